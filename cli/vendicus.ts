@@ -1,0 +1,69 @@
+import { readFileSync } from 'node:fs';
+import { report } from '@core/files/report';
+import { readFile } from '@core/files/read-file';
+import { SCHOOLS, type SchoolId } from '@core/cost/school';
+
+/** A message for standard error; the exit code is 1. */
+class CommandError extends Error {}
+
+const SCHOOL_IDS = Object.keys(SCHOOLS) as SchoolId[];
+const USAGE = `vendicus: the computation at a command line, JSON in, JSON out
+
+  vendicus report FILE|- [--school ${SCHOOL_IDS.join('|')}]
+      what each purchase came to, and what is in stock`;
+
+const COMMANDS: Record<string, (args: readonly string[]) => unknown> = { report: runReport };
+
+function runReport(args: readonly string[]): unknown {
+  const { file, options } = parse(args, ['--school']);
+  const school = options['--school'] ?? 'by-weight';
+  if (!isSchool(school)) throw new CommandError(`There is no school "${school}". Known: ${SCHOOL_IDS.join(', ')}.`);
+  const { household, problem } = readFile(readText(file));
+  if (problem !== undefined) throw new CommandError(problem);
+  return report(household, school);
+}
+
+const isSchool = (text: string): text is SchoolId => (SCHOOL_IDS as string[]).includes(text);
+
+function parse(args: readonly string[], known: readonly string[]): { file: string; options: Record<string, string> } {
+  const options: Record<string, string> = {};
+  const files: string[] = [];
+  for (let i = 0; i < args.length; i++) {
+    const arg = args[i] ?? '';
+    const [name = '', inline] = arg.split('=', 2);
+    if (!arg.startsWith('--')) files.push(arg);
+    else if (!known.includes(name)) throw new CommandError(`Unknown option ${name}.\n\n${USAGE}`);
+    else {
+      const value = inline ?? args[++i];
+      if (value === undefined) throw new CommandError(`${name} wants a value.`);
+      options[name] = value;
+    }
+  }
+  const [file, ...others] = files;
+  if (file === undefined || others.length > 0) throw new CommandError(`Name one file, or - for standard input.\n\n${USAGE}`);
+  return { file, options };
+}
+
+function readText(file: string): string {
+  try {
+    return readFileSync(file === '-' ? 0 : file, 'utf8');
+  } catch (error) {
+    throw new CommandError(`${file} cannot be read: ${(error as Error).message}`);
+  }
+}
+
+function main(args: readonly string[]): number {
+  const [command = '', ...rest] = args;
+  const run = COMMANDS[command];
+  try {
+    if (!run) throw new CommandError(USAGE);
+    process.stdout.write(`${JSON.stringify(run(rest), null, 2)}\n`);
+    return 0;
+  } catch (error) {
+    if (!(error instanceof CommandError)) throw error;
+    process.stderr.write(`${error.message}\n`);
+    return 1;
+  }
+}
+
+process.exitCode = main(process.argv.slice(2));

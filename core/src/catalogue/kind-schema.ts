@@ -1,0 +1,71 @@
+import { z } from 'zod';
+import { destinationSchema } from './destination';
+
+const id = z.string().regex(/^[a-z][a-z0-9-]*$/, 'lower-case words joined by hyphens');
+const share = z.number().min(0).max(1);
+
+/** One thing that comes off a piece. */
+export const partSchema = z.strictObject({
+  id,
+  name: z.string().min(1),
+  /** What one of several is called ("steak"), when the part is portions. */
+  portion: z.string().min(1).optional(),
+  destination: destinationSchema,
+  /** The shop item it compares with while it keeps this destination. */
+  shopItem: id.optional(),
+});
+
+/** One act at the board. */
+export const stepSchema = z.strictObject({
+  id,
+  title: z.string().min(1),
+  how: z.string().min(1),
+  tool: z.string().min(1),
+  caution: z.string().min(1).optional(),
+  /** The parts that this act takes off. */
+  frees: z.array(id),
+  minutes: z.number().positive(),
+});
+
+/** A school or purpose of cutting: which parts come out, in which order of work. */
+export const waySchema = z.strictObject({
+  id,
+  name: z.string().min(1),
+  about: z.string().min(1),
+  /** Typical share of the weight bought, liquid and unaccounted included; they sum to one. */
+  shares: z.record(id, share),
+  /** What runs out of the bag and what is not found again. */
+  lossShare: share,
+  /** True where the shares are our estimate and not common practice. */
+  estimated: z.boolean(),
+  steps: z.array(id).min(1),
+});
+
+/** A kind of piece that can be bought whole. */
+export const kindSchema = z.strictObject({
+  id,
+  name: z.string().min(1),
+  /** What a second one is called with a count: "2 chickens". */
+  plural: z.string().min(1),
+  synonyms: z.array(z.string().min(1)),
+  animal: z.enum(['beef', 'pork', 'lamb', 'chicken', 'turkey']),
+  /** Number in the U.S. Institutional Meat Purchase Specifications, from memory. */
+  itemNumber: z.string().optional(),
+  bone: z.enum(['bone-in', 'boneless']),
+  /** Whether a household knife is enough, and why. */
+  knife: z.strictObject({ enough: z.boolean(), why: z.string().min(1) }),
+  /** Usual weight of one, in grams; an estimate that only guards against slips of the pen. */
+  usualG: z.tuple([z.number().positive(), z.number().positive()]),
+  parts: z.array(partSchema).min(1),
+  steps: z.array(stepSchema).min(1),
+  ways: z.array(waySchema).min(1),
+  lookFor: z.array(z.string().min(1)).min(1),
+  askFor: z.string().min(1),
+  about: z.string().min(1),
+});
+
+export type Part = z.infer<typeof partSchema>;
+export type Step = z.infer<typeof stepSchema>;
+export type Way = z.infer<typeof waySchema>;
+export type Kind = z.infer<typeof kindSchema>;
+export type Animal = Kind['animal'];

@@ -1,0 +1,22 @@
+import type { LotId } from '../journal/lot';
+import type { State } from '../journal/replay';
+import { allocate } from '../units/allocate';
+import type { Minor } from '../units/money';
+import { leavesOf } from '../journal/leaves';
+import { SCHOOLS, type SchoolId } from './school';
+
+/**
+ * Shares what was paid for a piece among its leaves. Where a school gives nothing any weight
+ * (all of it went to stock, say), mass does; where there is no mass, the piece keeps it all.
+ *
+ * @returns smallest coins a lot; they sum to what was paid
+ */
+export function sharePaid(state: State, piece: LotId, school: SchoolId): Map<LotId, Minor> {
+  const paid = state.lots.get(piece)?.paidMinor ?? 0;
+  const leaves = leavesOf(state, piece);
+  const weights = SCHOOLS[school].weights(leaves);
+  const carried = weights.some((weight) => weight > 0) ? weights : leaves.map((leaf) => leaf.massDg);
+  if (leaves.length === 0) return new Map([[piece, paid]]);
+  const shares = allocate(paid, carried);
+  return new Map(leaves.map((leaf, index) => [leaf.lot.id, shares[index] ?? 0]));
+}

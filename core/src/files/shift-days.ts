@@ -1,0 +1,23 @@
+import { addDays } from '../units/date';
+import type { HouseholdFile } from './household-file';
+
+/**
+ * The same file with every date and time so many days later; so the demo household always ends
+ * today. Works on the parsed file, before it is read.
+ */
+export function shiftDays(file: HouseholdFile, days: number): HouseholdFile {
+  return shift(file, days) as HouseholdFile;
+}
+
+function shift(value: unknown, days: number): unknown {
+  if (Array.isArray(value)) return value.map((inner) => shift(inner, days));
+  if (typeof value === 'object' && value !== null) {
+    return Object.fromEntries(Object.entries(value).map(([key, inner]) => [key, shift(inner, days)]));
+  }
+  return typeof value === 'string' ? shiftText(value, days) : value;
+}
+
+function shiftText(text: string, days: number): string {
+  const match = /^(\d{4}-\d{2}-\d{2})(T.*Z)?$/.exec(text);
+  return match?.[1] ? addDays(match[1], days) + (match[2] ?? '') : text;
+}

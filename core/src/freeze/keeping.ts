@@ -1,0 +1,53 @@
+import type { Animal } from '../catalogue/kind-schema';
+import type { Destination } from '../catalogue/destination';
+import type { Lot } from '../journal/lot';
+import { addMonths, type IsoDate } from '../units/date';
+
+/** How long something keeps its quality in a freezer; held at −18 °C it stays safe beyond. */
+export interface Keeping {
+  readonly id: string;
+  readonly name: string;
+  /** Shortest and longest of the published range, months. */
+  readonly months: readonly [number, number];
+}
+
+const keeping = (id: string, name: string, least: number, most: number): Keeping => ({ id, name, months: [least, most] });
+
+/**
+ * Freezer times for quality at −18 °C.
+ *
+ * @source USDA FSIS and FoodSafety.gov cold storage chart (from memory)
+ */
+const RED_WHOLE = keeping('red-whole', 'steaks, chops, roasts', 4, 12);
+const GROUND = keeping('ground', 'ground meat, stew meat', 3, 4);
+const WHOLE_BIRD = keeping('whole-bird', 'whole bird', 12, 12);
+const BIRD_PIECES = keeping('bird-pieces', 'bird pieces', 9, 9);
+
+const BIRDS: ReadonlySet<Animal> = new Set<Animal>(['chicken', 'turkey']);
+const CUT_SMALL: ReadonlySet<Destination> = new Set<Destination>(['grind', 'stew', 'thin']);
+/** Nothing is published for raw bones and rendered fat. */
+const UNPUBLISHED: ReadonlySet<Destination> = new Set<Destination>(['stock', 'render', 'liquid', 'bin']);
+
+/**
+ * How long a lot keeps for quality, by what it is.
+ *
+ * @returns null where nothing is published, or where it is not known what animal it is
+ */
+export function keepingOf(lot: Pick<Lot, 'animal' | 'destination' | 'part' | 'kind' | 'form' | 'name'>): Keeping | null {
+  if (UNPUBLISHED.has(lot.destination)) return null;
+  if (CUT_SMALL.has(lot.destination)) return GROUND;
+  if (lot.animal === null) return null;
+  if (!BIRDS.has(lot.animal)) return RED_WHOLE;
+  return lot.kind !== null && lot.part === null && lot.name === null ? WHOLE_BIRD : BIRD_PIECES;
+}
+
+/**
+ * The day up to which a lot is best, the longest published time from when it was wrapped.
+ *
+ * @returns null where it is not known when it was frozen, or nothing is published
+ * @example a steak wrapped on 2026-01-10 is best before 2027-01-10
+ */
+export function bestBefore(lot: Lot): IsoDate | null {
+  const kept = keepingOf(lot);
+  return kept && lot.on ? addMonths(lot.on, kept.months[1]) : null;
+}

@@ -1,0 +1,88 @@
+import { common, find, gather, newLot, type Draft, type Handlers } from './draft';
+import type { EntryOf } from './entry';
+import type { Lot } from './lot';
+import type { Refusal } from './refusal';
+import { flowOut, measure } from './take';
+
+/** What a lot made of others takes over where they agree. */
+function inherited(draft: Draft, sources: readonly { lot: string }[]): Pick<Lot, 'kind' | 'part' | 'animal'> {
+  const lots = sources.flatMap(({ lot }) => draft.get(lot) ?? []);
+  return { kind: common(lots, 'kind'), part: common(lots, 'part'), animal: common(lots, 'animal') };
+}
+
+function combined(draft: Draft, entry: EntryOf<'combined'>): Refusal | null {
+  const gathered = gather(draft, entry.from, entry);
+  if ('refusal' in gathered) return gathered.refusal;
+  const addedDg = entry.added.reduce((sum, { massDg }) => sum + massDg, 0);
+  for (const lot of gathered.after) draft.set(lot.id, lot);
+  draft.set(
+    entry.lot,
+    newLot('mix', {
+      id: entry.lot,
+      made: entry.id,
+      name: entry.name,
+      destination: entry.destination,
+      inDg: gathered.massDg + addedDg,
+      addedDg,
+      on: entry.on,
+      sources: gathered.sources,
+      animal: inherited(draft, gathered.sources).animal,
+    }),
+  );
+  return null;
+}
+
+function packed(draft: Draft, entry: EntryOf<'packed'>): Refusal | null {
+  const gathered = gather(draft, entry.from, entry);
+  if ('refusal' in gathered) return gathered.refusal;
+  const destination = common(gathered.after, 'destination') ?? 'main';
+  for (const lot of gathered.after) draft.set(lot.id, lot);
+  draft.set(
+    entry.lot,
+    newLot('pack', {
+      id: entry.lot,
+      made: entry.id,
+      name: entry.name,
+      destination,
+      inDg: gathered.massDg,
+      count: Math.max(1, gathered.count),
+      plates: entry.plates ?? null,
+      on: entry.on,
+      sources: gathered.sources,
+      ...inherited(draft, gathered.sources),
+    }),
+  );
+  return null;
+}
+
+function unpacked(draft: Draft, entry: EntryOf<'unpacked'>): Refusal | null {
+  if (draft.has(entry.lot)) return { code: 'lot-exists', lot: entry.lot };
+  const { lot, refusal } = find(draft, entry.from);
+  if (refusal) return refusal;
+  if (lot.form !== 'pack') return { code: 'not-a-pack', lot: lot.id };
+  const result = measure(lot, entry.amount);
+  if ('refusal' in result) return result.refusal;
+  const { taken } = result;
+  draft.set(lot.id, flowOut(lot, taken, { entry: entry.id, way: 'unpacked', lot: entry.lot, on: entry.on }));
+  const { kind, part, name, animal, destination } = lot;
+  const fields = { kind, part, name, animal, destination, on: lot.on, count: Math.max(1, taken.count) };
+  const sources = [{ lot: lot.id, massDg: taken.massDg, flow: lot.flows.length }];
+  draft.set(entry.lot, newLot('part', { id: entry.lot, made: entry.id, inDg: taken.massDg, sources, ...fields }));
+  return null;
+}
+
+function placed(draft: Draft, entry: EntryOf<'placed'>): Refusal | null {
+  const { lot, refusal } = find(draft, entry.lot);
+  if (refusal) return refusal;
+  if (lot.leftDg === 0) return { code: 'nothing-left', lot: lot.id };
+  draft.set(lot.id, { ...lot, place: entry.place });
+  return null;
+}
+
+/** The entries that join, wrap, unwrap and put away. */
+export const packHandlers: Pick<Handlers, 'combined' | 'packed' | 'unpacked' | 'placed'> = {
+  combined,
+  packed,
+  unpacked,
+  placed,
+};

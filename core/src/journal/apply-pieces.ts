@@ -1,0 +1,128 @@
+import { kindById } from '../catalogue/kinds';
+import { find, newLot, type Draft, type Handlers } from './draft';
+import type { EntryOf } from './entry';
+import { totalDg, type Lot } from './lot';
+import type { Refusal } from './refusal';
+import { scaleToleranceDg } from './scale-tolerance';
+import { flowOut, loss, measure } from './take';
+
+type Weighed = { readonly massDg: number; readonly grossDg?: number; readonly tareDg?: number };
+
+/** The typed gross, tare and net of one weighing must agree. */
+function weighedWrong({ massDg, grossDg, tareDg = 0 }: Weighed): Refusal | null {
+  if (grossDg === undefined || grossDg - tareDg === massDg) return null;
+  return { code: 'net-differs', netDg: massDg, grossDg, tareDg };
+}
+
+function openPiece(draft: Draft, id: string): { lot: Lot; refusal?: undefined } | { lot?: undefined; refusal: Refusal } {
+  const { lot, refusal } = find(draft, id);
+  if (refusal) return { refusal };
+  if (lot.form === 'pack') return { refusal: { code: 'a-pack', lot: id } };
+  if (lot.closed) return { refusal: { code: 'closed', lot: id } };
+  return { lot };
+}
+
+function received(draft: Draft, entry: EntryOf<'received'>): Refusal | null {
+  if (draft.has(entry.lot)) return { code: 'lot-exists', lot: entry.lot };
+  const { kind, count, way = null, shop = null, on, paidMinor, massDg } = entry;
+  const wrong = weighedWrong(entry);
+  if (wrong) return wrong;
+  const animal = kindById(kind)?.animal ?? null;
+  const fields = { kind, animal, count, way, shop, on, paidMinor };
+  draft.set(entry.lot, newLot('piece', { id: entry.lot, made: entry.id, destination: 'main', inDg: massDg, ...fields }));
+  return null;
+}
+
+function acquired(draft: Draft, entry: EntryOf<'acquired'>): Refusal | null {
+  if (draft.has(entry.lot)) return { code: 'lot-exists', lot: entry.lot };
+  const wrong = weighedWrong(entry);
+  if (wrong) return wrong;
+  const { name, destination, massDg, count, plates = null, paidMinor, origin, on, animal = null } = entry;
+  const fields = { name, count, plates, paidMinor, origin, on, animal };
+  draft.set(entry.lot, newLot('pack', { id: entry.lot, made: entry.id, destination, inDg: massDg, ...fields }));
+  return null;
+}
+
+function drained(draft: Draft, entry: EntryOf<'drained'>): Refusal | null {
+  const { lot, refusal } = openPiece(draft, entry.lot);
+  if (refusal) return refusal;
+  if (lot.form !== 'piece') return { code: 'not-a-piece', lot: lot.id };
+  const wrong = weighedWrong(entry);
+  if (wrong) return wrong;
+  const over = entry.massDg - lot.leftDg;
+  if (over > scaleToleranceDg(totalDg(lot))) {
+    return { code: 'heavier-than-before', lot: lot.id, wantedDg: entry.massDg, leftDg: lot.leftDg };
+  }
+  draft.set(
+    lot.id,
+    over > 0
+      ? { ...lot, foundDg: lot.foundDg + over, leftDg: entry.massDg }
+      : loss(lot, -over, entry.id, 'liquid'),
+  );
+  return null;
+}
+
+function cut(draft: Draft, entry: EntryOf<'cut'>): Refusal | null {
+  if (draft.has(entry.lot)) return { code: 'lot-exists', lot: entry.lot };
+  const { lot, refusal } = openPiece(draft, entry.from);
+  if (refusal) return refusal;
+  const wrong = weighedWrong(entry);
+  if (wrong) return wrong;
+  const result = measure(lot, { massDg: entry.massDg });
+  if ('refusal' in result) return result.refusal;
+  // A part does not take birds or plates with it: those are counted when the lot itself moves.
+  const taken = { ...result.taken, count: 0, plates: 0 };
+  draft.set(lot.id, flowOut(lot, taken, { entry: entry.id, way: 'cut', lot: entry.lot, on: entry.on }));
+  draft.set(
+    entry.lot,
+    newLot('part', {
+      id: entry.lot,
+      made: entry.id,
+      kind: lot.kind,
+      animal: lot.animal,
+      part: entry.part,
+      destination: entry.destination,
+      inDg: entry.massDg,
+      count: entry.count,
+      on: entry.on,
+      sources: [{ lot: lot.id, massDg: entry.massDg, flow: lot.flows.length }],
+    }),
+  );
+  return null;
+}
+
+function changed(draft: Draft, entry: EntryOf<'changed'>): Refusal | null {
+  const { lot, refusal } = find(draft, entry.lot);
+  if (refusal) return refusal;
+  if (lot.form === 'piece') return { code: 'not-a-piece', lot: lot.id };
+  if (lot.form === 'pack') return { code: 'a-pack', lot: lot.id };
+  if (lot.flows.some((flow) => flow.way === 'packed')) return { code: 'in-a-pack', lot: lot.id };
+  const { part = lot.part, destination = lot.destination } = entry;
+  draft.set(lot.id, { ...lot, part, destination });
+  return null;
+}
+
+function closed(draft: Draft, entry: EntryOf<'closed'>): Refusal | null {
+  const { lot, refusal } = openPiece(draft, entry.lot);
+  if (refusal) return refusal;
+  if (lot.form !== 'piece' && !lot.flows.some((flow) => flow.way === 'cut')) return { code: 'not-a-piece', lot: lot.id };
+  draft.set(lot.id, { ...loss(lot, lot.leftDg, entry.id, 'unaccounted'), closed: true });
+  return null;
+}
+
+function reopened(draft: Draft, entry: EntryOf<'reopened'>): Refusal | null {
+  const { lot, refusal } = find(draft, entry.lot);
+  if (refusal) return refusal;
+  if (!lot.closed) return { code: 'not-closed', lot: lot.id };
+  const last = lot.flows.at(-1);
+  const lost = last?.way === 'unaccounted' ? last.massDg : 0;
+  const flows = lost > 0 ? lot.flows.slice(0, -1) : lot.flows;
+  draft.set(lot.id, { ...lot, flows, leftDg: lot.leftDg + lost, closed: false });
+  return null;
+}
+
+/** The entries about pieces and what comes off them. */
+export const pieceHandlers: Pick<
+  Handlers,
+  'received' | 'acquired' | 'drained' | 'cut' | 'changed' | 'closed' | 'reopened'
+> = { received, acquired, drained, cut, changed, closed, reopened };

@@ -1,0 +1,52 @@
+import { find, type Draft, type Handlers } from './draft';
+import type { EntryOf } from './entry';
+import type { Refusal } from './refusal';
+import { flowOut, measure } from './take';
+
+/** Eaten, given and discarded differ in their name only. */
+function gone(draft: Draft, entry: EntryOf<'eaten' | 'given' | 'discarded'>): Refusal | null {
+  const { lot, refusal } = find(draft, entry.lot);
+  if (refusal) return refusal;
+  const result = measure(lot, entry.amount);
+  if ('refusal' in result) return result.refusal;
+  draft.set(lot.id, flowOut(lot, result.taken, { entry: entry.id, way: entry.type, on: entry.on }));
+  return null;
+}
+
+function thawing(draft: Draft, entry: EntryOf<'thawing'>): Refusal | null {
+  const { lot, refusal } = find(draft, entry.lot);
+  if (refusal) return refusal;
+  const stillFrozenDg = lot.leftDg - lot.thawingDg;
+  if (lot.leftDg > 0 && stillFrozenDg === 0) return { code: 'nothing-left', lot: lot.id };
+  const result = measure(lot, entry.amount);
+  if ('refusal' in result) return result.refusal;
+  const thawingDg = Math.min(lot.leftDg, lot.thawingDg + result.taken.massDg);
+  draft.set(lot.id, { ...lot, thawingDg, thawingOn: entry.on });
+  return null;
+}
+
+function counted(draft: Draft, entry: EntryOf<'counted'>): Refusal | null {
+  const { lot, refusal } = find(draft, entry.lot);
+  if (refusal) return refusal;
+  const countLeft = entry.count ?? (entry.massDg === 0 ? 0 : lot.countLeft);
+  const difference = entry.massDg - lot.leftDg;
+  if (difference >= 0) {
+    const platesLeft = lot.leftDg === 0 && entry.massDg > 0 ? (lot.plates ?? 0) : lot.platesLeft;
+    const found = { foundDg: lot.foundDg + difference, leftDg: entry.massDg };
+    draft.set(lot.id, { ...lot, ...found, platesLeft, countLeft });
+    return null;
+  }
+  const plates = (lot.platesLeft * -difference) / lot.leftDg;
+  const taken = { massDg: -difference, count: lot.countLeft - countLeft, plates, foundDg: 0 };
+  draft.set(lot.id, flowOut(lot, taken, { entry: entry.id, way: 'shrunk' }));
+  return null;
+}
+
+/** The entries about what becomes of a lot in the end. */
+export const useHandlers: Pick<Handlers, 'thawing' | 'eaten' | 'given' | 'discarded' | 'counted'> = {
+  thawing,
+  eaten: gone,
+  given: gone,
+  discarded: gone,
+  counted,
+};

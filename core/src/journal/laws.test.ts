@@ -1,0 +1,133 @@
+import * as fc from 'fast-check';
+import { costOfLots } from '../cost/cost-of-lots';
+import { readFile } from '../files/read-file';
+import { writeFile } from '../files/write-file';
+import { choices, endOf, play } from '../testing/random-journal';
+import { append, journalOf, nextInstant, nextSequence, type Journal } from './journal';
+import { householdOf, mergeHouseholds, type Household } from './household';
+import { flowedDg, totalDg } from './lot';
+import { replay } from './replay';
+
+const RUNS = { numRuns: 1000 };
+const asText = (journal: Journal): string => JSON.stringify([...journal.state.lots.values()]);
+
+describe('laws on random journals', () => {
+  it('mass: what came in and was found is what flowed out and what is left, in every lot', () => {
+    fc.assert(
+      fc.property(choices, (list) => {
+        const { lots } = endOf(play(list)).state;
+        for (const lot of lots.values()) {
+          const out = lot.flows.reduce((sum, flow) => sum + flow.massDg, 0);
+          expect(out + lot.leftDg).toBe(totalDg(lot));
+          for (const massDg of [lot.leftDg, lot.foundDg, lot.thawingDg, ...lot.flows.map((flow) => flow.massDg)]) {
+            expect(massDg).toBeGreaterThanOrEqual(0);
+          }
+          expect(lot.thawingDg).toBeLessThanOrEqual(lot.leftDg);
+          expect(lot.countLeft).toBeGreaterThanOrEqual(0);
+          const fromSources = lot.sources.reduce((sum, source) => sum + source.massDg, 0);
+          if (lot.sources.length > 0) expect(fromSources + lot.addedDg).toBe(lot.inDg);
+          for (const source of lot.sources) {
+            expect(lots.get(source.lot)?.flows[source.flow]).toMatchObject({ lot: lot.id, massDg: source.massDg });
+          }
+        }
+      }),
+      RUNS,
+    );
+  });
+
+  it('money: what was paid is what went off the table and what is left, to the smallest coin', () => {
+    fc.assert(
+      fc.property(choices, (list) => {
+        const { state } = endOf(play(list));
+        const costs = costOfLots(state, 'by-weight');
+        const lots = [...state.lots.values()];
+        const paid = lots.reduce((sum, lot) => sum + (lot.paidMinor ?? 0), 0);
+        let ended = 0;
+        for (const lot of lots) {
+          const cost = costs.get(lot.id);
+          const flows = cost?.flows ?? [];
+          expect(flows.every((minor) => minor >= 0)).toBe(true);
+          const gone = lot.flows.reduce((sum, flow, i) => (flow.lot ? sum : sum + (flows[i] ?? 0)), 0);
+          ended += gone + (cost?.leftMinor ?? 0);
+          if (lot.leftDg === 0 && totalDg(lot) > flowedDg(lot, 'cut', 'liquid', 'unaccounted')) expect(cost?.leftMinor).toBe(0);
+        }
+        expect(ended).toBe(paid);
+      }),
+      RUNS,
+    );
+  });
+
+  it('a refused entry changes nothing, and an accepted one is what a replay from the start says', () => {
+    fc.assert(
+      fc.property(choices, (list) => {
+        for (const { before, after, refusal } of play(list)) {
+          expect(after === undefined).toBe(refusal !== undefined);
+          expect(JSON.stringify([...replay(before.entries).lots])).toBe(JSON.stringify([...before.state.lots]));
+          if (after) expect(after.state.setAside).toEqual([]);
+        }
+      }),
+      { numRuns: 1000 },
+    );
+  });
+
+  it('undoing the last entry restores the state exactly, and redoing it brings it back', () => {
+    fc.assert(
+      fc.property(choices, (list) => {
+        const accepted = play(list).filter(({ after, entry }) => after && !['undone', 'redone'].includes(entry.type));
+        const last = accepted.at(-1);
+        if (!last?.after) return;
+        const meta = (journal: Journal, type: 'undone' | 'redone'): Journal => {
+          const seq = nextSequence(journal, 'tablet');
+          const entry = { type, entries: [last.entry.id], id: `meta-${seq}`, at: nextInstant(journal, last.entry.at), device: 'tablet', seq };
+          const { journal: next, refusal } = append(journal, entry);
+          if (!next) throw new Error(`refused: ${JSON.stringify(refusal)}`);
+          return next;
+        };
+        const undone = meta(last.after, 'undone');
+        expect(asText(undone)).toBe(asText(last.before));
+        expect(asText(meta(undone, 'redone'))).toBe(asText(last.after));
+      }),
+      RUNS,
+    );
+  });
+
+  it('export, import into an empty household, export: the same bytes', () => {
+    fc.assert(
+      fc.property(choices, (list) => {
+        const text = writeFile(householdOf(endOf(play(list)).entries, []));
+        const { household, problem } = readFile(text);
+        expect(problem).toBeUndefined();
+        expect(writeFile(household as Household)).toBe(text);
+      }),
+      RUNS,
+    );
+  });
+
+  it('merge is commutative, associative and idempotent', () => {
+    const three = fc.tuple(choices, choices, choices, choices);
+    fc.assert(
+      fc.property(three, ([shared, one, two, three]) => {
+        const start = endOf(play(shared.slice(0, 12), 'shared'));
+        const [a, b, c] = [one, two, three].map((list, i) => householdOf(endOf(play(list.slice(0, 15), `device-${i}`, start), start).entries, [])) as [Household, Household, Household];
+        const text = (household: Household): string => writeFile(household) + asText(household.journal) + JSON.stringify(household.journal.state.setAside);
+        expect(text(mergeHouseholds(a, b))).toBe(text(mergeHouseholds(b, a)));
+        expect(text(mergeHouseholds(mergeHouseholds(a, b), c))).toBe(text(mergeHouseholds(a, mergeHouseholds(b, c))));
+        expect(text(mergeHouseholds(a, a))).toBe(text(a));
+        const both = mergeHouseholds(a, b);
+        expect(both.journal.entries).toHaveLength(new Set([...a.journal.entries, ...b.journal.entries].map(({ id }) => id)).size);
+      }),
+      RUNS,
+    );
+  });
+
+  it('replays in any order of arrival to the same state', () => {
+    fc.assert(
+      fc.property(choices, fc.infiniteStream(fc.nat()), (list, keys) => {
+        const journal = endOf(play(list));
+        const shuffled = journal.entries.map((entry) => ({ entry, key: keys.next().value as number })).sort((x, y) => x.key - y.key);
+        expect(asText(journalOf(shuffled.map(({ entry }) => entry)))).toBe(asText(journal));
+      }),
+      { numRuns: 200 },
+    );
+  });
+});

@@ -1,0 +1,101 @@
+import type { Animal } from '../catalogue/kind-schema';
+import type { Destination } from '../catalogue/destination';
+import type { IsoDate } from '../units/date';
+import type { MassDg } from '../units/mass';
+import type { Minor } from '../units/money';
+
+export type LotId = string;
+export type EntryId = string;
+
+/** What a lot is: bought whole, taken off, ground together, or wrapped. */
+export type Form = 'piece' | 'part' | 'mix' | 'pack';
+
+/** Ways in which mass leaves a lot: into another lot, off the table, or out of sight. */
+export type FlowWay =
+  | 'cut'
+  | 'packed'
+  | 'combined'
+  | 'unpacked'
+  | 'eaten'
+  | 'given'
+  | 'discarded'
+  | 'liquid'
+  | 'unaccounted'
+  | 'shrunk';
+
+/** So much left a lot by one entry. */
+export interface Flow {
+  readonly entry: EntryId;
+  readonly way: FlowWay;
+  readonly massDg: MassDg;
+  readonly count: number;
+  readonly plates: number;
+  /** The lot it went into, for cut, packed, combined and unpacked. */
+  readonly lot?: LotId;
+  readonly on?: IsoDate;
+}
+
+/** So much came into a lot from another. */
+export interface Source {
+  readonly lot: LotId;
+  readonly massDg: MassDg;
+  /** Which of the other lot's flows it is. */
+  readonly flow: number;
+}
+
+/**
+ * A mass of meat with a history. Always:
+ * `inDg + foundDg = sum of flows + leftDg`, and no term is negative.
+ */
+export interface Lot {
+  readonly id: LotId;
+  readonly form: Form;
+  /** The entry that made it. */
+  readonly made: EntryId;
+  readonly kind: string | null;
+  /** The part of the kind, or the household's own word for it. */
+  readonly part: string | null;
+  readonly name: string | null;
+  readonly animal: Animal | null;
+  readonly destination: Destination;
+  readonly way: string | null;
+  readonly shop: string | null;
+  readonly origin: 'already-here' | 'gift' | 'bought-cut' | null;
+  /** The day it was bought, cut, ground, wrapped. */
+  readonly on: IsoDate | null;
+  /** Null where nobody knows, and for lots that were made here (their cost is derived). */
+  readonly paidMinor: Minor | null;
+  /** Mass when the lot was made: label, net weight, or what went into it. */
+  readonly inDg: MassDg;
+  /** Of that, what is not meat (salt, marinade) and came in at no cost. */
+  readonly addedDg: MassDg;
+  /** What the scale or a stock-take found beyond what was there. */
+  readonly foundDg: MassDg;
+  readonly leftDg: MassDg;
+  readonly count: number;
+  readonly countLeft: number;
+  readonly plates: number | null;
+  readonly platesLeft: number;
+  readonly thawingDg: MassDg;
+  readonly thawingOn: IsoDate | null;
+  readonly place: string | null;
+  /** Whether more can come off it. */
+  readonly closed: boolean;
+  readonly sources: readonly Source[];
+  readonly flows: readonly Flow[];
+}
+
+/** Everything that was ever in the lot. */
+export function totalDg(lot: Lot): MassDg {
+  return lot.inDg + lot.foundDg;
+}
+
+/** The sum of the flows of the given ways. */
+export function flowedDg(lot: Lot, ...ways: FlowWay[]): MassDg {
+  return lot.flows.reduce((sum, flow) => (ways.includes(flow.way) ? sum + flow.massDg : sum), 0);
+}
+
+/** The weight after draining: what there was, less the liquid. */
+export function drainedDg(lot: Lot): MassDg {
+  return totalDg(lot) - flowedDg(lot, 'liquid');
+}

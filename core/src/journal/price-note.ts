@@ -1,0 +1,13 @@
+import { z } from 'zod';
+
+/** What a shop asked for an item on a day, brought to smallest coins a kilogram. */
+export const priceNoteSchema = z.strictObject({
+  item: z.string().regex(/^[a-z][a-z0-9-]*$/),
+  shop: z.string().trim().min(1).max(200),
+  perKgMinor: z.int().positive().max(100_000_000),
+  on: z.iso.date(),
+  /** As it was typed, when it was not a kilogram's price. */
+  typed: z.string().max(200).optional(),
+});
+
+export type PriceNote = z.infer<typeof priceNoteSchema>;

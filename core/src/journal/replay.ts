@@ -1,0 +1,91 @@
+import { apply } from './apply';
+import { compareEntries, entrySchema, type Entry, type EntryOf } from './entry';
+import type { Draft } from './draft';
+import type { EntryId, Lot, LotId } from './lot';
+import type { Refusal } from './refusal';
+
+/** An entry that no longer fits, and why. It stays in the journal until the household decides. */
+export interface SetAside {
+  readonly entry: Entry;
+  readonly refusal: Refusal;
+}
+
+/** What a journal says. */
+export interface State {
+  readonly lots: ReadonlyMap<LotId, Lot>;
+  /** Entries that were undone and not redone. */
+  readonly voided: ReadonlySet<EntryId>;
+  readonly setAside: readonly SetAside[];
+}
+
+/**
+ * Reads a journal from its beginning. Entries are taken in the order given, which must be
+ * {@link compareEntries}'s. Time is linear in their number.
+ *
+ * @returns the state; entries that do not fit are in `setAside`, with the reason
+ */
+export function replay(entries: readonly Entry[]): State {
+  const voided = voidedBy(entries);
+  const { corrections, misfits } = correctionsBy(entries, voided);
+  const lots: Draft = new Map();
+  const setAside: SetAside[] = [];
+  for (const entry of entries) {
+    if (voided.has(entry.id)) continue;
+    const misfit = misfits.get(entry.id);
+    const refusal = misfit ?? apply(lots, corrections.get(entry.id) ?? entry);
+    if (refusal) setAside.push({ entry, refusal });
+  }
+  return { lots, voided, setAside };
+}
+
+/**
+ * Which entries are void once every undo and redo has been read. An undo itself cannot be undone
+ * (redo takes it back), so one pass settles it; naming an entry that is not here yet is harmless.
+ */
+function voidedBy(entries: readonly Entry[]): Set<EntryId> {
+  const voided = new Set<EntryId>();
+  for (const entry of entries) {
+    if (entry.type === 'undone') for (const id of entry.entries) voided.add(id);
+    if (entry.type === 'redone') for (const id of entry.entries) voided.delete(id);
+  }
+  for (const entry of entries) if (entry.type === 'undone' || entry.type === 'redone') voided.delete(entry.id);
+  return voided;
+}
+
+function correctionsBy(
+  entries: readonly Entry[],
+  voided: ReadonlySet<EntryId>,
+): { corrections: Map<EntryId, Entry>; misfits: Map<EntryId, Refusal> } {
+  const corrections = new Map<EntryId, Entry>();
+  const misfits = new Map<EntryId, Refusal>();
+  const inForce = entries.filter((entry): entry is EntryOf<'corrected'> => entry.type === 'corrected' && !voided.has(entry.id));
+  if (inForce.length === 0) return { corrections, misfits };
+  const byId = new Map(entries.map((entry) => [entry.id, entry]));
+  for (const correction of inForce) {
+    const target = corrections.get(correction.entry) ?? byId.get(correction.entry);
+    const result = correct(target, correction);
+    if ('refusal' in result) misfits.set(correction.id, result.refusal);
+    else corrections.set(correction.entry, result.entry);
+  }
+  return { corrections, misfits };
+}
+
+/** The entry as a correction would have it. */
+function correct(target: Entry | undefined, correction: EntryOf<'corrected'>): { entry: Entry } | { refusal: Refusal } {
+  if (!target) return { refusal: { code: 'no-such-entry', entry: correction.entry } };
+  const parsed = entrySchema.safeParse({ ...target, ...withoutStaleWeighing(correction.set) });
+  if (parsed.success) return { entry: parsed.data };
+  const problem = parsed.error.issues[0]?.message ?? 'it does not fit this entry';
+  return { refusal: { code: 'cannot-correct', entry: correction.entry, problem } };
+}
+
+/** A corrected net weight replaces the gross and tare it was typed as, unless they are given too. */
+function withoutStaleWeighing(set: EntryOf<'corrected'>['set']): object {
+  if (set.massDg === undefined || set.grossDg !== undefined) return set;
+  return { ...set, grossDg: undefined, tareDg: undefined };
+}
+
+/** Puts entries into the journal's order. */
+export function sortEntries(entries: readonly Entry[]): Entry[] {
+  return [...entries].sort(compareEntries);
+}

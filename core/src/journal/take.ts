@@ -1,0 +1,77 @@
+import type { Amount } from './entry';
+import type { Flow, FlowWay, Lot } from './lot';
+import { totalDg } from './lot';
+import type { Refusal } from './refusal';
+import { scaleToleranceDg } from './scale-tolerance';
+import { spread } from '../units/cumulative';
+
+/** What an amount comes to on a lot: exact mass, with portions and plates that go with it. */
+export interface Taken {
+  readonly massDg: number;
+  readonly count: number;
+  readonly plates: number;
+  /** How much the scale found beyond what was left (within its tolerance). */
+  readonly foundDg: number;
+}
+
+const refuse = (refusal: Refusal): { refusal: Refusal } => ({ refusal });
+
+/**
+ * Works out what an amount of a lot is. Portions and plates are taken by cumulative rounding, so
+ * that taking them one by one leaves nothing over; the last of them takes the rest.
+ *
+ * @returns the taken, or why the lot does not have it
+ */
+export function measure(lot: Lot, amount: Amount): { taken: Taken } | { refusal: Refusal } {
+  const { leftDg, countLeft, platesLeft } = lot;
+  if (leftDg === 0) return refuse({ code: 'nothing-left', lot: lot.id });
+  if (amount === 'all') return { taken: { massDg: leftDg, count: countLeft, plates: platesLeft, foundDg: 0 } };
+  if ('massDg' in amount) return byMass(lot, amount.massDg);
+  if ('plates' in amount) {
+    if (amount.plates > platesLeft + 1e-9) {
+      return refuse({ code: 'too-many', lot: lot.id, wanted: amount.plates, left: Math.floor(platesLeft + 1e-9), of: 'plates' });
+    }
+    return { taken: share(lot, spread(leftDg, 0, amount.plates, platesLeft), amount.plates / platesLeft) };
+  }
+  if (amount.count > countLeft) {
+    return refuse({ code: 'too-many', lot: lot.id, wanted: amount.count, left: countLeft, of: 'portions' });
+  }
+  const fraction = amount.count / countLeft;
+  return { taken: { ...share(lot, spread(leftDg, 0, amount.count, countLeft), fraction), count: amount.count } };
+}
+
+function byMass(lot: Lot, massDg: number): { taken: Taken } | { refusal: Refusal } {
+  const over = massDg - lot.leftDg;
+  if (over > scaleToleranceDg(totalDg(lot))) {
+    return refuse({ code: 'too-much', lot: lot.id, wantedDg: massDg, leftDg: lot.leftDg });
+  }
+  if (over >= 0) return { taken: { massDg, count: lot.countLeft, plates: lot.platesLeft, foundDg: over } };
+  return { taken: share(lot, massDg, massDg / lot.leftDg) };
+}
+
+/** A stretch of a lot: portions go with it as far as whole ones do, plates in proportion. */
+function share(lot: Lot, massDg: number, fraction: number): Taken {
+  if (massDg >= lot.leftDg) return { massDg: lot.leftDg, count: lot.countLeft, plates: lot.platesLeft, foundDg: 0 };
+  const count = Math.min(Math.round(lot.countLeft * fraction), Math.max(lot.countLeft - 1, 0));
+  return { massDg, count, plates: lot.platesLeft * fraction, foundDg: 0 };
+}
+
+/** The lot after the taken has left it by one entry. */
+export function flowOut(lot: Lot, taken: Taken, flow: Pick<Flow, 'entry' | 'way' | 'lot' | 'on'>): Lot {
+  const leftDg = lot.leftDg + taken.foundDg - taken.massDg;
+  return {
+    ...lot,
+    foundDg: lot.foundDg + taken.foundDg,
+    leftDg,
+    countLeft: lot.countLeft - taken.count,
+    platesLeft: lot.platesLeft - taken.plates,
+    thawingDg: Math.max(0, lot.thawingDg - taken.massDg),
+    flows: [...lot.flows, { ...flow, massDg: taken.massDg, count: taken.count, plates: taken.plates }],
+  };
+}
+
+/** A mass that left a lot without portions or plates, such as liquid. */
+export function loss(lot: Lot, massDg: number, entry: string, way: FlowWay): Lot {
+  if (massDg === 0) return lot;
+  return flowOut(lot, { massDg, count: 0, plates: 0, foundDg: 0 }, { entry, way });
+}

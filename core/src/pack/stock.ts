@@ -1,0 +1,20 @@
+import type { Lot } from '../journal/lot';
+import type { State } from '../journal/replay';
+
+/** Packs and put-away lots that still hold something, oldest first; unknown age before all. */
+export function stockOf(state: State): Lot[] {
+  const held = [...state.lots.values()].filter((lot) => lot.leftDg > 0 && (lot.form === 'pack' || lot.place !== null));
+  return held.sort((a, b) => (a.on ?? '').localeCompare(b.on ?? '') || (a.id < b.id ? -1 : 1));
+}
+
+/** Lots off a board that wait to be wrapped: parts and mixes with something left, not thrown away. */
+export function toWrap(state: State): Lot[] {
+  return [...state.lots.values()].filter(
+    (lot) =>
+      (lot.form === 'part' || lot.form === 'mix') &&
+      lot.leftDg > 0 &&
+      lot.place === null &&
+      lot.destination !== 'bin' &&
+      lot.destination !== 'liquid',
+  );
+}

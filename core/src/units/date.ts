@@ -1,0 +1,32 @@
+/** A calendar day, `YYYY-MM-DD`, where the household is. */
+export type IsoDate = string;
+/** A moment, ISO 8601 in UTC with milliseconds. */
+export type Instant = string;
+
+const DAY_MS = 86_400_000;
+const atNoon = (date: IsoDate): number => Date.parse(`${date}T12:00:00Z`);
+
+/**
+ * Whole days from one calendar day to another; no clock and no daylight saving in it.
+ *
+ * @example daysBetween('2026-02-27', '2026-03-02') // 3
+ */
+export function daysBetween(from: IsoDate, to: IsoDate): number {
+  return Math.round((atNoon(to) - atNoon(from)) / DAY_MS);
+}
+
+/** The calendar day so many days later (earlier when negative). */
+export function addDays(date: IsoDate, days: number): IsoDate {
+  return new Date(atNoon(date) + days * DAY_MS).toISOString().slice(0, 10);
+}
+
+/**
+ * The calendar day so many months later; the last day of a shorter month.
+ *
+ * @example addMonths('2026-01-31', 1) // '2026-02-28'
+ */
+export function addMonths(date: IsoDate, months: number): IsoDate {
+  const [year = 0, month = 1, day = 1] = date.split('-').map(Number);
+  const lastDay = new Date(Date.UTC(year, month + months, 0, 12)).getUTCDate();
+  return new Date(Date.UTC(year, month - 1 + months, Math.min(day, lastDay), 12)).toISOString().slice(0, 10);
+}

@@ -1,0 +1,66 @@
+import { convert } from './convert';
+import { toDg, type MassDg } from './mass';
+import { parseNumber, type DecimalSign } from './number-style';
+import type { MassUnit } from './unit';
+
+/** What a person typed, and what it means. */
+export interface TypedMass {
+  readonly massDg: MassDg;
+  /** The text as typed, with the unit that was assumed when none was written. */
+  readonly typed: string;
+}
+
+const UNIT_WORDS: Record<string, MassUnit> = {
+  g: 'g',
+  gr: 'g',
+  gram: 'g',
+  grams: 'g',
+  kg: 'kg',
+  kgs: 'kg',
+  kilo: 'kg',
+  kilos: 'kg',
+  kilogram: 'kg',
+  kilograms: 'kg',
+  lb: 'lb',
+  lbs: 'lb',
+  pound: 'lb',
+  pounds: 'lb',
+  oz: 'oz',
+  ounce: 'oz',
+  ounces: 'oz',
+};
+
+/**
+ * Reads a weight as people write it: "4.32 lb", "4 lb 5 oz", "1,250 g", "2.1kg", "372".
+ * Zero and negative weights are read as they are; whether they make sense is for the caller.
+ *
+ * @param assumed the unit when none is written
+ * @returns the mass in tenths of a gram with the text kept, or null when it cannot be read
+ * @example parseMass('4 lb 5 oz', 'g', '.') // { massDg: 19561, typed: '4 lb 5 oz' }
+ */
+export function parseMass(text: string, assumed: MassUnit, decimal: DecimalSign): TypedMass | null {
+  const compact = text.trim().toLowerCase();
+  const terms = [...compact.matchAll(/([+-]?[\d.,'’\s\u00a0\u202f]*\d)\s*([a-z]*)\.?\s*/g)];
+  if (terms.length === 0 || terms.map((term) => term[0]).join('') !== compact) return null;
+  const units = terms.map((term) => (term[2] ? UNIT_WORDS[term[2]] : terms.length === 1 ? assumed : undefined));
+  if (units.includes(undefined) || !isFallingSequence(units as MassUnit[])) return null;
+  let grams = 0;
+  for (const [index, term] of terms.entries()) {
+    const value = parseNumber(term[1] ?? '', decimal);
+    if (value === null) return null;
+    grams += convert(value, units[index] as MassUnit, 'g');
+  }
+  const typed = terms[0]?.[2] ? text.trim() : `${text.trim()} ${assumed}`;
+  return { massDg: toDg(grams, 'g'), typed };
+}
+
+const SIZE: Record<MassUnit, number> = { kg: 2, g: 1, lb: 2, oz: 1 };
+const METRIC: ReadonlySet<MassUnit> = new Set<MassUnit>(['kg', 'g']);
+
+/** "4 lb 5 oz" and "1 kg 250 g" are weights; "5 oz 4 lb" and "1 kg 4 oz" are slips. */
+function isFallingSequence(units: MassUnit[]): boolean {
+  return units.every((unit, index) => {
+    const before = units[index - 1];
+    return before === undefined || (SIZE[before] > SIZE[unit] && METRIC.has(before) === METRIC.has(unit));
+  });
+}

@@ -1,0 +1,26 @@
+const alias = { '^@core/(.*)$': '<rootDir>/core/src/$1' };
+const node = {
+  rootDir: '.',
+  testEnvironment: 'node',
+  moduleNameMapper: alias,
+  transform: { '^.+\\.ts$': ['ts-jest', { tsconfig: 'tsconfig.jest.json', diagnostics: false }] },
+};
+
+export default {
+  projects: [
+    { ...node, displayName: 'core', testMatch: ['<rootDir>/core/src/**/*.test.ts', '<rootDir>/cli/**/*.test.ts', '<rootDir>/demo/**/*.test.ts', '<rootDir>/server/**/*.test.ts'] },
+    {
+      displayName: 'app',
+      preset: 'jest-preset-angular',
+      rootDir: '.',
+      testMatch: ['<rootDir>/app/src/**/*.test.ts'],
+      moduleNameMapper: alias,
+      setupFilesAfterEnv: ['<rootDir>/app/src/testing/setup.ts'],
+      transform: {
+        '^.+\\.(ts|mjs|js|html|svg)$': ['jest-preset-angular', { tsconfig: 'tsconfig.jest.json', stringifyContentPathRegex: '\\.(html|svg)$' }],
+      },
+      transformIgnorePatterns: ['node_modules/(?!.*\\.mjs$|nanoid)'],
+    },
+    { ...node, displayName: 'e2e', testMatch: ['<rootDir>/e2e/**/*.test.ts'], globalSetup: '<rootDir>/e2e/serve.ts', globalTeardown: '<rootDir>/e2e/stop.ts' },
+  ],
+};

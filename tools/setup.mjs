@@ -1,0 +1,105 @@
+// Set-up without dependencies: installs and builds what is missing or stale, and nothing else.
+import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, readFileSync, readdirSync, statSync, utimesSync, writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const ROOT = join(dirname(fileURLToPath(import.meta.url)), '..');
+const STAMP = join(ROOT, 'node_modules', '.vendicus-lock');
+
+export const say = (text) => console.error(text);
+
+/** Runs a command in the project's folder; ends this process when it fails. */
+export function run(command, args, options = {}) {
+  const result = spawnSync(command, args, { cwd: ROOT, stdio: options.quiet ? ['ignore', 'ignore', 'inherit'] : 'inherit', ...options });
+  if (result.error) fail(`${command} could not be started: ${result.error.message}`);
+  if (result.status !== 0 && !options.mayFail) fail(`${command} ${args.join(' ')} failed.`);
+  return result.status ?? 1;
+}
+
+export function fail(message) {
+  console.error(message);
+  process.exit(1);
+}
+
+export const bin = (name) => join(ROOT, 'node_modules', '.bin', name);
+
+/** Installs from the lock file when node_modules was not made from it. */
+export function ensureInstalled() {
+  const [major, minor] = process.versions.node.split('.').map(Number);
+  if (major < 20 || (major === 20 && minor < 19)) fail(`Vendicus needs Node.js 20.19 or newer; this is ${process.versions.node}.`);
+  const lock = createHash('sha256').update(readFileSync(join(ROOT, 'package-lock.json'))).digest('hex');
+  if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === lock) return;
+  say('Installing packages (once, a minute or two) …');
+  run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']);
+  writeFileSync(STAMP, lock);
+}
+
+/** Whether any file below the given paths is newer than the stamp file. */
+export function isStale(paths, stamp) {
+  const made = existsSync(stamp) ? statSync(stamp).mtimeMs : 0;
+  return paths.some((path) => newest(join(ROOT, path)) > made);
+}
+
+function newest(path) {
+  const stat = statSync(path);
+  if (!stat.isDirectory()) return stat.mtimeMs;
+  return Math.max(stat.mtimeMs, ...readdirSync(path).map((name) => newest(join(path, name))));
+}
+
+const COMMON = ['package-lock.json', 'tsconfig.json', 'core/src', 'tools'];
+const BUNDLES = {
+  cli: { entry: 'cli/vendicus.ts', sources: ['cli'] },
+  server: { entry: 'server/main.ts', sources: ['server'] },
+  demo: { entry: 'demo/make-household.ts', sources: ['demo'] },
+  bench: { entry: 'e2e/bench/bench.ts', sources: ['e2e'] },
+};
+
+/** Bundles a command-line program when its sources are newer; returns the file to run. */
+export async function ensureBundle(name) {
+  const { entry, sources } = BUNDLES[name];
+  const outfile = join(ROOT, 'dist', `${name}.mjs`);
+  if (isStale([...COMMON, ...sources], outfile)) {
+    const { build } = await import('esbuild');
+    await build({
+      entryPoints: [join(ROOT, entry)],
+      outfile,
+      bundle: true,
+      platform: 'node',
+      format: 'esm',
+      target: 'node20',
+      packages: 'external',
+      sourcemap: true,
+      logLevel: 'warning',
+    });
+  }
+  return outfile;
+}
+
+/** Builds the app when its sources are newer. */
+export async function ensureApp() {
+  const stamp = join(ROOT, 'dist', 'app', 'index.html');
+  if (!isStale([...COMMON, 'angular.json', 'tsconfig.app.json', 'app', 'demo/household.json'], stamp)) return;
+  say('Building the app (about half a minute) …');
+  run(process.execPath, [bin('ng'), 'build'], { env: { ...process.env, NG_CLI_ANALYTICS: 'false' } });
+  const { stampNonce } = await import('./style-nonce.mjs');
+  stampNonce(join(ROOT, 'dist', 'app'));
+  utimesSync(stamp, new Date(), new Date());
+}
+
+/** Where Chromium is: CHROMIUM_PATH, or what is installed, or Debian's package where that may be installed. */
+export function ensureChromium() {
+  const known = [process.env.CHROMIUM_PATH, '/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'];
+  const found = known.find((path) => path && existsSync(path));
+  if (found) return found;
+  const isDebian = existsSync('/etc/debian_version');
+  if (!isDebian || process.getuid?.() !== 0) {
+    fail('The interface tests need Chromium. Install it (Debian: sudo apt-get install chromium), or set CHROMIUM_PATH to its program.');
+  }
+  say("Installing Debian's chromium for the interface tests …");
+  const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
+  run('apt-get', ['update', '-qq'], { env, quiet: true, mayFail: true });
+  run('apt-get', ['install', '-y', '-qq', 'chromium'], { env, quiet: true });
+  return ensureChromium();
+}
