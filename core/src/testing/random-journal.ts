@@ -1,6 +1,7 @@
 import * as fc from 'fast-check';
 import type { Amount, Entry, Fact } from '../journal/entry';
 import { append, EMPTY_JOURNAL, nextInstant, nextSequence, withWhatRestsOn, type Journal } from '../journal/journal';
+import type { Lot } from '../journal/lot';
 import type { Refusal } from '../journal/refusal';
 
 /** One random choice of what happens next; numbers are read modulo what there is to choose from. */
@@ -20,6 +21,15 @@ const lotAt = (journal: Journal, at: number): string => {
   const ids = [...journal.state.lots.keys()];
   return ids[at % Math.max(1, ids.length)] ?? 'nothing';
 };
+/** Mostly a lot of which it makes sense; now and then any, so that nonsense is tried too. */
+const lotOf = (journal: Journal, { which, other }: Choice, suits: (lot: Lot) => boolean): string => {
+  const fit = [...journal.state.lots.values()].filter(suits);
+  return other % 5 === 4 || fit.length === 0 ? lotAt(journal, which) : (fit[which % fit.length]?.id ?? 'nothing');
+};
+const open = (lot: Lot): boolean => lot.form === 'piece' && !lot.closed && lot.leftDg > 0;
+const loose = (lot: Lot): boolean => lot.form !== 'pack' && lot.leftDg > 0;
+const held = (lot: Lot): boolean => lot.leftDg > 0;
+const wrapped = (lot: Lot): boolean => lot.form === 'pack' && lot.leftDg > 0;
 const entryAt = (journal: Journal, at: number): string =>
   journal.entries[at % Math.max(1, journal.entries.length)]?.id ?? 'nothing';
 const amountOf = ({ other, size }: Choice): Amount =>
@@ -29,24 +39,24 @@ const amountOf = ({ other, size }: Choice): Amount =>
 const MAKERS: Maker[] = [
   (_j, c, lot) => ({ type: 'received', lot, kind: 'whole-chicken', count: (c.other % 3) + 1, massDg: 20_000 + c.size, paidMinor: c.other % 5000, on: ON }),
   (_j, c, lot) => ({ type: 'acquired', lot, name: 'Old pack', destination: 'main', massDg: 1 + c.size, count: 1 + (c.other % 3), plates: 2, paidMinor: c.other % 3 === 0 ? null : c.other % 900, origin: 'already-here', on: null }),
-  (j, c) => ({ type: 'drained', lot: lotAt(j, c.which), massDg: 19_000 + c.size * 2 }),
-  ...Array.from({ length: 4 }, (): Maker => (j, c, lot) => ({ type: 'cut', from: lotAt(j, c.which), lot, part: 'breast', destination: (['main', 'grind', 'stock', 'bin'] as const)[c.other % 4] ?? 'main', massDg: 1 + c.size * 6, count: 1 + (c.other % 4), on: ON })),
-  (j, c) => ({ type: 'changed', lot: lotAt(j, c.which), destination: 'stew' }),
-  (j, c) => ({ type: 'closed', lot: lotAt(j, c.which) }),
-  (j, c) => ({ type: 'reopened', lot: lotAt(j, c.which) }),
-  (j, c, lot) => ({ type: 'combined', lot, from: [{ lot: lotAt(j, c.which), amount: amountOf(c) }, { lot: lotAt(j, c.other), amount: 'all' }], added: [{ name: 'salt', massDg: 10 }], name: 'Grind', destination: 'grind', on: ON }),
-  ...Array.from({ length: 3 }, (): Maker => (j, c, lot) => ({ type: 'packed', lot, name: 'Pack', from: [{ lot: lotAt(j, c.which), amount: amountOf(c) }, ...(c.size % 2 ? [{ lot: lotAt(j, c.other), amount: 'all' as const }] : [])], plates: 1 + (c.size % 5), on: ON })),
-  (j, c, lot) => ({ type: 'unpacked', from: lotAt(j, c.which), lot, amount: amountOf(c), on: ON }),
-  (j, c) => ({ type: 'placed', lot: lotAt(j, c.which), place: 'drawer' }),
-  (j, c) => ({ type: 'thawing', lot: lotAt(j, c.which), amount: amountOf(c), on: ON }),
-  (j, c) => ({ type: 'eaten', lot: lotAt(j, c.which), amount: amountOf(c), on: ON }),
-  (j, c) => ({ type: 'eaten', lot: lotAt(j, c.which), amount: { plates: 1 }, on: ON }),
-  (j, c) => ({ type: 'given', lot: lotAt(j, c.which), amount: amountOf(c), on: ON }),
-  (j, c) => ({ type: 'discarded', lot: lotAt(j, c.which), amount: amountOf(c), on: ON }),
-  (j, c) => ({ type: 'counted', lot: lotAt(j, c.which), massDg: c.size * (c.other % 2) }),
+  (j, c) => ({ type: 'drained', lot: lotOf(j, c, open), massDg: 19_000 + c.size * 2 }),
+  ...Array.from({ length: 4 }, (): Maker => (j, c, lot) => ({ type: 'cut', from: lotOf(j, c, open), lot, part: 'breast', destination: (['main', 'grind', 'stock', 'bin'] as const)[c.other % 4] ?? 'main', massDg: 1 + c.size * 6, count: 1 + (c.other % 4), on: ON })),
+  (j, c) => ({ type: 'changed', lot: lotOf(j, c, (lot) => lot.form === 'part'), destination: 'stew' }),
+  (j, c) => ({ type: 'closed', lot: lotOf(j, c, open) }),
+  (j, c) => ({ type: 'reopened', lot: lotOf(j, c, (lot) => lot.closed) }),
+  (j, c, lot) => ({ type: 'combined', lot, from: [{ lot: lotOf(j, c, loose), amount: amountOf(c) }, { lot: lotAt(j, c.other), amount: 'all' }], added: [{ name: 'salt', massDg: 10 }], name: 'Grind', destination: 'grind', on: ON }),
+  ...Array.from({ length: 3 }, (): Maker => (j, c, lot) => ({ type: 'packed', lot, name: 'Pack', from: [{ lot: lotOf(j, c, loose), amount: amountOf(c) }, ...(c.size % 2 ? [{ lot: lotAt(j, c.other), amount: 'all' as const }] : [])], plates: 1 + (c.size % 5), on: ON })),
+  (j, c, lot) => ({ type: 'unpacked', from: lotOf(j, c, wrapped), lot, amount: amountOf(c), on: ON }),
+  (j, c) => ({ type: 'placed', lot: lotOf(j, c, held), place: 'drawer' }),
+  (j, c) => ({ type: 'thawing', lot: lotOf(j, c, held), amount: amountOf(c), on: ON }),
+  (j, c) => ({ type: 'eaten', lot: lotOf(j, c, held), amount: amountOf(c), on: ON }),
+  (j, c) => ({ type: 'eaten', lot: lotOf(j, c, held), amount: { plates: 1 }, on: ON }),
+  (j, c) => ({ type: 'given', lot: lotOf(j, c, held), amount: amountOf(c), on: ON }),
+  (j, c) => ({ type: 'discarded', lot: lotOf(j, c, held), amount: amountOf(c), on: ON }),
+  (j, c) => ({ type: 'counted', lot: lotOf(j, c, held), massDg: c.size * (c.other % 2) }),
   (j, c) => ({ type: 'corrected', entry: entryAt(j, c.which), set: c.other % 2 ? { massDg: 1 + c.size * 3 } : { paidMinor: c.size } }),
   (j, c) => ({ type: 'undone', entries: c.other % 2 ? [entryAt(j, c.which)] : withWhatRestsOn(j, entryAt(j, c.which)) }),
-  (j, c) => ({ type: 'redone', entries: [entryAt(j, c.which)] }),
+  (j, c) => ({ type: 'redone', entries: [[...j.state.voided][c.which % Math.max(1, j.state.voided.size)] ?? entryAt(j, c.which)] }),
 ];
 
 /** An attempt to write something down, with the journal before it. */
@@ -86,4 +96,4 @@ const opening: Choice[] = [
 ];
 
 /** Choices for a journal that has a piece to begin with. */
-export const choices: fc.Arbitrary<Choice[]> = fc.array(choice, { maxLength: 45 }).map((rest) => [...opening, ...rest]);
+export const choices: fc.Arbitrary<Choice[]> = fc.array(choice, { minLength: 10, maxLength: 40, size: 'max' }).map((rest) => [...opening, ...rest]);
