@@ -10,6 +10,8 @@ export const partSchema = z.strictObject({
   name: z.string().min(1),
   /** What one of several is called ("steak"), when the part is portions. */
   portion: z.string().min(1).optional(),
+  /** And several of it ("steaks"). */
+  portions: z.string().min(1).optional(),
   destination: destinationSchema,
   /** The shop item it compares with while it keeps this destination. */
   shopItem: id.optional(),

@@ -21,7 +21,10 @@ export interface ComparisonLine {
   readonly worthMinor: Minor | null;
 }
 
-/** The same pile bought cut. With gaps, worth, saved and break-even are lower bounds. */
+/**
+ * The same pile bought cut. With gaps, or with meat still on the board, worth, saved and
+ * break-even are lower bounds.
+ */
 export interface Comparison {
   readonly lines: readonly ComparisonLine[];
   readonly worthMinor: Minor;
@@ -43,7 +46,8 @@ export interface Comparison {
  */
 export function compareWithShop(state: State, piece: LotId, notes: readonly PriceNote[]): Comparison {
   const lot = state.lots.get(piece);
-  const lines = groupByPart(leavesOf(state, piece)).map((leaf) => lineOf(leaf, lot?.on ?? '', notes));
+  const onBoardDg = lot && !lot.closed ? lot.leftDg : 0;
+  const lines = groupByPart(offTheBoard(leavesOf(state, piece), piece, onBoardDg)).map((leaf) => lineOf(leaf, lot?.on ?? '', notes));
   const worthMinor = lines.reduce((sum, line) => sum + (line.worthMinor ?? 0), 0);
   const missing = lines.filter((line) => line.worthMinor === null && isUsable(line.destination)).map(labelOf);
   return {
@@ -51,9 +55,16 @@ export function compareWithShop(state: State, piece: LotId, notes: readonly Pric
     worthMinor,
     savedMinor: worthMinor - (lot?.paidMinor ?? 0),
     breakEvenPerKgMinor: lot ? roundHalfUp(worthMinor / fromDg(lot.inDg, 'kg')) : 0,
-    complete: missing.length === 0,
+    complete: missing.length === 0 && onBoardDg === 0,
     missing: [...new Set(missing)],
   };
+}
+
+/** What is still on the board has no part yet, so nothing to compare it with. */
+function offTheBoard(leaves: readonly Leaf[], piece: LotId, onBoardDg: number): Leaf[] {
+  return leaves
+    .map((leaf) => (leaf.lot.id === piece ? { ...leaf, massDg: leaf.massDg - onBoardDg } : leaf))
+    .filter((leaf) => leaf.massDg > 0);
 }
 
 function labelOf(line: ComparisonLine): string {

@@ -1,0 +1,61 @@
+import type { Entry, Fact } from '@core/journal/entry';
+import { append, EMPTY_JOURNAL, nextSequence, type Journal } from '@core/journal/journal';
+import type { HouseholdRecord } from '@core/journal/record';
+import { addDays, type IsoDate } from '@core/units/date';
+
+/** Writes the demo journal, one accepted entry at a time, as the household's tablet would. */
+export class Scribe {
+  readonly records: HouseholdRecord[] = [];
+  private journal: Journal = EMPTY_JOURNAL;
+  private minute = 0;
+  private named = 0;
+
+  constructor(private today: IsoDate) {}
+
+  get day(): IsoDate {
+    return this.today;
+  }
+
+  get state(): Journal['state'] {
+    return this.journal.state;
+  }
+
+  get entries(): readonly Entry[] {
+    return this.journal.entries;
+  }
+
+  /** Goes to a later day, at a minute of it. */
+  goTo(day: IsoDate, minute: number): void {
+    if (day < this.today) throw new Error(`${day} is before ${this.today}`);
+    this.minute = day === this.today ? Math.max(minute, this.minute + 1) : minute;
+    this.today = day;
+  }
+
+  later(days: number): IsoDate {
+    return addDays(this.today, days);
+  }
+
+  name(prefix: string): string {
+    return `${prefix}-${String(++this.named).padStart(3, '0')}`;
+  }
+
+  write(fact: Fact): string {
+    const seq = nextSequence(this.journal, 'tablet');
+    const id = `e-${String(seq).padStart(4, '0')}`;
+    const entry = { ...fact, id, at: this.now(), device: 'tablet', seq } as Entry;
+    const { journal, refusal } = append(this.journal, entry);
+    if (!journal) throw new Error(`${JSON.stringify(fact)} was refused: ${JSON.stringify(refusal)}`);
+    this.journal = journal;
+    this.minute += 1;
+    return id;
+  }
+
+  note(record: Omit<HouseholdRecord, 'stamp'>): void {
+    const stamp = { at: this.now(), device: 'tablet', seq: this.records.length };
+    this.records.push({ ...record, stamp } as HouseholdRecord);
+  }
+
+  private now(): string {
+    return new Date(Date.parse(`${this.today}T00:00:00.000Z`) + this.minute * 60_000).toISOString();
+  }
+}

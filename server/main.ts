@@ -1,0 +1,71 @@
+import { readFileSync } from 'node:fs';
+import { createServer as createHttp, type Server } from 'node:http';
+import { createServer as createHttps } from 'node:https';
+import { networkInterfaces } from 'node:os';
+import { resolve } from 'node:path';
+import { createApp } from './app';
+
+const FIRST_PORT = 4280;
+const MOST_TRIES = 20;
+
+function listen(server: Server, port: number, host: string): Promise<number> {
+  return new Promise((done, failed) => {
+    server.once('error', failed);
+    server.listen(port, host, () => {
+      server.off('error', failed);
+      const address = server.address();
+      done(typeof address === 'object' && address ? address.port : port);
+    });
+  });
+}
+
+/** Listens on the wanted port, or on the next free one, and says so. */
+async function listenNear(server: Server, wanted: number, host: string): Promise<number> {
+  for (let port = wanted; port < wanted + MOST_TRIES; port++) {
+    try {
+      const taken = await listen(server, port, host);
+      if (port !== wanted) console.log(`Port ${wanted} is taken; using ${taken}.`);
+      return taken;
+    } catch (error) {
+      if ((error as NodeJS.ErrnoException).code !== 'EADDRINUSE' || wanted === 0) throw error;
+    }
+  }
+  throw new Error(`Ports ${wanted} to ${wanted + MOST_TRIES - 1} are all taken. Set PORT to a free one.`);
+}
+
+function wantedPort(): number {
+  const text = process.env['PORT'];
+  if (text === undefined || text === '') return FIRST_PORT;
+  const port = Number(text);
+  if (!Number.isInteger(port) || port < 0 || port > 65535) throw new Error(`PORT is "${text}"; it must be a whole number from 0 to 65535.`);
+  return port;
+}
+
+function tls(): { cert: Buffer; key: Buffer } | null {
+  const { TLS_CERT: cert, TLS_KEY: key } = process.env;
+  if (!cert && !key) return null;
+  if (!cert || !key) throw new Error('TLS_CERT and TLS_KEY go together: set both to the paths of PEM files, or neither.');
+  return { cert: readFileSync(cert), key: readFileSync(key) };
+}
+
+function addressesOf(host: string): string[] {
+  if (host !== '0.0.0.0' && host !== '::') return [host];
+  const others = Object.values(networkInterfaces()).flatMap((list) => list ?? []);
+  return ['127.0.0.1', ...others.filter(({ family, internal }) => family === 'IPv4' && !internal).map(({ address }) => address)];
+}
+
+async function main(): Promise<void> {
+  const host = process.env['HOST'] || '127.0.0.1';
+  const secrets = tls();
+  const app = createApp(resolve(process.argv[2] ?? 'dist/app'), secrets !== null);
+  const server = secrets ? createHttps(secrets, app) : createHttp(app);
+  const port = await listenNear(server, wantedPort(), host);
+  const path = process.argv.includes('--empty') ? '/own' : '/';
+  for (const address of addressesOf(host)) console.log(`Vendicus is at ${secrets ? 'https' : 'http'}://${address}:${port}${path}`);
+  for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => server.close(() => process.exit(0)));
+}
+
+main().catch((error: Error) => {
+  console.error(error.message);
+  process.exitCode = 1;
+});
