@@ -27,3 +27,8 @@ export function leavesOf(state: State, piece: LotId): Leaf[] {
   const own: Leaf[] = massDg > 0 ? [{ lot, massDg, destination: lot.destination }] : [];
   return [...own, ...cutOff(state, lot).flatMap((part) => leavesOf(state, part.id))];
 }
+
+/** A lot and everything cut off it, at any depth. */
+export function familyOf(state: State, lot: Lot): Lot[] {
+  return [lot, ...cutOff(state, lot).flatMap((part) => familyOf(state, part))];
+}

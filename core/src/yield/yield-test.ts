@@ -1,5 +1,5 @@
 import { DESTINATION_IDS, isUsable, type Destination } from '../catalogue/destination';
-import { cutOff, leavesOf } from '../journal/leaves';
+import { familyOf, leavesOf } from '../journal/leaves';
 import { drainedDg, flowedDg, type Lot, type LotId } from '../journal/lot';
 import type { State } from '../journal/replay';
 import { fromDg, type MassDg } from '../units/mass';
@@ -55,11 +55,6 @@ export function yieldTest(state: State, piece: LotId): YieldTest {
     perUsableKgMinor,
     weighings: family.length - 1,
   };
-}
-
-/** A lot and everything cut off it. */
-function familyOf(state: State, lot: Lot): Lot[] {
-  return [lot, ...cutOff(state, lot).flatMap((part) => familyOf(state, part))];
 }
 
 const sum = (lots: readonly Lot[], measure: (lot: Lot) => number): number =>

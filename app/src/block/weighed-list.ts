@@ -1,0 +1,92 @@
+import { ChangeDetectionStrategy, Component, inject, input, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { DESTINATION_IDS, type Destination } from '@core/catalogue/destination';
+import type { Lot } from '@core/journal/lot';
+import { lotName } from '@core/journal/lot-name';
+import { Figures } from '../data/figures';
+import { HouseholdStore } from '../data/household-store';
+import { Notices } from '../data/notices';
+import { Swatch } from '../kit/swatch';
+
+/** What came off so far, each with its weight; weight and destination can be set right here. */
+@Component({
+  selector: 'v-weighed-list',
+  imports: [FormsModule, Swatch],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @if (cuts().length > 0) {
+      <details [open]="true">
+        <summary>Weighed so far ({{ cuts().length }})</summary>
+        <table class="ledger">
+          <thead><tr><th>Part</th><th>Goes to</th><th class="figure">Weight</th><th><span class="visually-hidden">Correct</span></th></tr></thead>
+          <tbody>
+            @for (cut of cuts(); track cut.id) {
+              <tr>
+                <td>{{ name(cut) }}{{ cut.count > 1 ? ' × ' + cut.count : '' }}</td>
+                <td>
+                  <span class="to"><v-swatch [of]="cut.destination" word="" />
+                  <select [attr.aria-label]="'Destination of ' + name(cut)" [ngModel]="cut.destination" (ngModelChange)="send(cut, $event)">
+                    @for (each of destinations; track each) { <option [value]="each">{{ each }}</option> }
+                  </select></span>
+                </td>
+                <td class="figure">
+                  @if (editing() === cut.id) {
+                    <input class="text" [attr.aria-label]="'Right weight of ' + name(cut)" [(ngModel)]="text" (keydown.enter)="correct(cut)" (keydown.escape)="editing.set(null)" />
+                  } @else {
+                    {{ figures.mass(cut.inDg) }}
+                    @if (cut.count > 1) { <span class="soft" title="Weighed together: single weights are estimates">≈ {{ figures.mass(cut.inDg / cut.count) }} each</span> }
+                  }
+                </td>
+                <td class="figure">
+                  @if (editing() === cut.id) {
+                    <button type="button" class="link" (click)="correct(cut)">Save</button>
+                  } @else {
+                    <button type="button" class="link" (click)="edit(cut)" [attr.aria-label]="'Correct the weight of ' + name(cut)">Correct</button>
+                  }
+                </td>
+              </tr>
+            }
+          </tbody>
+        </table>
+      </details>
+    }
+  `,
+  styles: `
+    details { margin-top: 22px; }
+    summary { cursor: pointer; font-weight: 600; padding: 6px 0; }
+    .to { display: inline-flex; align-items: center; gap: 4px; }
+    select { font: inherit; background: transparent; border: 0; border-bottom: 1px solid var(--field-line); color: var(--ink); min-height: 34px; }
+    select option { background: var(--sheet); }
+    .link { background: none; border: 0; font: inherit; color: var(--soft); text-decoration: underline; text-underline-offset: 3px; cursor: pointer; min-height: 34px; }
+    input.text { width: 120px; min-height: 38px; text-align: right; }
+    .soft { font-size: 0.88rem; margin-left: 6px; }
+  `,
+})
+export class WeighedList {
+  protected readonly figures = inject(Figures);
+  private readonly store = inject(HouseholdStore);
+  private readonly notices = inject(Notices);
+
+  readonly cuts = input.required<readonly Lot[]>();
+  readonly open = input.required<boolean>();
+  protected readonly destinations = DESTINATION_IDS;
+  protected readonly editing = signal<string | null>(null);
+  protected readonly text = signal('');
+  protected readonly name = lotName;
+
+  protected edit(cut: Lot): void {
+    this.text.set(this.figures.mass(cut.inDg));
+    this.editing.set(cut.id);
+  }
+
+  protected async send(cut: Lot, destination: Destination): Promise<void> {
+    this.notices.tell(await this.store.append({ type: 'changed', lot: cut.id, destination }), `${lotName(cut)} goes to ${destination}`);
+  }
+
+  protected async correct(cut: Lot): Promise<void> {
+    const mass = this.figures.parseMass(this.text(), 'small');
+    if (mass === null || mass.massDg <= 0) return this.notices.problem('That is not a weight. The old one stands.');
+    const written = await this.store.append({ type: 'corrected', entry: cut.made, set: { massDg: mass.massDg, typed: mass.typed } });
+    if (this.notices.tell(written, `${lotName(cut)} corrected to ${this.figures.mass(mass.massDg)}`)) this.editing.set(null);
+  }
+}

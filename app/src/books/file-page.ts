@@ -1,0 +1,107 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { readFile, sizeProblem } from '@core/files/read-file';
+import { ContradictionError } from '@core/journal/merge';
+import { Clock } from '../data/clock';
+import { Figures } from '../data/figures';
+import { HOUSEHOLD_NAME } from '../data/household-name';
+import { HouseholdStore } from '../data/household-store';
+import { Notices } from '../data/notices';
+import { Ask } from '../kit/ask';
+import { saveText } from '../kit/save-text';
+import { SettingsForm } from '../kit/settings-form';
+
+/** The household as a file: out, in, and in its place; and how it counts. */
+@Component({
+  selector: 'v-file-page',
+  imports: [RouterLink, SettingsForm],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <div class="page">
+      <header>
+        <a class="back" [routerLink]="['/', household, 'books']">‹ All pieces</a>
+        <h1>The household’s file</h1>
+        <p>Everything is kept in this browser, on this machine. The file is how it gets to another device, and how it survives this one.</p>
+      </header>
+      <section>
+        <h2>Out</h2>
+        <p>{{ exported() }}</p>
+        <button type="button" class="act" (click)="export()">Export the household</button>
+      </section>
+      <section>
+        <h2>In</h2>
+        <p>A file from another device is merged: what either knows, both know. The same file twice changes nothing.</p>
+        <input #merge class="visually-hidden" type="file" accept=".json,application/json" aria-label="File to merge" (change)="read(merge, 'merge')" tabindex="-1" />
+        <button type="button" class="quiet" (click)="merge.click()">Merge a file</button>
+        <input #replace class="visually-hidden" type="file" accept=".json,application/json" aria-label="File to put in place" (change)="read(replace, 'replace')" tabindex="-1" />
+        <button type="button" class="quiet" (click)="replace.click()">Replace everything with a file</button>
+        @if (problem(); as text) { <p class="caution" role="alert">{{ text }}</p> }
+        @if (said(); as text) { <p role="status" class="good">{{ text }}</p> }
+      </section>
+      <section>
+        <h2>How this household counts</h2>
+        <v-settings-form [settings]="store.settings()" action="Save" (saved)="save($event)" />
+      </section>
+    </div>
+  `,
+  styles: `
+    section { border-top: 1.5px solid var(--ink); padding: 16px 0 26px; max-width: 760px; }
+    section h2 { margin-bottom: 4px; }
+    .quiet { margin-right: 10px; margin-bottom: 8px; }
+    .back { color: var(--soft); text-decoration: none; display: inline-block; min-height: 32px; }
+  `,
+})
+export class FilePage {
+  protected readonly store = inject(HouseholdStore);
+  protected readonly household = inject(HOUSEHOLD_NAME);
+  private readonly figures = inject(Figures);
+  private readonly clock = inject(Clock);
+  private readonly notices = inject(Notices);
+  private readonly ask = inject(Ask);
+  protected readonly problem = signal('');
+  protected readonly said = signal('');
+
+  protected readonly exported = computed(() => {
+    const at = this.store.exportedAt();
+    const entries = this.store.household().journal.entries.length;
+    return `${entries} entries. ${at === null ? 'Never exported from this browser.' : `Last exported ${this.figures.day(at.slice(0, 10))}, ${this.figures.age(at.slice(0, 10))}.`}`;
+  });
+
+  protected async export(): Promise<void> {
+    saveText(`vendicus-${this.household}-${this.clock.today()}.json`, this.store.exportText());
+    await this.store.noteExport();
+  }
+
+  protected async read(input: HTMLInputElement, how: 'merge' | 'replace'): Promise<void> {
+    const file = input.files?.[0];
+    input.value = '';
+    this.said.set('');
+    this.problem.set('');
+    if (!file) return;
+    const tooLarge = sizeProblem(file.size);
+    if (tooLarge) return this.problem.set(tooLarge);
+    const { household, problem } = readFile(await file.text());
+    if (problem !== undefined) return this.problem.set(`${file.name}: ${problem}`);
+    if (how === 'replace' && !(await this.mayReplace(household.journal.entries.length))) return;
+    const before = this.store.household().journal.entries.length;
+    const written = await (how === 'merge' ? this.store.merge(household) : this.store.replace(household));
+    if (!written.ok) return this.problem.set(this.explain(this.notices.explain(written)));
+    const added = this.store.household().journal.entries.length - before;
+    this.said.set(how === 'replace' ? 'Replaced. The old household is in the file that was just saved.' : added === 0 ? 'Nothing new in that file.' : `${added} new entries merged.`);
+  }
+
+  protected async save(settings: ReturnType<typeof this.store.settings>): Promise<void> {
+    this.notices.tell(await this.store.record({ type: 'settings', key: 'household', value: settings }), 'Saved');
+  }
+
+  private async mayReplace(entries: number): Promise<boolean> {
+    const text = `This household is saved to a file first; then the file’s ${entries} entries take its place.`;
+    if (!(await this.ask.confirm('Replace the whole household?', text, 'Save a file, then replace'))) return false;
+    await this.export();
+    return true;
+  }
+
+  private explain(text: string): string {
+    return text.includes(ContradictionError.name) ? 'That file is of another household, or was changed by hand. Nothing was read.' : text;
+  }
+}

@@ -1,0 +1,99 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
+import type { EChartsCoreOption } from 'echarts/core';
+import { NgxEchartsDirective, provideEchartsCore } from 'ngx-echarts';
+import { DESTINATION_IDS } from '@core/catalogue/destination';
+import type { YieldTest } from '@core/yield/yield-test';
+import { Figures } from '../data/figures';
+import { Appearance } from '../kit/appearance';
+import { chartTexture } from '../kit/chart-texture';
+import { markOf, type Whereabouts } from '../kit/destination-look';
+import { echarts } from '../kit/echarts';
+
+type Texture = Awaited<ReturnType<typeof chartTexture>>;
+
+/** Where the mass of a piece went, from the label to the destinations. */
+@Component({
+  selector: 'v-mass-flow',
+  imports: [NgxEchartsDirective],
+  providers: [provideEchartsCore({ echarts })],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `<div echarts [options]="options()" class="chart" role="img" [attr.aria-label]="spoken()"></div>`,
+  styles: `.chart { height: 330px; width: 100%; }`,
+})
+export class MassFlow {
+  private readonly figures = inject(Figures);
+  private readonly appearance = inject(Appearance);
+  readonly test = input.required<YieldTest>();
+  private readonly textures = signal<Partial<Record<Whereabouts, Texture>>>({});
+
+  constructor() {
+    effect(() => {
+      const wanted = this.ends().map(({ where }) => where);
+      void Promise.all(wanted.map(async (where) => [where, await chartTexture(where)] as const)).then((pairs) => this.textures.set(Object.fromEntries(pairs)));
+    });
+  }
+
+  private readonly ends = computed(() => {
+    const { destinations, unaccountedDg, leftDg } = this.test();
+    const all: { where: Whereabouts; massDg: number }[] = [
+      ...DESTINATION_IDS.filter((id) => id !== 'liquid').map((where) => ({ where, massDg: destinations[where] })),
+      { where: 'unaccounted', massDg: unaccountedDg },
+      { where: 'left', massDg: leftDg },
+    ];
+    return [{ where: 'liquid' as Whereabouts, massDg: destinations.liquid }, ...all].filter(({ massDg }) => massDg > 0);
+  });
+
+  protected readonly spoken = computed(
+    () => `Where the mass went: ${this.ends().map(({ where, massDg }) => `${wordOf(where)} ${this.figures.mass(massDg)}`).join(', ')}`,
+  );
+
+  protected readonly options = computed<EChartsCoreOption>(() => {
+    const dim = this.appearance.light() === 'dim';
+    const [ink, sheet, line] = dim ? ['#f3ece0', '#26201b', '#857869'] : ['#241d18', '#fbf8f1', '#b3a693'];
+    const { receivedDg, drainedDg } = this.test();
+    const kg = (massDg: number): string => this.figures.mass(massDg);
+    const textures = this.textures();
+    const ends = this.ends().map(({ where, massDg }) => ({
+      name: wordOf(where),
+      value: massDg,
+      itemStyle: { color: textures[where] ?? markOf(where), borderColor: ink, borderWidth: 1 },
+      depth: 2,
+    }));
+    const whole = (name: string, value: number, depth: number) => ({ name, value, depth, itemStyle: { color: sheet, borderColor: ink, borderWidth: 1.5 } });
+    const hasLiquid = this.ends().some(({ where }) => where === 'liquid');
+    return {
+      animation: !matchMedia('(prefers-reduced-motion: reduce)').matches,
+      animationDuration: 300,
+      tooltip: { show: false },
+      series: [
+        {
+          type: 'sankey',
+          left: 4,
+          right: 150,
+          top: 14,
+          bottom: 10,
+          nodeWidth: 26,
+          nodeGap: 15,
+          draggable: false,
+          layoutIterations: 0,
+          emphasis: { disabled: true },
+          lineStyle: { color: line, opacity: dim ? 0.3 : 0.38, curveness: 0.5 },
+          label: {
+            color: ink,
+            fontFamily: 'Atkinson Hyperlegible Next Variable',
+            fontSize: 15,
+            formatter: ({ name, value }: { name: string; value: number }) => `${name}  {b|${kg(value)}}`,
+            rich: { b: { fontWeight: 650, fontSize: 15, fontFamily: 'Atkinson Hyperlegible Next Variable', color: ink } },
+          },
+          data: [whole('label', receivedDg, 0), ...(hasLiquid ? [whole('drained', drainedDg, 1)] : []), ...ends],
+          links: [
+            ...(hasLiquid ? [{ source: 'label', target: 'liquid', value: this.test().destinations.liquid }, { source: 'label', target: 'drained', value: drainedDg }] : []),
+            ...ends.filter(({ name }) => name !== 'liquid').map(({ name, value }) => ({ source: hasLiquid ? 'drained' : 'label', target: name, value })),
+          ],
+        },
+      ],
+    };
+  });
+}
+
+const wordOf = (where: Whereabouts): string => (where === 'left' ? 'on the board' : where);

@@ -1,0 +1,106 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import type { Kind } from '@core/catalogue/kind-schema';
+import { comparableItem } from '@core/cost/comparison';
+import { priceOn } from '@core/price/price-on';
+import type { ShopItem } from '@core/catalogue/shop-items';
+import { Clock } from '../data/clock';
+import { Figures } from '../data/figures';
+import { HouseholdStore } from '../data/household-store';
+import { Notices } from '../data/notices';
+
+/** What the shop asks for the same meat ready cut: known prices, and room for new ones. */
+@Component({
+  selector: 'v-shop-prices',
+  imports: [FormsModule],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <fieldset>
+      <legend>What does it cost ready cut?</legend>
+      <p class="soft">So that the Books can say whether it was worth it. Leave out what you do not see.</p>
+      <table class="ledger">
+        <thead><tr><th>Ready cut</th><th class="known">Last seen</th><th>Price now for a {{ figures.priceUnit() }}</th></tr></thead>
+        <tbody>
+          @for (row of rows(); track row.item.id) {
+            <tr>
+              <td><label [for]="'price-' + row.item.id">{{ row.item.name }}</label></td>
+              <td class="known">
+                @if (row.last; as last) {
+                  {{ figures.perUnit(last.perKgMinor) }} <span class="soft">{{ last.shop }}, {{ figures.age(last.on) }}</span>
+                } @else {
+                  <span class="soft">unknown</span>
+                }
+              </td>
+              <td>
+                <input [id]="'price-' + row.item.id" class="text" inputmode="decimal" [name]="'price-' + row.item.id" [placeholder]="figures.currencySign()"
+                  [ngModel]="typed()[row.item.id] ?? ''" (ngModelChange)="type(row.item.id, $event)" [attr.aria-invalid]="isWrong(row.item.id)" />
+                @if (isWrong(row.item.id)) { <small class="bad">That is not a price.</small> }
+              </td>
+            </tr>
+          }
+        </tbody>
+      </table>
+    </fieldset>
+  `,
+  styles: `
+    fieldset { border: 0; padding: 0; margin: 0; min-width: 0; }
+    legend { font: 650 1.15rem var(--name); padding: 0; }
+    p { margin: 4px 0 8px; }
+    input.text { max-width: 130px; min-height: 44px; }
+    @media (max-width: 900px) { .known .soft { display: block; } }
+  `,
+})
+export class ShopPrices {
+  protected readonly figures = inject(Figures);
+  private readonly store = inject(HouseholdStore);
+  private readonly clock = inject(Clock);
+  private readonly notices = inject(Notices);
+
+  readonly kind = input.required<Kind>();
+  readonly way = input.required<string>();
+  readonly shop = input.required<string>();
+  readonly date = input.required<string>();
+
+  protected readonly typed = linkedSignal<Kind, Record<string, string>>({ source: this.kind, computation: () => ({}) });
+  protected readonly rows = computed(() => {
+    const notes = this.store.prices();
+    return this.items().map((item) => ({ item, last: priceOn(notes, item.id, this.date()) }));
+  });
+
+  private readonly items = computed<ShopItem[]>(() => {
+    const kind = this.kind();
+    const shares = kind.ways.find(({ id }) => id === this.way())?.shares ?? {};
+    const listed = kind.parts.filter(({ id }) => shares[id] !== undefined || !kind.ways.some((way) => way.shares[id] !== undefined));
+    const items = listed.map((part) => comparableItem({ kind: kind.id, part: part.id, animal: kind.animal }, part.destination));
+    return [...new Set(items.filter((item) => item !== null))];
+  });
+
+  protected type(item: string, text: string): void {
+    this.typed.update((typed) => ({ ...typed, [item]: text }));
+  }
+
+  protected isWrong(item: string): boolean {
+    const text = (this.typed()[item] ?? '').trim();
+    return text !== '' && !((this.figures.parsePerUnit(text) ?? 0) > 0);
+  }
+
+  /** Writes down what was typed; true when nothing stands in the way of going on. */
+  async write(): Promise<boolean> {
+    const entries = Object.entries(this.typed()).filter(([, text]) => text.trim() !== '');
+    if (entries.length === 0) return true;
+    if (entries.some(([item]) => this.isWrong(item))) {
+      this.notices.problem('One of the prices for ready-cut meat cannot be read. Mend it or empty it.');
+      return false;
+    }
+    const shop = this.shop().trim() || 'unnamed shop';
+    const records = entries.map(([item, text]) => ({
+      type: 'price' as const,
+      key: this.clock.newId(),
+      value: { item, shop, perKgMinor: this.figures.parsePerUnit(text) ?? 0, on: this.date(), typed: `${text.trim()}/${this.figures.priceUnit()}` },
+    }));
+    const written = await this.store.record(...records);
+    if (!written.ok) this.notices.problem(this.notices.explain(written));
+    else this.typed.set({});
+    return written.ok;
+  }
+}

@@ -1,0 +1,34 @@
+import { Dexie, type EntityTable } from 'dexie';
+import type { Entry } from '@core/journal/entry';
+import type { HouseholdRecord } from '@core/journal/record';
+import type { HouseholdName } from './household-name';
+
+/** An entry in the order in which this browser came to know it. */
+export interface EntryRow {
+  readonly n: number;
+  readonly id: string;
+  readonly entry: Entry;
+}
+
+export interface RecordRow {
+  readonly register: string;
+  readonly record: HouseholdRecord;
+}
+
+/** What concerns this browser only, and is in no file. */
+export interface MetaRow {
+  readonly key: 'device' | 'exported-at' | 'generation';
+  readonly value: string;
+}
+
+/** The truth, on this machine. Every write is on the disk before it counts as written. */
+export class Database extends Dexie {
+  readonly entries!: EntityTable<EntryRow, 'n'>;
+  readonly records!: EntityTable<RecordRow, 'register'>;
+  readonly meta!: EntityTable<MetaRow, 'key'>;
+
+  constructor(name: HouseholdName) {
+    super(`vendicus-${name}`, { chromeTransactionDurability: 'strict' });
+    this.version(1).stores({ entries: '++n, &id', records: 'register', meta: 'key' });
+  }
+}

@@ -1,0 +1,140 @@
+import { computed, DestroyRef, inject } from '@angular/core';
+import { patchState, signalStore, withComputed, withHooks, withMethods, withState } from '@ngrx/signals';
+import { costOfLots } from '@core/cost/cost-of-lots';
+import { shiftDays } from '@core/files/shift-days';
+import { householdFileSchema } from '@core/files/household-file';
+import { readFile } from '@core/files/read-file';
+import { writeFile } from '@core/files/write-file';
+import type { Fact } from '@core/journal/entry';
+import { EMPTY_HOUSEHOLD, settingsOf, valuesOf, type Household } from '@core/journal/household';
+import { withWhatRestsOn } from '@core/journal/journal';
+import type { Lot } from '@core/journal/lot';
+import type { Refusal } from '@core/journal/refusal';
+import { stockOf, toWrap } from '@core/pack/stock';
+import { daysBetween } from '@core/units/date';
+import { Clock } from './clock';
+import { HOUSEHOLD_NAME } from './household-name';
+import { RefusedError, Repository, type NewRecord } from './repository';
+import { storageProblem } from './storage-problem';
+
+/** What came of an attempt to write something down. */
+export type Written =
+  | { readonly ok: true }
+  | { readonly ok: false; readonly refusal: Refusal; readonly problem?: undefined }
+  | { readonly ok: false; readonly problem: string; readonly refusal?: undefined };
+
+interface StoreState {
+  readonly household: Household;
+  readonly loaded: boolean;
+  readonly exportedAt: string | null;
+  readonly storageProblem: string | null;
+}
+
+const initial: StoreState = { household: EMPTY_HOUSEHOLD, loaded: false, exportedAt: null, storageProblem: null };
+
+/** The household that this tab looks at. Holds no logic of its own: the core says what follows. */
+export const HouseholdStore = signalStore(
+  withState(initial),
+  withComputed(({ household }) => {
+    const state = computed(() => household().journal.state);
+    return {
+      state,
+      settings: computed(() => settingsOf(household())),
+      isSetUp: computed(() => valuesOf(household(), 'settings').has('household')),
+      prices: computed(() => [...valuesOf(household(), 'price').values()]),
+      places: computed(() => valuesOf(household(), 'place')),
+      pieces: computed(() => [...state().lots.values()].filter((lot) => lot.form === 'piece').reverse()),
+      stock: computed(() => stockOf(state())),
+      toWrap: computed(() => toWrap(state())),
+      costs: computed(() => costOfLots(state(), 'by-weight')),
+      setAside: computed(() => state().setAside),
+    };
+  }),
+  withComputed(({ pieces, household }) => ({
+    openPieces: computed(() => pieces().filter((lot) => !lot.closed && lot.leftDg > 0)),
+    shops: computed(() => shopsOf(household())),
+  })),
+  withMethods((store) => {
+    const repository = inject(Repository);
+    const clock = inject(Clock);
+    const name = inject(HOUSEHOLD_NAME);
+    let loading: Promise<void> | null = null;
+
+    async function attempt(write: () => Promise<Household>): Promise<Written> {
+      try {
+        patchState(store, { household: await write() });
+        return { ok: true };
+      } catch (error) {
+        if (error instanceof RefusedError) return { ok: false, refusal: error.refusal };
+        return { ok: false, problem: storageProblem(error) };
+      }
+    }
+
+    async function load(): Promise<void> {
+      try {
+        let household = await repository.load();
+        if (name === 'demo') household = await ensureDemo(repository, clock, household);
+        patchState(store, { household, loaded: true, exportedAt: (await repository.meta('exported-at')) ?? null });
+      } catch (error) {
+        patchState(store, { loaded: true, storageProblem: storageProblem(error) });
+      }
+    }
+
+    return {
+      whenLoaded: (): Promise<void> => (loading ??= load()),
+      /** Writes facts down, all or none; on the disk before this returns. */
+      append: (...facts: Fact[]): Promise<Written> => attempt(() => repository.append(facts)),
+      record: (...values: NewRecord[]): Promise<Written> => attempt(() => repository.record(values)),
+      merge: (other: Household): Promise<Written> => attempt(() => repository.merge(other)),
+      replace: (other: Household): Promise<Written> => attempt(() => repository.replace(other)),
+      /** Undoes an entry with everything that rests on it. */
+      undoTogether: (entry: string): Promise<Written> =>
+        attempt(() => repository.append([{ type: 'undone', entries: withWhatRestsOn(store.household().journal, entry) }])),
+      exportText: (): string => writeFile(store.household()),
+      async noteExport(): Promise<void> {
+        const at = clock.instant();
+        await repository.setMeta('exported-at', at);
+        patchState(store, { exportedAt: at });
+      },
+      watch: () =>
+        repository.watch(
+          (household) => patchState(store, { household }),
+          (error) => patchState(store, { storageProblem: storageProblem(error) }),
+        ),
+      close: () => repository.close(),
+    };
+  }),
+  withHooks((store) => {
+    const destroyed = inject(DestroyRef);
+    return {
+      onInit(): void {
+        void store.whenLoaded().then(() => {
+          const subscription = store.watch();
+          destroyed.onDestroy(() => {
+            subscription.unsubscribe();
+            store.close();
+          });
+        });
+      },
+    };
+  }),
+);
+
+export type HouseholdStore = InstanceType<typeof HouseholdStore>;
+
+function shopsOf(household: Household): string[] {
+  const bought = [...household.journal.state.lots.values()].flatMap((lot: Lot) => lot.shop ?? []);
+  const priced = [...valuesOf(household, 'price').values()].map(({ shop }) => shop);
+  return [...new Set([...bought, ...priced])].sort((a, b) => a.localeCompare(b));
+}
+
+/** The demo household is read from its file once, with its dates moved so that it ends today. */
+async function ensureDemo(repository: Repository, clock: Clock, household: Household): Promise<Household> {
+  if (household.journal.entries.length > 0) return household;
+  const response = await fetch('demo/household.json');
+  const file = householdFileSchema.parse(await response.json());
+  const lastDay = file.entries.at(-1)?.at.slice(0, 10) ?? clock.today();
+  const read = readFile(JSON.stringify(shiftDays(file, daysBetween(lastDay, clock.today()))));
+  if (read.problem !== undefined) throw new Error(read.problem);
+  return repository.replace(read.household);
+}

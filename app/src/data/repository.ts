@@ -1,0 +1,201 @@
+import { inject, Injectable } from '@angular/core';
+import { liveQuery, type Subscription } from 'dexie';
+import type { Entry, Fact } from '@core/journal/entry';
+import { EMPTY_HOUSEHOLD, householdOf, mergeHouseholds, mergeRecords, type Household } from '@core/journal/household';
+import { append, journalOf, nextInstant, nextSequence, type Journal } from '@core/journal/journal';
+import { registerOf, recordSchema, type HouseholdRecord } from '@core/journal/record';
+import type { Refusal } from '@core/journal/refusal';
+import { Clock } from './clock';
+import { Database, type EntryRow, type MetaRow, type RecordRow } from './database';
+import { HOUSEHOLD_NAME } from './household-name';
+
+/** A fact did not fit; the transaction was given up and nothing was written. */
+export class RefusedError extends Error {
+  constructor(readonly refusal: Refusal) {
+    super(refusal.code);
+  }
+}
+
+/** What a record is before it has a stamp. */
+export type NewRecord = HouseholdRecord extends infer R ? (R extends HouseholdRecord ? Omit<R, 'stamp'> : never) : never;
+
+/**
+ * The one way to the database. Whatever is appended is checked against what the database holds
+ * at that moment, inside one transaction, so two tabs cannot both take the last steak.
+ */
+@Injectable()
+export class Repository {
+  private readonly clock = inject(Clock);
+  private readonly database = new Database(inject(HOUSEHOLD_NAME));
+  private household: Household = EMPTY_HOUSEHOLD;
+  /** The last row this tab has read. */
+  private cursor = 0;
+  /** Changes when the whole household is replaced, so that other tabs read it anew. */
+  private generation = '';
+
+  /** Reads everything. */
+  async load(): Promise<Household> {
+    const [rows, records, generation] = await Promise.all([
+      this.database.entries.toArray(),
+      this.database.records.toArray(),
+      this.meta('generation'),
+    ]);
+    this.generation = generation ?? '';
+    this.cursor = rows.at(-1)?.n ?? 0;
+    this.household = householdOf(rows.map(({ entry }) => entry), records.map(({ record }) => record));
+    return this.household;
+  }
+
+  /** Calls back whenever another tab has written something. */
+  watch(changed: (household: Household) => void, failed: (error: unknown) => void): Subscription {
+    const last = liveQuery(async () => {
+      const [row, records, generation] = await Promise.all([
+        this.database.entries.orderBy('n').last(),
+        this.database.records.toArray(),
+        this.meta('generation'),
+      ]);
+      return { n: row?.n ?? 0, records, generation: generation ?? '' };
+    });
+    return last.subscribe({
+      next: (found) => void this.catchUp(found).then(changed, failed),
+      error: failed,
+    });
+  }
+
+  /** Writes facts down, all of them or none. */
+  async append(facts: readonly Fact[]): Promise<Household> {
+    const { journal, cursor } = await this.database.transaction('rw', this.database.entries, this.database.meta, async () => {
+      const device = await this.device();
+      const before = await this.fresh();
+      const { journal, added } = this.accept(before.journal, facts, device);
+      const keys = await this.database.entries.bulkAdd(added.map((entry) => ({ id: entry.id, entry }) as EntryRow), { allKeys: true });
+      return { journal, cursor: Math.max(before.cursor, ...keys) };
+    });
+    return this.settle(journal, cursor, this.household.records);
+  }
+
+  /** Writes registers (settings, prices, places). */
+  async record(values: readonly NewRecord[]): Promise<Household> {
+    const rows = await this.database.transaction('rw', this.database.records, this.database.meta, async () => {
+      const device = await this.device();
+      const at = this.clock.instant();
+      const known = (await this.database.records.toArray()).map(({ record }) => record);
+      const records = values.map((value, seq) => recordSchema.parse({ ...value, stamp: this.stampAfter(known, value, { at, device, seq }) }));
+      await this.putRecords(mergeRecords(known, records));
+      return this.database.records.toArray();
+    });
+    return this.settle(this.household.journal, this.cursor, new Map(rows.map(({ register, record }) => [register, record])));
+  }
+
+  /** Takes in what another device knows. */
+  async merge(other: Household): Promise<Household> {
+    const { entries, records, meta } = this.database;
+    const { merged, cursor } = await this.database.transaction('rw', entries, records, meta, async () => {
+      const before = await this.fresh();
+      const ours = (await records.toArray()).map(({ record }) => record);
+      const merged = mergeHouseholds({ journal: before.journal, records: mergeRecords(ours, []) }, other);
+      const known = new Set(before.journal.entries.map(({ id }) => id));
+      const added = merged.journal.entries.filter(({ id }) => !known.has(id));
+      const keys = await entries.bulkAdd(added.map((entry) => ({ id: entry.id, entry }) as EntryRow), { allKeys: true });
+      await this.putRecords(merged.records);
+      return { merged, cursor: keys.reduce((most, n) => Math.max(most, n), before.cursor) };
+    });
+    return this.settle(merged.journal, cursor, merged.records);
+  }
+
+  /** Puts another household in the place of this one. The caller has saved this one first. */
+  async replace(other: Household): Promise<Household> {
+    const { entries, records, meta } = this.database;
+    await this.database.transaction('rw', entries, records, meta, async () => {
+      await entries.clear();
+      await records.clear();
+      await this.setMeta('generation', this.clock.newId());
+      await entries.bulkAdd(other.journal.entries.map((entry) => ({ id: entry.id, entry }) as EntryRow));
+      await this.putRecords(other.records);
+    });
+    return this.load();
+  }
+
+  async meta(key: MetaRow['key']): Promise<string | undefined> {
+    return (await this.database.meta.get(key))?.value;
+  }
+
+  async setMeta(key: MetaRow['key'], value: string): Promise<void> {
+    await this.database.meta.put({ key, value });
+  }
+
+  close(): void {
+    this.database.close();
+  }
+
+  private accept(before: Journal, facts: readonly Fact[], device: string): { journal: Journal; added: Entry[] } {
+    let journal = before;
+    const added: Entry[] = [];
+    for (const fact of facts) {
+      const at = nextInstant(journal, this.clock.instant());
+      const entry = { ...fact, id: this.clock.newId(), at, device, seq: nextSequence(journal, device) } as Entry;
+      const result = append(journal, entry);
+      if (result.refusal) throw new RefusedError(result.refusal);
+      journal = result.journal;
+      added.push(entry);
+    }
+    return { journal, added };
+  }
+
+  /** The journal with what other tabs have written since. Inside a transaction. */
+  private async fresh(): Promise<{ journal: Journal; cursor: number }> {
+    if (((await this.meta('generation')) ?? '') !== this.generation) {
+      const all = await this.database.entries.toArray();
+      return { journal: journalOf(all.map(({ entry }) => entry)), cursor: all.at(-1)?.n ?? 0 };
+    }
+    const rows = await this.database.entries.where('n').above(this.cursor).toArray();
+    const known = this.household.journal;
+    if (rows.length === 0) return { journal: known, cursor: this.cursor };
+    const entries = rows.map(({ entry }) => entry);
+    return { journal: extend(known, entries), cursor: rows.at(-1)?.n ?? this.cursor };
+  }
+
+  private async catchUp(found: { n: number; records: readonly RecordRow[]; generation: string }): Promise<Household> {
+    const { n, generation } = found;
+    if (generation !== this.generation) return this.load();
+    const records = new Map(found.records.map(({ register, record }) => [register, record]));
+    const { journal, cursor } = n > this.cursor ? await this.fresh() : { journal: this.household.journal, cursor: this.cursor };
+    return this.settle(journal, cursor, records);
+  }
+
+  private settle(journal: Journal, cursor: number, records: Household['records']): Household {
+    if (cursor >= this.cursor) {
+      this.household = { journal, records };
+      this.cursor = cursor;
+    }
+    return this.household;
+  }
+
+  /** A register's new stamp is later than its old one, whatever this device's clock says. */
+  private stampAfter(known: readonly HouseholdRecord[], value: NewRecord, stamp: HouseholdRecord['stamp']): HouseholdRecord['stamp'] {
+    const before = known.find((record) => registerOf(record) === registerOf(value))?.stamp.at;
+    return before !== undefined && before >= stamp.at ? { ...stamp, at: new Date(Date.parse(before) + 1).toISOString() } : stamp;
+  }
+
+  private async putRecords(records: Household['records']): Promise<void> {
+    await this.database.records.bulkPut([...records].map(([register, record]) => ({ register, record })));
+  }
+
+  private async device(): Promise<string> {
+    const known = await this.meta('device');
+    if (known !== undefined) return known;
+    const device = this.clock.newId();
+    await this.setMeta('device', device);
+    return device;
+  }
+}
+
+/** A journal with more entries: one by one where they come last, else read anew. */
+function extend(journal: Journal, entries: readonly Entry[]): Journal {
+  const known = new Set(journal.entries.map(({ id }) => id));
+  const added = entries.filter(({ id }) => !known.has(id));
+  const oneByOne = added.length <= 20 ? added : [];
+  let result: Journal | undefined = oneByOne.length === added.length ? journal : undefined;
+  for (const entry of oneByOne) result = result && append(result, entry).journal;
+  return result ?? journalOf([...journal.entries, ...added]);
+}

@@ -1,0 +1,69 @@
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import type { Destination } from '@core/catalogue/destination';
+import { drawingOf } from '@core/catalogue/drawings';
+import { tileOf } from './destination-look';
+
+type Look = 'here' | 'next' | 'off';
+
+/** The piece as it lies on the board: what is next is lit, what is off is gone. */
+@Component({
+  selector: 'v-piece-drawing',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @if (drawing(); as drawn) {
+      <svg [attr.viewBox]="'0 0 ' + drawn.viewBox[0] + ' ' + drawn.viewBox[1]" role="img" [attr.aria-label]="spoken()">
+        <defs>
+          <pattern id="next-tile" width="12" height="12" patternUnits="userSpaceOnUse"><image width="12" height="12" [attr.href]="tile()" /></pattern>
+        </defs>
+        @for (region of regions(); track region.id) {
+          <path [attr.d]="region.d" [class]="region.look" (click)="chosen.emit(region.part)" />
+        }
+        <g class="lines" [class.gone]="linesGone()">
+          @for (line of drawn.lines; track line) { <path [attr.d]="line" /> }
+        </g>
+        @for (label of drawn.labels; track label.text) {
+          <text [attr.x]="label.x" [attr.y]="label.y">{{ label.text }}</text>
+        }
+      </svg>
+    }
+  `,
+  styles: `
+    svg { width: 100%; max-height: 300px; display: block; overflow: visible; }
+    path { stroke: var(--ink); stroke-width: 1.8; stroke-linejoin: round; cursor: pointer; }
+    .here { fill: var(--sheet); }
+    .next { fill: url(#next-tile); stroke-width: 2.6; }
+    .off { fill: none; stroke-dasharray: 2 5; stroke-width: 1.1; opacity: 0.6; cursor: default; }
+    .lines path { fill: none; stroke-width: 1.1; stroke-dasharray: 6 5; pointer-events: none; }
+    .lines.gone { opacity: 0.25; }
+    text { font: 400 15px var(--text); fill: var(--soft); }
+  `,
+})
+export class PieceDrawing {
+  readonly kind = input.required<string | null>();
+  readonly next = input<string | null>(null);
+  readonly nextDestination = input<Destination>('main');
+  readonly off = input<ReadonlySet<string>>(new Set());
+  /** The parts that this way of cutting gives. */
+  readonly among = input<readonly string[]>([]);
+  readonly chosen = output<string>();
+
+  protected readonly drawing = computed(() => drawingOf(this.kind()));
+  protected readonly tile = computed(() => tileOf(this.nextDestination()));
+  protected readonly regions = computed(() => {
+    const drawn = this.drawing();
+    return Object.entries(drawn?.regions ?? {}).map(([id, d]) => {
+      const part = this.among().find((each) => drawn?.parts[each]?.includes(id)) ?? '';
+      return { id, d, part, look: this.lookOf(part) };
+    });
+  });
+  protected readonly linesGone = computed(() => this.regions().every(({ look }) => look === 'off'));
+  protected readonly spoken = computed(() => {
+    const off = [...this.off()].length;
+    return `${this.drawing()?.seen ?? ''}${off > 0 ? `; ${off} parts are off` : ''}`;
+  });
+
+  private lookOf(part: string): Look {
+    if (part !== '' && part === this.next()) return 'next';
+    return this.off().has(part) ? 'off' : 'here';
+  }
+}

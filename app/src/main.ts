@@ -1,0 +1,5 @@
+import { bootstrapApplication } from '@angular/platform-browser';
+import { appConfig } from './shell/app-config';
+import { Root } from './shell/root';
+
+bootstrapApplication(Root, appConfig).catch((error: unknown) => console.error(error));

@@ -1,0 +1,27 @@
+import { type ApplicationConfig, isDevMode, provideZonelessChangeDetection } from '@angular/core';
+import { provideRouter, withComponentInputBinding, withInMemoryScrolling } from '@angular/router';
+import { provideServiceWorker } from '@angular/service-worker';
+import { ConfirmationService, MessageService } from 'primeng/api';
+import { providePrimeNG } from 'primeng/config';
+import { routes } from './routes';
+import { paperPreset } from './theme';
+
+/** The nonce that the build put on the root element; PrimeNG's styles carry it too. */
+function styleNonce(): string {
+  return document.querySelector('[ngCspNonce]')?.getAttribute('ngCspNonce') ?? '';
+}
+
+export const appConfig: ApplicationConfig = {
+  providers: [
+    provideZonelessChangeDetection(),
+    provideRouter(routes, withComponentInputBinding(), withInMemoryScrolling({ scrollPositionRestoration: 'top' })),
+    providePrimeNG({
+      theme: { preset: paperPreset, options: { darkModeSelector: '.dim', cssLayer: { name: 'primeng', order: 'primeng' } } },
+      csp: { nonce: styleNonce() },
+      ripple: false,
+    }),
+    provideServiceWorker('ngsw-worker.js', { enabled: !isDevMode(), registrationStrategy: 'registerWhenStable:10000' }),
+    MessageService,
+    ConfirmationService,
+  ],
+};

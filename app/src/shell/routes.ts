@@ -1,0 +1,52 @@
+import { inject } from '@angular/core';
+import { Router, type CanActivateFn, type Route, type Routes } from '@angular/router';
+import { Figures } from '../data/figures';
+import { HOUSEHOLD_NAME, type HouseholdName } from '../data/household-name';
+import { HouseholdStore } from '../data/household-store';
+import { Repository } from '../data/repository';
+import { Notices } from '../data/notices';
+import { knowsOwnHousehold } from '../data/own-household-mark';
+
+/** One's own household begins with its questions. */
+const answered: CanActivateFn = async () => {
+  const store = inject(HouseholdStore);
+  const router = inject(Router);
+  await store.whenLoaded();
+  return store.isSetUp() || store.storageProblem() !== null || router.parseUrl('/home/start');
+};
+
+const places: Routes = [
+  { path: '', pathMatch: 'full', redirectTo: 'counter' },
+  { path: 'counter', title: 'Counter · Vendicus', loadComponent: () => import('../counter/counter-page').then((m) => m.CounterPage) },
+  { path: 'block', title: 'Block · Vendicus', loadComponent: () => import('../block/block-page').then((m) => m.BlockPage) },
+  { path: 'block/:lot', title: 'Block · Vendicus', loadComponent: () => import('../block/block-page').then((m) => m.BlockPage) },
+  { path: 'wrap', title: 'Wrap · Vendicus', loadComponent: () => import('../wrap/wrap-page').then((m) => m.WrapPage) },
+  { path: 'freezer', title: 'Freezer · Vendicus', loadComponent: () => import('../freezer/freezer-page').then((m) => m.FreezerPage) },
+  { path: 'books', title: 'Books · Vendicus', loadComponent: () => import('../books/books-page').then((m) => m.BooksPage) },
+  { path: 'books/household', title: 'The household’s file · Vendicus', loadComponent: () => import('../books/file-page').then((m) => m.FilePage) },
+  { path: 'books/:lot', title: 'A piece in the Books · Vendicus', loadComponent: () => import('../books/piece-page').then((m) => m.PiecePage) },
+  { path: 'craft', title: 'Craft · Vendicus', loadComponent: () => import('../craft/craft-page').then((m) => m.CraftPage) },
+  { path: 'craft/:kind', title: 'Craft · Vendicus', loadComponent: () => import('../craft/guide-page').then((m) => m.GuidePage) },
+];
+
+const household = (name: HouseholdName, children: Routes): Route => ({
+  path: name,
+  providers: [{ provide: HOUSEHOLD_NAME, useValue: name }, Repository, HouseholdStore, Figures, Notices],
+  children,
+});
+
+const shell = (children: Routes): Route => ({
+  path: '',
+  loadComponent: () => import('./shell').then((m) => m.Shell),
+  children,
+});
+
+export const routes: Routes = [
+  { path: '', pathMatch: 'full', redirectTo: () => (knowsOwnHousehold() ? '/home' : '/demo') },
+  household('demo', [shell(places)]),
+  household('home', [
+    { path: 'start', title: 'Your household · Vendicus', loadComponent: () => import('../start/start-page').then((m) => m.StartPage) },
+    { ...shell(places), canActivate: [answered] },
+  ]),
+  { path: '**', redirectTo: '' },
+];

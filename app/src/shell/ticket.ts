@@ -1,0 +1,67 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { drainedDg, flowedDg, type Lot } from '@core/journal/lot';
+import { lotName } from '@core/journal/lot-name';
+import { Figures } from '../data/figures';
+import { HOUSEHOLD_NAME } from '../data/household-name';
+
+/** The piece in work, with its weight so far and its next step. Travels along through the places. */
+@Component({
+  selector: 'v-ticket',
+  imports: [RouterLink],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <a class="ticket" [routerLink]="['/', household, 'block', piece().id]">
+      <i class="hole" aria-hidden="true"></i>
+      <h2>{{ name() }}</h2>
+      <p>{{ where() }}</p>
+      <dl>
+        <div class="wide"><dt>Label</dt><dd>{{ figures.mass(piece().inDg) }}</dd></div>
+        <div class="wide"><dt>Paid</dt><dd>{{ figures.money(piece().paidMinor ?? 0) }}</dd></div>
+        @if (isDrained()) {
+          <div class="wide"><dt>Drained</dt><dd>{{ figures.mass(drained()) }}</dd></div>
+        }
+        <div><dt>On the board</dt><dd>{{ figures.mass(piece().leftDg) }}</dd></div>
+      </dl>
+      <p class="next">{{ next() }}</p>
+    </a>
+  `,
+  styles: `
+    .ticket { display: block; position: relative; background: var(--sheet); border: 1.5px solid var(--ink); border-radius: 3px; padding: 30px 18px 14px; text-decoration: none; clip-path: polygon(22px 0, 100% 0, 100% 100%, 0 100%, 0 22px); }
+    .ticket::before { content: ''; position: absolute; left: -2px; top: 21px; width: 34px; border-top: 1.5px solid var(--ink); transform: rotate(-45deg); transform-origin: 0 0; }
+    .hole { position: absolute; left: 27px; top: 11px; width: 11px; height: 11px; border: 1.5px solid var(--ink); border-radius: 50%; background: var(--paper); }
+    h2 { font-size: 1.35rem; }
+    p { margin: 2px 0 9px; color: var(--soft); font-size: 0.92rem; }
+    dl { margin: 0; border-top: 1px solid var(--line); padding-top: 8px; font-size: 0.95rem; }
+    dl div { display: flex; justify-content: space-between; gap: 8px; line-height: 1.55; }
+    dt { color: var(--soft); } dd { margin: 0; font-weight: 600; }
+    .next { margin: 10px 0 0; padding-top: 9px; border-top: 1px dashed var(--ink); color: var(--ink); font-weight: 600; }
+    @media (max-width: 900px) {
+      .ticket { padding: 10px 14px 10px 34px; display: grid; grid-template-columns: 1fr auto; align-items: baseline; column-gap: 14px; clip-path: none; }
+      .ticket::before { display: none; }
+      .hole { left: 12px; top: 16px; }
+      p, .wide { display: none; }
+      h2 { font-size: 1.1rem; }
+      dl { border: 0; padding: 0; }
+      dl div { justify-content: flex-end; }
+      .next { display: block; grid-column: 1 / -1; margin: 0; padding: 0; border: 0; font-weight: 400; color: var(--soft); }
+    }
+  `,
+})
+export class Ticket {
+  protected readonly figures = inject(Figures);
+  protected readonly household = inject(HOUSEHOLD_NAME);
+  readonly piece = input.required<Lot>();
+  protected readonly name = computed(() => lotName(this.piece()));
+  protected readonly isDrained = computed(() => flowedDg(this.piece(), 'liquid') > 0);
+  protected readonly drained = computed(() => drainedDg(this.piece()));
+  protected readonly where = computed(() => {
+    const { shop, on } = this.piece();
+    return [shop, on && this.figures.age(on)].filter(Boolean).join(', ');
+  });
+  protected readonly next = computed(() => {
+    const cuts = this.piece().flows.filter(({ way }) => way === 'cut').length;
+    if (cuts > 0) return `${cuts} ${cuts === 1 ? 'part' : 'parts'} weighed. Go on.`;
+    return this.isDrained() ? 'Next: weigh the first part' : 'Next: drain it and weigh it';
+  });
+}
