@@ -21,6 +21,6 @@ export default {
       },
       transformIgnorePatterns: ['node_modules/(?!.*\\.mjs$|nanoid)'],
     },
-    { ...node, displayName: 'e2e', testMatch: ['<rootDir>/e2e/**/*.test.ts'], globalSetup: '<rootDir>/e2e/serve.ts', globalTeardown: '<rootDir>/e2e/stop.ts' },
+    { ...node, displayName: 'e2e', testMatch: ['<rootDir>/e2e/**/*.test.ts'], setupFilesAfterEnv: ['<rootDir>/e2e/setup.ts'], globalSetup: '<rootDir>/e2e/serve.ts', globalTeardown: '<rootDir>/e2e/stop.ts' },
   ],
 };

@@ -1,1 +1,3 @@
-export default async function serve(): Promise<void> {}
+export default function stop(): void {
+  (globalThis as { stopVendicus?: () => void }).stopVendicus?.();
+}

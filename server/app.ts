@@ -31,7 +31,7 @@ export function createApp(folder: string, secure: boolean): Express {
 }
 
 function styleNonce(html: string): string {
-  const nonce = /ngCspNonce="([\w-]+)"/.exec(html)?.[1];
+  const nonce = /ngCspNonce="([\w-]+)"/i.exec(html)?.[1];
   if (!nonce) throw new Error('The built app has no style nonce. Build it with: npm start');
   return nonce;
 }

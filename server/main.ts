@@ -54,6 +54,11 @@ function addressesOf(host: string): string[] {
   return ['127.0.0.1', ...others.filter(({ family, internal }) => family === 'IPv4' && !internal).map(({ address }) => address)];
 }
 
+function stop(server: Server): void {
+  server.close(() => process.exit(0));
+  server.closeAllConnections();
+}
+
 async function main(): Promise<void> {
   const host = process.env['HOST'] || '127.0.0.1';
   const secrets = tls();
@@ -62,7 +67,7 @@ async function main(): Promise<void> {
   const port = await listenNear(server, wantedPort(), host);
   const path = process.argv.includes('--empty') ? '/own' : '/';
   for (const address of addressesOf(host)) console.log(`Vendicus is at ${secrets ? 'https' : 'http'}://${address}:${port}${path}`);
-  for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => server.close(() => process.exit(0)));
+  for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => stop(server));
 }
 
 main().catch((error: Error) => {

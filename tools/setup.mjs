@@ -53,6 +53,7 @@ const BUNDLES = {
   cli: { entry: 'cli/vendicus.ts', sources: ['cli'] },
   server: { entry: 'server/main.ts', sources: ['server'] },
   demo: { entry: 'demo/make-household.ts', sources: ['demo'] },
+  screenshots: { entry: 'e2e/screenshots.ts', sources: ['e2e'] },
   bench: { entry: 'e2e/bench/bench.ts', sources: ['e2e'] },
 };
 

@@ -18,7 +18,7 @@ import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
 import { Ask } from '../kit/ask';
 import { MassBar, type Stretch } from '../kit/mass-bar';
-import { PieceDrawing } from '../kit/piece-drawing';
+import { DONE, PieceDrawing } from '../kit/piece-drawing';
 import { Swatch } from '../kit/swatch';
 import { WeighedList } from './weighed-list';
 
@@ -48,6 +48,7 @@ export class BlockPage {
     const asked = this.store.state().lots.get(this.lot() ?? '');
     return asked?.form === 'piece' ? asked : this.store.openPieces()[0];
   });
+  private readonly pieceId = computed(() => this.piece()?.id ?? '');
   protected readonly kind = computed(() => kindById(this.piece()?.kind ?? null));
   protected readonly name = computed(() => (this.piece() ? lotName(this.piece() as Lot) : ''));
   protected readonly way = computed(() => this.kind()?.ways.find(({ id }) => id === this.piece()?.way) ?? this.kind()?.ways[0]);
@@ -72,10 +73,16 @@ export class BlockPage {
     return [...expected, ...extra].flatMap((id) => partOf(kind, id) ?? []);
   });
   protected readonly partIds = computed(() => this.parts().map(({ id }) => id));
-  protected readonly off = computed(() => new Set(this.cuts().flatMap((cut) => cut.part ?? [])));
+  /** How much of each part is off, against its usual share of a piece like this. */
+  protected readonly off = computed(() => {
+    const usualDg = (part: string): number => (this.way()?.shares[part] ?? 0) * (this.piece()?.inDg ?? 0);
+    const masses = new Map<string, number>();
+    for (const { part, inDg } of this.cuts()) if (part !== null) masses.set(part, (masses.get(part) ?? 0) + inDg);
+    return new Map([...masses].map(([part, massDg]) => [part, usualDg(part) > 0 ? massDg / usualDg(part) : 1]));
+  });
 
   protected readonly part = linkedSignal<string, string>({
-    source: () => this.piece()?.id ?? '',
+    source: this.pieceId,
     computation: () => untracked(() => this.proposedPart()),
   });
   protected readonly ownPart = signal('');
@@ -104,8 +111,9 @@ export class BlockPage {
     return this.mustDrain() ? `Label: ${this.figures.mass(piece?.inDg ?? 0)}.` : this.usually();
   });
 
+  private readonly inHand = computed(() => `${this.pieceId()}/${this.part()}/${this.mustDrain()}`);
   protected readonly step = linkedSignal<string, number>({
-    source: () => `${this.piece()?.id}/${this.part()}/${this.mustDrain()}`,
+    source: this.inHand,
     computation: () => untracked(() => this.stepOfPart()),
   });
   protected readonly steps = computed(() => {
@@ -236,6 +244,8 @@ export class BlockPage {
     if (!this.notices.tell(written, said + more)) return;
     this.weight.set('');
     this.count.set('1');
+    // Portions come one after another; anything else makes room for what comes next.
+    if (!this.currentPart()?.portion && this.part() !== '') this.part.set(this.proposedPart());
   }
 
   private async undoTogether(entry: string, others: number): Promise<void> {
@@ -243,10 +253,13 @@ export class BlockPage {
     if (await this.ask.confirm('Undo them all?', text, 'Undo all of it')) this.notices.tell(await this.store.undoTogether(entry), 'Undone together');
   }
 
+  /** What is in hand goes on until most of its usual share is off; then the next in the order of work. */
   private proposedPart(): string {
     const off = this.off();
+    const isOff = (id: string): boolean => (off.get(id) ?? 0) >= DONE;
     const last = this.cuts().at(-1)?.part;
-    return this.partIds().find((id) => !off.has(id)) ?? last ?? this.partIds()[0] ?? '';
+    if (last && this.partIds().includes(last) && !isOff(last)) return last;
+    return this.partIds().find((id) => !isOff(id)) ?? last ?? '';
   }
 
   private stepOfPart(): number {

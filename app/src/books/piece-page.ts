@@ -73,6 +73,6 @@ export class PiecePage {
   }
 
   protected atLeast(): string {
-    return this.shop().complete ? '' : '≥ ';
+    return this.shop().complete ? '' : 'at least ';
   }
 }

@@ -36,6 +36,12 @@ export class Figures {
     return formatMoney(minor, this.settings().currency, this.settings().decimal);
   }
 
+  /** What to say after a saving that leaves out what nobody knows the price of. */
+  bound(minor: number, complete: boolean): string {
+    if (complete) return '';
+    return minor < 0 ? 'or better' : 'or more';
+  }
+
   /** A price for a kilogram, in the unit the household knows. */
   perUnit(perKgMinor: number): string {
     const minor = Math.round(perKgMinor * this.kgPerUnit());

@@ -37,12 +37,14 @@ export const HouseholdStore = signalStore(
   withState(initial),
   withComputed(({ household }) => {
     const state = computed(() => household().journal.state);
+    // Weighing a steak changes no price and no place: what rests on these stays as it is.
+    const records = computed(() => household().records);
     return {
       state,
-      settings: computed(() => settingsOf(household())),
-      isSetUp: computed(() => valuesOf(household(), 'settings').has('household')),
-      prices: computed(() => [...valuesOf(household(), 'price').values()]),
-      places: computed(() => valuesOf(household(), 'place')),
+      settings: computed(() => settingsOf({ records: records() })),
+      isSetUp: computed(() => valuesOf({ records: records() }, 'settings').has('household')),
+      prices: computed(() => [...valuesOf({ records: records() }, 'price').values()]),
+      places: computed(() => valuesOf({ records: records() }, 'place')),
       pieces: computed(() => [...state().lots.values()].filter((lot) => lot.form === 'piece').reverse()),
       stock: computed(() => stockOf(state())),
       toWrap: computed(() => toWrap(state())),

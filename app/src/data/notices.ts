@@ -1,25 +1,23 @@
 import { inject, Injectable } from '@angular/core';
 import { explainRefusal } from '@core/journal/refusal';
 import { lotName } from '@core/journal/lot-name';
-import { MessageService } from 'primeng/api';
 import { Figures } from './figures';
+import { NoticeBoard } from './notice-board';
 import { HouseholdStore, type Written } from './household-store';
 
 /** Says what came of an act: short when it worked, with what to do when it did not. */
 @Injectable()
 export class Notices {
-  private readonly messages = inject(MessageService);
+  private readonly board = inject(NoticeBoard);
   private readonly store = inject(HouseholdStore);
   private readonly figures = inject(Figures);
 
-  done(summary: string): void {
-    this.messages.clear();
-    this.messages.add({ severity: 'success', summary, life: 4000 });
+  done(text: string): void {
+    this.board.show({ tone: 'done', text });
   }
 
-  problem(detail: string): void {
-    this.messages.clear();
-    this.messages.add({ severity: 'error', summary: 'Not written down', detail, sticky: true });
+  problem(text: string): void {
+    this.board.show({ tone: 'problem', text });
   }
 
   /** Speaks for a written fact; true when it was written. */

@@ -51,7 +51,8 @@ export class FreezerPage {
 
   private readonly chosenId = signal<string | null>(null);
   protected readonly chosen = computed(() => this.rows().find(({ lot }) => lot.id === this.chosenId()) ?? this.rows()[0]);
-  protected readonly plates = linkedSignal<string, string>({ source: () => this.chosen()?.lot.id ?? '', computation: () => '1' });
+  private readonly chosenLot = computed(() => this.chosen()?.lot.id ?? '');
+  protected readonly plates = linkedSignal<string, string>({ source: this.chosenLot, computation: () => '1' });
   protected readonly canEatPlates = computed(() => (this.chosen()?.lot.platesLeft ?? 0) > 1);
   protected readonly eaten = signal<{ lot: string; said: string } | null>(null);
 

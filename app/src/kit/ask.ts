@@ -1,26 +1,27 @@
-import { inject, Injectable } from '@angular/core';
-import { ConfirmationService } from 'primeng/api';
+import { Injectable, signal } from '@angular/core';
+
+/** What is asked before something is written that may be a slip. */
+export interface Asked {
+  readonly header: string;
+  readonly message: string;
+  readonly accept: string;
+  readonly answer: (yes: boolean) => void;
+}
 
 /** Asks before something is written that may be a slip. */
 @Injectable({ providedIn: 'root' })
 export class Ask {
-  private readonly confirmation = inject(ConfirmationService);
+  readonly asked = signal<Asked | null>(null);
 
   /** True when the person says yes; closing the question is a no. */
-  confirm(header: string, message: string, accept: string, reject = 'Go back'): Promise<boolean> {
-    return new Promise((answer) =>
-      this.confirmation.confirm({
-        header,
-        message,
-        acceptLabel: accept,
-        rejectLabel: reject,
-        acceptButtonStyleClass: 'p-button-contrast',
-        rejectButtonProps: { severity: 'secondary', outlined: true },
-        closable: false,
-        closeOnEscape: true,
-        accept: () => answer(true),
-        reject: () => answer(false),
-      }),
-    );
+  confirm(header: string, message: string, accept: string): Promise<boolean> {
+    this.asked()?.answer(false);
+    return new Promise((resolve) => {
+      const answer = (yes: boolean): void => {
+        this.asked.set(null);
+        resolve(yes);
+      };
+      this.asked.set({ header, message, accept, answer });
+    });
   }
 }

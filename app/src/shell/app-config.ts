@@ -1,7 +1,6 @@
 import { type ApplicationConfig, isDevMode, provideZonelessChangeDetection } from '@angular/core';
 import { provideRouter, withComponentInputBinding, withInMemoryScrolling } from '@angular/router';
 import { provideServiceWorker } from '@angular/service-worker';
-import { ConfirmationService, MessageService } from 'primeng/api';
 import { providePrimeNG } from 'primeng/config';
 import { routes } from './routes';
 import { paperPreset } from './theme';
@@ -21,7 +20,5 @@ export const appConfig: ApplicationConfig = {
       ripple: false,
     }),
     provideServiceWorker('ngsw-worker.js', { enabled: !isDevMode(), registrationStrategy: 'registerWhenStable:10000' }),
-    MessageService,
-    ConfirmationService,
   ],
 };

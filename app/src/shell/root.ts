@@ -1,12 +1,37 @@
-import { ChangeDetectionStrategy, Component } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { RouterOutlet } from '@angular/router';
-import { ConfirmDialog } from 'primeng/confirmdialog';
-import { Toast } from 'primeng/toast';
+import { Ask } from '../kit/ask';
+import { NoticeBoard } from '../data/notice-board';
+import { QuestionDialog } from '../kit/question';
 
 @Component({
   selector: 'v-root',
-  imports: [RouterOutlet, Toast, ConfirmDialog],
+  imports: [RouterOutlet, QuestionDialog],
   changeDetection: ChangeDetectionStrategy.OnPush,
-  template: `<router-outlet /><p-toast position="bottom-center" /><p-confirmdialog />`,
+  template: `
+    <router-outlet />
+    <div class="board no-print" aria-live="polite">
+      @if (board.notice(); as notice) {
+        <p [class]="notice.tone" [attr.role]="notice.tone === 'problem' ? 'alert' : null">
+          <span>{{ notice.text }}</span>
+          <button type="button" aria-label="Close this notice" (click)="board.close()">×</button>
+        </p>
+      }
+    </div>
+    @defer (when isAsked()) {
+      <v-question />
+    }
+  `,
+  styles: `
+    .board { position: fixed; left: 0; right: 0; bottom: 18px; display: flex; justify-content: center; pointer-events: none; z-index: 20; padding: 0 16px; }
+    p { pointer-events: auto; margin: 0; background: var(--ink); color: var(--paper); border-radius: 3px; padding: 6px 6px 6px 20px; display: flex; align-items: center; gap: 14px; max-width: 46rem; font-size: 1.02rem; }
+    .problem { border-left: 8px solid var(--act); font-weight: 550; }
+    button { background: none; border: 0; color: inherit; font: inherit; font-size: 1.4rem; min-width: 44px; min-height: 44px; cursor: pointer; flex: none; }
+    @media (max-width: 900px) { .board { bottom: 68px; } }
+  `,
 })
-export class Root {}
+export class Root {
+  protected readonly board = inject(NoticeBoard);
+  private readonly ask = inject(Ask);
+  protected readonly isAsked = computed(() => this.ask.asked() !== null);
+}

@@ -28,7 +28,7 @@ import { HOUSEHOLD_NAME } from '../data/household-name';
   `,
   styles: `
     .ticket { display: block; position: relative; background: var(--sheet); border: 1.5px solid var(--ink); border-radius: 3px; padding: 30px 18px 14px; text-decoration: none; clip-path: polygon(22px 0, 100% 0, 100% 100%, 0 100%, 0 22px); }
-    .ticket::before { content: ''; position: absolute; left: -2px; top: 21px; width: 34px; border-top: 1.5px solid var(--ink); transform: rotate(-45deg); transform-origin: 0 0; }
+    .ticket::before { content: ''; position: absolute; left: -1.5px; top: -1.5px; width: 23px; height: 23px; background: linear-gradient(135deg, transparent 46%, var(--ink) 46%, var(--ink) 54%, transparent 54%); }
     .hole { position: absolute; left: 27px; top: 11px; width: 11px; height: 11px; border: 1.5px solid var(--ink); border-radius: 50%; background: var(--paper); }
     h2 { font-size: 1.35rem; }
     p { margin: 2px 0 9px; color: var(--soft); font-size: 0.92rem; }
@@ -40,7 +40,7 @@ import { HOUSEHOLD_NAME } from '../data/household-name';
       .ticket { padding: 10px 14px 10px 34px; display: grid; grid-template-columns: 1fr auto; align-items: baseline; column-gap: 14px; clip-path: none; }
       .ticket::before { display: none; }
       .hole { left: 12px; top: 16px; }
-      p, .wide { display: none; }
+      p, dl .wide { display: none; }
       h2 { font-size: 1.1rem; }
       dl { border: 0; padding: 0; }
       dl div { justify-content: flex-end; }

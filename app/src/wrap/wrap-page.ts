@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
+import { isUsable } from '@core/catalogue/destination';
 import { kindById, partOf } from '@core/catalogue/kinds';
 import type { Amount, Take } from '@core/journal/entry';
 import type { Lot } from '@core/journal/lot';
@@ -66,8 +67,8 @@ export class WrapPage {
   protected readonly massDg = computed(() => this.takes().reduce((sum, take) => sum + (take.massDg ?? 0), 0));
   protected readonly problem = computed(() => this.takes().find((take) => take.problem)?.problem ?? '');
 
-  protected readonly name = linkedSignal(() => this.proposedName());
-  protected readonly plates = linkedSignal(() => String(this.proposedPlates()));
+  protected readonly name = linkedSignal(computed(() => this.proposedName()));
+  protected readonly plates = linkedSignal(computed(() => this.proposedPlates()));
   protected readonly platesWrong = computed(() => !/^\d{0,3}$/.test(this.plates().trim()) || this.plates().trim() === '0');
 
   /** What the chosen would cost, by the share of each lot's cost that goes along. */
@@ -154,23 +155,32 @@ export class WrapPage {
     if (!first) return '';
     const names = [...new Set(lots.map(lotName))];
     if (names.length > 1) return names.join(', ');
-    const count = this.takes().reduce((sum, { choice, amount }) => sum + (amount && amount !== 'all' && 'count' in amount ? amount.count : choice.lot.countLeft), 0);
+    const count = this.countOf(this.takes());
     const part = partOf(kindById(first.kind), first.part);
     if (!part?.portion) return names[0] ?? '';
-    return count === 1 ? capital(part.portion) : `${count} ${part.portions}`;
+    return count === 1 ? lotName(first) : `${count} ${part.portions}`;
   }
 
-  private proposedPlates(): number {
+  /** By appetite, but a steak is one plate and is not cut further. Nothing for bones and fat. */
+  private proposedPlates(): string {
     const appetite = this.appetite();
     const each = appetite ? appetite.totalDg / appetite.count : 2000;
-    const usable = this.takes().filter(({ choice }) => choice.lot.destination !== 'stock' && choice.lot.destination !== 'render');
+    const usable = this.takes().filter(({ choice }) => isUsable(choice.lot.destination));
     const massDg = usable.reduce((sum, take) => sum + (take.massDg ?? 0), 0);
-    return massDg === 0 ? 0 || 1 : Math.max(1, Math.round(massDg / each));
+    const portions = usable.every(({ choice }) => this.isPortions(choice.lot)) ? this.countOf(usable) : Infinity;
+    return massDg === 0 ? '' : String(Math.max(1, Math.min(portions, Math.round(massDg / each))));
+  }
+
+  private countOf(takes: readonly { choice: Choice; amount?: Amount }[]): number {
+    return takes.reduce((sum, { choice, amount }) => sum + (amount && amount !== 'all' && 'count' in amount ? amount.count : choice.lot.countLeft), 0);
+  }
+
+  /** Whether it is one or several that are not cut further, as opposed to a heap. */
+  protected isPortions(lot: Lot): boolean {
+    return partOf(kindById(lot.kind), lot.part)?.portion !== undefined;
   }
 
   protected isPartTaken(lot: Lot): boolean {
     return lot.leftDg < totalDg(lot);
   }
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

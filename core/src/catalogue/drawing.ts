@@ -7,6 +7,8 @@ export interface Drawing {
   readonly regions: Readonly<Record<string, string>>;
   /** Which regions a part is; a part that is not here cannot be seen from this side. */
   readonly parts: Readonly<Record<string, readonly string[]>>;
+  /** The part that is sliced off bit by bit, and between which x; what is off is gone from `from` on. */
+  readonly sliced?: { readonly part: string; readonly from: number; readonly to: number };
   /** Lines that are no region: bone, seam, the oval that says stop. */
   readonly lines: readonly string[];
   /** Where words stand. */

@@ -11,6 +11,7 @@ const stripLoin: Drawing = {
     underside: 'M62 246C190 256 330 258 470 252C520 250 566 246 586 232L590 244C560 266 500 270 430 272C300 276 160 272 62 262Z',
   },
   parts: { steaks: ['steaks'], ends: ['rib-end', 'sirloin-end'], 'fat-cap': ['fat-cap'], 'strip-and-tail': ['underside'] },
+  sliced: { part: 'steaks', from: 62, to: 470 },
   lines: ['M104 82V250M146 80V252M188 78V253M230 77V254M272 76V255M314 76V256M356 77V256M398 79V255M440 82V254', 'M512 168a26 38 0 1 0 52 0a26 38 0 1 0 -52 0Z'],
   labels: [
     { x: 20, y: 40, text: 'rib end' },
@@ -31,6 +32,7 @@ const beefTenderloin: Drawing = {
     fat: 'M96 236C150 254 260 252 340 240C300 268 200 276 130 264C112 260 100 250 96 236ZM112 46C130 26 176 26 196 46C180 60 140 62 112 46Z',
   },
   parts: { centre: ['centre'], head: ['head'], tail: ['tail'], chain: ['chain'], 'silver-skin': ['silver-skin'], fat: ['fat'] },
+  sliced: { part: 'centre', from: 160, to: 436 },
   lines: ['M208 76V206M246 80V206M284 84V205M322 90V204M360 96V202M398 104V200'],
   labels: [
     { x: 64, y: 144, text: 'head' },

@@ -6,7 +6,7 @@ import type { Refusal } from './refusal';
 import { scaleToleranceDg } from './scale-tolerance';
 import { flowOut, loss, measure } from './take';
 
-type Weighed = { readonly massDg: number; readonly grossDg?: number; readonly tareDg?: number };
+interface Weighed { readonly massDg: number; readonly grossDg?: number; readonly tareDg?: number }
 
 /** The typed gross, tare and net of one weighing must agree. */
 function weighedWrong({ massDg, grossDg, tareDg = 0 }: Weighed): Refusal | null {

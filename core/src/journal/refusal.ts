@@ -26,7 +26,7 @@ export type Refusal =
   | { readonly code: 'rests-on'; readonly entries: readonly EntryId[] }
   | { readonly code: 'malformed'; readonly problem: string };
 
-type Words = { readonly mass: (massDg: MassDg) => string; readonly lot: (lot: LotId) => string };
+interface Words { readonly mass: (massDg: MassDg) => string; readonly lot: (lot: LotId) => string }
 type Explanations = { [C in Refusal['code']]: (refusal: Extract<Refusal, { code: C }>, words: Words) => string };
 
 const EXPLAIN: Explanations = {

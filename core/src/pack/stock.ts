@@ -1,3 +1,4 @@
+import { DESTINATION_IDS } from '../catalogue/destination';
 import type { Lot } from '../journal/lot';
 import type { State } from '../journal/replay';
 
@@ -7,9 +8,9 @@ export function stockOf(state: State): Lot[] {
   return held.sort((a, b) => (a.on ?? '').localeCompare(b.on ?? '') || (a.id < b.id ? -1 : 1));
 }
 
-/** Lots off a board that wait to be wrapped: parts and mixes with something left, not thrown away. */
+/** Lots off a board that wait to be wrapped, the main ones first; what goes to the bin does not wait. */
 export function toWrap(state: State): Lot[] {
-  return [...state.lots.values()].filter(
+  const waiting = [...state.lots.values()].filter(
     (lot) =>
       (lot.form === 'part' || lot.form === 'mix') &&
       lot.leftDg > 0 &&
@@ -17,4 +18,6 @@ export function toWrap(state: State): Lot[] {
       lot.destination !== 'bin' &&
       lot.destination !== 'liquid',
   );
+  const rank = (lot: Lot): number => DESTINATION_IDS.indexOf(lot.destination);
+  return waiting.sort((a, b) => rank(a) - rank(b));
 }

@@ -1,0 +1,28 @@
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { Dialog } from 'primeng/dialog';
+import { Ask } from './ask';
+
+/** The question that is being asked. Loaded when the first one is. */
+@Component({
+  selector: 'v-question',
+  imports: [Dialog],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @if (ask.asked(); as asked) {
+      <p-dialog [header]="asked.header" [visible]="true" (visibleChange)="asked.answer(false)" [modal]="true" [draggable]="false" role="alertdialog" [style]="{ width: '31rem' }">
+        <p>{{ asked.message }}</p>
+        <div class="acts">
+          <button type="button" class="quiet" autofocus (click)="asked.answer(false)">Go back</button>
+          <button type="button" class="quiet yes" (click)="asked.answer(true)">{{ asked.accept }}</button>
+        </div>
+      </p-dialog>
+    }
+  `,
+  styles: `
+    .acts { display: flex; gap: 10px; justify-content: flex-end; flex-wrap: wrap; margin-top: 18px; }
+    .yes { background: var(--act); color: var(--act-ink); border-color: var(--act); }
+  `,
+})
+export class QuestionDialog {
+  protected readonly ask = inject(Ask);
+}

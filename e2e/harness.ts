@@ -1,0 +1,143 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import puppeteer, { type Browser, type LaunchOptions, type Page } from 'puppeteer-core';
+
+const CHROMIUM = [process.env['CHROMIUM_PATH'], '/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'].find(
+  (path) => path && existsSync(path),
+) as string;
+
+const QUIET = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--lang=en-IE'];
+
+/** Starts headless Chromium with a profile of its own. */
+export function launch(options: LaunchOptions = {}): Promise<Browser> {
+  return puppeteer.launch({ executablePath: CHROMIUM, headless: true, args: QUIET, ...options });
+}
+
+/** A profile folder for browsers that are started again on the same data. */
+export function profileFolder(): { path: string; remove: () => void } {
+  const path = mkdtempSync(join(tmpdir(), 'vendicus-profile-'));
+  return { path, remove: () => rmSync(path, { recursive: true, force: true, maxRetries: 5 }) };
+}
+
+/** Serves the built app on a free port. */
+export async function serveApp(): Promise<{ address: string; stop: () => void }> {
+  const port = await freePort();
+  const server = spawn(process.execPath, ['dist/server.mjs', 'dist/app'], { env: { ...process.env, PORT: String(port), HOST: '127.0.0.1' } });
+  await said(server, /Vendicus is at/);
+  return { address: `http://127.0.0.1:${port}`, stop: () => void server.kill() };
+}
+
+/** Resolves once the process has printed something that matches. */
+export function said(child: ChildProcess, pattern: RegExp): Promise<string> {
+  return new Promise((done, failed) => {
+    let text = '';
+    const hear = (chunk: Buffer): void => {
+      text += chunk.toString();
+      if (pattern.test(text)) done(text);
+    };
+    child.stdout?.on('data', hear);
+    child.stderr?.on('data', hear);
+    child.once('exit', () => failed(new Error(`ended before it said ${pattern}: ${text}`)));
+  });
+}
+
+export function freePort(): Promise<number> {
+  return new Promise((done) => {
+    const probe = createServer();
+    probe.listen(0, '127.0.0.1', () => {
+      const address = probe.address();
+      probe.close(() => done(typeof address === 'object' && address ? address.port : 0));
+    });
+  });
+}
+
+export const DESK = { width: 1280, height: 800 };
+export const PHONE = { width: 390, height: 844, isMobile: true, hasTouch: true };
+
+/** A page as a person has it: found by what can be read on it, and complaining loudly. */
+export class Person {
+  readonly complaints: string[] = [];
+
+  private constructor(
+    readonly page: Page,
+    private readonly address: string,
+  ) {}
+
+  static async at(browser: Browser, address: string, viewport: typeof DESK = DESK): Promise<Person> {
+    const page = await browser.newPage();
+    const person = new Person(page, address);
+    page.on('console', (message) => message.type() === 'error' && person.complaints.push(message.text()));
+    page.on('pageerror', (error) => person.complaints.push(String(error)));
+    await page.setViewport(viewport);
+    await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }]);
+    return person;
+  }
+
+  async goTo(path: string): Promise<void> {
+    await this.page.goto(this.address + path, { waitUntil: 'load' });
+    await this.page.waitForSelector('h1, .empty');
+    await this.page.evaluate(() => document.fonts.ready.then(() => undefined));
+  }
+
+  /** Clicks what has this role and this visible name. */
+  async click(name: string, role = 'button'): Promise<void> {
+    await this.page.locator(`::-p-aria([name="${name}"][role="${role}"])`).setTimeout(8000).click();
+  }
+
+  /** Fills the field with this label. */
+  async fill(label: string, text: string, role = 'textbox'): Promise<void> {
+    await this.page.locator(`::-p-aria([name="${label}"][role="${role}"])`).setTimeout(8000).fill(text);
+  }
+
+  async choose(label: string, value: string): Promise<void> {
+    const field = await this.page.waitForSelector(`::-p-aria([name="${label}"][role="combobox"])`, { timeout: 8000 });
+    await field?.select(value);
+  }
+
+  async press(...keys: Parameters<Page['keyboard']['press']>[0][]): Promise<void> {
+    for (const key of keys) await this.page.keyboard.press(key);
+  }
+
+  async type(text: string): Promise<void> {
+    await this.page.keyboard.type(text);
+  }
+
+  /** Waits until the page shows the text. */
+  async sees(text: string, timeout = 8000): Promise<void> {
+    try {
+      await this.page.waitForFunction((wanted) => document.body.innerText.replace(/\s+/g, ' ').includes(wanted), { timeout, polling: 50 }, text);
+    } catch {
+      throw new Error(`“${text}” did not appear. The page says:\n${await this.text()}`);
+    }
+  }
+
+  async text(): Promise<string> {
+    return this.page.evaluate(() => document.body.innerText.replace(/\s+/g, ' '));
+  }
+
+  /** Everything in a household's database. */
+  async stored(name: 'home' | 'demo' = 'home'): Promise<{ entries: { entry: { type: string } }[] }> {
+    return this.page.evaluate(
+      (database) =>
+        new Promise<{ entries: { entry: { type: string } }[] }>((done, failed) => {
+          const opening = indexedDB.open(database);
+          opening.onerror = () => failed(new Error('cannot be opened'));
+          opening.onsuccess = () => {
+            const all = opening.result.transaction('entries').objectStore('entries').getAll();
+            all.onsuccess = () => {
+              opening.result.close();
+              done({ entries: all.result as { entry: { type: string } }[] });
+            };
+          };
+        }),
+      `vendicus-${name}`,
+    );
+  }
+
+  async shot(path: string): Promise<void> {
+    await this.page.screenshot({ path: path as `${string}.png` });
+  }
+}

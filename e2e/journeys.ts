@@ -1,0 +1,30 @@
+import { Person } from './harness';
+
+export const ADDRESS = process.env['VENDICUS_ADDRESS'] ?? '';
+
+/** Answers the first questions of a household of one's own. */
+export async function begin(person: Person): Promise<void> {
+  await person.goTo('/home/start');
+  await person.fill('Name of eater 1', 'Odile');
+  await person.click('Begin');
+  await person.sees('Nothing in the cold yet');
+}
+
+/** Buys a piece at the Counter; it is on the Block then. */
+export async function buy(person: Person, kind: string, weight: string, pricePerKg: string, prices: Record<string, string> = {}): Promise<void> {
+  await person.click('Counter', 'link');
+  await person.sees('Buy a piece');
+  await person.page.locator(`::-p-text(${kind})`).click();
+  await person.fill('Weight on the label', weight);
+  await person.fill('Price for a kg', pricePerKg);
+  for (const [item, price] of Object.entries(prices)) await person.fill(item, price);
+  await person.click('Buy it enter');
+  await person.sees('Drained weight');
+}
+
+/** Types a weight where the Block expects one, and takes it. */
+export async function weigh(person: Person, weight: string, part?: RegExp | string): Promise<void> {
+  if (part) await person.page.locator(`::-p-aria([role="radio"]) ::-p-text(${part})`).click();
+  await person.page.locator('input.num').fill(weight);
+  await person.press('Enter');
+}

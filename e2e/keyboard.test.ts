@@ -1,0 +1,162 @@
+import type { Browser } from 'puppeteer-core';
+import { launch, Person } from './harness';
+import { ADDRESS } from './journeys';
+
+// No mouse in this file: tab, arrows, space, enter and letters only.
+describe('with the keyboard alone', () => {
+  let browser: Browser;
+  let person: Person;
+
+  beforeAll(async () => {
+    browser = await launch();
+    person = await Person.at(browser, ADDRESS);
+    await person.goTo('/home/start');
+  });
+  afterAll(() => browser.close());
+
+  /** Presses tab until what has the focus is called this. */
+  async function tabTo(name: RegExp, key: 'Tab' | 'ArrowDown' = 'Tab'): Promise<void> {
+    for (let presses = 0; presses < 120; presses++) {
+      await person.press(key);
+      if (name.test(await focused())) return;
+    }
+    throw new Error(`${name} cannot be reached. Focus: ${await focused()}`);
+  }
+
+  async function focused(): Promise<string> {
+    return person.page.evaluate(() => {
+      const at = document.activeElement as (HTMLElement & { labels?: NodeListOf<HTMLLabelElement> | null }) | null;
+      return [at?.getAttribute('aria-label'), at?.labels?.[0]?.innerText, at?.innerText].filter(Boolean).join(' ').replace(/\s+/g, ' ');
+    });
+  }
+
+  async function typeInto(name: RegExp, text: string): Promise<void> {
+    await tabTo(name);
+    await person.page.keyboard.down('Control');
+    await person.press('a');
+    await person.page.keyboard.up('Control');
+    await person.type(text);
+  }
+
+  it('sets up a household', async () => {
+    await typeInto(/^Name of eater 1/, 'Odile');
+    await tabTo(/^Begin/);
+    await person.press('Enter');
+    await person.sees('Nothing in the cold yet');
+  });
+
+  it('enters a pack that was there before', async () => {
+    await tabTo(/^Enter a pack/);
+    await person.press('Enter');
+    await typeInto(/^What is it/, 'Lamb shanks');
+    await typeInto(/^Weight/, '1.2 kg');
+    await typeInto(/^Plates, if known/, '4');
+    await person.press('Enter');
+    await person.sees('Lamb shanks is in');
+  });
+
+  it('buys a strip loin', async () => {
+    await person.page.reload();
+    await person.sees('Lamb shanks');
+    await tabTo(/^Counter/);
+    await person.press('Enter');
+    await person.sees('Buy a piece');
+    await typeInto(/^Weight on the label/, '5 kg');
+    await typeInto(/^Total/, '70');
+    await typeInto(/^Discount/, '3.50');
+    await person.sees('€66.50');
+    await typeInto(/^Shop/, 'Hollis Lane Farm');
+    await person.press('Enter');
+    await person.sees('Drained weight');
+  });
+
+  it('drains and weighs without leaving the weight field', async () => {
+    await person.type('4.9 kg');
+    await person.press('Enter');
+    await person.sees('100 g of liquid');
+    await person.type('150');
+    await person.press('Enter');
+    await person.sees('Connective strip, tail tip: 150 g');
+    await person.type('700');
+    await person.press('Enter');
+    await person.sees('Fat cap: 700 g');
+    await person.press('ArrowDown');
+    await person.type('360');
+    await person.press('Enter');
+    await person.sees('Steaks: 360 g');
+    await person.type('350');
+    await person.press('Enter');
+    await person.sees('Steaks: 350 g');
+  });
+
+  it('undoes and redoes', async () => {
+    const control = async (key: 'z' | 'Z'): Promise<void> => {
+      await person.page.keyboard.down('Control');
+      if (key === 'Z') await person.page.keyboard.down('Shift');
+      await person.press(key);
+      if (key === 'Z') await person.page.keyboard.up('Shift');
+      await person.page.keyboard.up('Control');
+    };
+    await control('z');
+    await person.sees('Undone: weighed steaks, 350 g');
+    await control('Z');
+    await person.sees('Done again');
+    await person.sees('1.560 kg accounted for');
+  });
+
+  it('closes with a reason, since much is missing', async () => {
+    await tabTo(/^Close it/);
+    await person.press('Enter');
+    await person.sees('has not been weighed');
+    await tabTo(/^Why is it missing/);
+    await person.type('the rest went into the soup');
+    await tabTo(/^Close it with this reason/);
+    await person.press('Enter');
+    await person.sees('Strip loin, closed');
+  });
+
+  it('wraps two steaks and eats them', async () => {
+    await tabTo(/^Wrap the parts/);
+    await person.press('Enter');
+    await person.sees('choose what goes in together');
+    await tabTo(/^Steak 360 g/);
+    await person.press('Space');
+    await tabTo(/^Steak 350 g/);
+    await person.press('Space');
+    await tabTo(/^Wrap it/);
+    await person.press('Enter');
+    await person.sees('2 steaks wrapped');
+    await person.page.reload();
+    await person.sees('Wrapped today');
+    await tabTo(/^Freezer/);
+    await person.press('Enter');
+    await person.sees('2 packs');
+    await tabTo(/^2 steaks/);
+    await person.press('Enter');
+    await tabTo(/^Eat it all/);
+    await person.press('Enter');
+    await person.sees('2 steaks eaten');
+    await tabTo(/^Undo/);
+    await person.press('Enter');
+    await person.sees('Undone: 2 steaks eaten');
+  });
+
+  it('reads the Books and a guide', async () => {
+    await person.page.reload();
+    await person.sees('2 packs');
+    await tabTo(/^Books/);
+    await person.press('Enter');
+    await person.sees('Usable kg');
+    await tabTo(/^Strip loin/);
+    await person.press('Enter');
+    await person.sees('Where the mass went');
+    await person.page.reload();
+    await person.sees('Where the mass went');
+    await tabTo(/^Craft/);
+    await person.press('Enter');
+    await person.sees('How each piece is cut');
+    await tabTo(/^Beef tenderloin|Beef tenderloin/);
+    await person.press('Enter');
+    await person.sees('What to look for');
+  });
+});

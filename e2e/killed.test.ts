@@ -1,0 +1,60 @@
+import type { Browser } from 'puppeteer-core';
+import { launch, Person, profileFolder } from './harness';
+import { ADDRESS, begin, buy, weigh } from './journeys';
+
+const KILLS = 25;
+
+// The browser's processes are killed, not closed, at a moment of no one's choosing. What the
+// screen had confirmed by then must be in the household when it is opened again.
+it(`keeps every weighing that the screen had confirmed, through ${KILLS} kills`, async () => {
+  const profile = profileFolder();
+  const confirmed: number[] = [];
+  let weight = 11;
+  let browser: Browser | undefined;
+  try {
+    browser = await launch({ userDataDir: profile.path });
+    const first = await Person.at(browser, ADDRESS);
+    await begin(first);
+    await buy(first, 'Strip loin', '8 kg', '10');
+    await weigh(first, '7.9 kg');
+    await first.sees('100 g of liquid');
+    await browser.close();
+    for (let kill = 0; kill < KILLS; kill++) {
+      browser = await launch({ userDataDir: profile.path });
+      const person = await Person.at(browser, ADDRESS);
+      await person.goTo('/home/block');
+      await person.page.waitForSelector('input.num');
+      expect(await storedWeights(person)).toEqual(expect.arrayContaining(confirmed));
+      const doomed = new Promise((done) => setTimeout(done, 150 + ((kill * 37) % 600))).then(() => browser?.process()?.kill('SIGKILL'));
+      try {
+        for (;;) {
+          await person.page.locator('input.num').fill(`${weight} g`);
+          await person.press('Enter');
+          await person.page.waitForFunction((text) => document.body.innerText.includes(text), { polling: 5, timeout: 4000 }, `: ${weight} g`);
+          confirmed.push(weight * 10);
+          weight += 1;
+        }
+      } catch {
+        // The page is gone, in the middle of something.
+      }
+      await doomed;
+      weight += 1;
+    }
+    browser = await launch({ userDataDir: profile.path });
+    const last = await Person.at(browser, ADDRESS);
+    await last.goTo('/home/block');
+    const stored = await storedWeights(last);
+    expect(stored).toEqual(expect.arrayContaining(confirmed));
+    expect(confirmed.length).toBeGreaterThan(KILLS);
+    // And nothing is there twice.
+    expect(new Set(stored).size).toBe(stored.length);
+  } finally {
+    await browser?.close().catch(() => undefined);
+    profile.remove();
+  }
+}, 240_000);
+
+async function storedWeights(person: Person): Promise<number[]> {
+  const { entries } = await person.stored();
+  return entries.flatMap(({ entry }) => (entry.type === 'cut' ? [(entry as unknown as { massDg: number }).massDg] : []));
+}

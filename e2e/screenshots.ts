@@ -1,0 +1,85 @@
+// npm run screenshots: one picture of each place, from the demo household.
+import { mkdirSync } from 'node:fs';
+import { DESK, launch, Person, PHONE, serveApp } from './harness';
+
+/** The demo household ends on this day, so that the pictures stay the same. */
+const NOW = Date.parse('2026-11-24T11:20:00Z');
+
+interface View {
+  readonly name: string;
+  readonly path: string;
+  readonly phone?: boolean;
+  readonly prepare?: (person: Person) => Promise<void>;
+}
+
+const VIEWS: readonly View[] = [
+  { name: 'counter', path: '/demo/counter', prepare: fillCounter },
+  { name: 'counter-phone', path: '/demo/counter', phone: true },
+  { name: 'block', path: '/demo/block', prepare: (person) => person.type('352') },
+  { name: 'block-phone', path: '/demo/block', phone: true },
+  { name: 'wrap', path: '/demo/wrap', prepare: choosePortions },
+  { name: 'freezer', path: '/demo/freezer' },
+  { name: 'freezer-phone', path: '/demo/freezer', phone: true },
+  { name: 'books', path: '/demo/books' },
+  { name: 'piece', path: '/demo/books', prepare: openPiece },
+  { name: 'craft', path: '/demo/craft' },
+  { name: 'guide', path: '/demo/craft/beef-tenderloin' },
+  { name: 'start', path: '/home/start' },
+];
+
+async function fillCounter(person: Person): Promise<void> {
+  await person.fill('Weight on the label', '5.320 kg');
+  await person.fill('Price for a kg', '13.95');
+  await person.fill('Shop', 'Breakwater Wholesale', 'combobox');
+}
+
+async function choosePortions(person: Person): Promise<void> {
+  for (const token of (await person.page.$$('.token')).slice(0, 4)) await token.click();
+}
+
+async function openPiece(person: Person): Promise<void> {
+  await person.page.locator('tbody tr:nth-child(3) a').click();
+  await person.sees('Where the mass went');
+  await new Promise((done) => setTimeout(done, 700));
+}
+
+async function main(): Promise<void> {
+  const folder = process.argv[2] ?? 'docs/screenshots';
+  const wanted = process.argv.slice(3);
+  const dim = wanted.includes('dim');
+  mkdirSync(folder, { recursive: true });
+  const { address, stop } = await serveApp();
+  const browser = await launch();
+  try {
+    for (const view of VIEWS.filter(({ name }) => wanted.filter((word) => word !== 'dim').length === 0 || wanted.includes(name))) {
+      const person = await Person.at(browser, address, view.phone ? PHONE : DESK);
+      await person.page.evaluateOnNewDocument((now) => {
+        const started = Date.now();
+        const Real = Date;
+        globalThis.Date = class extends Real {
+          constructor(...given: []) {
+            super(...(given.length > 0 ? given : ([now + Real.now() - started] as unknown as [])));
+          }
+          static override now(): number {
+            return now + Real.now() - started;
+          }
+        } as DateConstructor;
+      }, NOW);
+      if (dim) await person.page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'dark' }]);
+      await person.goTo(view.path);
+      await view.prepare?.(person);
+      await new Promise((done) => setTimeout(done, 300));
+      await person.shot(`${folder}/${view.name}.png`);
+      if (person.complaints.length > 0) console.error(view.name, person.complaints);
+      await person.page.close();
+    }
+  } finally {
+    await browser.close();
+    stop();
+  }
+}
+
+main().catch((error: unknown) => {
+  console.error(error);
+  process.exitCode = 1;
+});

@@ -1,0 +1,114 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Browser } from 'puppeteer-core';
+import { launch, Person } from './harness';
+import { ADDRESS, begin, buy, weigh } from './journeys';
+
+// The piece worked by hand in docs/computations.md, typed as a person would type it.
+describe('a piece from the counter to the freezer and the books', () => {
+  let browser: Browser;
+  let person: Person;
+  const downloads = mkdtempSync(join(tmpdir(), 'vendicus-downloads-'));
+
+  beforeAll(async () => {
+    browser = await launch();
+    person = await Person.at(browser, ADDRESS);
+    const session = await person.page.createCDPSession();
+    await session.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: downloads });
+    await begin(person);
+  });
+  afterAll(async () => {
+    await browser.close();
+    rmSync(downloads, { recursive: true });
+  });
+
+  it('is bought with the prices of the same meat ready cut', async () => {
+    await buy(person, 'Beef tenderloin', '5.000 kg', '12.00', {
+      'Trimmed fillet steak': '24.00',
+      'Ground beef': '9.00',
+      'Beef bones and trimmings for stock': '2.00',
+    });
+    await person.sees('Paid €60.00');
+  });
+
+  it('is drained and taken apart', async () => {
+    await weigh(person, '4.900 kg');
+    await person.sees('Drained: 100 g of liquid');
+    await weigh(person, '3430', 'Centre');
+    await person.sees('Centre: 3.430 kg');
+    await weigh(person, '490 g', 'Chain, cleaned lean');
+    await person.sees('Chain, cleaned lean: 490 g');
+    await weigh(person, '245 g', 'Clean trimmings');
+    await person.sees('Clean trimmings: 245 g');
+    await person.page.locator('::-p-aria([role="radio"]) ::-p-text(Silver skin)').click();
+    await weigh(person, '735 g');
+    await person.sees('Nothing is left on the board');
+    await person.click('Close it');
+    await person.sees('Beef tenderloin, closed');
+  });
+
+  it('is wrapped, with the cost of the pack and of a plate', async () => {
+    await person.click('Wrap the parts', 'link');
+    await person.page.locator('.token ::-p-text(Centre)').click();
+    await person.fill('Plates', '10');
+    await person.sees('cost €52.50');
+    await person.sees('a plate €5.25');
+    await person.click('Wrap it enter');
+    await person.sees('Centre wrapped, in Freezer');
+  });
+
+  it('is eaten from the freezer in part, and that is undone', async () => {
+    await person.click('Freezer 1 packs', 'link');
+    await person.fill('Plates to eat', '4');
+    await person.click('Eat plates');
+    await person.sees('2.058 kg');
+    await person.sees('Cost of what is left €31.50');
+    await person.click('Undo');
+    await person.sees('Cost of what is left €52.50');
+  });
+
+  it('shows yield, cost, worth, saving and break-even in the Books', async () => {
+    await person.click('Books', 'link');
+    await person.sees('Usable kg');
+    await person.click('Beef tenderloin', 'link');
+    await person.sees('a usable kg cost €15.31');
+    await person.sees('yield 78.4 %');
+    await person.sees('saved against the shop €27.22');
+    await person.sees('€87.22 bought cut');
+    await person.sees('break-even price €17.44');
+    await person.sees('Centre 3.430 kg €52.50');
+    await person.sees('Chain, cleaned lean 490 g €7.50');
+  });
+
+  it('says the same from the exported file at the command line', async () => {
+    await person.click('‹ All pieces', 'link');
+    await person.click('The household’s file and settings', 'link');
+    await person.click('Export the household');
+    await person.sees('Last exported');
+    const file = await waitForFile(downloads);
+    const { purchases, stock } = JSON.parse(execFileSync(process.execPath, ['dist/cli.mjs', 'report', file, '--school', 'by-weight'], { encoding: 'utf8' })) as {
+      purchases: { yieldPct: number; shop: object; parts: { part: string; costMinor: number }[] }[];
+      stock: { massG: number; costMinor: number }[];
+    };
+    expect(purchases).toHaveLength(1);
+    expect(purchases[0]).toMatchObject({ receivedG: 5000, drainedG: 4900, paidMinor: 6000, yieldPct: 78.4, currency: 'EUR' });
+    expect(purchases[0]?.shop).toEqual({ worthMinor: 8722, savedMinor: 2722, breakEvenPerKgMinor: 1744, complete: true, missing: [] });
+    expect(purchases[0]?.parts.find(({ part }) => part === 'centre')?.costMinor).toBe(5250);
+    expect(stock).toMatchObject([{ massG: 3430, costMinor: 5250 }]);
+  });
+
+  it('has not made the page complain', () => {
+    expect(person.complaints).toEqual([]);
+  });
+});
+
+async function waitForFile(folder: string): Promise<string> {
+  for (let tries = 0; tries < 100; tries++) {
+    const name = readdirSync(folder).find((each) => each.endsWith('.json'));
+    if (name) return join(folder, name);
+    await new Promise((done) => setTimeout(done, 50));
+  }
+  throw new Error('no file was downloaded');
+}

@@ -1,0 +1,89 @@
+import angular from 'angular-eslint';
+import boundaries from 'eslint-plugin-boundaries';
+import tseslint from 'typescript-eslint';
+
+// The arrows of docs/architecture.md. Inside the core, `units` is the ground.
+const CORE_ARROWS = {
+  units: [],
+  catalogue: ['units'],
+  journal: ['units', 'catalogue'],
+  price: ['units', 'catalogue', 'journal'],
+  cost: ['units', 'catalogue', 'journal', 'price'],
+  yield: ['units', 'catalogue', 'journal', 'price'],
+  pack: ['units', 'catalogue', 'journal'],
+  freeze: ['units', 'catalogue', 'journal', 'pack'],
+  files: ['units', 'catalogue', 'journal', 'price', 'cost', 'yield', 'pack', 'freeze'],
+};
+const PLACES = ['counter', 'block', 'wrap', 'freezer', 'books', 'craft', 'start'];
+const core = Object.keys(CORE_ARROWS).map((name) => `core-${name}`);
+const element = (type) => ({ element: { type } });
+const allow = (from, to) => ({ from: element(from), allow: { to: [from, ...to].map(element) } });
+
+const boundaryRules = [
+  ...Object.entries(CORE_ARROWS).map(([name, to]) => allow(`core-${name}`, to.map((each) => `core-${each}`))),
+  allow('core-testing', core),
+  allow('app-data', core),
+  allow('app-kit', [...core, 'app-data']),
+  ...PLACES.map((place) => allow(`app-${place}`, [...core, 'app-data', 'app-kit'])),
+  allow('app-shell', [...core, 'app-data', 'app-kit', ...PLACES.map((place) => `app-${place}`)]),
+  allow('app-main', ['app-shell']),
+  allow('app-testing', [...core, 'app-data', 'app-kit', 'core-testing']),
+  allow('cli', core),
+  allow('demo', core),
+  allow('server', []),
+  allow('e2e', [...core, 'core-testing']),
+];
+
+const folder = (type, pattern) => ({ type, pattern, partialMatch: false });
+
+export default tseslint.config(
+  { ignores: ['dist/', '.angular/', 'node_modules/', 'coverage/'] },
+  {
+    files: ['**/*.ts'],
+    extends: [...tseslint.configs.recommended, ...tseslint.configs.stylistic],
+    plugins: { boundaries },
+    settings: {
+      'boundaries/include': ['**/*.ts'],
+      'boundaries/elements': [
+        ...Object.keys(CORE_ARROWS).map((name) => folder(`core-${name}`, `core/src/${name}`)),
+        folder('core-testing', 'core/src/testing'),
+        ...['data', 'kit', 'shell', 'testing', ...PLACES].map((name) => folder(`app-${name}`, `app/src/${name}`)),
+        folder('app-main', 'app/src'),
+        ...['cli', 'demo', 'server', 'e2e'].map((name) => folder(name, `${name}`)),
+      ],
+      'import/resolver': { typescript: { project: 'tsconfig.node.json' } },
+    },
+    rules: {
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      '@typescript-eslint/array-type': 'off',
+      'boundaries/dependencies': ['error', { default: 'disallow', policies: boundaryRules }],
+    },
+  },
+  {
+    // Tests may reach for whatever they check.
+    files: ['**/*.test.ts'],
+    rules: { 'boundaries/dependencies': 'off', '@typescript-eslint/no-non-null-assertion': 'off' },
+  },
+  {
+    files: ['core/src/**/*.ts'],
+    ignores: ['**/*.test.ts', 'core/src/testing/**'],
+    rules: {
+      'no-restricted-imports': ['error', { patterns: [{ regex: '^(?!\\.{1,2}/|zod$)', message: 'The core stands on itself and on zod.' }] }],
+      'no-restricted-globals': ['error', { name: 'Date', message: 'Clocks come in from outside; see units/date.' }],
+      'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'Seeds come in from outside.' }, { object: 'Date', property: 'now', message: 'Clocks come in from outside.' }],
+    },
+  },
+  {
+    // Calendar arithmetic on given days is no clock.
+    files: ['core/src/units/date.ts', 'core/src/journal/journal.ts'],
+    rules: { 'no-restricted-globals': 'off' },
+  },
+  {
+    files: ['app/src/**/*.ts'],
+    extends: [...angular.configs.tsRecommended],
+    processor: angular.processInlineTemplates,
+    rules: { '@angular-eslint/component-selector': ['error', { type: 'element', prefix: 'v', style: 'kebab-case' }] },
+  },
+  { files: ['app/src/**/*.html'], extends: [...angular.configs.templateRecommended, ...angular.configs.templateAccessibility] },
+);
