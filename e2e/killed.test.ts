@@ -19,16 +19,10 @@ it(`keeps every weighing that the screen had confirmed, through ${KILLS} kills`,
     await weigh(first, '7.9 kg');
     await first.sees('100 g of liquid');
     await browser.close();
-    for (let kill = 0; kill < KILLS; kill++) {
-      browser = await launch({ userDataDir: profile.path });
-      const person = await Person.at(browser, ADDRESS);
-      await person.goTo('/home/block');
-      await person.page.waitForSelector('input.num');
-      expect(await storedWeights(person)).toEqual(expect.arrayContaining(confirmed));
-      const doomed = new Promise((done) => setTimeout(done, 150 + ((kill * 37) % 600))).then(() => browser?.process()?.kill('SIGKILL'));
+    const weighOnAndOn = async (person: Person): Promise<void> => {
       try {
         for (;;) {
-          await person.page.locator('input.num').fill(`${weight} g`);
+          await person.type(`${weight} g`);
           await person.press('Enter');
           await person.page.waitForFunction((text) => document.body.innerText.includes(text), { polling: 5, timeout: 4000 }, `: ${weight} g`);
           confirmed.push(weight * 10);
@@ -37,7 +31,17 @@ it(`keeps every weighing that the screen had confirmed, through ${KILLS} kills`,
       } catch {
         // The page is gone, in the middle of something.
       }
-      await doomed;
+    };
+    for (let kill = 0; kill < KILLS; kill++) {
+      browser = await launch({ userDataDir: profile.path });
+      const person = await Person.at(browser, ADDRESS);
+      await person.goTo('/home/block');
+      await person.page.waitForSelector('input.num:focus');
+      expect(await storedWeights(person)).toEqual(expect.arrayContaining(confirmed));
+      const gone = new Promise<void>((done) => browser?.once('disconnected', () => done()));
+      setTimeout(() => browser?.process()?.kill('SIGKILL'), 150 + ((kill * 37) % 600));
+      await Promise.race([gone, weighOnAndOn(person)]);
+      await gone;
       weight += 1;
     }
     browser = await launch({ userDataDir: profile.path });

@@ -175,7 +175,8 @@ export class BlockPage {
 
   protected async take(): Promise<void> {
     const [piece, reading] = [this.piece(), this.reading()];
-    if (!piece || !reading?.mass || this.busy()) return;
+    if (!piece || this.busy()) return;
+    if (!reading?.mass) return this.notices.problem(reading?.problem ?? 'Type the weight first.');
     this.busy.set(true);
     try {
       await (this.mustDrain() ? this.drain(piece, reading.mass) : this.cut(piece, reading.mass));

@@ -85,9 +85,14 @@ export class CounterPage {
     this.kind.set(kind);
   }
 
+  private whyNot(): string {
+    const wrong = Object.entries(this.wrong()).find(([field, text]) => text !== '' && field !== 'total');
+    return wrong?.[1] ?? 'Two of weight, price and total are needed to buy it.';
+  }
+
   protected async buy(prices: ShopPrices): Promise<void> {
     const purchase = this.purchase();
-    if (!purchase || !this.ready()) return;
+    if (!purchase || !this.ready()) return this.notices.problem(this.whyNot());
     const lot = this.clock.newId();
     const fact: FactOf<'received'> = {
       type: 'received',

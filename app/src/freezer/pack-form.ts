@@ -41,7 +41,7 @@ const FORMS = [
       <div class="field"><label for="pf-paid">Paid, if known</label><input id="pf-paid" class="text" name="paid" inputmode="decimal" [(ngModel)]="paid" [placeholder]="figures.currencySign()" [attr.aria-invalid]="paidWrong()" /></div>
       <div class="field"><label for="pf-place">Lies in</label>
         <select id="pf-place" class="text" name="place" [(ngModel)]="place">@for (each of store.places(); track each[0]) { <option [value]="each[0]">{{ each[1].name }}</option> }<option value="">no place yet</option></select></div>
-      <div class="end"><button type="submit" class="quiet" [disabled]="!ready()">Put it in</button></div>
+      <div class="end"><button type="submit" class="quiet" [attr.aria-disabled]="!ready() || null">Put it in</button></div>
     </form>
   `,
   styles: `
@@ -80,7 +80,7 @@ export class PackForm {
 
   protected async save(): Promise<void> {
     const mass = this.typedMass();
-    if (!mass || !this.ready()) return;
+    if (!mass || !this.ready()) return this.notices.problem('A pack wants a name and a weight; plates and paid may be empty, but not something else.');
     const lot = this.clock.newId();
     const place = this.place();
     const fact: FactOf<'acquired'> = {

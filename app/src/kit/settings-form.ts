@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, input, linkedSignal, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, linkedSignal, output, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import type { Settings } from '@core/journal/settings';
 import { fromDg } from '@core/units/mass';
@@ -39,7 +39,8 @@ interface Row {
         </div>
       }
       <button type="button" class="quiet small" (click)="add()">Add someone</button>
-      <div class="end"><button type="submit" class="act" [disabled]="!ready()">{{ action() }}</button></div>
+      @if (tried() && !ready()) { <p class="bad" role="alert">Give everyone a name and a plate in {{ system() === 'imperial' ? 'ounces' : 'grams' }}, and the currency as three letters. Take out whom you do not count.</p> }
+      <div class="end"><button type="submit" class="act" [attr.aria-disabled]="!ready() || null">{{ action() }}</button></div>
     </form>
   `,
   styles: `
@@ -62,6 +63,8 @@ export class SettingsForm {
   protected readonly currencyRight = computed(() => /^[A-Za-z]{3}$/.test(this.currency().trim()));
   protected readonly ready = computed(() => this.currencyRight() && this.rows().every((row) => row.name.trim() !== '' && this.plateRight(row)));
 
+  protected readonly tried = signal(false);
+
   protected plateRight(row: Row): boolean {
     const dg = this.plateDg(row);
     return dg !== null && dg > 0 && dg <= 20_000;
@@ -80,6 +83,7 @@ export class SettingsForm {
   }
 
   protected save(): void {
+    this.tried.set(true);
     if (!this.ready()) return;
     this.saved.emit({
       system: this.system(),

@@ -114,7 +114,7 @@ export class WrapPage {
   }
 
   protected async wrap(): Promise<void> {
-    if (!this.ready()) return;
+    if (!this.ready()) return this.notices.problem(this.whyNot());
     const lot = this.clock.newId();
     const from: Take[] = this.takes().map(({ choice, amount }) => ({ lot: choice.lot.id, amount: amount ?? 'all' }));
     const plates = Number(this.plates()) || undefined;
@@ -130,6 +130,12 @@ export class WrapPage {
   protected async unwrap(pack: Lot): Promise<void> {
     const last = lastActOn(this.store.household().journal, new Set([pack.id]));
     if (last) this.notices.tell(await this.store.undoTogether(pack.made), `${lotName(pack)} undone; its portions are on the table again`);
+  }
+
+  private whyNot(): string {
+    if (this.chosen().length === 0) return 'Choose from the table what goes into the pack first.';
+    if (this.problem() !== '') return this.problem();
+    return this.platesWrong() ? 'Plates is a whole number from 1, or nothing.' : 'Write a name on the pack first.';
   }
 
   private readAmount({ lot, amount }: Choice): { amount?: Amount; massDg?: number; problem?: string } {
