@@ -8,19 +8,25 @@ const YEAR_S = 31_536_000;
 /** Names with a content hash never change what they stand for. */
 const HASHED = /-[A-Z0-9]{8}\.(js|css|woff2|wasm)$/;
 
-/**
- * The application's files, with strict headers. Holds no household data and takes none.
- *
- * @param folder where the built app is
- * @param secure whether it is served over TLS
- */
-export function createApp(folder: string, secure: boolean): Express {
+/** How the application is served. */
+export interface Serving {
+  /** Where the built app is. */
+  readonly folder: string;
+  /** Whether it is served over TLS. */
+  readonly secure: boolean;
+  /** Whether the bare address leads to the first questions, and not to the demo household. */
+  readonly empty: boolean;
+}
+
+/** The application's files, with strict headers. Holds no household data and takes none. */
+export function createApp({ folder, secure, empty }: Serving): Express {
   const index = join(folder, 'index.html');
   if (!existsSync(index)) throw new Error(`There is no built app in ${folder}. Run: npm start`);
   const app = express();
   app.disable('x-powered-by');
   app.use(compression());
   app.use(headers(styleNonce(readFileSync(index, 'utf8')), secure));
+  if (empty) app.get('/', (_request, response) => response.redirect('/home'));
   app.use(express.static(folder, { index: false, setHeaders: cacheFor }));
   // Places of the app have addresses without a dot; a missing file is missing.
   app.get(/^\/[^.]*$/, (_request, response) => {

@@ -62,11 +62,10 @@ function stop(server: Server): void {
 async function main(): Promise<void> {
   const host = process.env['HOST'] || '127.0.0.1';
   const secrets = tls();
-  const app = createApp(resolve(process.argv[2] ?? 'dist/app'), secrets !== null);
+  const app = createApp({ folder: resolve(process.argv[2] ?? 'dist/app'), secure: secrets !== null, empty: process.argv.includes('--empty') });
   const server = secrets ? createHttps(secrets, app) : createHttp(app);
   const port = await listenNear(server, wantedPort(), host);
-  const path = process.argv.includes('--empty') ? '/own' : '/';
-  for (const address of addressesOf(host)) console.log(`Vendicus is at ${secrets ? 'https' : 'http'}://${address}:${port}${path}`);
+  for (const address of addressesOf(host)) console.log(`Vendicus is at ${secrets ? 'https' : 'http'}://${address}:${port}/`);
   for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => stop(server));
 }
 

@@ -25,7 +25,7 @@ function jest(project) {
   say(`\nTests: ${project} …`);
   const result = join(ROOT, 'dist', `jest-${project}.json`);
   rmSync(result, { force: true });
-  const flags = project === 'e2e' ? ['--runInBand'] : [];
+  const flags = project === 'e2e' ? ['--runInBand', '--forceExit'] : [];
   spawnSync(process.execPath, [bin('jest'), '--selectProjects', project, '--json', `--outputFile=${result}`, ...flags], { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'] });
   if (!existsSync(result)) return void (failed += 1);
   const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = JSON.parse(readFileSync(result, 'utf8'));

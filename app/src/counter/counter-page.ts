@@ -74,7 +74,7 @@ export class CounterPage {
         : disagrees(this.label()) ? 'Weight times price gives another total. The total counts.' : '',
       discount: filled(this.discount()) && (discountMinor === null || discountMinor < 0)
         ? 'That is not an amount of money.'
-        : (discountMinor ?? 0) > 0 && this.purchase() === null && totalMinor !== null ? 'The discount is more than the total.' : '',
+        : this.purchase() === null && completePurchase({ ...this.label(), discountMinor: 0 }) !== null ? 'The discount is more than the total.' : '',
       count: this.isCounted() && !/^[1-9]\d{0,2}$/.test(this.count().trim()) ? 'A whole number from 1.' : '',
     };
   });

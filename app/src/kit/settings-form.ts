@@ -29,7 +29,7 @@ interface Row {
           <input id="s-currency" class="text" name="currency" list="currencies" maxlength="3" [(ngModel)]="currency" [attr.aria-invalid]="!currencyRight()" />
           <datalist id="currencies">@for (each of currencies; track each) { <option [value]="each"></option> }</datalist></div>
       </div>
-      <h3>Who eats here?</h3>
+      <h2>Who eats here?</h2>
       <p class="soft">And how much raw, boneless meat a plate is for each. Many count 150 to 225 g; change it as you learn.</p>
       @for (row of rows(); track $index) {
         <div class="eater">

@@ -19,6 +19,6 @@ export const appConfig: ApplicationConfig = {
       csp: { nonce: styleNonce() },
       ripple: false,
     }),
-    provideServiceWorker('ngsw-worker.js', { enabled: !isDevMode(), registrationStrategy: 'registerWhenStable:10000' }),
+    provideServiceWorker('ngsw-worker.js', { enabled: !isDevMode(), registrationStrategy: 'registerWhenStable:2000' }),
   ],
 };

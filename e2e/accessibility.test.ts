@@ -1,0 +1,39 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import type { AxeResults } from 'axe-core';
+import type { Browser } from 'puppeteer-core';
+import { DESK, launch, Person, PHONE } from './harness';
+import { ADDRESS } from './journeys';
+
+const AXE = readFileSync(createRequire(__filename).resolve('axe-core/axe.min.js'), 'utf8');
+/** The first piece of the demo household. */
+function aPiece(): string {
+  const { entries } = JSON.parse(readFileSync('demo/household.json', 'utf8')) as { entries: { type: string; lot: string }[] };
+  return entries.find(({ type }) => type === 'received')?.lot ?? '';
+}
+
+const PATHS = ['/demo/counter', '/demo/block', '/demo/wrap', '/demo/freezer', '/demo/books', `/demo/books/${aPiece()}`, '/demo/books/household', '/demo/craft', '/demo/craft/whole-chicken', '/home/start'];
+
+describe.each([
+  ['on a desk, light', DESK, 'light'],
+  ['on a desk, dim', DESK, 'dark'],
+  ['on a phone', PHONE, 'light'],
+])('axe %s', (_name, viewport, scheme) => {
+  let browser: Browser;
+  beforeAll(async () => {
+    browser = await launch();
+  });
+  afterAll(() => browser.close());
+
+  it.each(PATHS)('finds nothing at %s', async (path) => {
+    const person = await Person.at(browser, ADDRESS, viewport as typeof DESK);
+    await person.page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: scheme }, { name: 'prefers-reduced-motion', value: 'reduce' }]);
+    await person.goTo(path);
+    await person.page.evaluate(AXE);
+    const { violations } = (await person.page.evaluate(() =>
+      (globalThis as unknown as { axe: { run: () => Promise<unknown> } }).axe.run(),
+    )) as AxeResults;
+    expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`)).toEqual([]);
+    await person.page.close();
+  });
+});

@@ -1,0 +1,183 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Browser, ElementHandle } from 'puppeteer-core';
+import { writeFile } from '@core/files/write-file';
+import { JournalBuilder, workedPiece } from '@core/testing/journal-builder';
+import { launch, Person } from './harness';
+import { ADDRESS, begin, buy, weigh } from './journeys';
+
+describe('bad input is answered, and nothing is lost', () => {
+  let browser: Browser;
+  let person: Person;
+  const folder = mkdtempSync(join(tmpdir(), 'vendicus-files-'));
+
+  beforeAll(async () => {
+    browser = await launch();
+    person = await Person.at(browser, ADDRESS);
+    await begin(person);
+  });
+  afterAll(async () => {
+    await browser.close();
+    rmSync(folder, { recursive: true });
+  });
+
+  const entries = async (): Promise<number> => (await person.stored()).entries.length;
+
+  describe('at the Counter', () => {
+    beforeAll(async () => {
+      await person.click('Counter', 'link');
+      await person.fill('Price for a kg', '8');
+    });
+
+    it.each([
+      ['a lot', 'That is not a weight'],
+      ['0', 'A weight is more than zero'],
+      ['-3 kg', 'A weight is more than zero'],
+    ])('“%s” is no weight', async (text, answer) => {
+      await person.fill('Weight on the label', text);
+      await person.sees(answer);
+      await person.press('Enter');
+      expect(await entries()).toBe(0);
+    });
+
+    it('asks about a chicken of 90 kg, and takes no for an answer', async () => {
+      await person.page.locator('::-p-text(Whole chicken)').click();
+      await person.fill('Weight of all', '90 kg');
+      await person.click('Buy it enter');
+      await person.sees('90.000 kg is unusual for one whole chicken');
+      await person.click('Go back');
+      expect(await entries()).toBe(0);
+    });
+
+    it('refuses a discount above the total', async () => {
+      await person.fill('Weight of all', '2 kg');
+      await person.fill('Discount off the total', '99');
+      await person.press('Enter');
+      await person.sees('The discount is more than the total');
+      await person.fill('Discount off the total', '0');
+      expect(await entries()).toBe(0);
+    });
+  });
+
+  describe('on the Block', () => {
+    beforeAll(async () => {
+      await buy(person, 'Strip loin', '5 kg', '12');
+    });
+
+    it('refuses a drained weight above the label', async () => {
+      await weigh(person, '6 kg');
+      await person.sees('cannot weigh 6.000 kg: it was 5.000 kg');
+      expect(await entries()).toBe(1);
+      await weigh(person, '4.9 kg');
+      await person.sees('100 g of liquid');
+    });
+
+    it('refuses a part heavier than what is left, and says how much that is', async () => {
+      await weigh(person, '5 kg');
+      await person.sees('5.000 kg is more than is left of strip loin: 4.900 kg');
+      expect(await entries()).toBe(2);
+    });
+
+    it('takes what overshoots within the scale’s own tolerance as a correction', async () => {
+      await weigh(person, '4.905 kg');
+      await person.sees('The scale found 5 g more than was left');
+      await person.click('Undo');
+      await person.sees('Undone');
+    });
+
+    it('asks for a reason when much is missing', async () => {
+      await weigh(person, '3 kg');
+      await person.sees('1.900 kg still on the board');
+      await person.click('Close it');
+      await person.sees('1.900 kg (38.8 % of the drained weight) has not been weighed');
+      await person.click('Go on weighing');
+      await person.sees('1.900 kg still on the board');
+    });
+
+    it('refuses to undo what a pack rests on, and offers to undo all of it', async () => {
+      await person.click('Wrap 1 to wrap', 'link');
+      await person.page.locator('.token').click();
+      await person.click('Wrap it enter');
+      await person.sees('wrapped, in Freezer');
+      await person.click('Block 1 open', 'link');
+      await person.sees('Weighed so far (1)');
+      // The last act on the family is the pack itself; then the weighing.
+      await person.click('Undo');
+      await person.sees('Undone');
+    });
+  });
+
+  describe('in a file', () => {
+    beforeAll(async () => {
+      await person.goTo('/home/books/household');
+    });
+
+    async function merge(name: string, text: string | Buffer): Promise<void> {
+      const path = join(folder, name);
+      writeFileSync(path, text);
+      const input = (await person.page.waitForSelector('input[aria-label="File to merge"]')) as ElementHandle<HTMLInputElement>;
+      await input.uploadFile(path);
+    }
+
+    const good = writeFile(workedPiece().household());
+    const cases: [name: string, text: string, answer: string][] = [
+      ['truncated', good.slice(0, good.length / 2), 'The file breaks off or is damaged'],
+      ['empty', '', 'The file is empty'],
+      ['a picture', '\u0089PNG', 'it is not JSON'],
+      ['other JSON', '{"name":"someone"}', 'This is JSON, but not a Vendicus household'],
+      ['a newer version', good.replace('"version":1', '"version":7'), 'written by a newer Vendicus (file version 7'],
+      ['a bad weight', good.replace('"massDg":34300', '"massDg":-5'), 'damaged at entries[2].massDg (cut entry "tablet-2")'],
+      ['an unknown field', good.replace('"type":"closed"', '"type":"closed","extra":1'), 'damaged at entries[6]'],
+    ];
+
+    it.each(cases)('%s is refused whole', async (name, text, answer) => {
+      const before = await entries();
+      await merge(`${name}.json`, text);
+      await person.sees(answer);
+      await person.sees('Nothing was read');
+      expect(await entries()).toBe(before);
+    });
+
+    it('50 MB is refused before it is read', async () => {
+      await merge('large.json', Buffer.alloc(50 * 1024 * 1024, 32));
+      await person.sees('The file is 50 MB');
+    });
+
+    it('a good one is merged, and the second time changes nothing', async () => {
+      const before = await entries();
+      await merge('good.json', good);
+      await person.sees('7 new entries merged');
+      await merge('good.json', good);
+      await person.sees('Nothing new in that file');
+      expect(await entries()).toBe(before + 7);
+    });
+
+    it('two devices that contradict each other: set aside, shown, settled by the household', async () => {
+      const pack = { type: 'acquired', lot: 'last', name: 'The last pack', destination: 'main', massDg: 8000, count: 1, paidMinor: null, origin: 'gift', on: null } as const;
+      const shared = new JournalBuilder('shelf', 2000).add(pack);
+      const one = new JournalBuilder('phone', 3000).add({ type: 'eaten', lot: 'last', amount: 'all', on: '2026-01-03' });
+      const two = new JournalBuilder('laptop', 3001).add({ type: 'eaten', lot: 'last', amount: 'all', on: '2026-01-03' });
+      for (const other of [one, two]) {
+        other.entries.unshift(...shared.entries);
+        await merge('device.json', writeFile(other.household()));
+        await person.sees('new entr');
+      }
+      await person.sees('One thing does not fit together');
+      await person.sees('Nothing is left of “The last pack”');
+      await person.click('Strike it out');
+      await person.page.waitForFunction(() => !document.body.innerText.includes('does not fit together'));
+    });
+
+    it('one entry id with two contents is another household’s file', async () => {
+      const before = await entries();
+      await merge('other.json', good.replace('"massDg":34300', '"massDg":34200'));
+      await person.sees('entry tablet-2 says one thing here and another there');
+      expect(await entries()).toBe(before);
+    });
+  });
+
+  it('has not made the page complain', () => {
+    expect(person.complaints).toEqual([]);
+  });
+});

@@ -1,0 +1,91 @@
+import { spawn } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
+import { freePort, launch, Person, said } from './harness';
+import { ADDRESS } from './journeys';
+
+/** 1.5 times an empty page of the same libraries. */
+const MOST_BYTES = 280_000;
+
+describe('the served page', () => {
+  it('loads less than 280 kB, compressed, before any place’s own code', () => {
+    const html = readFileSync('dist/app/index.html', 'utf8');
+    const files = [...html.matchAll(/(?:href|src)="([^"]+\.(?:js|css))"/g)].map((match) => match[1] ?? '');
+    expect(files.length).toBeGreaterThan(3);
+    const bytes = files.reduce((sum, file) => sum + gzipSync(readFileSync(join('dist/app', file))).length, 0);
+    expect(bytes).toBeLessThan(MOST_BYTES);
+  });
+
+  it('comes with strict headers, and caches only what has a hash', async () => {
+    const page = await fetch(`${ADDRESS}/demo/books/some-piece`);
+    expect(page.status).toBe(200);
+    expect(page.headers.get('cache-control')).toBe('no-cache');
+    const policy = page.headers.get('content-security-policy') ?? '';
+    expect(policy).toContain("default-src 'none'");
+    expect(policy).toMatch(/script-src 'self';/);
+    expect(policy).not.toContain('unsafe');
+    expect(page.headers.get('x-powered-by')).toBeNull();
+    const script = /src="(main-[^"]+\.js)"/.exec(await page.text())?.[1] ?? '';
+    expect((await fetch(`${ADDRESS}/${script}`)).headers.get('cache-control')).toContain('immutable');
+    expect((await fetch(`${ADDRESS}/no-such.js`)).status).toBe(404);
+  });
+
+  it('works again with the server gone', async () => {
+    const port = String(await freePort());
+    const server = spawn(process.execPath, ['dist/server.mjs', 'dist/app'], { env: { ...process.env, PORT: port } });
+    const browser = await launch();
+    try {
+      await said(server, /Vendicus is at/);
+      const person = await Person.at(browser, `http://127.0.0.1:${port}`);
+      await person.goTo('/demo/counter');
+      await person.page.evaluate(async () => {
+        const ready = await navigator.serviceWorker.ready;
+        while (ready.active?.state !== 'activated') await new Promise((done) => setTimeout(done, 50));
+      });
+      // The worker fills its cache after it has taken over.
+      await person.page.waitForFunction(async () => {
+        const names = await caches.keys();
+        const counts = await Promise.all(names.map(async (name) => (await (await caches.open(name)).keys()).length));
+        return counts.reduce((a, b) => a + b, 0) > 25;
+      }, { timeout: 40_000, polling: 200 });
+      server.kill();
+      await new Promise((done) => server.once('exit', done));
+      await person.goTo('/demo/freezer');
+      await person.sees('packs');
+      await person.click('Craft', 'link');
+      await person.sees('How each piece is cut');
+    } finally {
+      await browser.close();
+      server.kill();
+    }
+  });
+
+  it('takes the next free port when one is taken, and says so', async () => {
+    const taken = new URL(ADDRESS).port;
+    const server = spawn(process.execPath, ['dist/server.mjs', 'dist/app', '--empty'], { env: { ...process.env, PORT: taken } });
+    const text = await said(server, /Vendicus is at/);
+    server.kill();
+    expect(text).toContain(`Port ${taken} is taken`);
+  });
+
+  it('--empty leads to the first questions, and without it to the demo household', async () => {
+    const port = String(await freePort());
+    const server = spawn(process.execPath, ['dist/server.mjs', 'dist/app', '--empty'], { env: { ...process.env, PORT: port } });
+    const browser = await launch();
+    try {
+      await said(server, /Vendicus is at/);
+      const empty = await Person.at(browser, `http://127.0.0.1:${port}`);
+      await empty.goTo('/');
+      await empty.sees('Your household');
+      const demo = await Person.at(browser, ADDRESS);
+      await demo.goTo('/');
+      await demo.sees('This is the demo household');
+      await demo.click('Start your own household', 'link');
+      await demo.sees('Who eats here?');
+    } finally {
+      await browser.close();
+      server.kill();
+    }
+  });
+});
