@@ -3,7 +3,9 @@ const node = {
   rootDir: '.',
   testEnvironment: 'node',
   moduleNameMapper: alias,
-  transform: { '^.+\\.ts$': ['ts-jest', { tsconfig: 'tsconfig.jest.json', diagnostics: false }] },
+  transform: { '^.+\\.(ts|js)$': ['ts-jest', { tsconfig: 'tsconfig.jest.json', diagnostics: false }] },
+  // Published as ES modules only.
+  transformIgnorePatterns: ['node_modules/(?!dinero\\.js)'],
 };
 
 export default {

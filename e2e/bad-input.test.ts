@@ -102,9 +102,12 @@ describe('bad input is answered, and nothing is lost', () => {
       await person.sees('wrapped, in Freezer');
       await person.click('Block 1 open', 'link');
       await person.sees('Weighed so far (1)');
-      // The last act on the family is the pack itself; then the weighing.
+      // The last act is the pack, which by now lies in a place.
       await person.click('Undo');
-      await person.sees('Undone');
+      await person.sees('1 later entry rests on this');
+      await person.click('Undo all of it');
+      await person.sees('Undone together');
+      await person.sees('Wrap 1 to wrap');
     });
   });
 

@@ -51,6 +51,7 @@ function newest(path) {
 const COMMON = ['package-lock.json', 'tsconfig.json', 'core/src', 'tools'];
 const BUNDLES = {
   cli: { entry: 'cli/vendicus.ts', sources: ['cli'] },
+  schema: { entry: 'cli/write-schema.ts', sources: ['cli'] },
   server: { entry: 'server/main.ts', sources: ['server'] },
   demo: { entry: 'demo/make-household.ts', sources: ['demo'] },
   screenshots: { entry: 'e2e/screenshots.ts', sources: ['e2e'] },

@@ -8,7 +8,7 @@ import { bin, ensureApp, ensureBundle, ensureChromium, ensureInstalled, ROOT, sa
 ensureInstalled();
 process.env.CHROMIUM_PATH = ensureChromium();
 await ensureApp();
-for (const bundle of ['server', 'cli']) await ensureBundle(bundle);
+for (const bundle of ['server', 'cli', 'demo']) await ensureBundle(bundle);
 
 let passed = 0;
 let failed = 0;

@@ -15,7 +15,7 @@ import { Notices } from '../data/notices';
     @if (open()) {
       <form (ngSubmit)="save()"><input class="text" name="price" inputmode="decimal" [attr.aria-label]="'Price of ' + item().name + ' for a ' + figures.priceUnit()" [placeholder]="figures.currencySign() + ' for a ' + figures.priceUnit()" [(ngModel)]="text" /></form>
     } @else {
-      <button type="button" (click)="open.set(true)" [attr.aria-label]="'Fill in the price of ' + item().name">unknown: fill in</button>
+      <button type="button" (click)="open.set(true)" >unknown: fill in<span class="visually-hidden"> the price of {{ item().name }}</span></button>
     }
   `,
   styles: `

@@ -31,7 +31,7 @@ export interface Stretch {
     .bar i:last-child { border-right: 0; }
     .legend { list-style: none; margin: 8px 0 0; padding: 0; display: flex; flex-wrap: wrap; gap: 4px 20px; font-size: 15px; color: var(--ink); }
     .legend li { display: inline-flex; align-items: center; gap: 7px; }
-    .legend i { width: 18px; height: 13px; border: 1px solid #241d18; }
+    .legend i { width: 18px; height: 13px; border: 1px solid var(--ink); }
     .legend b { font-weight: 600; }
     @media (prefers-reduced-motion: reduce) { .bar i { transition: none; } }
   `,

@@ -8,7 +8,7 @@ import { tileOf, type Whereabouts } from './destination-look';
   template: `<i [style.background-image]="image()" aria-hidden="true"></i><span>{{ word() ?? of() }}</span>`,
   styles: `
     :host { display: inline-flex; align-items: center; gap: 9px; }
-    i { width: 24px; height: 17px; border: 1px solid #241d18; flex: none; }
+    i { width: 24px; height: 17px; border: 1px solid var(--ink); flex: none; }
   `,
 })
 export class Swatch {

@@ -1,0 +1,41 @@
+import { spawnSync } from 'node:child_process';
+import { writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+const run = (...args: string[]) => spawnSync(process.execPath, ['dist/cli.mjs', ...args], { encoding: 'utf8' });
+
+describe('vendicus report', () => {
+  it('reports on the demo household, with the gaps it has', () => {
+    const { status, stdout, stderr } = run('report', 'demo/household.json', '--school', 'by-weight');
+    expect(stderr).toBe('');
+    expect(status).toBe(0);
+    const { purchases, stock } = JSON.parse(stdout) as { purchases: { kind: string; paidMinor: number; parts: { costMinor: number }[]; shop: { complete: boolean; missing: string[] } }[]; stock: object[] };
+    expect(purchases).toHaveLength(11);
+    expect(new Set(purchases.map(({ kind }) => kind)).size).toBe(3);
+    for (const { paidMinor, parts } of purchases) expect(parts.reduce((sum, part) => sum + part.costMinor, 0)).toBe(paidMinor);
+    expect(purchases.some(({ shop }) => !shop.complete && shop.missing.length > 0)).toBe(true);
+    expect(stock.length).toBeGreaterThan(33);
+  });
+
+  it('reads standard input', () => {
+    const { stdout } = spawnSync(process.execPath, ['dist/cli.mjs', 'report', '-'], { encoding: 'utf8', input: '{"format":"vendicus-household","version":1,"entries":[],"records":[]}' });
+    expect(JSON.parse(stdout)).toEqual({ school: 'by-weight', purchases: [], stock: [], setAside: [] });
+  });
+
+  const bad = join(tmpdir(), 'vendicus-bad.json');
+  writeFileSync(bad, '{"format":');
+  it.each([
+    ['a file that is not there', ['report', '/nowhere.json'], 'cannot be read'],
+    ['a broken file', ['report', bad], 'breaks off'],
+    ['a school that is none', ['report', 'demo/household.json', '--school', 'by-magic'], 'There is no school "by-magic"'],
+    ['an option that is none', ['report', 'demo/household.json', '--loud'], 'Unknown option --loud'],
+    ['no file', ['report'], 'Name one file'],
+    ['no command', [], 'vendicus report FILE'],
+  ])('%s: exit 1, a message, and nothing on standard output', (_what, args, words) => {
+    const { status, stdout, stderr } = run(...args);
+    expect(status).toBe(1);
+    expect(stdout).toBe('');
+    expect(stderr).toContain(words);
+  });
+});

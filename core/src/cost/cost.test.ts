@@ -1,0 +1,102 @@
+import { report } from '../files/report';
+import { bestBefore, keepingOf } from '../freeze/keeping';
+import type { Fact } from '../journal/entry';
+import { JournalBuilder } from '../testing/journal-builder';
+import { yieldTest } from '../yield/yield-test';
+import { compareWithShop } from './comparison';
+import { costOfLots } from './cost-of-lots';
+import { sharePaid } from './share-paid';
+
+const on = '2026-01-02';
+const received: Fact = { type: 'received', lot: 'p', kind: 'strip-loin', count: 1, massDg: 10_000, paidMinor: 1001, on };
+const cut = (lot: string, massDg: number, destination: 'main' | 'grind' | 'stock' | 'bin' = 'main', from = 'p'): Fact => ({ type: 'cut', from, lot, part: 'steaks', destination, massDg, count: 1, on });
+const stateOf = (...facts: Fact[]) => new JournalBuilder().add(...facts).household().journal.state;
+
+describe('cost by weight', () => {
+  it('goes to what is usable only, and sums to what was paid', () => {
+    const state = stateOf(received, cut('a', 3000), cut('b', 3000), cut('s', 2000, 'stock'), cut('x', 2000, 'bin'), { type: 'closed', lot: 'p' });
+    expect(Object.fromEntries(sharePaid(state, 'p', 'by-weight'))).toEqual({ a: 501, b: 500, s: 0, x: 0 });
+  });
+
+  it('falls back to mass where nothing is usable, and to the piece where there is no mass', () => {
+    const onlyStock = stateOf(received, cut('s', 6000, 'stock'), cut('x', 4000, 'bin'));
+    expect(Object.fromEntries(sharePaid(onlyStock, 'p', 'by-weight'))).toEqual({ s: 601, x: 400 });
+    const nothing = stateOf(received, { type: 'closed', lot: 'p' });
+    expect(Object.fromEntries(sharePaid(nothing, 'p', 'by-weight'))).toEqual({ p: 1001 });
+  });
+
+  it('follows a part that is cut further, grinding with salt, packs, and plates', () => {
+    const state = stateOf(
+      received,
+      cut('a', 8000),
+      cut('t', 2000, 'bin', 'a'),
+      cut('g', 2000, 'grind'),
+      { type: 'closed', lot: 'p' },
+      { type: 'combined', lot: 'm', from: [{ lot: 'g', amount: 'all' }], added: [{ name: 'salt', massDg: 100 }], name: 'Mince', destination: 'grind', on },
+      { type: 'packed', lot: 'k', name: 'k', from: [{ lot: 'a', amount: 'all' }, { lot: 'm', amount: { massDg: 1050 } }], plates: 2, on },
+      { type: 'eaten', lot: 'k', amount: { plates: 1 }, on },
+    );
+    const costs = costOfLots(state, 'by-weight');
+    expect(costs.get('a')?.minor).toBe(751);
+    expect(costs.get('g')?.minor).toBe(250);
+    expect(costs.get('k')?.minor).toBe(751 + 125);
+    expect(costs.get('k')?.flows).toEqual([438]);
+    expect(costs.get('k')?.leftMinor).toBe(438);
+  });
+
+  it('of what has an unknown price in it is a lower bound, and says so', () => {
+    const state = stateOf({ type: 'acquired', lot: 'k', name: 'k', destination: 'main', massDg: 100, count: 1, paidMinor: null, origin: 'gift', on: null }, { type: 'unpacked', from: 'k', lot: 'u', amount: 'all', on });
+    expect(costOfLots(state, 'by-weight').get('u')).toMatchObject({ minor: 0, complete: false });
+  });
+});
+
+describe('the comparison', () => {
+  const note = (item: string, perKgMinor: number) => ({ item, shop: 'Fennel Street Market', perKgMinor, on });
+
+  it('takes a part at its own price while it stays that cut, else at the destination’s', () => {
+    const state = stateOf(received, cut('a', 6000), cut('g', 2000, 'grind'), { type: 'closed', lot: 'p' });
+    const { lines } = compareWithShop(state, 'p', [note('strip-steak', 2000), note('beef-grind', 1000)]);
+    expect(lines.map(({ item, worthMinor }) => [item?.id, worthMinor])).toEqual([['strip-steak', 1200], ['beef-grind', 200]]);
+  });
+
+  it('is a lower bound while meat is on the board', () => {
+    const state = stateOf(received, cut('a', 6000));
+    expect(compareWithShop(state, 'p', [note('strip-steak', 2000)])).toMatchObject({ worthMinor: 1200, complete: false, missing: [] });
+  });
+});
+
+describe('the yield test', () => {
+  it('accounts for every gram', () => {
+    const state = stateOf(received, { type: 'drained', lot: 'p', massDg: 9700 }, cut('a', 6000), cut('x', 3000, 'bin'), { type: 'closed', lot: 'p' });
+    const test = yieldTest(state, 'p');
+    expect(test).toMatchObject({ drainedDg: 9700, usableDg: 6000, unaccountedDg: 700, leftDg: 0, yield: 0.6, weighings: 2 });
+    expect(Object.values(test.destinations).reduce((a, b) => a + b, 0) + test.unaccountedDg).toBe(10_000);
+  });
+
+  it('divides by nothing where nothing is usable', () => {
+    expect(yieldTest(stateOf(received), 'p')).toMatchObject({ perUsableKgMinor: null, costFactor: null, leftDg: 10_000 });
+  });
+});
+
+describe('keeping for quality (USDA FSIS, from memory)', () => {
+  const pack = (over: object) => ({ animal: 'beef', destination: 'main', part: 'steaks', kind: 'strip-loin', form: 'pack', name: 'k', ...over }) as Parameters<typeof keepingOf>[0];
+  it.each([
+    ['steaks', {}, [4, 12]],
+    ['grind', { destination: 'grind' }, [3, 4]],
+    ['bird pieces', { animal: 'chicken', kind: 'whole-chicken', part: 'thighs' }, [9, 9]],
+    ['a whole bird', { animal: 'chicken', kind: 'whole-chicken', part: null, name: null }, [12, 12]],
+  ])('%s', (_what, over, months) => {
+    expect(keepingOf(pack(over))?.months).toEqual(months);
+  });
+
+  it('nothing is published for bones and fat, nor known of an unknown animal', () => {
+    expect([{ destination: 'stock' }, { destination: 'render' }, { animal: null }].map((over) => keepingOf(pack(over)))).toEqual([null, null, null]);
+  });
+
+  it('runs from the day of wrapping', () => {
+    const { stock } = report(new JournalBuilder().add(received, cut('a', 5000), { type: 'packed', lot: 'k', name: 'k', from: [{ lot: 'a', amount: 'all' }], on }).household(), 'by-weight');
+    expect(stock).toMatchObject([{ wrappedOn: on, bestBefore: '2027-01-02', state: 'frozen' }]);
+    const lot = stateOf({ type: 'acquired', lot: 'k', name: 'k', animal: 'beef', destination: 'main', massDg: 1, count: 1, paidMinor: 1, origin: 'gift', on: null }).lots.get('k');
+    expect(lot && bestBefore(lot)).toBeNull();
+  });
+});

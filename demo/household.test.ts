@@ -1,0 +1,41 @@
+import { spawnSync } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { readFile } from '@core/files/read-file';
+import { stockOf } from '@core/pack/stock';
+import { yieldTest } from '@core/yield/yield-test';
+import { valuesOf } from '@core/journal/household';
+
+describe('the demo household', () => {
+  const text = readFileSync('demo/household.json', 'utf8');
+  const { household } = readFile(text);
+  const state = household?.journal.state;
+
+  it('comes out of its script the same, byte for byte', () => {
+    const file = join(tmpdir(), 'vendicus-demo.json');
+    const { status } = spawnSync(process.execPath, ['dist/demo.mjs', file]);
+    expect(status).toBe(0);
+    expect(readFileSync(file, 'utf8')).toBe(text);
+  });
+
+  it('has five eaters, three shops, ten finished pieces and one half-way', () => {
+    expect(household && valuesOf(household, 'settings').get('household')?.eaters).toHaveLength(5);
+    const pieces = [...(state?.lots.values() ?? [])].filter(({ form }) => form === 'piece');
+    expect(new Set(pieces.map(({ shop }) => shop)).size).toBe(3);
+    expect(pieces.filter(({ closed }) => closed)).toHaveLength(10);
+    expect(pieces.filter(({ closed, leftDg }) => !closed && leftDg > 0)).toHaveLength(1);
+    expect(state?.setAside).toEqual([]);
+  });
+
+  it('has some forty packs, and yields as such pieces have', () => {
+    expect(state && Math.abs(stockOf(state).length - 40)).toBeLessThan(8);
+    for (const lot of state?.lots.values() ?? []) {
+      if (lot.form !== 'piece' || !lot.closed || !state) continue;
+      const { yield: part, unaccountedDg } = yieldTest(state, lot.id);
+      expect(part).toBeGreaterThan(0.65);
+      expect(part).toBeLessThan(0.9);
+      expect(unaccountedDg / lot.inDg).toBeLessThan(0.02);
+    }
+  });
+});
