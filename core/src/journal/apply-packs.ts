@@ -1,8 +1,9 @@
-import { common, find, gather, newLot, type Draft, type Handlers } from './draft';
+import { common, find, gather, type Draft, type Handlers } from './draft';
 import type { EntryOf } from './entry';
 import type { Lot } from './lot';
 import type { Refusal } from './refusal';
 import { flowOut, measure } from './take';
+import { changeLot, newLot } from './make-lot';
 
 /** What a lot made of others takes over where they agree. */
 function inherited(draft: Draft, sources: readonly { lot: string }[]): Pick<Lot, 'kind' | 'part' | 'animal'> {
@@ -75,7 +76,7 @@ function placed(draft: Draft, entry: EntryOf<'placed'>): Refusal | null {
   const { lot, refusal } = find(draft, entry.lot);
   if (refusal) return refusal;
   if (lot.leftDg === 0) return { code: 'nothing-left', lot: lot.id };
-  draft.set(lot.id, { ...lot, place: entry.place });
+  draft.set(lot.id, changeLot(lot, { place: entry.place }));
   return null;
 }
 

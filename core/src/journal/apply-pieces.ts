@@ -1,10 +1,11 @@
 import { kindById } from '../catalogue/kinds';
-import { find, newLot, type Draft, type Handlers } from './draft';
+import { find, type Draft, type Handlers } from './draft';
 import type { EntryOf } from './entry';
 import { totalDg, type Lot } from './lot';
 import type { Refusal } from './refusal';
 import { scaleToleranceDg } from './scale-tolerance';
 import { flowOut, loss, measure } from './take';
+import { changeLot, newLot } from './make-lot';
 
 interface Weighed { readonly massDg: number; readonly grossDg?: number; readonly tareDg?: number }
 
@@ -56,7 +57,7 @@ function drained(draft: Draft, entry: EntryOf<'drained'>): Refusal | null {
   draft.set(
     lot.id,
     over > 0
-      ? { ...lot, foundDg: lot.foundDg + over, leftDg: entry.massDg }
+      ? changeLot(lot, { foundDg: lot.foundDg + over, leftDg: entry.massDg })
       : loss(lot, -over, entry.id, 'liquid'),
   );
   return null;
@@ -98,7 +99,7 @@ function changed(draft: Draft, entry: EntryOf<'changed'>): Refusal | null {
   if (lot.form === 'pack') return { code: 'a-pack', lot: lot.id };
   if (lot.flows.some((flow) => flow.way === 'packed')) return { code: 'in-a-pack', lot: lot.id };
   const { part = lot.part, destination = lot.destination } = entry;
-  draft.set(lot.id, { ...lot, part, destination });
+  draft.set(lot.id, changeLot(lot, { part, destination }));
   return null;
 }
 
@@ -106,7 +107,7 @@ function closed(draft: Draft, entry: EntryOf<'closed'>): Refusal | null {
   const { lot, refusal } = openPiece(draft, entry.lot);
   if (refusal) return refusal;
   if (lot.form !== 'piece' && !lot.flows.some((flow) => flow.way === 'cut')) return { code: 'not-a-piece', lot: lot.id };
-  draft.set(lot.id, { ...loss(lot, lot.leftDg, entry.id, 'unaccounted'), closed: true });
+  draft.set(lot.id, changeLot(loss(lot, lot.leftDg, entry.id, 'unaccounted'), { closed: true }));
   return null;
 }
 
@@ -117,7 +118,7 @@ function reopened(draft: Draft, entry: EntryOf<'reopened'>): Refusal | null {
   const last = lot.flows.at(-1);
   const lost = last?.way === 'unaccounted' ? last.massDg : 0;
   const flows = lost > 0 ? lot.flows.slice(0, -1) : lot.flows;
-  draft.set(lot.id, { ...lot, flows, leftDg: lot.leftDg + lost, closed: false });
+  draft.set(lot.id, changeLot(lot, { flows, leftDg: lot.leftDg + lost, closed: false }));
   return null;
 }
 

@@ -2,6 +2,7 @@ import { find, type Draft, type Handlers } from './draft';
 import type { EntryOf } from './entry';
 import type { Refusal } from './refusal';
 import { flowOut, measure } from './take';
+import { changeLot } from './make-lot';
 
 /** Eaten, given and discarded differ in their name only. */
 function gone(draft: Draft, entry: EntryOf<'eaten' | 'given' | 'discarded'>): Refusal | null {
@@ -21,7 +22,7 @@ function thawing(draft: Draft, entry: EntryOf<'thawing'>): Refusal | null {
   const result = measure(lot, entry.amount);
   if ('refusal' in result) return result.refusal;
   const thawingDg = Math.min(lot.leftDg, lot.thawingDg + result.taken.massDg);
-  draft.set(lot.id, { ...lot, thawingDg, thawingOn: entry.on });
+  draft.set(lot.id, changeLot(lot, { thawingDg, thawingOn: entry.on }));
   return null;
 }
 
@@ -33,7 +34,7 @@ function counted(draft: Draft, entry: EntryOf<'counted'>): Refusal | null {
   if (difference >= 0) {
     const platesLeft = lot.leftDg === 0 && entry.massDg > 0 ? (lot.plates ?? 0) : lot.platesLeft;
     const found = { foundDg: lot.foundDg + difference, leftDg: entry.massDg };
-    draft.set(lot.id, { ...lot, ...found, platesLeft, countLeft });
+    draft.set(lot.id, changeLot(lot, { ...found, platesLeft, countLeft }));
     return null;
   }
   const plates = (lot.platesLeft * -difference) / lot.leftDg;

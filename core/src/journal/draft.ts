@@ -1,5 +1,5 @@
 import type { EntryOf, EntryType, Take } from './entry';
-import type { Form, Lot, LotId, Source } from './lot';
+import type { Lot, LotId, Source } from './lot';
 import type { Refusal } from './refusal';
 import { flowOut, measure } from './take';
 
@@ -8,39 +8,6 @@ export type Draft = Map<LotId, Lot>;
 
 type Applied = Exclude<EntryType, 'corrected' | 'undone' | 'redone'>;
 export type Handlers = { [T in Applied]: (draft: Draft, entry: EntryOf<T>) => Refusal | null };
-
-const EMPTY: Omit<Lot, 'id' | 'form' | 'made' | 'destination' | 'inDg'> = {
-  kind: null,
-  part: null,
-  name: null,
-  animal: null,
-  way: null,
-  shop: null,
-  origin: null,
-  on: null,
-  paidMinor: null,
-  addedDg: 0,
-  foundDg: 0,
-  leftDg: 0,
-  count: 1,
-  countLeft: 1,
-  plates: null,
-  platesLeft: 0,
-  thawingDg: 0,
-  thawingOn: null,
-  place: null,
-  closed: false,
-  sources: [],
-  flows: [],
-};
-
-type NewLot = Pick<Lot, 'id' | 'made' | 'destination' | 'inDg'> & Partial<Lot>;
-
-/** A lot just made: everything in it is still there. */
-export function newLot(form: Form, fields: NewLot): Lot {
-  const count = fields.count ?? 1;
-  return { ...EMPTY, form, leftDg: fields.inDg, countLeft: count, platesLeft: fields.plates ?? 0, ...fields };
-}
 
 /** The lot, or why it cannot be used. */
 export function find(draft: Draft, id: LotId): { lot: Lot; refusal?: undefined } | { lot?: undefined; refusal: Refusal } {

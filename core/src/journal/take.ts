@@ -4,6 +4,7 @@ import { totalDg } from './lot';
 import type { Refusal } from './refusal';
 import { scaleToleranceDg } from './scale-tolerance';
 import { spread } from '../units/cumulative';
+import { copyLot } from './make-lot';
 
 /** What an amount comes to on a lot: exact mass, with portions and plates that go with it. */
 export interface Taken {
@@ -58,16 +59,15 @@ function share(lot: Lot, massDg: number, fraction: number): Taken {
 
 /** The lot after the taken has left it by one entry. */
 export function flowOut(lot: Lot, taken: Taken, flow: Pick<Flow, 'entry' | 'way' | 'lot' | 'on'>): Lot {
-  const leftDg = lot.leftDg + taken.foundDg - taken.massDg;
-  return {
-    ...lot,
-    foundDg: lot.foundDg + taken.foundDg,
-    leftDg,
-    countLeft: lot.countLeft - taken.count,
-    platesLeft: lot.platesLeft - taken.plates,
-    thawingDg: Math.max(0, lot.thawingDg - taken.massDg),
-    flows: [...lot.flows, { ...flow, massDg: taken.massDg, count: taken.count, plates: taken.plates }],
-  };
+  const { massDg, count, plates } = taken;
+  const after = copyLot(lot);
+  after.foundDg = lot.foundDg + taken.foundDg;
+  after.leftDg = lot.leftDg + taken.foundDg - massDg;
+  after.countLeft = lot.countLeft - count;
+  after.platesLeft = lot.platesLeft - plates;
+  after.thawingDg = Math.max(0, lot.thawingDg - massDg);
+  after.flows = lot.flows.concat({ entry: flow.entry, way: flow.way, massDg, count, plates, lot: flow.lot, on: flow.on });
+  return after;
 }
 
 /** A mass that left a lot without portions or plates, such as liquid. */

@@ -1,0 +1,81 @@
+import type { Form, Lot } from './lot';
+
+type NewLot = Pick<Lot, 'id' | 'made' | 'destination' | 'inDg'> & Partial<Lot>;
+type Changeable = { -readonly [K in keyof Lot]: Lot[K] };
+
+/**
+ * A lot just made: everything in it is still there.
+ *
+ * Every field is written out, here and in the copy below, because a replay makes some hundred
+ * thousand lots: objects of one shape are a hundred times faster than spread ones (measured).
+ */
+export function newLot(form: Form, fields: NewLot): Lot {
+  const { count = 1, plates = null } = fields;
+  return {
+    id: fields.id,
+    form,
+    made: fields.made,
+    kind: fields.kind ?? null,
+    part: fields.part ?? null,
+    name: fields.name ?? null,
+    animal: fields.animal ?? null,
+    destination: fields.destination,
+    way: fields.way ?? null,
+    shop: fields.shop ?? null,
+    origin: fields.origin ?? null,
+    on: fields.on ?? null,
+    paidMinor: fields.paidMinor ?? null,
+    inDg: fields.inDg,
+    addedDg: fields.addedDg ?? 0,
+    foundDg: 0,
+    leftDg: fields.inDg,
+    count,
+    countLeft: count,
+    plates,
+    platesLeft: plates ?? 0,
+    thawingDg: 0,
+    thawingOn: null,
+    place: null,
+    closed: false,
+    sources: fields.sources ?? [],
+    flows: [],
+  };
+}
+
+/** A copy to be changed before anyone else sees it. */
+export function copyLot(lot: Lot): Changeable {
+  return {
+    id: lot.id,
+    form: lot.form,
+    made: lot.made,
+    kind: lot.kind,
+    part: lot.part,
+    name: lot.name,
+    animal: lot.animal,
+    destination: lot.destination,
+    way: lot.way,
+    shop: lot.shop,
+    origin: lot.origin,
+    on: lot.on,
+    paidMinor: lot.paidMinor,
+    inDg: lot.inDg,
+    addedDg: lot.addedDg,
+    foundDg: lot.foundDg,
+    leftDg: lot.leftDg,
+    count: lot.count,
+    countLeft: lot.countLeft,
+    plates: lot.plates,
+    platesLeft: lot.platesLeft,
+    thawingDg: lot.thawingDg,
+    thawingOn: lot.thawingOn,
+    place: lot.place,
+    closed: lot.closed,
+    sources: lot.sources,
+    flows: lot.flows,
+  };
+}
+
+/** The lot with some fields changed; the given one stays as it is. */
+export function changeLot(lot: Lot, changes: Partial<Lot>): Lot {
+  return Object.assign(copyLot(lot), changes);
+}
