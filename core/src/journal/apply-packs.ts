@@ -1,13 +1,13 @@
-import { common, find, gather, type Draft, type Handlers } from './draft';
+import { common, find, gather, takeOut, type Draft, type Handlers } from './draft';
 import type { EntryOf } from './entry';
 import type { Lot } from './lot';
 import type { Refusal } from './refusal';
 import { flowOut, measure } from './take';
-import { changeLot, newLot } from './make-lot';
+import { newLot } from './make-lot';
 
 /** What a lot made of others takes over where they agree. */
 function inherited(draft: Draft, sources: readonly { lot: string }[]): Pick<Lot, 'kind' | 'part' | 'animal'> {
-  const lots = sources.flatMap(({ lot }) => draft.get(lot) ?? []);
+  const lots = sources.flatMap(({ lot }) => draft.lots.get(lot) ?? []);
   return { kind: common(lots, 'kind'), part: common(lots, 'part'), animal: common(lots, 'animal') };
 }
 
@@ -15,9 +15,8 @@ function combined(draft: Draft, entry: EntryOf<'combined'>): Refusal | null {
   const gathered = gather(draft, entry.from, entry);
   if ('refusal' in gathered) return gathered.refusal;
   const addedDg = entry.added.reduce((sum, { massDg }) => sum + massDg, 0);
-  for (const lot of gathered.after) draft.set(lot.id, lot);
-  draft.set(
-    entry.lot,
+  takeOut(draft, gathered, entry);
+  draft.add(
     newLot('mix', {
       id: entry.lot,
       made: entry.id,
@@ -36,10 +35,9 @@ function combined(draft: Draft, entry: EntryOf<'combined'>): Refusal | null {
 function packed(draft: Draft, entry: EntryOf<'packed'>): Refusal | null {
   const gathered = gather(draft, entry.from, entry);
   if ('refusal' in gathered) return gathered.refusal;
-  const destination = common(gathered.after, 'destination') ?? 'main';
-  for (const lot of gathered.after) draft.set(lot.id, lot);
-  draft.set(
-    entry.lot,
+  const destination = common(gathered.taken.map(({ lot }) => lot), 'destination') ?? 'main';
+  takeOut(draft, gathered, entry);
+  draft.add(
     newLot('pack', {
       id: entry.lot,
       made: entry.id,
@@ -64,11 +62,12 @@ function unpacked(draft: Draft, entry: EntryOf<'unpacked'>): Refusal | null {
   const result = measure(lot, entry.amount);
   if ('refusal' in result) return result.refusal;
   const { taken } = result;
-  draft.set(lot.id, flowOut(lot, taken, { entry: entry.id, way: 'unpacked', lot: entry.lot, on: entry.on }));
+  const flow = lot.flows.length;
+  flowOut(draft, lot, taken, { entry: entry.id, way: 'unpacked', lot: entry.lot, on: entry.on });
   const { kind, part, name, animal, destination } = lot;
   const fields = { kind, part, name, animal, destination, on: lot.on, count: Math.max(1, taken.count) };
-  const sources = [{ lot: lot.id, massDg: taken.massDg, flow: lot.flows.length }];
-  draft.set(entry.lot, newLot('part', { id: entry.lot, made: entry.id, inDg: taken.massDg, sources, ...fields }));
+  const sources = [{ lot: lot.id, massDg: taken.massDg, flow }];
+  draft.add(newLot('part', { id: entry.lot, made: entry.id, inDg: taken.massDg, sources, ...fields }));
   return null;
 }
 
@@ -76,7 +75,7 @@ function placed(draft: Draft, entry: EntryOf<'placed'>): Refusal | null {
   const { lot, refusal } = find(draft, entry.lot);
   if (refusal) return refusal;
   if (lot.leftDg === 0) return { code: 'nothing-left', lot: lot.id };
-  draft.set(lot.id, changeLot(lot, { place: entry.place }));
+  draft.change(lot).place = entry.place;
   return null;
 }
 

@@ -5,7 +5,7 @@ import { totalDg, type Lot } from './lot';
 import type { Refusal } from './refusal';
 import { scaleToleranceDg } from './scale-tolerance';
 import { flowOut, loss, measure } from './take';
-import { changeLot, newLot } from './make-lot';
+import { newLot } from './make-lot';
 
 interface Weighed { readonly massDg: number; readonly grossDg?: number; readonly tareDg?: number }
 
@@ -30,7 +30,7 @@ function received(draft: Draft, entry: EntryOf<'received'>): Refusal | null {
   if (wrong) return wrong;
   const animal = kindById(kind)?.animal ?? null;
   const fields = { kind, animal, count, way, shop, on, paidMinor };
-  draft.set(entry.lot, newLot('piece', { id: entry.lot, made: entry.id, destination: 'main', inDg: massDg, ...fields }));
+  draft.add(newLot('piece', { id: entry.lot, made: entry.id, destination: 'main', inDg: massDg, ...fields }));
   return null;
 }
 
@@ -40,7 +40,7 @@ function acquired(draft: Draft, entry: EntryOf<'acquired'>): Refusal | null {
   if (wrong) return wrong;
   const { name, destination, massDg, count, plates = null, paidMinor, origin, on, animal = null } = entry;
   const fields = { name, count, plates, paidMinor, origin, on, animal };
-  draft.set(entry.lot, newLot('pack', { id: entry.lot, made: entry.id, destination, inDg: massDg, ...fields }));
+  draft.add(newLot('pack', { id: entry.lot, made: entry.id, destination, inDg: massDg, ...fields }));
   return null;
 }
 
@@ -54,12 +54,12 @@ function drained(draft: Draft, entry: EntryOf<'drained'>): Refusal | null {
   if (over > scaleToleranceDg(totalDg(lot))) {
     return { code: 'heavier-than-before', lot: lot.id, wantedDg: entry.massDg, leftDg: lot.leftDg };
   }
-  draft.set(
-    lot.id,
-    over > 0
-      ? changeLot(lot, { foundDg: lot.foundDg + over, leftDg: entry.massDg })
-      : loss(lot, -over, entry.id, 'liquid'),
-  );
+  if (over > 0) {
+    const heavier = draft.change(lot);
+    heavier.foundDg += over;
+    heavier.leftDg = entry.massDg;
+  }
+  loss(draft, lot, -over, entry.id, 'liquid');
   return null;
 }
 
@@ -73,9 +73,9 @@ function cut(draft: Draft, entry: EntryOf<'cut'>): Refusal | null {
   if ('refusal' in result) return result.refusal;
   // A part does not take birds or plates with it: those are counted when the lot itself moves.
   const taken = { ...result.taken, count: 0, plates: 0 };
-  draft.set(lot.id, flowOut(lot, taken, { entry: entry.id, way: 'cut', lot: entry.lot, on: entry.on }));
-  draft.set(
-    entry.lot,
+  const flow = lot.flows.length;
+  flowOut(draft, lot, taken, { entry: entry.id, way: 'cut', lot: entry.lot, on: entry.on });
+  draft.add(
     newLot('part', {
       id: entry.lot,
       made: entry.id,
@@ -86,7 +86,7 @@ function cut(draft: Draft, entry: EntryOf<'cut'>): Refusal | null {
       inDg: entry.massDg,
       count: entry.count,
       on: entry.on,
-      sources: [{ lot: lot.id, massDg: entry.massDg, flow: lot.flows.length }],
+      sources: [{ lot: lot.id, massDg: entry.massDg, flow }],
     }),
   );
   return null;
@@ -98,8 +98,9 @@ function changed(draft: Draft, entry: EntryOf<'changed'>): Refusal | null {
   if (lot.form === 'piece') return { code: 'not-a-piece', lot: lot.id };
   if (lot.form === 'pack') return { code: 'a-pack', lot: lot.id };
   if (lot.flows.some((flow) => flow.way === 'packed')) return { code: 'in-a-pack', lot: lot.id };
-  const { part = lot.part, destination = lot.destination } = entry;
-  draft.set(lot.id, changeLot(lot, { part, destination }));
+  const after = draft.change(lot);
+  after.part = entry.part ?? lot.part;
+  after.destination = entry.destination ?? lot.destination;
   return null;
 }
 
@@ -107,7 +108,8 @@ function closed(draft: Draft, entry: EntryOf<'closed'>): Refusal | null {
   const { lot, refusal } = openPiece(draft, entry.lot);
   if (refusal) return refusal;
   if (lot.form !== 'piece' && !lot.flows.some((flow) => flow.way === 'cut')) return { code: 'not-a-piece', lot: lot.id };
-  draft.set(lot.id, changeLot(loss(lot, lot.leftDg, entry.id, 'unaccounted'), { closed: true }));
+  loss(draft, lot, lot.leftDg, entry.id, 'unaccounted');
+  draft.change(draft.lots.get(lot.id) ?? lot).closed = true;
   return null;
 }
 
@@ -115,10 +117,9 @@ function reopened(draft: Draft, entry: EntryOf<'reopened'>): Refusal | null {
   const { lot, refusal } = find(draft, entry.lot);
   if (refusal) return refusal;
   if (!lot.closed) return { code: 'not-closed', lot: lot.id };
-  const last = lot.flows.at(-1);
-  const lost = last?.way === 'unaccounted' ? last.massDg : 0;
-  const flows = lost > 0 ? lot.flows.slice(0, -1) : lot.flows;
-  draft.set(lot.id, changeLot(lot, { flows, leftDg: lot.leftDg + lost, closed: false }));
+  const after = draft.change(lot);
+  if (after.flows.at(-1)?.way === 'unaccounted') after.leftDg += after.flows.pop()?.massDg ?? 0;
+  after.closed = false;
   return null;
 }
 

@@ -2,7 +2,6 @@ import { find, type Draft, type Handlers } from './draft';
 import type { EntryOf } from './entry';
 import type { Refusal } from './refusal';
 import { flowOut, measure } from './take';
-import { changeLot } from './make-lot';
 
 /** Eaten, given and discarded differ in their name only. */
 function gone(draft: Draft, entry: EntryOf<'eaten' | 'given' | 'discarded'>): Refusal | null {
@@ -10,7 +9,7 @@ function gone(draft: Draft, entry: EntryOf<'eaten' | 'given' | 'discarded'>): Re
   if (refusal) return refusal;
   const result = measure(lot, entry.amount);
   if ('refusal' in result) return result.refusal;
-  draft.set(lot.id, flowOut(lot, result.taken, { entry: entry.id, way: entry.type, on: entry.on }));
+  flowOut(draft, lot, result.taken, { entry: entry.id, way: entry.type, on: entry.on });
   return null;
 }
 
@@ -21,8 +20,9 @@ function thawing(draft: Draft, entry: EntryOf<'thawing'>): Refusal | null {
   if (lot.leftDg > 0 && stillFrozenDg === 0) return { code: 'nothing-left', lot: lot.id };
   const result = measure(lot, entry.amount);
   if ('refusal' in result) return result.refusal;
-  const thawingDg = Math.min(lot.leftDg, lot.thawingDg + result.taken.massDg);
-  draft.set(lot.id, changeLot(lot, { thawingDg, thawingOn: entry.on }));
+  const after = draft.change(lot);
+  after.thawingDg = Math.min(lot.leftDg, after.thawingDg + result.taken.massDg);
+  after.thawingOn = entry.on;
   return null;
 }
 
@@ -32,14 +32,16 @@ function counted(draft: Draft, entry: EntryOf<'counted'>): Refusal | null {
   const countLeft = entry.count ?? (entry.massDg === 0 ? 0 : lot.countLeft);
   const difference = entry.massDg - lot.leftDg;
   if (difference >= 0) {
-    const platesLeft = lot.leftDg === 0 && entry.massDg > 0 ? (lot.plates ?? 0) : lot.platesLeft;
-    const found = { foundDg: lot.foundDg + difference, leftDg: entry.massDg };
-    draft.set(lot.id, changeLot(lot, { ...found, platesLeft, countLeft }));
+    const after = draft.change(lot);
+    if (lot.leftDg === 0 && entry.massDg > 0) after.platesLeft = lot.plates ?? 0;
+    after.foundDg += difference;
+    after.leftDg = entry.massDg;
+    after.countLeft = countLeft;
     return null;
   }
   const plates = (lot.platesLeft * -difference) / lot.leftDg;
   const taken = { massDg: -difference, count: lot.countLeft - countLeft, plates, foundDg: 0 };
-  draft.set(lot.id, flowOut(lot, taken, { entry: entry.id, way: 'shrunk' }));
+  flowOut(draft, lot, taken, { entry: entry.id, way: 'shrunk' });
   return null;
 }
 

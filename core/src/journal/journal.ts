@@ -1,4 +1,5 @@
 import { apply, META_TYPES } from './apply';
+import { Draft } from './draft';
 import { compareEntries, entrySchema, type Entry } from './entry';
 import type { EntryId } from './lot';
 import type { Refusal } from './refusal';
@@ -43,9 +44,9 @@ export function append(journal: Journal, entry: Entry): Appended {
 }
 
 function appendPlain(journal: Journal, entries: Entry[], entry: Entry): Appended {
-  const lots = new Map(journal.state.lots);
-  const refusal = apply(lots, entry);
-  return refusal ? { refusal } : { journal: { entries, state: { ...journal.state, lots } } };
+  const draft = Draft.of(journal.state.lots);
+  const refusal = apply(draft, entry);
+  return refusal ? { refusal } : { journal: { entries, state: { ...journal.state, lots: draft.lots } } };
 }
 
 function appendMeta(journal: Journal, entries: Entry[], entry: Entry): Appended {

@@ -1,7 +1,8 @@
-import type { Form, Lot } from './lot';
+import type { Flow, Form, Lot } from './lot';
 
 type NewLot = Pick<Lot, 'id' | 'made' | 'destination' | 'inDg'> & Partial<Lot>;
-type Changeable = { -readonly [K in keyof Lot]: Lot[K] };
+/** A lot that no one else sees yet. */
+export type Changeable = { -readonly [K in keyof Lot]: Lot[K] } & { flows: Flow[] };
 
 /**
  * A lot just made: everything in it is still there.
@@ -71,11 +72,6 @@ export function copyLot(lot: Lot): Changeable {
     place: lot.place,
     closed: lot.closed,
     sources: lot.sources,
-    flows: lot.flows,
+    flows: [...lot.flows],
   };
-}
-
-/** The lot with some fields changed; the given one stays as it is. */
-export function changeLot(lot: Lot, changes: Partial<Lot>): Lot {
-  return Object.assign(copyLot(lot), changes);
 }

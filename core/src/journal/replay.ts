@@ -1,6 +1,6 @@
 import { apply } from './apply';
 import { compareEntries, entrySchema, type Entry, type EntryOf } from './entry';
-import type { Draft } from './draft';
+import { Draft } from './draft';
 import type { EntryId, Lot, LotId } from './lot';
 import type { Refusal } from './refusal';
 
@@ -27,15 +27,15 @@ export interface State {
 export function replay(entries: readonly Entry[]): State {
   const voided = voidedBy(entries);
   const { corrections, misfits } = correctionsBy(entries, voided);
-  const lots: Draft = new Map();
+  const draft = Draft.empty();
   const setAside: SetAside[] = [];
   for (const entry of entries) {
     if (voided.has(entry.id)) continue;
     const misfit = misfits.get(entry.id);
-    const refusal = misfit ?? apply(lots, corrections.get(entry.id) ?? entry);
+    const refusal = misfit ?? apply(draft, corrections.get(entry.id) ?? entry);
     if (refusal) setAside.push({ entry, refusal });
   }
-  return { lots, voided, setAside };
+  return { lots: draft.lots, voided, setAside };
 }
 
 /**

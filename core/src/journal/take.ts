@@ -1,10 +1,10 @@
 import type { Amount } from './entry';
+import type { Draft } from './draft';
 import type { Flow, FlowWay, Lot } from './lot';
 import { totalDg } from './lot';
 import type { Refusal } from './refusal';
 import { scaleToleranceDg } from './scale-tolerance';
 import { spread } from '../units/cumulative';
-import { copyLot } from './make-lot';
 
 /** What an amount comes to on a lot: exact mass, with portions and plates that go with it. */
 export interface Taken {
@@ -57,21 +57,19 @@ function share(lot: Lot, massDg: number, fraction: number): Taken {
   return { massDg, count, plates: lot.platesLeft * fraction, foundDg: 0 };
 }
 
-/** The lot after the taken has left it by one entry. */
-export function flowOut(lot: Lot, taken: Taken, flow: Pick<Flow, 'entry' | 'way' | 'lot' | 'on'>): Lot {
-  const { massDg, count, plates } = taken;
-  const after = copyLot(lot);
-  after.foundDg = lot.foundDg + taken.foundDg;
-  after.leftDg = lot.leftDg + taken.foundDg - massDg;
-  after.countLeft = lot.countLeft - count;
-  after.platesLeft = lot.platesLeft - plates;
-  after.thawingDg = Math.max(0, lot.thawingDg - massDg);
-  after.flows = lot.flows.concat({ entry: flow.entry, way: flow.way, massDg, count, plates, lot: flow.lot, on: flow.on });
-  return after;
+/** Lets the taken leave a lot by one entry. */
+export function flowOut(draft: Draft, lot: Lot, taken: Taken, flow: Pick<Flow, 'entry' | 'way' | 'lot' | 'on'>): void {
+  const { massDg, count, plates, foundDg } = taken;
+  const after = draft.change(lot);
+  after.foundDg += foundDg;
+  after.leftDg += foundDg - massDg;
+  after.countLeft -= count;
+  after.platesLeft -= plates;
+  after.thawingDg = Math.max(0, after.thawingDg - massDg);
+  after.flows.push({ entry: flow.entry, way: flow.way, massDg, count, plates, lot: flow.lot, on: flow.on });
 }
 
-/** A mass that left a lot without portions or plates, such as liquid. */
-export function loss(lot: Lot, massDg: number, entry: string, way: FlowWay): Lot {
-  if (massDg === 0) return lot;
-  return flowOut(lot, { massDg, count: 0, plates: 0, foundDg: 0 }, { entry, way });
+/** Lets mass leave a lot without portions or plates, such as liquid. */
+export function loss(draft: Draft, lot: Lot, massDg: number, entry: string, way: FlowWay): void {
+  if (massDg > 0) flowOut(draft, lot, { massDg, count: 0, plates: 0, foundDg: 0 }, { entry, way });
 }
