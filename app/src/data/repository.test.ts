@@ -1,0 +1,101 @@
+import 'fake-indexeddb/auto';
+import { Injector } from '@angular/core';
+import { Dexie } from 'dexie';
+import { writeFile } from '@core/files/write-file';
+import { valuesOf } from '@core/journal/household';
+import type { Fact } from '@core/journal/entry';
+import { workedPiece } from '@core/testing/journal-builder';
+import { Clock } from './clock';
+import { HOUSEHOLD_NAME } from './household-name';
+import { RefusedError, Repository } from './repository';
+import { storageProblem } from './storage-problem';
+
+const on = '2026-01-02';
+const piece: Fact = { type: 'received', lot: 'p', kind: 'strip-loin', count: 1, massDg: 50_000, paidMinor: 6000, on };
+const cut = (lot: string, massDg: number): Fact => ({ type: 'cut', from: 'p', lot, part: 'steaks', destination: 'main', massDg, count: 1, on });
+
+/** Each is what a tab has: its own repository on the one database. */
+const open: Repository[] = [];
+async function tab(clock = new Clock()): Promise<Repository> {
+  const injector = Injector.create({ providers: [{ provide: Clock, useValue: clock }, { provide: HOUSEHOLD_NAME, useValue: 'home' }, Repository] });
+  const repository = injector.get(Repository);
+  open.push(repository);
+  await repository.load();
+  return repository;
+}
+
+// jsdom has no structuredClone, which the stand-in for IndexedDB needs.
+globalThis.structuredClone ??= (value: unknown) => JSON.parse(JSON.stringify(value)) as never;
+
+afterEach(async () => {
+  for (const repository of open.splice(0)) repository.close();
+  await Dexie.delete('vendicus-home');
+});
+
+describe('the repository', () => {
+  it('writes all facts or none', async () => {
+    const one = await tab();
+    await one.append([piece]);
+    await expect(one.append([cut('a', 30_000), cut('b', 30_000)])).rejects.toBeInstanceOf(RefusedError);
+    const again = await (await tab()).load();
+    expect([...again.journal.state.lots.keys()]).toEqual(['p']);
+  });
+
+  it('checks against what another tab has written, though it has not been told yet', async () => {
+    const one = await tab();
+    await one.append([piece]);
+    const two = await tab();
+    await one.append([cut('a', 40_000)]);
+    await expect(two.append([cut('b', 20_000)])).rejects.toMatchObject({ refusal: { code: 'too-much', leftDg: 10_000 } });
+    const { journal } = await two.append([cut('b', 10_000)]);
+    expect(journal.entries).toHaveLength(3);
+  });
+
+  it('two tabs at once: each entry once, none lost', async () => {
+    const [one, two] = [await tab(), await tab()];
+    await one.append([piece]);
+    await Promise.all(Array.from({ length: 20 }, (_, i) => (i % 2 ? one : two).append([cut(`s${i}`, 1000)])));
+    const { journal } = await (await tab()).load();
+    expect(journal.entries).toHaveLength(21);
+    expect(journal.state.setAside).toEqual([]);
+    expect(journal.state.lots.get('p')?.leftDg).toBe(30_000);
+    expect(new Set(journal.entries.map(({ device, seq }) => `${device}/${seq}`)).size).toBe(21);
+  });
+
+  it('a tab that looks at a household that was replaced writes to the new one', async () => {
+    const [one, two] = [await tab(), await tab()];
+    await one.append([piece]);
+    await two.append([cut('a', 1000)]);
+    await one.replace(workedPiece().household());
+    await expect(two.append([cut('b', 1000)])).rejects.toMatchObject({ refusal: { code: 'no-such-lot' } });
+  });
+
+  it('merging twice changes nothing, and keeps records', async () => {
+    const one = await tab();
+    await one.append([piece]);
+    const first = await one.merge(workedPiece().household());
+    const second = await one.merge(workedPiece().household());
+    expect(writeFile(second)).toBe(writeFile(first));
+    expect(valuesOf(await (await tab()).load(), 'price').size).toBe(3);
+  });
+
+  it('a record set again counts, also when the clock was set back', async () => {
+    const one = await tab();
+    const place = (name: string) => ({ type: 'place' as const, key: 'a', value: { name, cold: 'freezer' as const } });
+    await one.record([place('Drawer')]);
+    const setBack = await tab(Object.assign(new Clock(), { instant: () => '2001-01-01T00:00:00.000Z' }));
+    const { records } = await setBack.record([place('Chest')]);
+    expect(valuesOf({ records }, 'place').get('a')?.name).toBe('Chest');
+  });
+});
+
+describe('what is said when storing fails', () => {
+  it.each([
+    [new DOMException('x', 'QuotaExceededError'), 'full'],
+    [new DOMException('x', 'SecurityError'), 'does not let the page store'],
+    [Object.assign(new Error('closed'), { name: 'DatabaseClosedError' }), 'newer Vendicus in another tab'],
+    [new Error('something odd'), 'something odd'],
+  ])('%s', (error, words) => {
+    expect(storageProblem(error)).toContain(words);
+  });
+});
