@@ -10,6 +10,12 @@ export interface EntryRow {
   readonly entry: Entry;
 }
 
+/** Many entries as one text, a JSON array. */
+export interface BundleRow {
+  readonly b?: number;
+  readonly text: string;
+}
+
 export interface RecordRow {
   readonly register: string;
   readonly record: HouseholdRecord;
@@ -24,11 +30,13 @@ export interface MetaRow {
 /** The truth, on this machine. Every write is on the disk before it counts as written. */
 export class Database extends Dexie {
   readonly entries!: EntityTable<EntryRow, 'n'>;
+  readonly bundles!: EntityTable<BundleRow, 'b'>;
   readonly records!: EntityTable<RecordRow, 'register'>;
   readonly meta!: EntityTable<MetaRow, 'key'>;
 
   constructor(name: HouseholdName) {
     super(`vendicus-${name}`, { chromeTransactionDurability: 'strict' });
     this.version(1).stores({ entries: '++n, &id', records: 'register', meta: 'key' });
+    this.version(2).stores({ bundles: '++b' });
   }
 }

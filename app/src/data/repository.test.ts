@@ -89,13 +89,48 @@ describe('the repository', () => {
   });
 });
 
+describe('many entries', () => {
+  const many = (): Fact[] => [piece, ...Array.from({ length: 1100 }, (_, i) => cut(`s${i}`, 10))];
+  const rows = async (): Promise<number> => {
+    const database = new Dexie('vendicus-home');
+    await database.open();
+    const count = await database.table('entries').count();
+    database.close();
+    return count;
+  };
+
+  it('are bundled when the household is opened, and nothing is lost, in other tabs either', async () => {
+    const [one, two] = [await tab(), await tab()];
+    await one.append(many().slice(0, 600));
+    await one.append(many().slice(600));
+    const three = await tab();
+    expect(await rows()).toBe(0);
+    await three.append([cut('three', 10)]);
+    const { journal } = await two.append([cut('two', 10)]);
+    expect(journal.entries).toHaveLength(1103);
+    expect((await one.append([cut('one', 10)])).journal.state.lots.get('p')?.leftDg).toBe(50_000 - 11_030);
+    expect(writeFile(await (await tab()).load())).toBe(writeFile(await one.load()));
+  });
+
+  it('a database of the first version is read as it is', async () => {
+    const old = new Dexie('vendicus-home');
+    old.version(1).stores({ entries: '++n, &id', records: 'register', meta: 'key' });
+    const household = workedPiece().household();
+    await old.table('entries').bulkAdd(household.journal.entries.map((entry) => ({ id: entry.id, entry })));
+    await old.table('records').bulkAdd([...household.records].map(([register, record]) => ({ register, record })));
+    old.close();
+    expect(writeFile(await (await tab()).load())).toBe(writeFile(household));
+  });
+});
+
 describe('what is said when storing fails', () => {
   it.each([
-    [new DOMException('x', 'QuotaExceededError'), 'full'],
-    [new DOMException('x', 'SecurityError'), 'does not let the page store'],
-    [Object.assign(new Error('closed'), { name: 'DatabaseClosedError' }), 'newer Vendicus in another tab'],
-    [new Error('something odd'), 'something odd'],
-  ])('%s', (error, words) => {
+    ['QuotaExceededError', 'x', 'full'],
+    ['SecurityError', 'x', 'does not let the page store'],
+    ['DatabaseClosedError', 'closed', 'newer Vendicus in another tab'],
+    ['Error', 'something odd', 'something odd'],
+  ])('%s', (name, message, words) => {
+    const error = Object.assign(new Error(message), { name });
     expect(storageProblem(error)).toContain(words);
   });
 });

@@ -6,8 +6,9 @@ import { append, journalOf, nextInstant, nextSequence, type Journal } from '@cor
 import { registerOf, recordSchema, type HouseholdRecord } from '@core/journal/record';
 import type { Refusal } from '@core/journal/refusal';
 import { Clock } from './clock';
-import { Database, type EntryRow, type MetaRow, type RecordRow } from './database';
+import { Database, type MetaRow, type RecordRow } from './database';
 import { HOUSEHOLD_NAME } from './household-name';
+import { StoredEntries } from './stored-entries';
 
 /** A fact did not fit; the transaction was given up and nothing was written. */
 export class RefusedError extends Error {
@@ -27,6 +28,7 @@ export type NewRecord = HouseholdRecord extends infer R ? (R extends HouseholdRe
 export class Repository {
   private readonly clock = inject(Clock);
   private readonly database = new Database(inject(HOUSEHOLD_NAME));
+  private readonly stored = new StoredEntries(this.database);
   private household: Household = EMPTY_HOUSEHOLD;
   /** The last row this tab has read. */
   private cursor = 0;
@@ -35,26 +37,26 @@ export class Repository {
 
   /** Reads everything. */
   async load(): Promise<Household> {
-    const [rows, records, generation] = await Promise.all([
-      this.database.entries.toArray(),
-      this.database.records.toArray(),
-      this.meta('generation'),
-    ]);
+    if (await this.stored.hasManyRows()) await this.bundle();
+    const { entries, bundles, records, meta } = this.database;
+    const [stored, rows, generation] = await this.database.transaction('r', [entries, bundles, records, meta], () =>
+      Promise.all([this.stored.all(), records.toArray(), this.meta('generation')]),
+    );
     this.generation = generation ?? '';
-    this.cursor = rows.at(-1)?.n ?? 0;
-    this.household = householdOf(rows.map(({ entry }) => entry), records.map(({ record }) => record));
+    this.cursor = stored.cursor;
+    this.household = householdOf(stored.entries, rows.map(({ record }) => record));
     return this.household;
   }
 
   /** Calls back whenever another tab has written something. */
   watch(changed: (household: Household) => void, failed: (error: unknown) => void): Subscription {
     const last = liveQuery(async () => {
-      const [row, records, generation] = await Promise.all([
-        this.database.entries.orderBy('n').last(),
+      const [n, records, generation] = await Promise.all([
+        this.stored.lastRow(),
         this.database.records.toArray(),
         this.meta('generation'),
       ]);
-      return { n: row?.n ?? 0, records, generation: generation ?? '' };
+      return { n, records, generation: generation ?? '' };
     });
     return last.subscribe({
       next: (found) => void this.catchUp(found).then(changed, failed),
@@ -64,12 +66,12 @@ export class Repository {
 
   /** Writes facts down, all of them or none. */
   async append(facts: readonly Fact[]): Promise<Household> {
-    const { journal, cursor } = await this.database.transaction('rw', this.database.entries, this.database.meta, async () => {
+    const { entries, bundles, meta } = this.database;
+    const { journal, cursor } = await this.database.transaction('rw', entries, bundles, meta, async () => {
       const device = await this.device();
       const before = await this.fresh();
       const { journal, added } = this.accept(before.journal, facts, device);
-      const keys = await this.database.entries.bulkAdd(added.map((entry) => ({ id: entry.id, entry }) as EntryRow), { allKeys: true });
-      return { journal, cursor: Math.max(before.cursor, ...keys) };
+      return { journal, cursor: Math.max(before.cursor, await this.add(added)) };
     });
     return this.settle(journal, cursor, this.household.records);
   }
@@ -89,28 +91,28 @@ export class Repository {
 
   /** Takes in what another device knows. */
   async merge(other: Household): Promise<Household> {
-    const { entries, records, meta } = this.database;
-    const { merged, cursor } = await this.database.transaction('rw', entries, records, meta, async () => {
+    const { entries, bundles, records, meta } = this.database;
+    const { merged, cursor } = await this.database.transaction('rw', [entries, bundles, records, meta], async () => {
       const before = await this.fresh();
       const ours = (await records.toArray()).map(({ record }) => record);
       const merged = mergeHouseholds({ journal: before.journal, records: mergeRecords(ours, []) }, other);
       const known = new Set(before.journal.entries.map(({ id }) => id));
       const added = merged.journal.entries.filter(({ id }) => !known.has(id));
-      const keys = await entries.bulkAdd(added.map((entry) => ({ id: entry.id, entry }) as EntryRow), { allKeys: true });
+      const cursor = Math.max(before.cursor, await this.add(added));
       await this.putRecords(merged.records);
-      return { merged, cursor: keys.reduce((most, n) => Math.max(most, n), before.cursor) };
+      return { merged, cursor };
     });
     return this.settle(merged.journal, cursor, merged.records);
   }
 
   /** Puts another household in the place of this one. The caller has saved this one first. */
   async replace(other: Household): Promise<Household> {
-    const { entries, records, meta } = this.database;
-    await this.database.transaction('rw', entries, records, meta, async () => {
-      await entries.clear();
+    const { entries, bundles, records, meta } = this.database;
+    await this.database.transaction('rw', [entries, bundles, records, meta], async () => {
+      await this.stored.clear();
       await records.clear();
-      await this.setMeta('generation', this.clock.newId());
-      await entries.bulkAdd(other.journal.entries.map((entry) => ({ id: entry.id, entry }) as EntryRow));
+      await this.newGeneration();
+      await this.stored.add(other.journal.entries);
       await this.putRecords(other.records);
     });
     return this.load();
@@ -142,17 +144,35 @@ export class Repository {
     return { journal, added };
   }
 
+  /** Adds entries, and tells other tabs to read anew when they cannot be seen as rows. */
+  private async add(added: readonly Entry[]): Promise<number> {
+    const { bundled, cursor } = await this.stored.add(added);
+    if (bundled) await this.newGeneration();
+    return cursor;
+  }
+
+  private async bundle(): Promise<void> {
+    const { entries, bundles, meta } = this.database;
+    await this.database.transaction('rw', entries, bundles, meta, async () => {
+      if (!(await this.stored.hasManyRows())) return;
+      await this.stored.bundleRows();
+      await this.newGeneration();
+    });
+  }
+
+  private newGeneration(): Promise<void> {
+    return this.setMeta('generation', this.clock.newId());
+  }
+
   /** The journal with what other tabs have written since. Inside a transaction. */
   private async fresh(): Promise<{ journal: Journal; cursor: number }> {
     if (((await this.meta('generation')) ?? '') !== this.generation) {
-      const all = await this.database.entries.toArray();
-      return { journal: journalOf(all.map(({ entry }) => entry)), cursor: all.at(-1)?.n ?? 0 };
+      const { entries, cursor } = await this.stored.all();
+      return { journal: journalOf(entries), cursor };
     }
-    const rows = await this.database.entries.where('n').above(this.cursor).toArray();
+    const { entries, cursor } = await this.stored.after(this.cursor);
     const known = this.household.journal;
-    if (rows.length === 0) return { journal: known, cursor: this.cursor };
-    const entries = rows.map(({ entry }) => entry);
-    return { journal: extend(known, entries), cursor: rows.at(-1)?.n ?? this.cursor };
+    return { journal: entries.length === 0 ? known : extend(known, entries), cursor };
   }
 
   private async catchUp(found: { n: number; records: readonly RecordRow[]; generation: string }): Promise<Household> {

@@ -12,7 +12,7 @@ import { Ask } from './ask';
       <p-dialog [header]="asked.header" [visible]="true" (visibleChange)="asked.answer(false)" [modal]="true" [draggable]="false" role="alertdialog" [style]="{ width: '31rem' }">
         <p>{{ asked.message }}</p>
         <div class="acts">
-          <button type="button" class="quiet" autofocus (click)="asked.answer(false)">Go back</button>
+          <button type="button" class="quiet" (click)="asked.answer(false)">Go back</button>
           <button type="button" class="quiet yes" (click)="asked.answer(true)">{{ asked.accept }}</button>
         </div>
       </p-dialog>

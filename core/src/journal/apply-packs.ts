@@ -1,14 +1,15 @@
-import { common, find, gather, takeOut, type Draft, type Handlers } from './draft';
+import { find, gather, takeOut, type Draft, type Gathered, type Handlers } from './draft';
 import type { EntryOf } from './entry';
 import type { Lot } from './lot';
 import type { Refusal } from './refusal';
 import { flowOut, measure } from './take';
 import { newLot } from './make-lot';
 
-/** What a lot made of others takes over where they agree. */
-function inherited(draft: Draft, sources: readonly { lot: string }[]): Pick<Lot, 'kind' | 'part' | 'animal'> {
-  const lots = sources.flatMap(({ lot }) => draft.lots.get(lot) ?? []);
-  return { kind: common(lots, 'kind'), part: common(lots, 'part'), animal: common(lots, 'animal') };
+/** What all gathered lots agree on, else null. */
+function common<K extends keyof Lot>({ taken }: Gathered, field: K): Lot[K] | null {
+  const first = taken[0]?.lot[field] ?? null;
+  for (const { lot } of taken) if (lot[field] !== first) return null;
+  return first;
 }
 
 function combined(draft: Draft, entry: EntryOf<'combined'>): Refusal | null {
@@ -26,7 +27,7 @@ function combined(draft: Draft, entry: EntryOf<'combined'>): Refusal | null {
       addedDg,
       on: entry.on,
       sources: gathered.sources,
-      animal: inherited(draft, gathered.sources).animal,
+      animal: common(gathered, 'animal'),
     }),
   );
   return null;
@@ -35,7 +36,7 @@ function combined(draft: Draft, entry: EntryOf<'combined'>): Refusal | null {
 function packed(draft: Draft, entry: EntryOf<'packed'>): Refusal | null {
   const gathered = gather(draft, entry.from, entry);
   if ('refusal' in gathered) return gathered.refusal;
-  const destination = common(gathered.taken.map(({ lot }) => lot), 'destination') ?? 'main';
+  const destination = common(gathered, 'destination') ?? 'main';
   takeOut(draft, gathered, entry);
   draft.add(
     newLot('pack', {
@@ -48,7 +49,9 @@ function packed(draft: Draft, entry: EntryOf<'packed'>): Refusal | null {
       plates: entry.plates ?? null,
       on: entry.on,
       sources: gathered.sources,
-      ...inherited(draft, gathered.sources),
+      kind: common(gathered, 'kind'),
+      part: common(gathered, 'part'),
+      animal: common(gathered, 'animal'),
     }),
   );
   return null;

@@ -5,7 +5,7 @@ import { totalDg, type Lot } from './lot';
 import type { Refusal } from './refusal';
 import { scaleToleranceDg } from './scale-tolerance';
 import { flowOut, loss, measure } from './take';
-import { newLot } from './make-lot';
+import { dropFlow, newLot } from './make-lot';
 
 interface Weighed { readonly massDg: number; readonly grossDg?: number; readonly tareDg?: number }
 
@@ -118,7 +118,7 @@ function reopened(draft: Draft, entry: EntryOf<'reopened'>): Refusal | null {
   if (refusal) return refusal;
   if (!lot.closed) return { code: 'not-closed', lot: lot.id };
   const after = draft.change(lot);
-  if (after.flows.at(-1)?.way === 'unaccounted') after.leftDg += after.flows.pop()?.massDg ?? 0;
+  if (after.flows.at(-1)?.way === 'unaccounted') after.leftDg += dropFlow(after)?.massDg ?? 0;
   after.closed = false;
   return null;
 }

@@ -89,9 +89,3 @@ export function takeOut(draft: Draft, gathered: Gathered, entry: EntryOf<'packed
     flowOut(draft, lot, taken, { entry: entry.id, way: entry.type, lot: entry.lot, on: entry.on });
   }
 }
-
-/** What all lots agree on, else null. */
-export function common<K extends keyof Lot>(lots: readonly Lot[], field: K): Lot[K] | null {
-  const first = lots[0]?.[field] ?? null;
-  return lots.every((lot) => lot[field] === first) ? first : null;
-}

@@ -2,7 +2,21 @@ import type { Flow, Form, Lot } from './lot';
 
 type NewLot = Pick<Lot, 'id' | 'made' | 'destination' | 'inDg'> & Partial<Lot>;
 /** A lot that no one else sees yet. */
-export type Changeable = { -readonly [K in keyof Lot]: Lot[K] } & { flows: Flow[] };
+export type Changeable = { -readonly [K in keyof Lot]: Lot[K] } & { flows: readonly Flow[] };
+
+/** Most lots have one flow or none: neither shall cost them room for more. */
+const NO_FLOWS: readonly Flow[] = Object.freeze([]);
+
+/** Adds a flow to a lot that may be changed. */
+export function addFlow(lot: Changeable, flow: Flow): void {
+  if (lot.flows.length === 0) lot.flows = [flow];
+  else (lot.flows as Flow[]).push(flow);
+}
+
+/** Takes a lot's last flow back. */
+export function dropFlow(lot: Changeable): Flow | undefined {
+  return lot.flows.length === 0 ? undefined : (lot.flows as Flow[]).pop();
+}
 
 /**
  * A lot just made: everything in it is still there.
@@ -39,7 +53,7 @@ export function newLot(form: Form, fields: NewLot): Lot {
     place: null,
     closed: false,
     sources: fields.sources ?? [],
-    flows: [],
+    flows: NO_FLOWS,
   };
 }
 
@@ -72,6 +86,6 @@ export function copyLot(lot: Lot): Changeable {
     place: lot.place,
     closed: lot.closed,
     sources: lot.sources,
-    flows: [...lot.flows],
+    flows: lot.flows.length === 0 ? NO_FLOWS : [...lot.flows],
   };
 }

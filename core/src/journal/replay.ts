@@ -1,4 +1,4 @@
-import { apply } from './apply';
+import { apply, META_TYPES } from './apply';
 import { compareEntries, entrySchema, type Entry, type EntryOf } from './entry';
 import { Draft } from './draft';
 import type { EntryId, Lot, LotId } from './lot';
@@ -25,14 +25,17 @@ export interface State {
  * @returns the state; entries that do not fit are in `setAside`, with the reason
  */
 export function replay(entries: readonly Entry[]): State {
-  const voided = voidedBy(entries);
-  const { corrections, misfits } = correctionsBy(entries, voided);
+  // Found in one pass: a journal is too long for the processor's cache, and few entries are about others.
+  const metas = entries.filter(({ type }) => META_TYPES.has(type));
+  const voided = voidedBy(metas);
+  const { corrections, misfits } = correctionsBy(entries, metas, voided);
   const draft = Draft.empty();
   const setAside: SetAside[] = [];
-  for (const entry of entries) {
-    if (voided.has(entry.id)) continue;
-    const misfit = misfits.get(entry.id);
-    const refusal = misfit ?? apply(draft, corrections.get(entry.id) ?? entry);
+  const inForce = voided.size > 0 ? entries.filter(({ id }) => !voided.has(id)) : entries;
+  for (const entry of inForce) {
+    const misfit = misfits.size > 0 ? misfits.get(entry.id) : undefined;
+    const corrected = corrections.size > 0 ? corrections.get(entry.id) : undefined;
+    const refusal = misfit ?? apply(draft, corrected ?? entry);
     if (refusal) setAside.push({ entry, refusal });
   }
   return { lots: draft.lots, voided, setAside };
@@ -42,23 +45,24 @@ export function replay(entries: readonly Entry[]): State {
  * Which entries are void once every undo and redo has been read. An undo itself cannot be undone
  * (redo takes it back), so one pass settles it; naming an entry that is not here yet is harmless.
  */
-function voidedBy(entries: readonly Entry[]): Set<EntryId> {
+function voidedBy(metas: readonly Entry[]): Set<EntryId> {
   const voided = new Set<EntryId>();
-  for (const entry of entries) {
+  for (const entry of metas) {
     if (entry.type === 'undone') for (const id of entry.entries) voided.add(id);
     if (entry.type === 'redone') for (const id of entry.entries) voided.delete(id);
   }
-  for (const entry of entries) if (entry.type === 'undone' || entry.type === 'redone') voided.delete(entry.id);
+  for (const entry of metas) if (entry.type === 'undone' || entry.type === 'redone') voided.delete(entry.id);
   return voided;
 }
 
 function correctionsBy(
   entries: readonly Entry[],
+  metas: readonly Entry[],
   voided: ReadonlySet<EntryId>,
 ): { corrections: Map<EntryId, Entry>; misfits: Map<EntryId, Refusal> } {
   const corrections = new Map<EntryId, Entry>();
   const misfits = new Map<EntryId, Refusal>();
-  const inForce = entries.filter((entry): entry is EntryOf<'corrected'> => entry.type === 'corrected' && !voided.has(entry.id));
+  const inForce = metas.filter((entry): entry is EntryOf<'corrected'> => entry.type === 'corrected' && !voided.has(entry.id));
   if (inForce.length === 0) return { corrections, misfits };
   const byId = new Map(entries.map((entry) => [entry.id, entry]));
   for (const correction of inForce) {

@@ -2,6 +2,7 @@ import type { Amount } from './entry';
 import type { Draft } from './draft';
 import type { Flow, FlowWay, Lot } from './lot';
 import { totalDg } from './lot';
+import { addFlow } from './make-lot';
 import type { Refusal } from './refusal';
 import { scaleToleranceDg } from './scale-tolerance';
 import { spread } from '../units/cumulative';
@@ -66,7 +67,7 @@ export function flowOut(draft: Draft, lot: Lot, taken: Taken, flow: Pick<Flow, '
   after.countLeft -= count;
   after.platesLeft -= plates;
   after.thawingDg = Math.max(0, after.thawingDg - massDg);
-  after.flows.push({ entry: flow.entry, way: flow.way, massDg, count, plates, lot: flow.lot, on: flow.on });
+  addFlow(after, { entry: flow.entry, way: flow.way, massDg, count, plates, lot: flow.lot, on: flow.on });
 }
 
 /** Lets mass leave a lot without portions or plates, such as liquid. */
