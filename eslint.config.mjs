@@ -9,7 +9,7 @@ const CORE_ARROWS = {
   journal: ['units', 'catalogue'],
   price: ['units', 'catalogue', 'journal'],
   cost: ['units', 'catalogue', 'journal', 'price'],
-  yield: ['units', 'catalogue', 'journal', 'price'],
+  yield: ['units', 'catalogue', 'journal', 'price', 'cost'],
   pack: ['units', 'catalogue', 'journal'],
   freeze: ['units', 'catalogue', 'journal', 'pack'],
   files: ['units', 'catalogue', 'journal', 'price', 'cost', 'yield', 'pack', 'freeze'],
@@ -69,7 +69,7 @@ export default tseslint.config(
     files: ['core/src/**/*.ts'],
     ignores: ['**/*.test.ts', 'core/src/testing/**'],
     rules: {
-      'no-restricted-imports': ['error', { patterns: [{ regex: '^(?!\\.{1,2}/|zod$)', message: 'The core stands on itself and on zod.' }] }],
+      'no-restricted-imports': ['error', { patterns: [{ regex: '^(?!\\.{1,2}/|(zod|d3-array|date-easter|papaparse)$)', message: 'The core stands on itself, on zod and on small libraries without an interface.' }] }],
       'no-restricted-globals': ['error', { name: 'Date', message: 'Clocks come in from outside; see units/date.' }],
       'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'Seeds come in from outside.' }, { object: 'Date', property: 'now', message: 'Clocks come in from outside.' }],
     },

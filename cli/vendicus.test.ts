@@ -11,11 +11,16 @@ describe('vendicus report', () => {
     expect(stderr).toBe('');
     expect(status).toBe(0);
     const { purchases, stock } = JSON.parse(stdout) as { purchases: { kind: string; paidMinor: number; parts: { costMinor: number }[]; shop: { complete: boolean; missing: string[] } }[]; stock: object[] };
-    expect(purchases).toHaveLength(11);
+    expect(purchases).toHaveLength(33);
     expect(new Set(purchases.map(({ kind }) => kind)).size).toBe(3);
     for (const { paidMinor, parts } of purchases) expect(parts.reduce((sum, part) => sum + part.costMinor, 0)).toBe(paidMinor);
     expect(purchases.some(({ shop }) => !shop.complete && shop.missing.length > 0)).toBe(true);
     expect(stock.length).toBeGreaterThan(33);
+  });
+
+  it.each(['store-value', 'by-weight', 'by-product-credit', 'by-dinner'])('under %s, shares sum to what was paid', (school) => {
+    const { purchases } = JSON.parse(run('report', 'demo/household.json', '--school', school).stdout) as { purchases: { paidMinor: number; parts: { costMinor: number }[] }[] };
+    for (const { paidMinor, parts } of purchases) expect(parts.reduce((sum, part) => sum + part.costMinor, 0)).toBe(paidMinor);
   });
 
   it('reads standard input', () => {
@@ -31,11 +36,32 @@ describe('vendicus report', () => {
     ['a school that is none', ['report', 'demo/household.json', '--school', 'by-magic'], 'There is no school "by-magic"'],
     ['an option that is none', ['report', 'demo/household.json', '--loud'], 'Unknown option --loud'],
     ['no file', ['report'], 'Name one file'],
+    ['a kind that is none', ['predict', 'demo/household.json', '--kind', 'whale', '--price', '1', '--weight', '1'], 'Known: strip-loin'],
+    ['a price that is none', ['predict', 'demo/household.json', '--kind', 'strip-loin', '--price', 'x', '--weight', '1'], '--price wants a number'],
+    ['a mark that is none', ['predict', 'demo/household.json', '--kind', 'strip-loin', '--price', '1', '--weight', '1', '--marks', 'dents'], 'There is no mark "dents"'],
     ['no command', [], 'vendicus report FILE'],
   ])('%s: exit 1, a message, and nothing on standard output', (_what, args, words) => {
     const { status, stdout, stderr } = run(...args);
     expect(status).toBe(1);
     expect(stdout).toBe('');
     expect(stderr).toContain(words);
+  });
+});
+
+describe('vendicus predict', () => {
+  const ask = (...more: string[]) => JSON.parse(run('predict', 'demo/household.json', '--kind', 'strip-loin', '--price', '13.95', '--weight', '5.3', ...more).stdout) as Record<string, never> & { shares: { part: string; share: number; low: number; high: number }[]; chance: number; savingMinor: number; breakEvenPerKgMinor: number; ownPieces: number };
+
+  it('gives shares with ranges, chance and break-even from the household’s own pieces', () => {
+    const answer = ask();
+    expect(answer.ownPieces).toBeGreaterThan(5);
+    expect(answer.shares.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
+    for (const { low, share, high } of answer.shares) expect(low <= share && share <= high).toBe(true);
+    expect(answer.savingMinor).toBeCloseTo((answer.breakEvenPerKgMinor - 1395) * 5.3, -1);
+    expect(answer).toEqual(ask());
+  });
+
+  it('a large oval and a higher price make it worse', () => {
+    expect(ask('--marks', 'oval').breakEvenPerKgMinor).toBeLessThan(ask().breakEvenPerKgMinor);
+    expect(ask('--price', '21').chance).toBeLessThan(ask().chance);
   });
 });

@@ -1,26 +1,55 @@
 import { readFileSync } from 'node:fs';
 import { report } from '@core/files/report';
 import { readFile } from '@core/files/read-file';
-import { SCHOOLS, type SchoolId } from '@core/cost/school';
+import { predictionReport } from '@core/files/prediction-report';
+import { SCHOOL_IDS, type SchoolId } from '@core/cost/school';
+import type { Household } from '@core/journal/household';
 
 /** A message for standard error; the exit code is 1. */
 class CommandError extends Error {}
 
-const SCHOOL_IDS = Object.keys(SCHOOLS) as SchoolId[];
 const USAGE = `vendicus: the computation at a command line, JSON in, JSON out
 
   vendicus report FILE|- [--school ${SCHOOL_IDS.join('|')}]
-      what each purchase came to, and what is in stock`;
+      what each purchase came to, and what is in stock
+  vendicus predict FILE|- --kind KIND --price A-KG --weight KG [--way WAY] [--marks a,b] [--on DAY] [--seed N]
+      what to expect of a piece at that price, from the household's own pieces`;
 
-const COMMANDS: Record<string, (args: readonly string[]) => unknown> = { report: runReport };
+const COMMANDS: Record<string, (args: readonly string[]) => unknown> = { report: runReport, predict: runPredict };
 
 function runReport(args: readonly string[]): unknown {
   const { file, options } = parse(args, ['--school']);
   const school = options['--school'] ?? 'by-weight';
   if (!isSchool(school)) throw new CommandError(`There is no school "${school}". Known: ${SCHOOL_IDS.join(', ')}.`);
+  return report(readHousehold(file), school);
+}
+
+function runPredict(args: readonly string[]): unknown {
+  const { file, options } = parse(args, ['--kind', '--price', '--weight', '--way', '--marks', '--on', '--seed']);
+  const household = readHousehold(file);
+  const result = predictionReport(household, {
+    kind: options['--kind'] ?? '',
+    way: options['--way'],
+    perKg: positive(options, '--price'),
+    kg: positive(options, '--weight'),
+    marks: (options['--marks'] ?? '').split(',').filter(Boolean),
+    on: options['--on'] ?? household.journal.entries.at(-1)?.at.slice(0, 10) ?? '1970-01-01',
+    seed: Number(options['--seed'] ?? 1),
+  });
+  if (typeof result === 'string') throw new CommandError(result);
+  return result;
+}
+
+function positive(options: Readonly<Record<string, string>>, name: string): number {
+  const value = Number(options[name]);
+  if (!(value > 0 && Number.isFinite(value))) throw new CommandError(`${name} wants a number above zero.\n\n${USAGE}`);
+  return value;
+}
+
+function readHousehold(file: string): Household {
   const { household, problem } = readFile(readText(file));
   if (problem !== undefined) throw new CommandError(problem);
-  return report(household, school);
+  return household;
 }
 
 const isSchool = (text: string): text is SchoolId => (SCHOOL_IDS as string[]).includes(text);

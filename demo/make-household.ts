@@ -1,16 +1,21 @@
 // The demo household: five people above the harbour of Tarn Quay, a made-up town. Everything
 // here is invented; a fixed seed makes the same file on every machine.
 import { writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
 import { writeFile } from '@core/files/write-file';
 import { householdOf } from '@core/journal/household';
+import { addDays } from '@core/units/date';
 import { buyAndCut, cutHalfWay, type Purchase } from './pieces';
-import { pricesOfTheShops } from './prices';
+import { listPrice, pricesOfTheShops } from './prices';
 import { Random } from './random';
 import { Scribe } from './scribe';
-import { eatFromTheFreezer } from './dinners';
+import { eatEverything, eatFromTheFreezer } from './dinners';
+import { shopLists } from './shop-lists';
 
 export const LAST_DAY = '2026-11-24';
-const FIRST_DAY = '2026-05-20';
+const FIRST_DAY = '2024-11-28';
+/** What was cut before this day has been eaten. */
+const SPRING_CLEAN = '2026-05-20';
 
 const EATERS = [
   { name: 'Odile', plateDg: 2600 },
@@ -27,18 +32,53 @@ const PLACES = [
   ['fridge-low', 'Refrigerator, bottom shelf', 'refrigerator'],
 ] as const;
 
-const PURCHASES: readonly Purchase[] = [
-  { day: '2026-05-23', kind: 'whole-chicken', way: 'eight-pieces', count: 2, shop: 'Hollis Lane Farm', eachG: 2050, perKg: 790 },
-  { day: '2026-06-12', kind: 'strip-loin', way: 'trim-first', count: 1, shop: 'Breakwater Wholesale', eachG: 5380, perKg: 1495 },
-  { day: '2026-06-27', kind: 'whole-chicken', way: 'boneless-breast', count: 3, shop: 'Breakwater Wholesale', eachG: 1720, perKg: 495 },
-  { day: '2026-07-18', kind: 'beef-tenderloin', way: 'muscles-apart', count: 1, shop: 'Breakwater Wholesale', eachG: 2960, perKg: 2290 },
-  { day: '2026-08-08', kind: 'whole-chicken', way: 'eight-pieces', count: 2, shop: 'Hollis Lane Farm', eachG: 2210, perKg: 790 },
-  { day: '2026-08-29', kind: 'strip-loin', way: 'slice-first', count: 1, shop: 'Fennel Street Market', eachG: 4740, perKg: 1780 },
-  { day: '2026-09-19', kind: 'whole-chicken', way: 'legs-and-breasts', count: 3, shop: 'Breakwater Wholesale', eachG: 1680, perKg: 479 },
-  { day: '2026-10-10', kind: 'beef-tenderloin', way: 'muscles-apart', count: 1, shop: 'Fennel Street Market', eachG: 2610, perKg: 2690 },
-  { day: '2026-10-24', kind: 'strip-loin', way: 'trim-first', count: 1, shop: 'Breakwater Wholesale', eachG: 5640, perKg: 1390 },
-  { day: '2026-11-14', kind: 'whole-chicken', way: 'eight-pieces', count: 2, shop: 'Hollis Lane Farm', eachG: 2160, perKg: 820 },
-];
+/** Day, kind, way, how many, shop, weight of one in grams; the price is the shop's of that week. */
+const PURCHASES: readonly Omit<Purchase, 'perKg'>[] = (
+  [
+    ['2024-12-07', 'strip-loin', 'trim-first', 1, 'Breakwater Wholesale', 5120],
+    ['2024-12-19', 'beef-tenderloin', 'muscles-apart', 1, 'Breakwater Wholesale', 2840],
+    ['2025-01-11', 'whole-chicken', 'eight-pieces', 2, 'Hollis Lane Farm', 2080],
+    ['2025-02-08', 'whole-chicken', 'boneless-breast', 3, 'Breakwater Wholesale', 1760],
+    ['2025-02-22', 'strip-loin', 'trim-first', 1, 'Fennel Street Market', 4680],
+    ['2025-03-15', 'whole-chicken', 'legs-and-breasts', 2, 'Hollis Lane Farm', 2150],
+    ['2025-04-12', 'beef-tenderloin', 'muscles-apart', 1, 'Fennel Street Market', 2720],
+    ['2025-05-03', 'strip-loin', 'slice-first', 1, 'Breakwater Wholesale', 5480],
+    ['2025-05-31', 'whole-chicken', 'eight-pieces', 3, 'Breakwater Wholesale', 1700],
+    ['2025-06-14', 'strip-loin', 'trim-first', 1, 'Breakwater Wholesale', 5310],
+    ['2025-07-12', 'whole-chicken', 'boneless-breast', 2, 'Hollis Lane Farm', 2190],
+    ['2025-08-02', 'beef-tenderloin', 'muscles-apart', 1, 'Breakwater Wholesale', 3050],
+    ['2025-08-30', 'whole-chicken', 'eight-pieces', 2, 'Hollis Lane Farm', 2020],
+    ['2025-09-06', 'strip-loin', 'trim-first', 1, 'Breakwater Wholesale', 5590],
+    ['2025-10-04', 'whole-chicken', 'legs-and-breasts', 3, 'Breakwater Wholesale', 1690],
+    ['2025-11-08', 'strip-loin', 'trim-first', 1, 'Fennel Street Market', 4870],
+    ['2025-12-18', 'beef-tenderloin', 'muscles-apart', 1, 'Breakwater Wholesale', 2910],
+    ['2026-01-10', 'whole-chicken', 'boneless-breast', 3, 'Breakwater Wholesale', 1740],
+    ['2026-02-14', 'strip-loin', 'trim-first', 1, 'Breakwater Wholesale', 5250],
+    ['2026-03-07', 'whole-chicken', 'eight-pieces', 2, 'Hollis Lane Farm', 2110],
+    ['2026-04-02', 'beef-tenderloin', 'muscles-apart', 1, 'Fennel Street Market', 2660],
+    ['2026-04-25', 'strip-loin', 'slice-first', 1, 'Fennel Street Market', 4930],
+    ['2026-05-23', 'whole-chicken', 'eight-pieces', 2, 'Hollis Lane Farm', 2050],
+    ['2026-06-12', 'strip-loin', 'trim-first', 1, 'Breakwater Wholesale', 5380],
+    ['2026-06-27', 'whole-chicken', 'boneless-breast', 3, 'Breakwater Wholesale', 1720],
+    ['2026-07-18', 'beef-tenderloin', 'muscles-apart', 1, 'Breakwater Wholesale', 2960],
+    ['2026-08-08', 'whole-chicken', 'eight-pieces', 2, 'Hollis Lane Farm', 2210],
+    ['2026-08-29', 'strip-loin', 'slice-first', 1, 'Fennel Street Market', 4740],
+    ['2026-09-19', 'whole-chicken', 'legs-and-breasts', 3, 'Breakwater Wholesale', 1680],
+    ['2026-10-10', 'beef-tenderloin', 'muscles-apart', 1, 'Fennel Street Market', 2610],
+    ['2026-10-24', 'strip-loin', 'trim-first', 1, 'Breakwater Wholesale', 5640],
+    ['2026-11-14', 'whole-chicken', 'eight-pieces', 2, 'Hollis Lane Farm', 2160],
+  ] as const
+).map(([day, kind, way, count, shop, eachG]) => ({ day, kind, way, count, shop, eachG }));
+
+const COSTS = {
+  bagMinor: 18,
+  labelMinor: 3,
+  hourMinor: 0,
+  tools: [
+    { name: 'Boning knife and steel', paidMinor: 6400, years: 10 },
+    { name: 'Vacuum sealer', paidMinor: 11900, years: 6 },
+  ],
+};
 
 function alreadyThere(scribe: Scribe): void {
   const packs = [
@@ -56,21 +96,34 @@ function alreadyThere(scribe: Scribe): void {
 }
 
 function main(): void {
-  const random = new Random(20260520);
+  const random = new Random(20241128);
+  const lists = shopLists(LAST_DAY);
   const scribe = new Scribe(FIRST_DAY);
+  const whole = (purchase: Omit<Purchase, 'perKg'>): Purchase => ({ ...purchase, perKg: listPrice(lists, purchase.shop, `piece-${purchase.kind}`, purchase.day) });
   scribe.goTo(FIRST_DAY, 17 * 60);
-  scribe.note({ type: 'settings', key: 'household', value: { system: 'metric', decimal: '.', currency: 'EUR', eaters: EATERS } });
+  const settings = { system: 'metric', decimal: '.', currency: 'EUR', eaters: EATERS, school: 'store-value', costs: COSTS, freezerL: 310 } as const;
+  scribe.note({ type: 'settings', key: 'household', value: { ...settings, eaters: [...EATERS], costs: { ...COSTS, tools: [...COSTS.tools] } } });
   for (const [key, name, cold] of PLACES) scribe.note({ type: 'place', key, value: { name, cold } });
-  pricesOfTheShops(scribe, random, LAST_DAY);
-  alreadyThere(scribe);
-  for (const purchase of PURCHASES) {
-    eatFromTheFreezer(scribe, random, purchase.day);
-    buyAndCut(scribe, random, purchase, EATERS.length);
+  pricesOfTheShops(scribe, random, lists);
+  scribe.note({ type: 'item', key: 'chicken-bones', value: { unwanted: true } });
+  const [earlier, later] = [PURCHASES.filter(({ day }) => day < SPRING_CLEAN), PURCHASES.filter(({ day }) => day >= SPRING_CLEAN)];
+  for (const purchase of earlier) {
+    eatFromTheFreezer(scribe, random, purchase.day, [2, 4]);
+    buyAndCut(scribe, random, whole(purchase), EATERS.length);
   }
-  eatFromTheFreezer(scribe, random, LAST_DAY);
-  cutHalfWay(scribe, random, { day: LAST_DAY, kind: 'strip-loin', way: 'trim-first', count: 1, shop: 'Breakwater Wholesale', eachG: 5270, perKg: 1445 });
+  eatFromTheFreezer(scribe, random, addDays(SPRING_CLEAN, -18), [1, 1]);
+  eatEverything(scribe, random, addDays(SPRING_CLEAN, -1));
+  scribe.goTo(SPRING_CLEAN, 17 * 60);
+  alreadyThere(scribe);
+  for (const purchase of later) {
+    eatFromTheFreezer(scribe, random, purchase.day, [5, 10]);
+    buyAndCut(scribe, random, whole(purchase), EATERS.length);
+  }
+  eatFromTheFreezer(scribe, random, LAST_DAY, [5, 10]);
+  cutHalfWay(scribe, random, whole({ day: LAST_DAY, kind: 'strip-loin', way: 'trim-first', count: 1, shop: 'Breakwater Wholesale', eachG: 5270 }));
   const file = process.argv[2] ?? 'demo/household.json';
   writeFileSync(file, writeFile(householdOf(scribe.entries, scribe.records)));
+  writeFileSync(join(dirname(file), 'shop-lists.json'), `${JSON.stringify(lists)}\n`);
   process.stderr.write(`${file}: ${scribe.entries.length} entries, ${scribe.records.length} records\n`);
 }
 

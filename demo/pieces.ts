@@ -79,6 +79,7 @@ function weigh(
   const portionG = PORTION_G[id];
   const on = purchase.day;
   const cut = (dg: number, count: number): OnBoard => {
+    scribe.pass(random.whole(0, 3));
     const lot = scribe.name('part');
     scribe.write({ type: 'cut', from: piece, lot, part: id, destination: part.destination, massDg: dg, count, on });
     return { lot, part, count };

@@ -1,13 +1,12 @@
-/** Seeded numbers (mulberry32), so that the demo household is the same on every machine. */
-export class Random {
-  constructor(private state: number) {}
+import { seededUniform, type Uniform } from '@core/units/random';
 
+/** Seeded choices, so that the demo household is the same on every machine. */
+export class Random {
   /** Evenly between 0 and 1. */
-  next(): number {
-    this.state = (this.state + 0x6d2b79f5) | 0;
-    let mixed = Math.imul(this.state ^ (this.state >>> 15), 1 | this.state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
+  readonly next: Uniform;
+
+  constructor(seed: number) {
+    this.next = seededUniform(seed);
   }
 
   between(low: number, high: number): number {

@@ -1,7 +1,7 @@
 import type { Entry, Fact } from '@core/journal/entry';
 import { append, EMPTY_JOURNAL, nextSequence, type Journal } from '@core/journal/journal';
 import type { HouseholdRecord } from '@core/journal/record';
-import { addDays, type IsoDate } from '@core/units/date';
+import type { IsoDate } from '@core/units/date';
 
 /** Writes the demo journal, one accepted entry at a time, as the household's tablet would. */
 export class Scribe {
@@ -31,8 +31,9 @@ export class Scribe {
     this.today = day;
   }
 
-  later(days: number): IsoDate {
-    return addDays(this.today, days);
+  /** Lets minutes go by. */
+  pass(minutes: number): void {
+    this.minute += minutes;
   }
 
   name(prefix: string): string {

@@ -1,4 +1,5 @@
 // npm run bench: how long the heavy things take, as ratios to something small in the same run.
+import { basisOf } from '@core/cost/basis-of';
 import { costOfLots } from '@core/cost/cost-of-lots';
 import { readFile } from '@core/files/read-file';
 import { writeFile } from '@core/files/write-file';
@@ -45,7 +46,7 @@ function core(): Row[] {
   };
   return [
     row('replay of 50,000 entries', () => replay(large.journal.entries), 130, 25),
-    row('cost of every lot of them', () => costOfLots(large.journal.state, 'by-weight'), 260, 15),
+    row('cost of every lot of them', () => costOfLots(large.journal.state, 'store-value', basisOf(large)), 260, 15),
     row(`reading their file (${(text.length / 1e6).toFixed(1)} MB), all checks`, () => readFile(text), 1000, 7),
   ];
 }

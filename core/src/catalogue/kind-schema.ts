@@ -15,6 +15,24 @@ export const partSchema = z.strictObject({
   destination: destinationSchema,
   /** The shop item it compares with while it keeps this destination. */
   shopItem: id.optional(),
+  /** What the shop leaves on that item and we take off ours, 0 where both are in the same state. */
+  leftOn: share.optional(),
+  /** What it compares with where that item's price is unknown, brought to the same state. */
+  orElse: z.strictObject({ item: id, leftOn: share }).optional(),
+  /** Bone that stays on the plate's side of the knife, as a share of the part. */
+  bone: share.optional(),
+});
+
+/** Something that can be seen on a piece before it is bought, and what it moves. */
+export const markSchema = z.strictObject({
+  id,
+  name: z.string().min(1),
+  /** The first of these that the way gives loses the share; "all" lose it in proportion. */
+  from: z.union([z.array(id).min(1), z.literal('all')]),
+  /** The first of these that the way gives gains it; "loss" is liquid and unaccounted. */
+  to: z.array(id).min(1),
+  /** Of the weight bought. */
+  share,
 });
 
 /** One act at the board. */
@@ -62,6 +80,9 @@ export const kindSchema = z.strictObject({
   steps: z.array(stepSchema).min(1),
   ways: z.array(waySchema).min(1),
   lookFor: z.array(z.string().min(1)).min(1),
+  /** How much pieces of this kind differ: the concentration φ of their shares, and why so much. */
+  scatter: z.strictObject({ phi: z.number().positive(), why: z.string().min(1) }),
+  marks: z.array(markSchema),
   askFor: z.string().min(1),
   about: z.string().min(1),
 });
@@ -69,5 +90,6 @@ export const kindSchema = z.strictObject({
 export type Part = z.infer<typeof partSchema>;
 export type Step = z.infer<typeof stepSchema>;
 export type Way = z.infer<typeof waySchema>;
+export type Mark = z.infer<typeof markSchema>;
 export type Kind = z.infer<typeof kindSchema>;
 export type Animal = Kind['animal'];

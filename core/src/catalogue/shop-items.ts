@@ -1,19 +1,23 @@
 import type { Animal } from './kind-schema';
+import { KINDS } from './kinds';
 import type { Destination } from './destination';
 
-/** Something a shop sells ready cut, that a part can be compared with. */
+/** Something a shop sells: ready cut, which a part can be compared with, or a piece whole. */
 export interface ShopItem {
   readonly id: string;
   readonly name: string;
   readonly animal: Animal;
+  /** The kind of piece, where the item is that piece whole. */
+  readonly piece?: string;
 }
 
 const item = (id: string, name: string, animal: Animal): ShopItem => ({ id, name, animal });
 
-/** The shop's pre-cut items. What nobody sells ready cut (membrane, drip) is not here. */
-export const SHOP_ITEMS: readonly ShopItem[] = [
+const CUT_ITEMS: readonly ShopItem[] = [
   item('strip-steak', 'Strip steak', 'beef'),
   item('fillet-steak', 'Trimmed fillet steak', 'beef'),
+  item('strip-roast', 'Strip loin roast', 'beef'),
+  item('fillet-roast', 'Fillet roast, trimmed', 'beef'),
   item('beef-lesser-steak', 'Beef steak, lesser cuts', 'beef'),
   item('beef-thin', 'Beef strips for stir-fry', 'beef'),
   item('beef-stew', 'Beef for stew', 'beef'),
@@ -36,6 +40,16 @@ export const SHOP_ITEMS: readonly ShopItem[] = [
   item('chicken-grind', 'Ground chicken', 'chicken'),
   item('chicken-bones', 'Chicken carcass for stock', 'chicken'),
 ];
+
+/** The item that a kind of piece is when it is sold whole. */
+export function wholePieceItem(kind: string): string {
+  return `piece-${kind}`;
+}
+
+const PIECE_ITEMS: readonly ShopItem[] = KINDS.map(({ id, name, animal }) => ({ id: wholePieceItem(id), name: `${name}, the piece`, animal, piece: id }));
+
+/** What shops sell: pre-cut items and whole pieces. What nobody sells (membrane, drip) is not here. */
+export const SHOP_ITEMS: readonly ShopItem[] = [...PIECE_ITEMS, ...CUT_ITEMS];
 
 const BY_ID = new Map(SHOP_ITEMS.map((entry) => [entry.id, entry]));
 

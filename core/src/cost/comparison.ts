@@ -1,23 +1,20 @@
-import { isUsable } from '../catalogue/destination';
-import { kindById, partOf } from '../catalogue/kinds';
-import { itemForDestination, shopItem, type ShopItem } from '../catalogue/shop-items';
-import type { PriceNote } from '../journal/price-note';
-import type { Lot, LotId } from '../journal/lot';
+import type { Destination } from '../catalogue/destination';
+import type { LotId } from '../journal/lot';
 import type { State } from '../journal/replay';
 import { labelTotal } from '../price/label-total';
-import { priceOn } from '../price/price-on';
-import { fromDg } from '../units/mass';
+import { fromDg, type MassDg } from '../units/mass';
 import { roundHalfUp, type Minor } from '../units/money';
-import { leavesOf, type Leaf } from '../journal/leaves';
+import { carriersOf, type Basis } from './carriers';
+import { isGap, type PartPrice } from './part-price';
+import type { Carrier } from './school';
 
 /** One part of the pile, against the same bought cut. */
 export interface ComparisonLine {
   readonly part: string | null;
-  readonly destination: Leaf['destination'];
-  readonly massDg: number;
-  readonly item: ShopItem | null;
-  /** Null where the price is unknown. */
-  readonly price: PriceNote | null;
+  readonly destination: Destination;
+  readonly massDg: MassDg;
+  readonly price: PartPrice;
+  /** Null where the price is unknown, zero where it would not be bought. */
   readonly worthMinor: Minor | null;
 }
 
@@ -37,19 +34,19 @@ export interface Comparison {
 }
 
 /**
- * What a piece's parts would have cost bought cut, at the prices of the day it was bought.
- * Usable parts without a known price are gaps; by-products without one are simply not bought,
- * and loss is worth nothing.
+ * What a piece's parts would have cost bought cut, at the prices of the day it was bought, like
+ * with like. Usable parts without a known price are gaps; by-products without one are simply not
+ * bought; what the household would not buy and loss are worth nothing.
  *
- * @param notes every shop price that the household wrote down
  * @example the worked piece of docs/computations.md: worth 87.22, saved 27.22, break-even 17.44
  */
-export function compareWithShop(state: State, piece: LotId, notes: readonly PriceNote[]): Comparison {
+export function compareWithShop(state: State, piece: LotId, basis: Basis): Comparison {
   const lot = state.lots.get(piece);
   const onBoardDg = lot && !lot.closed ? lot.leftDg : 0;
-  const lines = groupByPart(offTheBoard(leavesOf(state, piece), piece, onBoardDg)).map((leaf) => lineOf(leaf, lot?.on ?? '', notes));
+  const carriers = carriersOf(state, piece, basis).map((each) => ({ ...each, massDg: each.lot.id === piece ? each.massDg - onBoardDg : each.massDg }));
+  const lines = linesOf(carriers.filter(({ massDg }) => massDg > 0));
   const worthMinor = lines.reduce((sum, line) => sum + (line.worthMinor ?? 0), 0);
-  const missing = lines.filter((line) => line.worthMinor === null && isUsable(line.destination)).map(labelOf);
+  const missing = lines.filter((line) => isGap(line.price, line.destination)).map(({ part }) => part ?? 'whole');
   return {
     lines,
     worthMinor,
@@ -60,48 +57,16 @@ export function compareWithShop(state: State, piece: LotId, notes: readonly Pric
   };
 }
 
-/** What is still on the board has no part yet, so nothing to compare it with. */
-function offTheBoard(leaves: readonly Leaf[], piece: LotId, onBoardDg: number): Leaf[] {
-  return leaves
-    .map((leaf) => (leaf.lot.id === piece ? { ...leaf, massDg: leaf.massDg - onBoardDg } : leaf))
-    .filter((leaf) => leaf.massDg > 0);
-}
-
-function labelOf(line: ComparisonLine): string {
-  return line.part ?? 'whole';
-}
-
-function groupByPart(leaves: readonly Leaf[]): Leaf[] {
-  const groups = new Map<string, Leaf>();
-  for (const leaf of leaves) {
-    const key = `${leaf.lot.part ?? ''}/${leaf.destination}`;
-    const seen = groups.get(key);
-    groups.set(key, seen ? { ...seen, massDg: seen.massDg + leaf.massDg } : leaf);
+function linesOf(carriers: readonly (Carrier & { readonly lot: { readonly part: string | null } })[]): ComparisonLine[] {
+  const groups = new Map<string, Omit<ComparisonLine, 'worthMinor'>>();
+  for (const { lot, destination, massDg, price } of carriers) {
+    const key = `${lot.part ?? ''}/${destination}`;
+    groups.set(key, { part: lot.part, destination, price, massDg: (groups.get(key)?.massDg ?? 0) + massDg });
   }
-  return [...groups.values()];
+  return [...groups.values()].map((line) => ({ ...line, worthMinor: worthOf(line) }));
 }
 
-function lineOf(leaf: Leaf, on: string, notes: readonly PriceNote[]): ComparisonLine {
-  const item = comparableItem(leaf.lot, leaf.destination);
-  const price = (item && priceOn(notes, item.id, on)) ?? null;
-  return {
-    part: leaf.lot.part,
-    destination: leaf.destination,
-    massDg: leaf.massDg,
-    item,
-    price,
-    worthMinor: price && labelTotal(leaf.massDg, price.perKgMinor),
-  };
-}
-
-/**
- * The shop item a lot compares with: its part's own while it is kept as that cut, else what the
- * shop sells for the destination it was given.
- */
-export function comparableItem(lot: Pick<Lot, 'kind' | 'part' | 'animal'>, destination: Leaf['destination']): ShopItem | null {
-  if (destination === 'bin' || destination === 'liquid') return null;
-  const part = partOf(kindById(lot.kind), lot.part);
-  const general = lot.animal ? itemForDestination(lot.animal, destination) : undefined;
-  const own = part?.shopItem === undefined ? undefined : shopItem(part.shopItem);
-  return (part?.destination === destination ? (own ?? general) : (general ?? own)) ?? null;
+function worthOf({ price, massDg }: Omit<ComparisonLine, 'worthMinor'>): Minor | null {
+  if (price.state === 'known') return labelTotal(massDg, price.perKgMinor);
+  return price.state === 'unknown' ? null : 0;
 }

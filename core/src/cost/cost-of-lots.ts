@@ -2,6 +2,7 @@ import { flowedDg, totalDg, type Flow, type Lot, type LotId } from '../journal/l
 import type { State } from '../journal/replay';
 import { spread } from '../units/cumulative';
 import type { Minor } from '../units/money';
+import type { Basis } from './carriers';
 import type { SchoolId } from './school';
 import { sharePaid } from './share-paid';
 
@@ -26,10 +27,10 @@ const CARRIES_NOTHING: ReadonlySet<Flow['way']> = new Set<Flow['way']>(['cut', '
  *
  * Sources stand before what is made of them in the state's order, so one pass is enough.
  */
-export function costOfLots(state: State, school: SchoolId): Map<LotId, LotCost> {
+export function costOfLots(state: State, school: SchoolId, basis: Basis): Map<LotId, LotCost> {
   const shared = new Map<LotId, Minor>();
   for (const lot of state.lots.values()) {
-    if (lot.form === 'piece') for (const [id, minor] of sharePaid(state, lot.id, school)) shared.set(id, minor);
+    if (lot.form === 'piece') for (const [id, minor] of sharePaid(state, lot.id, school, basis)) shared.set(id, minor);
   }
   const costs = new Map<LotId, LotCost>();
   for (const lot of state.lots.values()) costs.set(lot.id, costOf(lot, shared.get(lot.id), costs));

@@ -1,8 +1,12 @@
 import { report } from '../files/report';
 import { bestBefore, keepingOf } from '../freeze/keeping';
 import type { Fact } from '../journal/entry';
+import type { PriceNote } from '../journal/price-note';
+import type { ItemChoice } from '../journal/record';
 import { JournalBuilder } from '../testing/journal-builder';
 import { yieldTest } from '../yield/yield-test';
+import { priceBook } from '../price/price-book';
+import type { Basis } from './carriers';
 import { compareWithShop } from './comparison';
 import { costOfLots } from './cost-of-lots';
 import { sharePaid } from './share-paid';
@@ -10,19 +14,23 @@ import { sharePaid } from './share-paid';
 const on = '2026-01-02';
 const received: Fact = { type: 'received', lot: 'p', kind: 'strip-loin', count: 1, massDg: 10_000, paidMinor: 1001, on };
 const cut = (lot: string, massDg: number, destination: 'main' | 'grind' | 'stock' | 'bin' = 'main', from = 'p'): Fact => ({ type: 'cut', from, lot, part: 'steaks', destination, massDg, count: 1, on });
+const basis = (notes: PriceNote[] = [], choices: [string, ItemChoice][] = []): Basis => ({
+  pricing: { book: priceBook(notes.map((note, index) => [`k${index}`, note])), choices: new Map(choices) },
+  plateDg: 2000,
+});
 const stateOf = (...facts: Fact[]) => new JournalBuilder().add(...facts).household().journal.state;
 
 describe('cost by weight', () => {
   it('goes to what is usable only, and sums to what was paid', () => {
     const state = stateOf(received, cut('a', 3000), cut('b', 3000), cut('s', 2000, 'stock'), cut('x', 2000, 'bin'), { type: 'closed', lot: 'p' });
-    expect(Object.fromEntries(sharePaid(state, 'p', 'by-weight'))).toEqual({ a: 501, b: 500, s: 0, x: 0 });
+    expect(Object.fromEntries(sharePaid(state, 'p', 'by-weight', basis()))).toEqual({ a: 501, b: 500, s: 0, x: 0 });
   });
 
   it('falls back to mass where nothing is usable, and to the piece where there is no mass', () => {
     const onlyStock = stateOf(received, cut('s', 6000, 'stock'), cut('x', 4000, 'bin'));
-    expect(Object.fromEntries(sharePaid(onlyStock, 'p', 'by-weight'))).toEqual({ s: 601, x: 400 });
+    expect(Object.fromEntries(sharePaid(onlyStock, 'p', 'by-weight', basis()))).toEqual({ s: 601, x: 400 });
     const nothing = stateOf(received, { type: 'closed', lot: 'p' });
-    expect(Object.fromEntries(sharePaid(nothing, 'p', 'by-weight'))).toEqual({ p: 1001 });
+    expect(Object.fromEntries(sharePaid(nothing, 'p', 'by-weight', basis()))).toEqual({ p: 1001 });
   });
 
   it('follows a part that is cut further, grinding with salt, packs, and plates', () => {
@@ -36,7 +44,7 @@ describe('cost by weight', () => {
       { type: 'packed', lot: 'k', name: 'k', from: [{ lot: 'a', amount: 'all' }, { lot: 'm', amount: { massDg: 1050 } }], plates: 2, on },
       { type: 'eaten', lot: 'k', amount: { plates: 1 }, on },
     );
-    const costs = costOfLots(state, 'by-weight');
+    const costs = costOfLots(state, 'by-weight', basis());
     expect(costs.get('a')?.minor).toBe(751);
     expect(costs.get('g')?.minor).toBe(250);
     expect(costs.get('k')?.minor).toBe(751 + 125);
@@ -46,7 +54,7 @@ describe('cost by weight', () => {
 
   it('of what has an unknown price in it is a lower bound, and says so', () => {
     const state = stateOf({ type: 'acquired', lot: 'k', name: 'k', destination: 'main', massDg: 100, count: 1, paidMinor: null, origin: 'gift', on: null }, { type: 'unpacked', from: 'k', lot: 'u', amount: 'all', on });
-    expect(costOfLots(state, 'by-weight').get('u')).toMatchObject({ minor: 0, complete: false });
+    expect(costOfLots(state, 'by-weight', basis()).get('u')).toMatchObject({ minor: 0, complete: false });
   });
 });
 
@@ -55,13 +63,14 @@ describe('the comparison', () => {
 
   it('takes a part at its own price while it stays that cut, else at the destination’s', () => {
     const state = stateOf(received, cut('a', 6000), cut('g', 2000, 'grind'), { type: 'closed', lot: 'p' });
-    const { lines } = compareWithShop(state, 'p', [note('strip-steak', 2000), note('beef-grind', 1000)]);
-    expect(lines.map(({ item, worthMinor }) => [item?.id, worthMinor])).toEqual([['strip-steak', 1200], ['beef-grind', 200]]);
+    const { lines } = compareWithShop(state, 'p', basis([note('strip-steak', 1800), note('beef-grind', 1000)]));
+    // The shop leaves a tenth on a strip steak: 18.00 as sold is 20.00 trimmed.
+    expect(lines.map(({ price, worthMinor }) => [price.item?.id, worthMinor])).toEqual([['strip-steak', 1200], ['beef-grind', 200]]);
   });
 
   it('is a lower bound while meat is on the board', () => {
     const state = stateOf(received, cut('a', 6000));
-    expect(compareWithShop(state, 'p', [note('strip-steak', 2000)])).toMatchObject({ worthMinor: 1200, complete: false, missing: [] });
+    expect(compareWithShop(state, 'p', basis([note('strip-steak', 1800)]))).toMatchObject({ worthMinor: 1200, complete: false, missing: [] });
   });
 });
 

@@ -2,7 +2,7 @@ import type { LotId } from '../journal/lot';
 import type { State } from '../journal/replay';
 import { allocate } from '../units/allocate';
 import type { Minor } from '../units/money';
-import { leavesOf } from '../journal/leaves';
+import { carriersOf, type Basis } from './carriers';
 import { SCHOOLS, type SchoolId } from './school';
 
 /**
@@ -11,12 +11,12 @@ import { SCHOOLS, type SchoolId } from './school';
  *
  * @returns smallest coins a lot; they sum to what was paid
  */
-export function sharePaid(state: State, piece: LotId, school: SchoolId): Map<LotId, Minor> {
+export function sharePaid(state: State, piece: LotId, school: SchoolId, basis: Basis): Map<LotId, Minor> {
   const paid = state.lots.get(piece)?.paidMinor ?? 0;
-  const leaves = leavesOf(state, piece);
-  const weights = SCHOOLS[school].weights(leaves);
-  const carried = weights.some((weight) => weight > 0) ? weights : leaves.map((leaf) => leaf.massDg);
-  if (leaves.length === 0) return new Map([[piece, paid]]);
+  const carriers = carriersOf(state, piece, basis);
+  if (carriers.length === 0) return new Map([[piece, paid]]);
+  const weights = SCHOOLS[school].weights(carriers, paid);
+  const carried = weights.some((weight) => weight > 0) ? weights : carriers.map(({ massDg }) => massDg);
   const shares = allocate(paid, carried);
-  return new Map(leaves.map((leaf, index) => [leaf.lot.id, shares[index] ?? 0]));
+  return new Map(carriers.map(({ lot }, index) => [lot.id, shares[index] ?? 0]));
 }

@@ -26,7 +26,7 @@ describe('the export file', () => {
     ['half of it', good.slice(0, 400), 'breaks off'],
     ['text', 'hello', 'not JSON'],
     ['a list', '[]', 'not a Vendicus household'],
-    ['a newer version', good.replace('"version":1', `"version":${FILE_VERSION + 1}`), 'newer Vendicus'],
+    ['a newer version', good.replace(`"version":${FILE_VERSION}`, `"version":${FILE_VERSION + 1}`), 'newer Vendicus'],
     ['no entries', '{"format":"vendicus-household","version":1,"records":[]}', 'damaged at entries'],
     ['a date that is none', good.replace('"on":"2026-01-01"', '"on":"2026-13-01"'), 'entries[0].on (received entry "tablet-0")'],
     ['a type that is none', good.replace('"type":"drained"', '"type":"dropped"'), 'entries[1]'],

@@ -4,15 +4,19 @@ import { recordSchema } from '../journal/record';
 
 /** What every export file says it is. */
 export const FILE_FORMAT = 'vendicus-household';
-/** Goes up with every change of the schema that an older version could not read. */
-export const FILE_VERSION = 1;
+/**
+ * Goes up with every change of the schema that an older version could not read. Version 2 adds to
+ * the settings, to prices and more kinds of records; a file of version 1 is one of version 2.
+ */
+export const FILE_VERSION = 2;
+const READ_VERSIONS = [1, 2] as const;
 /** Larger than a century of one household; read as a mistake rather than for minutes. */
 export const MOST_BYTES = 40 * 1024 * 1024;
 
 /** The whole of a household as one JSON document. */
 export const householdFileSchema = z.strictObject({
   format: z.literal(FILE_FORMAT),
-  version: z.literal(FILE_VERSION),
+  version: z.literal(READ_VERSIONS),
   entries: z.array(entrySchema),
   records: z.array(recordSchema),
 });

@@ -1,9 +1,11 @@
 import { DESTINATION_IDS, type Destination } from '../catalogue/destination';
+import { basisOf } from '../cost/basis-of';
 import { compareWithShop } from '../cost/comparison';
+import { carriersOf } from '../cost/carriers';
 import { costOfLots, type LotCost } from '../cost/cost-of-lots';
-import type { SchoolId } from '../cost/school';
+import { creditsOf, type SchoolId } from '../cost/school';
 import { bestBefore } from '../freeze/keeping';
-import { settingsOf, valuesOf, type Household } from '../journal/household';
+import { settingsOf, type Household } from '../journal/household';
 import { leavesOf } from '../journal/leaves';
 import { lotName } from '../journal/lot-name';
 import type { Lot, LotId } from '../journal/lot';
@@ -48,6 +50,8 @@ export interface PurchaseReport {
     readonly complete: boolean;
     readonly missing: readonly string[];
   };
+  /** By which lesser parts' shop prices exceed what was paid: under by-product credit the main is then free. */
+  readonly surplusMinor: number;
 }
 
 /** What the household holds and what each purchase came to. Described in docs/command-line.md. */
@@ -62,13 +66,16 @@ export interface Report {
 /** Reports on a whole household under one school of cost. */
 export function report(household: Household, school: SchoolId): Report {
   const { state } = household.journal;
-  const costs = costOfLots(state, school);
-  const notes = [...valuesOf(household, 'price').values()];
+  const basis = basisOf(household);
+  const costs = costOfLots(state, school, basis);
   const pieces = [...state.lots.values()].filter((lot) => lot.form === 'piece');
   const { currency } = settingsOf(household);
   return {
     school,
-    purchases: pieces.map((piece) => purchase(state, piece, costs, currency, compareWithShop(state, piece.id, notes))),
+    purchases: pieces.map((piece) => ({
+      ...purchase(state, piece, costs, currency, compareWithShop(state, piece.id, basis)),
+      surplusMinor: creditsOf(carriersOf(state, piece.id, basis), piece.paidMinor ?? 0).surplusMinor,
+    })),
     stock: stockOf(state).map((lot) => ({
       ...packReport(lot, costs, lot.leftDg),
       name: lotName(lot),
@@ -86,7 +93,7 @@ function purchase(
   costs: ReadonlyMap<LotId, LotCost>,
   currency: string,
   { worthMinor, savedMinor, breakEvenPerKgMinor, complete, missing }: PurchaseReport['shop'],
-): PurchaseReport {
+): Omit<PurchaseReport, 'surplusMinor'> {
   const test = yieldTest(state, piece.id);
   const destinations = { ...test.destinations, unaccounted: test.unaccountedDg };
   return {

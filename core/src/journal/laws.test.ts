@@ -1,5 +1,7 @@
 import * as fc from 'fast-check';
 import { costOfLots } from '../cost/cost-of-lots';
+import { SCHOOL_IDS } from '../cost/school';
+import { priceBook } from '../price/price-book';
 import { readFile } from '../files/read-file';
 import { writeFile } from '../files/write-file';
 import { choices, endOf, play } from '../testing/random-journal';
@@ -35,11 +37,12 @@ describe('laws on random journals', () => {
     );
   });
 
-  it('money: what was paid is what went off the table and what is left, to the smallest coin', () => {
+  it('money: what was paid is what went off the table and what is left, to the smallest coin, under every school', () => {
     fc.assert(
-      fc.property(choices, (list) => {
+      fc.property(choices, fc.constantFrom(...SCHOOL_IDS), fc.array(fc.constantFrom('chicken-breast-bone-in', 'chicken-grind', 'chicken-stew', 'chicken-bones'), { maxLength: 4 }), (list, school, priced) => {
         const { state } = endOf(play(list));
-        const costs = costOfLots(state, 'by-weight');
+        const notes = priced.map((item, index) => [`k${index}`, { item, shop: 'Hollis Lane Farm', perKgMinor: 100 + 777 * index, on: '2026-03-01' }] as const);
+        const costs = costOfLots(state, school, { pricing: { book: priceBook(notes), choices: new Map([['chicken-bones', { unwanted: priced.length > 2 }]]) }, plateDg: 2000 });
         const lots = [...state.lots.values()];
         const paid = lots.reduce((sum, lot) => sum + (lot.paidMinor ?? 0), 0);
         let ended = 0;

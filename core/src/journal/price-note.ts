@@ -1,5 +1,9 @@
 import { z } from 'zod';
 
+/** In which unit a shop asks a price. */
+export const PRICE_UNITS = ['kg', 'lb', '100g', 'piece', 'pack'] as const;
+export type PriceUnit = (typeof PRICE_UNITS)[number];
+
 /** What a shop asked for an item on a day, brought to smallest coins a kilogram. */
 export const priceNoteSchema = z.strictObject({
   item: z.string().regex(/^[a-z][a-z0-9-]*$/),
@@ -8,6 +12,9 @@ export const priceNoteSchema = z.strictObject({
   on: z.iso.date(),
   /** As it was typed, when it was not a kilogram's price. */
   typed: z.string().max(200).optional(),
+  /** True where it was an offer and not the regular price. */
+  offer: z.boolean().optional(),
+  note: z.string().trim().min(1).max(200).optional(),
 });
 
 export type PriceNote = z.infer<typeof priceNoteSchema>;

@@ -14,6 +14,23 @@ const placeSchema = z.strictObject({
   cold: z.enum(['freezer', 'refrigerator']),
 });
 
+/** What a household thinks of a shop item. */
+const itemChoiceSchema = z.strictObject({
+  /** It would not buy this: worth nothing to it, and not in the pile that is compared. */
+  unwanted: z.boolean().optional(),
+  /** What the shop leaves on it, as a share of its weight, where that differs from the catalogue. */
+  leftOn: z.number().min(0).max(0.9).optional(),
+});
+
+/** What a household adds to a piece's own entries. */
+const pieceNoteSchema = z.strictObject({
+  text: z.string().max(2000).optional(),
+  /** Working time, where it differs from what the entries say. */
+  minutes: z.number().positive().max(10_000).optional(),
+  /** What was seen on it before it was bought. */
+  marks: z.array(key).max(20).optional(),
+});
+
 const bodies = {
   /** How the household counts and who eats. One, with the key `household`. */
   settings: settingsSchema,
@@ -21,11 +38,21 @@ const bodies = {
   price: priceNoteSchema,
   /** Where packs lie. */
   place: placeSchema,
+  /** By shop item. */
+  item: itemChoiceSchema,
+  /** By piece. */
+  piece: pieceNoteSchema,
+  /** How much of a raw part is eaten, by kind and part. */
+  cooked: z.strictObject({ share: z.number().positive().max(1) }),
+  /** A shop that is called otherwise now, or is the same as another. */
+  shop: z.strictObject({ from: z.string().trim().min(1).max(200), to: z.string().trim().min(1).max(200) }),
 } as const;
 
 export type RecordType = keyof typeof bodies;
 export type RecordValue<T extends RecordType> = z.infer<(typeof bodies)[T]>;
 export type Place = z.infer<typeof placeSchema>;
+export type ItemChoice = z.infer<typeof itemChoiceSchema>;
+export type PieceNote = z.infer<typeof pieceNoteSchema>;
 
 /**
  * What is not an event in the life of a lot: settings, prices, places. Each is a register under

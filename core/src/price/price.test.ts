@@ -1,7 +1,6 @@
 import * as fc from 'fast-check';
 import { completePurchase, disagrees } from './complete-purchase';
 import { labelTotal, unitPrice } from './label-total';
-import { priceOn } from './price-on';
 
 const label = { massDg: null, perKgMinor: null, totalMinor: null, discountMinor: 0 };
 
@@ -40,19 +39,3 @@ describe('what a label says', () => {
   });
 });
 
-describe('the price that counts on a day', () => {
-  const note = (on: string, perKgMinor: number, item = 'strip-steak') => ({ item, shop: 'Hollis Lane Farm', perKgMinor, on });
-  const notes = [note('2026-03-01', 30), note('2026-01-01', 20), note('2026-02-01', 25), note('2026-02-01', 24), note('2026-01-15', 1, 'beef-grind')];
-  it.each([
-    ['2026-02-15', 24],
-    ['2026-01-01', 20],
-    ['2025-12-01', 20],
-    ['2027-01-01', 30],
-  ])('on %s is %d', (on, perKgMinor) => {
-    expect(priceOn(notes, 'strip-steak', on)?.perKgMinor).toBe(perKgMinor);
-  });
-
-  it('is unknown where none was noted', () => {
-    expect(priceOn(notes, 'fillet-steak', '2026-02-01')).toBeUndefined();
-  });
-});

@@ -14,6 +14,17 @@ export type Currency = string;
  * @example minorDigits('JPY') // 0
  */
 export function minorDigits(currency: Currency): number {
+  const known = DIGITS.get(currency);
+  if (known !== undefined) return known;
+  const digits = readDigits(currency);
+  DIGITS.set(currency, digits);
+  return digits;
+}
+
+/** Asked for every amount on every screen, and slow to find out. */
+const DIGITS = new Map<Currency, number>();
+
+function readDigits(currency: Currency): number {
   return new Intl.NumberFormat('en', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2;
 }
 
@@ -52,6 +63,16 @@ export function formatMoney(minor: Minor, currency: Currency, decimal: DecimalSi
 
 /** The sign that goes before an amount: € for EUR, or the code and a space where there is no sign. */
 export function currencySign(currency: Currency): string {
+  const known = SIGNS.get(currency);
+  if (known !== undefined) return known;
+  const sign = readSign(currency);
+  SIGNS.set(currency, sign);
+  return sign;
+}
+
+const SIGNS = new Map<Currency, string>();
+
+function readSign(currency: Currency): string {
   const parts = new Intl.NumberFormat('en', { style: 'currency', currency, currencyDisplay: 'narrowSymbol' }).formatToParts(0);
   const sign = parts.find((part) => part.type === 'currency')?.value ?? currency;
   return /[a-z]/i.test(sign) ? `${sign}\u00a0` : sign;

@@ -14,6 +14,7 @@ export const beefTenderloin: Kind = {
   about: 'Very tender, tapered, wrapped in fat and silver skin. The dearest trim in the shop, so most of the saving is in your hands.',
   parts: [
     { id: 'centre', name: 'Centre', portion: 'steak', portions: 'steaks', destination: 'main', shopItem: 'fillet-steak' },
+    { id: 'centre-roast', name: 'Centre roast', portion: 'roast', portions: 'roasts', destination: 'main', shopItem: 'fillet-roast' },
     { id: 'head', name: 'Head', destination: 'second', shopItem: 'fillet-steak' },
     { id: 'tail', name: 'Tail', destination: 'second', shopItem: 'beef-thin' },
     { id: 'chain', name: 'Chain, cleaned lean', destination: 'grind', shopItem: 'beef-grind' },
@@ -74,6 +75,15 @@ export const beefTenderloin: Kind = {
       minutes: 1,
     },
     {
+      id: 'centre-roast',
+      title: 'Take the centre roast',
+      how: 'Square the thick end and cut 18 to 20 cm from the even middle. Tie it across, and the thin end under if it is uneven.',
+      tool: 'long knife, twine',
+      caution: 'Free hand behind the edge.',
+      frees: ['centre-roast'],
+      minutes: 4,
+    },
+    {
       id: 'slice',
       title: 'Square the ends and slice',
       how: 'Classic steaks are 2.5 cm, doubles 5 cm, a centre roast 18 to 20 cm. The piece tapers: equal thickness gives steaks that shrink, equal weight gives steaks that thicken. No pounding: it is tender.',
@@ -103,6 +113,15 @@ export const beefTenderloin: Kind = {
       steps: ['open', 'chain-off', 'fat-off', 'head-off', 'silver', 'tail-off', 'slice'],
     },
     {
+      id: 'roast-and-steaks',
+      name: 'A centre roast and steaks',
+      about: 'Muscles apart; the even middle stays whole as a roast, the rest is sliced.',
+      shares: { 'centre-roast': 0.25, centre: 0.17, head: 0.14, tail: 0.05, chain: 0.1, 'silver-skin': 0.04, fat: 0.22 },
+      lossShare: 0.03,
+      estimated: true,
+      steps: ['open', 'chain-off', 'fat-off', 'head-off', 'silver', 'tail-off', 'centre-roast', 'slice'],
+    },
+    {
       id: 'whole-steaks',
       name: 'Chain and head stay on',
       about: 'More weight as steak, less even; fat and silver skin come off and no more.',
@@ -111,6 +130,13 @@ export const beefTenderloin: Kind = {
       estimated: true,
       steps: ['open', 'fat-off', 'silver', 'tail-off', 'slice-whole'],
     },
+  ],
+  scatter: { phi: 200, why: 'The centre differs by about 3.5 percentage points from piece to piece: how much fat and side muscle the plant left on. An estimate.' },
+  marks: [
+    { id: 'liquid', name: 'Much liquid in the bag', from: 'all', to: ['loss'], share: 0.02 },
+    { id: 'gashes', name: 'Knife gashes', from: ['centre', 'centre-roast'], to: ['chain', 'tail'], share: 0.03 },
+    { id: 'fat-lumps', name: 'Lumps of fat', from: ['centre', 'centre-roast'], to: ['fat'], share: 0.04 },
+    { id: 'silver', name: 'Much silver skin left on', from: ['centre', 'centre-roast'], to: ['silver-skin'], share: 0.015 },
   ],
   askFor: 'A whole tenderloin, side muscle on, still in its sealed bag.',
   lookFor: [

@@ -1,0 +1,39 @@
+import { isUsable } from '../catalogue/destination';
+import { leavesOf, type Leaf } from '../journal/leaves';
+import type { LotId } from '../journal/lot';
+import type { State } from '../journal/replay';
+import type { MassDg } from '../units/mass';
+import { partPrice, type PartPrice, type Pricing } from './part-price';
+import type { Carrier } from './school';
+
+/** What the schools need besides the journal. */
+export interface Basis {
+  readonly pricing: Pricing;
+  /** What a plate weighs raw in this household, for meat that is not packed as plates. */
+  readonly plateDg: MassDg;
+}
+
+/** The shares of a piece with what the schools want to know of each. */
+export function carriersOf(state: State, piece: LotId, { pricing, plateDg }: Basis): (Carrier & Leaf)[] {
+  const on = state.lots.get(piece)?.on ?? '';
+  const prices = new Map<string, PartPrice>();
+  return leavesOf(state, piece).map((leaf) => {
+    const { lot, destination, massDg } = leaf;
+    const key = `${lot.part ?? ''}/${destination}`;
+    const price = prices.get(key) ?? partPrice(pricing, lot, destination, on);
+    prices.set(key, price);
+    return { lot, destination, massDg, price, plates: isUsable(destination) ? platesOf(state, leaf, plateDg) : 0 };
+  });
+}
+
+/** Plates of the packs that a share went into, by mass; what is not packed by the household's plate. */
+function platesOf(state: State, { lot, massDg }: Leaf, plateDg: MassDg): number {
+  let [plates, packedDg] = [0, 0];
+  for (const flow of lot.flows) {
+    const pack = flow.way === 'packed' && flow.lot ? state.lots.get(flow.lot) : undefined;
+    if (!pack?.plates) continue;
+    plates += (pack.plates * flow.massDg) / pack.inDg;
+    packedDg += flow.massDg;
+  }
+  return plates + Math.max(0, massDg - packedDg) / plateDg;
+}

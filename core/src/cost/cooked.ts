@@ -1,0 +1,26 @@
+import type { Destination } from '../catalogue/destination';
+import { kindById, partOf } from '../catalogue/kinds';
+
+/** About 30 % goes in cooking (common practice). */
+const COOKED_LEFT = 0.7;
+/** Ground beef, 20 % fat, cooked and drained. USDA Food Buying Guide for Child Nutrition Programs (from memory). */
+const GROUND_LEFT = 0.74;
+
+/** The key of a household's own cooking yield of a part. */
+export function cookedKey(kind: string | null, part: string | null): string {
+  return `${kind ?? 'any'}_${part ?? 'whole'}`.slice(0, 40);
+}
+
+/**
+ * How much of a raw part is eaten: what is left after cooking, less its bone.
+ *
+ * @param own the household's own figures, by {@link cookedKey}
+ * @returns share of the raw weight, 0 to 1
+ * @example cookedShare({ kind: 'whole-chicken', part: 'thighs' }, 'main') // 0.476: 32 % bone, 30 % lost
+ */
+export function cookedShare(lot: { readonly kind: string | null; readonly part: string | null }, destination: Destination, own: ReadonlyMap<string, number> = new Map()): number {
+  const set = own.get(cookedKey(lot.kind, lot.part));
+  if (set !== undefined) return set;
+  const bone = partOf(kindById(lot.kind), lot.part)?.bone ?? 0;
+  return (1 - bone) * (destination === 'grind' ? GROUND_LEFT : COOKED_LEFT);
+}

@@ -1,0 +1,41 @@
+import Papa from 'papaparse';
+
+/** A cell of a table: text, a number, or nothing. */
+export type Cell = string | number | null;
+
+/**
+ * A table as CSV (RFC 4180), with a byte-order mark so that spreadsheets read it as UTF-8. Cells
+ * that a spreadsheet would take for a formula get an apostrophe in front.
+ *
+ * @example writeCsv(['a'], [['=1+1']]) // '\ufeffa\r\n\'=1+1\r\n'
+ */
+export function writeCsv(columns: readonly string[], rows: readonly (readonly Cell[])[]): string {
+  const data = rows.map((row) => row.map((cell) => cell ?? ''));
+  return `\ufeff${Papa.unparse({ fields: [...columns], data }, { escapeFormulae: true })}\r\n`;
+}
+
+/** One line of a CSV file, by column; with its number in the file, the header being 1. */
+export interface CsvLine {
+  readonly line: number;
+  readonly cells: Readonly<Record<string, string>>;
+}
+
+/**
+ * Reads CSV with a header: comma, semicolon or tab between cells, with or without a byte-order
+ * mark. Column names are read without regard to case and spaces; the apostrophe that
+ * {@link writeCsv} puts before a formula is taken off again.
+ */
+export function readCsv(text: string): { columns: string[]; lines: CsvLine[] } {
+  const { data } = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy', delimitersToGuess: [',', ';', '\t'] });
+  const [header = [], ...rest] = data;
+  const columns = header.map((name) => name.trim().toLowerCase().replace(/\s+/g, '_'));
+  const lines = rest.map((cells, index) => ({
+    line: index + 2,
+    cells: Object.fromEntries(columns.map((column, at) => [column, withoutGuard(cells[at] ?? '')])),
+  }));
+  return { columns, lines };
+}
+
+function withoutGuard(cell: string): string {
+  return /^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell;
+}

@@ -1,0 +1,46 @@
+import { median } from 'd3-array';
+import { addDays, daysBetween, type IsoDate } from '../units/date';
+import { countUpTo, notesOf, type KeyedNote, type PriceBook } from './price-book';
+
+/** Prices older than this say little about today; an estimate of our own. */
+const RECENT_DAYS = 60;
+
+/** What an item goes for, and what that rests on. */
+export interface GoingPrice {
+  /** Smallest coins a kilogram. */
+  readonly perKgMinor: number;
+  /** The latest note of each shop that counted. */
+  readonly notes: readonly KeyedNote[];
+  /** Days from the newest of them to the day asked for; negative where only later prices are known. */
+  readonly ageDays: number;
+}
+
+/**
+ * The going price of an item on a day: the median of what each shop last asked in the 60 days up
+ * to then, so that one shop's offer or slip of the pen moves it little. Where nothing is that
+ * recent, the nearest note counts, an earlier one before a later one.
+ *
+ * @returns null where no price of the item was ever noted
+ * @example three shops' last prices 27.90, 26.50 and 12.00 (an offer): 26.50
+ */
+export function goingPrice(book: PriceBook, item: string, on: IsoDate): GoingPrice | null {
+  const notes = notesOf(book, item);
+  const upTo = countUpTo(notes, on);
+  const recent = latestOfShops(notes, upTo, addDays(on, -RECENT_DAYS));
+  const nearest = notes[upTo - 1] ?? notes[upTo];
+  const counted = recent.length > 0 ? recent : nearest ? [nearest] : [];
+  const newest = counted[0];
+  if (!newest) return null;
+  const perKgMinor = Math.round(median(counted, (note) => note.perKgMinor) ?? newest.perKgMinor);
+  return { perKgMinor, notes: counted, ageDays: daysBetween(newest.on, on) };
+}
+
+function latestOfShops(notes: readonly KeyedNote[], upTo: number, since: IsoDate): KeyedNote[] {
+  const latest = new Map<string, KeyedNote>();
+  for (let at = upTo - 1; at >= 0; at--) {
+    const note = notes[at];
+    if (!note || note.on < since) break;
+    if (!latest.has(note.shop)) latest.set(note.shop, note);
+  }
+  return [...latest.values()];
+}

@@ -1,0 +1,98 @@
+import { isUsable, type Destination } from '../catalogue/destination';
+import { kindById, partOf } from '../catalogue/kinds';
+import type { Basis } from '../cost/carriers';
+import { isGap, partPrice, type PartPrice } from '../cost/part-price';
+import type { State } from '../journal/replay';
+import type { IsoDate } from '../units/date';
+import type { MassDg } from '../units/mass';
+import { betaQuantile } from './beta';
+import { LOSS, typicalComposition, withMarks } from './composition';
+import type { WorthModel } from './draw-worth';
+import { habitOf, nextPieceConcentration, type Habit } from './habit';
+import { pastCompositions } from './piece-composition';
+
+/** A piece that is not bought yet. */
+export interface Question {
+  readonly kind: string;
+  readonly way: string;
+  readonly massDg: MassDg;
+  /** What was seen on it: ids of the kind's marks. */
+  readonly marks: readonly string[];
+  readonly on: IsoDate;
+}
+
+/** What one part is expected to come to, with the range that holds four times in five. */
+export interface PartPrediction {
+  /** A part of the kind, or "loss". */
+  readonly part: string;
+  readonly destination: Destination | null;
+  readonly share: number;
+  readonly low: number;
+  readonly high: number;
+  readonly massDg: number;
+  readonly price: PartPrice | null;
+}
+
+/** What is expected of a piece; all of it in closed form, at once. */
+export interface Prediction {
+  readonly habit: Habit;
+  readonly parts: readonly PartPrediction[];
+  readonly usable: { readonly share: number; readonly low: number; readonly high: number };
+  /** Worth of a kilogram as bought, bought cut: mean and standard deviation, smallest coins. */
+  readonly worthPerKg: { readonly mean: number; readonly deviation: number };
+  /** Usable parts whose shop price is unknown: the worth is then a lower bound. */
+  readonly missing: readonly string[];
+  /** What the draws need. */
+  readonly model: WorthModel;
+}
+
+/** Four times in five. */
+const RANGE = [0.1, 0.9] as const;
+
+/**
+ * What to expect of a piece: shares, ranges and worth, from the catalogue, the household's own
+ * pieces of the same way and what was seen. Each share of the next piece is Beta with the
+ * concentration s of both doubts; the worth is linear in the shares, so its mean and variance
+ * follow from theirs.
+ *
+ * @returns null where the kind or way is unknown
+ */
+export function predict(state: State, basis: Basis, question: Question): Prediction | null {
+  const kind = kindById(question.kind);
+  const way = kind?.ways.find(({ id }) => id === question.way);
+  if (!kind || !way) return null;
+  const past = pastCompositions(state, kind.id, way.id).map(({ composition }) => composition);
+  const learnt = habitOf({ typical: typicalComposition(way), phi: kind.scatter.phi, estimated: way.estimated }, past);
+  const usual = withMarks({ keys: learnt.keys, shares: learnt.usual }, kind, question.marks).shares;
+  const habit = { ...learnt, usual };
+  const s = nextPieceConcentration(habit);
+  const parts = habit.keys.map((part, k): PartPrediction => {
+    const share = usual[k] ?? 0;
+    const destination = part === LOSS ? null : (partOf(kind, part)?.destination ?? null);
+    const price = destination && partPrice(basis.pricing, { kind: kind.id, part, animal: kind.animal }, destination, question.on);
+    const [low, high] = rangeOf(share, s);
+    return { part, destination, share, low, high, massDg: share * question.massDg, price };
+  });
+  const usableShare = parts.reduce((sum, { destination, share }) => sum + (destination && isUsable(destination) ? share : 0), 0);
+  const [low, high] = rangeOf(usableShare, s);
+  const perKgMinor = parts.map(({ price }) => (price?.state === 'known' ? price.perKgMinor : 0));
+  return {
+    habit,
+    parts,
+    usable: { share: usableShare, low, high },
+    worthPerKg: worthMoments(usual, perKgMinor, s),
+    missing: parts.flatMap(({ part, price, destination }) => (price && destination && isGap(price, destination) ? [part] : [])),
+    model: { usual, certainty: habit.certainty, phi: habit.phi, perKgMinor },
+  };
+}
+
+function rangeOf(share: number, s: number): [number, number] {
+  return [betaQuantile(RANGE[0], s * share, s * (1 - share)), betaQuantile(RANGE[1], s * share, s * (1 - share))];
+}
+
+/** Mean and deviation of Σ share × value, for Dirichlet shares: Var = (Σ m v² − (Σ m v)²) ÷ (s + 1). */
+function worthMoments(usual: readonly number[], values: readonly number[], s: number): { mean: number; deviation: number } {
+  const mean = usual.reduce((sum, share, k) => sum + share * (values[k] ?? 0), 0);
+  const square = usual.reduce((sum, share, k) => sum + share * (values[k] ?? 0) ** 2, 0);
+  return { mean, deviation: Math.sqrt(Math.max(0, square - mean * mean) / (s + 1)) };
+}
