@@ -14,7 +14,11 @@ interface View {
 
 const VIEWS: readonly View[] = [
   { name: 'counter', path: '/demo/counter', prepare: fillCounter },
-  { name: 'counter-phone', path: '/demo/counter', phone: true },
+  { name: 'counter-phone', path: '/demo/counter', phone: true, prepare: fillCounter },
+  { name: 'ways', path: '/demo/counter', prepare: showWays },
+  { name: 'candidates', path: '/demo/counter/candidates', prepare: fillCandidates },
+  { name: 'prices', path: '/demo/counter/prices', prepare: settle },
+  { name: 'lists', path: '/demo/counter/lists', prepare: settle },
   { name: 'block', path: '/demo/block', prepare: (person) => person.type('352') },
   { name: 'block-phone', path: '/demo/block', phone: true },
   { name: 'wrap', path: '/demo/wrap', prepare: choosePortions },
@@ -22,15 +26,37 @@ const VIEWS: readonly View[] = [
   { name: 'freezer-phone', path: '/demo/freezer', phone: true },
   { name: 'books', path: '/demo/books' },
   { name: 'piece', path: '/demo/books', prepare: openPiece },
+  { name: 'trends', path: '/demo/books/trends', prepare: settle },
   { name: 'craft', path: '/demo/craft' },
   { name: 'guide', path: '/demo/craft/beef-tenderloin' },
   { name: 'start', path: '/home/start' },
 ];
 
+async function settle(): Promise<void> {
+  await new Promise((done) => setTimeout(done, 900));
+}
+
 async function fillCounter(person: Person): Promise<void> {
+  await person.fill('Price for a kg', '15.45');
   await person.fill('Weight on the label', '5.320 kg');
-  await person.fill('Price for a kg', '13.95');
-  await person.fill('Shop', 'Breakwater Wholesale', 'combobox');
+  await settle();
+}
+
+async function showWays(person: Person): Promise<void> {
+  await person.page.locator('input[type=radio]:not(:checked)').click();
+  await person.page.evaluate(() => [...document.querySelectorAll('h2')].find((each) => each.textContent === 'Ways to cut it')?.scrollIntoView());
+  await settle();
+}
+
+async function fillCandidates(person: Person): Promise<void> {
+  await person.click('Add another');
+  const [weights, prices] = [await person.page.$$('input[id^=w]'), await person.page.$$('input[id^=p]')];
+  for (const [index, [weight, price]] of [['5.320', '14.95'], ['4.885', '14.95'], ['5.610', '15.95']].entries()) {
+    await weights[index]?.type(weight ?? '');
+    await prices[index]?.type(price ?? '');
+  }
+  await (await person.page.$$('section .marks button'))[1]?.click();
+  await settle();
 }
 
 async function choosePortions(person: Person): Promise<void> {
@@ -40,7 +66,7 @@ async function choosePortions(person: Person): Promise<void> {
 async function openPiece(person: Person): Promise<void> {
   await person.page.locator('tbody tr:nth-child(3) a').click();
   await person.sees('Where the mass went');
-  await new Promise((done) => setTimeout(done, 700));
+  await settle();
 }
 
 async function main(): Promise<void> {

@@ -2,7 +2,7 @@ import compression from 'compression';
 import express, { type Express, type Response } from 'express';
 import helmet from 'helmet';
 import { existsSync, readFileSync } from 'node:fs';
-import { basename, join } from 'node:path';
+import { basename, join, resolve } from 'node:path';
 
 const YEAR_S = 31_536_000;
 /** Names with a content hash never change what they stand for. */
@@ -27,6 +27,8 @@ export function createApp({ folder, secure, empty }: Serving): Express {
   app.use(compression());
   app.use(headers(styleNonce(readFileSync(index, 'utf8')), secure));
   if (empty) app.get('/', (_request, response) => response.redirect('/home'));
+  // The stand-in for the shops' own lists.
+  app.get('/shops/lists.json', (_request, response) => response.set('Cache-Control', 'no-store').sendFile(resolve(folder, 'demo', 'shop-lists.json')));
   app.use(express.static(folder, { index: false, setHeaders: cacheFor }));
   // Places of the app have addresses without a dot; a missing file is missing.
   app.get(/^\/[^.]*$/, (_request, response) => {

@@ -82,7 +82,7 @@ export async function ensureBundle(name) {
 /** Builds the app when its sources are newer. */
 export async function ensureApp() {
   const stamp = join(ROOT, 'dist', 'app', 'index.html');
-  if (!isStale([...COMMON, 'angular.json', 'tsconfig.app.json', 'app', 'demo/household.json'], stamp)) return;
+  if (!isStale([...COMMON, 'angular.json', 'tsconfig.app.json', 'app', 'demo/household.json', 'demo/shop-lists.json'], stamp)) return;
   say('Building the app (about half a minute) …');
   run(process.execPath, [bin('ng'), 'build'], { env: { ...process.env, NG_CLI_ANALYTICS: 'false' } });
   const { stampNonce } = await import('./style-nonce.mjs');

@@ -1,19 +1,64 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import { TableModule } from 'primeng/table';
-import { compareWithShop } from '@core/cost/comparison';
+import { kindById } from '@core/catalogue/kinds';
+import { writeCsv } from '@core/files/csv';
+import { summarisePiece, totalsOf, type PieceSummary } from '@core/files/piece-summary';
 import { lotName } from '@core/journal/lot-name';
-import { unitPrice } from '@core/price/label-total';
-import { yieldTest } from '@core/yield/yield-test';
+import { Clock } from '../data/clock';
 import { Figures } from '../data/figures';
 import { HOUSEHOLD_NAME } from '../data/household-name';
 import { HouseholdStore } from '../data/household-store';
+import { PageTabs } from '../kit/page-tabs';
+import { saveText } from '../kit/save-text';
 import { ExportReminder } from './export-reminder';
+import { BOOKS_PAGES } from './pages';
+
+interface Row {
+  readonly summary: PieceSummary;
+  readonly id: string;
+  readonly name: string;
+  readonly on: string;
+  readonly shop: string;
+  readonly kind: string;
+  readonly month: string;
+  readonly minutes: number | null;
+}
+
+type Column = 'name' | 'on' | 'shop' | 'weight' | 'paid' | 'yield' | 'usable' | 'saved';
+type Grouping = 'none' | 'kind' | 'shop' | 'month';
+/** A line of the table: a piece, or what stands over a group of them. */
+type Line = { readonly row: Row; readonly group?: undefined } | { readonly row?: undefined; readonly group: string; readonly totals: ReturnType<typeof totalsOf> };
+
+const COLUMNS: readonly { id: Column; name: string; figure: boolean }[] = [
+  { id: 'name', name: 'Piece', figure: false },
+  { id: 'on', name: 'Bought', figure: false },
+  { id: 'shop', name: 'Shop', figure: false },
+  { id: 'weight', name: 'Weight', figure: true },
+  { id: 'paid', name: 'Paid', figure: true },
+  { id: 'yield', name: 'Yield', figure: true },
+  { id: 'usable', name: 'Usable', figure: true },
+  { id: 'saved', name: 'Saved', figure: true },
+];
+const VALUE: Record<Column, (row: Row) => string | number> = {
+  name: ({ name }) => name,
+  on: ({ on }) => on,
+  shop: ({ shop }) => shop,
+  weight: ({ summary }) => summary.lot.inDg,
+  paid: ({ summary }) => summary.lot.paidMinor ?? 0,
+  yield: ({ summary }) => summary.yield,
+  usable: ({ summary }) => summary.perUsableKgMinor ?? 0,
+  saved: ({ summary }) => summary.comparison.savedMinor,
+};
+const GROUP: Record<Exclude<Grouping, 'none'>, (row: Row) => string> = { kind: ({ kind }) => kind, shop: ({ shop }) => shop || 'no shop', month: ({ month }) => month };
+/** From so many lines on, only those on the screen are drawn. */
+const VIRTUAL_FROM = 120;
 
 /** Every piece that was ever bought, and what it came to. */
 @Component({
   selector: 'v-books-page',
-  imports: [RouterLink, TableModule, ExportReminder],
+  imports: [FormsModule, RouterLink, TableModule, PageTabs, ExportReminder],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './books-page.html',
   styleUrl: './books-page.css',
@@ -22,37 +67,77 @@ export class BooksPage {
   protected readonly store = inject(HouseholdStore);
   protected readonly figures = inject(Figures);
   protected readonly household = inject(HOUSEHOLD_NAME);
+  private readonly clock = inject(Clock);
+  protected readonly pages = BOOKS_PAGES;
+  protected readonly columns = COLUMNS;
 
-  protected readonly rows = computed(() => {
-    const [state, prices] = [this.store.state(), this.store.prices()];
-    return this.store.pieces().map((lot) => {
-      const test = yieldTest(state, lot.id);
-      const shop = compareWithShop(state, lot.id, prices);
-      return {
-        lot,
-        name: lotName(lot),
-        on: lot.on ?? '',
-        shop: lot.shop ?? '',
-        receivedDg: lot.inDg,
-        paidMinor: lot.paidMinor ?? 0,
-        perKgMinor: unitPrice(lot.inDg, lot.paidMinor ?? 0),
-        yield: test.yield,
-        usablePerKg: test.perUsableKgMinor,
-        savedMinor: shop.savedMinor,
-        hasWorth: shop.worthMinor > 0,
-        complete: shop.complete,
-        closed: lot.closed,
-      };
+  protected readonly search = signal('');
+  protected readonly grouping = signal<Grouping>('none');
+  protected readonly sort = signal<{ by: Column; down: boolean }>({ by: 'on', down: true });
+
+  private readonly rows = computed<Row[]>(() => {
+    const [state, basis, shopName, minutes] = [this.store.state(), this.store.basis(), this.store.shopName(), this.store.minutes()];
+    return this.store.pieces().map((lot) => ({
+      summary: summarisePiece(state, lot, basis),
+      id: lot.id,
+      name: lotName(lot),
+      on: lot.on ?? '',
+      shop: shopName(lot.shop),
+      kind: kindById(lot.kind)?.name ?? lot.kind ?? '',
+      month: lot.on ? this.figures.month(lot.on) : 'no day',
+      minutes: minutes.get(lot.id) ?? null,
+    }));
+  });
+
+  private readonly found = computed(() => {
+    const words = this.search().toLowerCase().split(/\s+/).filter(Boolean);
+    const notes = this.store.pieceNotes();
+    return this.rows().filter((row) => {
+      const text = `${row.name} ${row.kind} ${row.shop} ${row.on} ${row.month} ${notes.get(row.id)?.text ?? ''}`.toLowerCase();
+      return words.every((word) => text.includes(word));
     });
   });
-  protected readonly totals = computed(() => {
-    const finished = this.rows().filter(({ closed }) => closed);
-    return {
-      pieces: finished.length,
-      paidMinor: finished.reduce((sum, row) => sum + row.paidMinor, 0),
-      receivedDg: finished.reduce((sum, row) => sum + row.receivedDg, 0),
-      savedMinor: finished.reduce((sum, row) => sum + (row.hasWorth ? row.savedMinor : 0), 0),
-      complete: finished.every(({ complete }) => complete),
-    };
+
+  private readonly sorted = computed(() => {
+    const { by, down } = this.sort();
+    const value = VALUE[by];
+    const rows = this.found().map((row) => ({ row, value: value(row) }));
+    rows.sort((a, b) => (a.value < b.value ? -1 : a.value > b.value ? 1 : 0) * (down ? -1 : 1));
+    return rows.map(({ row }) => row);
   });
+
+  protected readonly lines = computed<Line[]>(() => {
+    const grouping = this.grouping();
+    if (grouping === 'none') return this.sorted().map((row) => ({ row }));
+    const groups = new Map<string, Row[]>();
+    for (const row of this.sorted()) {
+      const name = GROUP[grouping](row);
+      const known = groups.get(name);
+      if (known) known.push(row);
+      else groups.set(name, [row]);
+    }
+    return [...groups].flatMap(([group, rows]) => [{ group, totals: totalsOf(rows.map(({ summary }) => summary)) }, ...rows.map((row) => ({ row }))]);
+  });
+  protected readonly isLong = computed(() => this.lines().length > VIRTUAL_FROM);
+  protected readonly isEmpty = computed(() => this.rows().length === 0);
+  protected readonly totals = computed(() => totalsOf(this.found().map(({ summary }) => summary)));
+
+  protected sortBy(by: Column): void {
+    this.sort.update((sort) => ({ by, down: sort.by === by ? !sort.down : by !== 'name' && by !== 'shop' }));
+  }
+
+  protected ariaSort(column: Column): 'ascending' | 'descending' | null {
+    const { by, down } = this.sort();
+    return by === column ? (down ? 'descending' : 'ascending') : null;
+  }
+
+  protected saveCsv(): void {
+    const { plainMoney } = this.figures;
+    const rows = this.sorted().map(({ summary: { lot, perKgMinor, yield: part, usableDg, perUsableKgMinor, comparison }, kind, shop, minutes }) => [
+      lot.id, kind, lot.count, lot.on, shop, lot.inDg / 10, plainMoney(lot.paidMinor ?? 0), plainMoney(perKgMinor), Math.round(part * 1000) / 10, usableDg / 10,
+      perUsableKgMinor === null ? null : plainMoney(perUsableKgMinor), plainMoney(comparison.worthMinor), plainMoney(comparison.savedMinor), plainMoney(comparison.breakEvenPerKgMinor), comparison.complete ? 'yes' : 'no', minutes,
+    ]);
+    const columns = ['id', 'kind', 'count', 'bought_on', 'shop', 'weight_g', 'paid', 'price_per_kg', 'yield_pct', 'usable_g', 'usable_per_kg', 'worth_bought_cut', 'saved', 'break_even_per_kg', 'complete', 'minutes'];
+    saveText(`vendicus-pieces-${this.clock.today()}.csv`, writeCsv(columns, rows), 'text/csv');
+  }
 }

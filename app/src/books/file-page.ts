@@ -91,7 +91,15 @@ export class FilePage {
   }
 
   protected async save(settings: ReturnType<typeof this.store.settings>): Promise<void> {
-    this.notices.tell(await this.store.record({ type: 'settings', key: 'household', value: settings }), 'Saved');
+    const before = this.store.settings();
+    if (settings.currency !== before.currency && this.holdsMoney()) {
+      return this.notices.problem(`Prices and purchases are written down in ${before.currency}, and a household counts in one currency. It stays ${before.currency}; for another one, start a household of its own. Nothing was changed.`);
+    }
+    this.notices.tell(await this.store.record({ type: 'settings', key: 'household', value: { ...before, ...settings } }), 'Saved');
+  }
+
+  private holdsMoney(): boolean {
+    return this.store.basis().pricing.book.size > 0 || [...this.store.state().lots.values()].some(({ paidMinor }) => paidMinor !== null && paidMinor > 0);
   }
 
   private async mayReplace(entries: number): Promise<boolean> {

@@ -3,7 +3,9 @@ import type { EChartsCoreOption } from 'echarts/core';
 import { NgxEchartsDirective, provideEchartsCore } from 'ngx-echarts';
 import { DESTINATION_IDS } from '@core/catalogue/destination';
 import type { YieldTest } from '@core/yield/yield-test';
+import { packedFrom } from '@core/files/packed-from';
 import { Figures } from '../data/figures';
+import { HouseholdStore } from '../data/household-store';
 import { Appearance } from '../kit/appearance';
 import { chartTexture } from '../kit/chart-texture';
 import { markOf, type Whereabouts } from '../kit/destination-look';
@@ -17,13 +19,15 @@ type Texture = Awaited<ReturnType<typeof chartTexture>>;
   imports: [NgxEchartsDirective],
   providers: [provideEchartsCore({ echarts })],
   changeDetection: ChangeDetectionStrategy.OnPush,
-  template: `<div echarts [options]="options()" class="chart" role="img" [attr.aria-label]="spoken()"></div>`,
-  styles: `.chart { height: 330px; width: 100%; }`,
+  template: `<div echarts [options]="options()" class="chart" [style.height.px]="height()" role="img" [attr.aria-label]="spoken()"></div>`,
+  styles: `.chart { width: 100%; }`,
 })
 export class MassFlow {
   private readonly figures = inject(Figures);
   private readonly appearance = inject(Appearance);
   readonly test = input.required<YieldTest>();
+  readonly piece = input.required<string>();
+  private readonly store = inject(HouseholdStore);
   private readonly textures = signal<Partial<Record<Whereabouts, Texture>>>({});
 
   constructor() {
@@ -43,9 +47,17 @@ export class MassFlow {
     return [{ where: 'liquid' as Whereabouts, massDg: destinations.liquid }, ...all].filter(({ massDg }) => massDg > 0);
   });
 
+  /** The packs, numbered where they have one name. */
+  private readonly packs = computed(() => {
+    const all = packedFrom(this.store.state(), this.piece());
+    return all.map((each, index) => ({ ...each, node: `${index} ${each.name}` }));
+  });
+
   protected readonly spoken = computed(
     () => `Where the mass went: ${this.ends().map(({ where, massDg }) => `${wordOf(where)} ${this.figures.mass(massDg)}`).join(', ')}`,
   );
+
+  protected readonly height = computed(() => Math.max(330, 24 * Math.max(this.packs().length, this.ends().length) + 40));
 
   protected readonly options = computed<EChartsCoreOption>(() => {
     const dim = this.appearance.light() === 'dim';
@@ -59,6 +71,7 @@ export class MassFlow {
       itemStyle: { color: textures[where] ?? markOf(where), borderColor: ink, borderWidth: 1 },
       depth: 2,
     }));
+    const packs = this.packs().map(({ node, massDg }) => ({ name: node, value: massDg, itemStyle: { color: sheet, borderColor: ink, borderWidth: 1 }, depth: 3 }));
     const whole = (name: string, value: number, depth: number) => ({ name, value, depth, itemStyle: { color: sheet, borderColor: ink, borderWidth: 1.5 } });
     const hasLiquid = this.ends().some(({ where }) => where === 'liquid');
     return {
@@ -69,11 +82,11 @@ export class MassFlow {
         {
           type: 'sankey',
           left: 4,
-          right: 150,
+          right: 190,
           top: 14,
           bottom: 10,
           nodeWidth: 26,
-          nodeGap: 15,
+          nodeGap: this.packs().length > 9 ? 6 : 12,
           draggable: false,
           layoutIterations: 0,
           emphasis: { disabled: true },
@@ -81,13 +94,14 @@ export class MassFlow {
           label: {
             color: ink,
             fontFamily: 'Atkinson Hyperlegible Next Variable',
-            fontSize: 15,
-            formatter: ({ name, value }: { name: string; value: number }) => `${name}  {b|${kg(value)}}`,
-            rich: { b: { fontWeight: 650, fontSize: 15, fontFamily: 'Atkinson Hyperlegible Next Variable', color: ink } },
+            fontSize: 14,
+            formatter: ({ name, value }: { name: string; value: number }) => `${name.replace(/^\\d+ /, '')}  {b|${kg(value)}}`,
+            rich: { b: { fontWeight: 650, fontSize: 14, fontFamily: 'Atkinson Hyperlegible Next Variable', color: ink } },
           },
-          data: [whole('label', receivedDg, 0), ...(hasLiquid ? [whole('drained', drainedDg, 1)] : []), ...ends],
+          data: [whole('label', receivedDg, 0), ...(hasLiquid ? [whole('drained', drainedDg, 1)] : []), ...ends, ...packs],
           links: [
             ...(hasLiquid ? [{ source: 'label', target: 'liquid', value: this.test().destinations.liquid }, { source: 'label', target: 'drained', value: drainedDg }] : []),
+            ...this.packs().map(({ node, destination, massDg }) => ({ source: destination, target: node, value: massDg })),
             ...ends.filter(({ name }) => name !== 'liquid').map(({ name, value }) => ({ source: hasLiquid ? 'drained' : 'label', target: name, value })),
           ],
         },

@@ -1,25 +1,39 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
-import { DESTINATION_IDS } from '@core/catalogue/destination';
 import { kindById, partOf } from '@core/catalogue/kinds';
-import { compareWithShop, type ComparisonLine } from '@core/cost/comparison';
+import { carriersOf } from '@core/cost/carriers';
+import { compareWithShop } from '@core/cost/comparison';
+import { costByPart } from '@core/cost/cost-by-part';
+import { creditsOf } from '@core/cost/school';
+import { countOfTheYear, workingCosts } from '@core/cost/working-costs';
+import { writeCsv } from '@core/files/csv';
 import { packsFrom } from '@core/files/report';
-import { leavesOf } from '@core/journal/leaves';
 import { lotName } from '@core/journal/lot-name';
+import { NO_COSTS } from '@core/journal/settings';
 import { packState } from '@core/pack/pack-state';
 import { unitPrice } from '@core/price/label-total';
+import { usualMinutes } from '@core/yield/minutes';
 import { yieldTest } from '@core/yield/yield-test';
 import { Figures } from '../data/figures';
 import { HOUSEHOLD_NAME } from '../data/household-name';
 import { HouseholdStore } from '../data/household-store';
+import { Notices } from '../data/notices';
+import { EditFigure } from '../kit/edit-figure';
+import { saveText } from '../kit/save-text';
+import { SchoolSwitch } from '../kit/school-switch';
 import { Swatch } from '../kit/swatch';
+import { ToldFigure } from '../kit/told-figure';
 import { MassFlow } from './mass-flow';
-import { PriceGap } from './price-gap';
+import { MoneyBar } from './money-bar';
+import { SchoolsTable } from './schools-table';
+import { ShopTable } from './shop-table';
+import { YieldStrip } from './yield-strip';
 
 /** One piece: its yield test, what its parts and packs cost, and whether it beat the shop. */
 @Component({
   selector: 'v-piece-page',
-  imports: [RouterLink, MassFlow, PriceGap, Swatch],
+  imports: [FormsModule, RouterLink, EditFigure, MassFlow, MoneyBar, SchoolsTable, SchoolSwitch, ShopTable, Swatch, ToldFigure, YieldStrip],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './piece-page.html',
   styleUrl: './piece-page.css',
@@ -28,30 +42,30 @@ export class PiecePage {
   protected readonly store = inject(HouseholdStore);
   protected readonly figures = inject(Figures);
   protected readonly household = inject(HOUSEHOLD_NAME);
+  private readonly notices = inject(Notices);
   readonly lot = input.required<string>();
 
   protected readonly lotName = lotName;
   protected readonly packState = packState;
-  protected readonly destinations = DESTINATION_IDS;
   protected readonly piece = computed(() => {
     const lot = this.store.state().lots.get(this.lot());
     return lot?.form === 'piece' ? lot : undefined;
   });
+  private readonly kind = computed(() => kindById(this.piece()?.kind ?? null));
+  protected readonly paid = computed(() => this.piece()?.paidMinor ?? 0);
   protected readonly test = computed(() => yieldTest(this.store.state(), this.lot()));
-  protected readonly shop = computed(() => compareWithShop(this.store.state(), this.lot(), this.store.prices()));
-  protected readonly paidPerKg = computed(() => unitPrice(this.piece()?.inDg ?? 1, this.piece()?.paidMinor ?? 0));
-  protected readonly family = computed(() => {
-    const kind = kindById(this.piece()?.kind ?? null);
-    const parts = new Map<string, { id: string; name: string; destination: (typeof DESTINATION_IDS)[number]; count: number; massDg: number; minor: number }>();
-    for (const { lot, massDg, destination } of leavesOf(this.store.state(), this.lot())) {
-      const id = `${lot.part ?? ''}/${destination}`;
-      const name = lot.part === null ? (this.piece()?.closed ? 'Whole' : 'Still on the board') : (partOf(kind, lot.part)?.name ?? lot.part);
-      const seen = parts.get(id) ?? { id, name, destination, count: 0, massDg: 0, minor: 0 };
-      const minor = this.store.costs().get(lot.id)?.minor ?? 0;
-      parts.set(id, { ...seen, count: seen.count + lot.count, massDg: seen.massDg + massDg, minor: seen.minor + minor });
-    }
-    return [...parts.values()].sort((a, b) => DESTINATION_IDS.indexOf(a.destination) - DESTINATION_IDS.indexOf(b.destination));
+  protected readonly shop = computed(() => compareWithShop(this.store.state(), this.lot(), this.store.basis()));
+  protected readonly paidPerKg = computed(() => unitPrice(this.piece()?.inDg ?? 1, this.paid()));
+  protected readonly costs = computed(() => costByPart(this.store.state(), this.lot(), this.store.basis()));
+  protected readonly surplus = computed(() => creditsOf(carriersOf(this.store.state(), this.lot(), this.store.basis()), this.paid()).surplusMinor);
+  protected readonly moneyShares = computed(() => this.costs().map(({ part, destination, minor }) => ({ name: this.nameOf(part), destination, minor: minor[this.store.school()] })));
+  protected readonly mainCost = computed(() => {
+    const mains = this.costs().filter(({ destination }) => destination === 'main');
+    const massDg = mains.reduce((sum, each) => sum + each.massDg, 0);
+    const minor = mains.reduce((sum, each) => sum + each.minor[this.store.school()], 0);
+    return massDg > 0 ? (minor * 10_000) / massDg : null;
   });
+
   protected readonly packs = computed(() => {
     const piece = this.piece();
     if (!piece) return [];
@@ -61,18 +75,82 @@ export class PiecePage {
       return { lot, minor, perPlate: minor !== null && lot.plates ? minor / lot.plates : null };
     });
   });
-  protected readonly portion = computed(() => {
-    const packs = this.packs().filter(({ lot, minor }) => lot.plates !== null && minor !== null);
-    const plates = packs.reduce((sum, { lot }) => sum + (lot.plates ?? 0), 0);
-    return plates > 0 ? packs.reduce((sum, { minor }) => sum + (minor ?? 0), 0) / plates : null;
+  protected readonly plates = computed(() => this.packs().reduce((sum, { lot }) => sum + (lot.plates ?? 0), 0));
+  private readonly eaters = computed(() => Math.max(1, this.store.settings().eaters.length));
+  /** A dinner of this household from it, and the same dinner bought cut. */
+  protected readonly dinner = computed(() => {
+    const plates = this.plates();
+    if (plates === 0) return null;
+    return { ours: (this.paid() / plates) * this.eaters(), shop: (this.shop().worthMinor / plates) * this.eaters(), dinners: plates / this.eaters(), eaters: this.eaters() };
   });
 
-  protected partLabel(line: ComparisonLine): string {
-    if (line.part === null) return this.piece() ? lotName(this.piece()!) : 'Whole';
-    return partOf(kindById(this.piece()?.kind ?? null), line.part)?.name ?? line.part;
+  private readonly noted = computed(() => this.store.pieceNotes().get(this.lot()));
+  protected readonly minutes = computed(() => {
+    const [kind, way] = [this.kind(), this.kind()?.ways.find(({ id }) => id === this.piece()?.way)];
+    const measured = this.store.minutes().get(this.lot());
+    const minutes = this.noted()?.minutes ?? measured ?? (kind && way ? usualMinutes(kind, way) * (this.piece()?.count ?? 1) : 0);
+    return { minutes: Math.round(minutes), from: this.noted()?.minutes ? 'as you set it' : measured ? 'from the weighings' : 'as the guide has it' };
+  });
+  protected readonly work = computed(() => {
+    const days = this.store.pieces().flatMap(({ on }) => on ?? []);
+    const piecesOfTheYear = countOfTheYear(days, this.piece()?.on ?? '9999-12-31');
+    return workingCosts({ savedMinor: this.shop().savedMinor, packs: this.packs().length, minutes: this.minutes().minutes, piecesOfTheYear }, this.store.settings().costs ?? NO_COSTS);
+  });
+  protected readonly note = linkedSignal(() => this.noted()?.text ?? '');
+  protected readonly marks = computed(() => (this.noted()?.marks ?? []).flatMap((id) => this.kind()?.marks.find((mark) => mark.id === id)?.name ?? []));
+
+  protected readonly nameOf = (part: string | null): string => {
+    if (part === null) return this.piece()?.closed ? 'Whole' : 'Still on the board';
+    return partOf(this.kind(), part)?.name ?? part;
+  };
+
+  protected readonly atLeast = computed(() => (this.shop().complete ? '' : 'at least '));
+  protected readonly hasWorth = computed(() => this.shop().worthMinor > 0);
+  protected readonly how = computed(() => {
+    const { figures } = this;
+    const { usableDg, weighings, receivedDg } = this.test();
+    const [paid, received, usable, worth] = [figures.money(this.paid()), figures.mass(receivedDg), figures.mass(usableDg), figures.money(this.shop().worthMinor)];
+    return {
+      usable: `${paid} paid ÷ ${usable} usable, which is main, second, thin, stew and grind, from ${weighings} weighings.`,
+      yield: `${usable} usable ÷ ${received} on the label, the liquid included.`,
+      saved: `${this.atLeast()}${worth} bought cut − ${paid} paid, before supplies and time.`,
+      even: `${this.atLeast()}${worth} bought cut ÷ ${received}. At this price a ${figures.priceUnit()} both come out the same.`,
+      hour: `${figures.money(this.shop().savedMinor)} saved − ${figures.money(this.work().suppliesMinor + this.work().toolsMinor)} supplies and tools, for ${this.minutes().minutes} minutes.`,
+      dinner: this.dinner() ? `${paid} ÷ ${this.plates()} plates × ${this.eaters()} eaters; the shop’s: ${worth} ÷ ${this.plates()} × ${this.eaters()}.` : '',
+    };
+  });
+
+  protected bare(perKgMinor: number): string {
+    return this.figures.perUnit(perKgMinor).split('/')[0] ?? '';
   }
 
-  protected atLeast(): string {
-    return this.shop().complete ? '' : 'at least ';
+  protected async setMinutes(minutes: number): Promise<void> {
+    if (minutes > 0) await this.write({ ...this.noted(), minutes });
+  }
+
+  protected async saveNote(): Promise<void> {
+    const text = this.note().trim();
+    if (text !== (this.noted()?.text ?? '')) await this.write({ ...this.noted(), text });
+  }
+
+  private async write(value: NonNullable<ReturnType<typeof this.noted>>): Promise<void> {
+    this.notices.tell(await this.store.record({ type: 'piece', key: this.lot(), value }), 'Written down.');
+  }
+
+  protected print(): void {
+    globalThis.print();
+  }
+
+  protected saveCsv(): void {
+    const piece = this.piece();
+    if (!piece) return;
+    const { plainMoney } = this.figures;
+    const rows = this.costs().map(({ part, destination, count, massDg, minor }) => {
+      const line = this.shop().lines.find((each) => each.part === part && each.destination === destination);
+      const known = line?.price.state === 'known' ? line.price : null;
+      return [this.nameOf(part), destination, count, massDg / 10, ...Object.values(minor).map(plainMoney), line?.price.item?.name ?? null, known ? plainMoney(known.going.perKgMinor) : null, known ? Math.round(known.leftOn * 100) : null, known ? plainMoney(known.perKgMinor) : null, line?.worthMinor == null ? null : plainMoney(line.worthMinor)];
+    });
+    const columns = ['part', 'destination', 'count', 'mass_g', ...Object.keys(this.costs()[0]?.minor ?? {}).map((id) => `cost_${id.replace(/-/g, '_')}`), 'shop_item', 'shop_price_per_kg', 'left_on_pct', 'price_as_ours_per_kg', 'worth'];
+    saveText(`vendicus-${piece.kind}-${piece.on}.csv`, writeCsv(columns, rows), 'text/csv');
   }
 }

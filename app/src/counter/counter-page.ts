@@ -1,24 +1,45 @@
-import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, linkedSignal, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Router } from '@angular/router';
-import { KINDS } from '@core/catalogue/kinds';
 import { findKinds } from '@core/catalogue/find-kinds';
+import { KINDS } from '@core/catalogue/kinds';
 import type { Kind } from '@core/catalogue/kind-schema';
+import { wholePieceItem } from '@core/catalogue/shop-items';
+import { keepingOf } from '@core/freeze/keeping';
+import { roomIn } from '@core/freeze/room';
 import type { FactOf } from '@core/journal/entry';
 import { askQuestion, questionsAbout } from '@core/journal/questions';
-import { completePurchase, disagrees, type LabelFigures } from '@core/price/complete-purchase';
+import { meanPlateDg } from '@core/journal/settings';
+import { eatenPerWeekDg } from '@core/pack/pace';
+import { goingPrice } from '@core/price/going-price';
+import { howLow } from '@core/price/how-low';
+import { toDg } from '@core/units/mass';
+import { usualMinutes } from '@core/yield/minutes';
+import { habitOfWay, kindAndWay, predict } from '@core/yield/prediction';
+import { verdictOf } from '@core/yield/verdict';
 import { Clock } from '../data/clock';
 import { Figures } from '../data/figures';
 import { HOUSEHOLD_NAME } from '../data/household-name';
 import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
+import { WorthDraws } from '../data/worth-draws';
 import { Ask } from '../kit/ask';
+import { PageTabs } from '../kit/page-tabs';
+import { AnswerSlip, type Fact } from './answer-slip';
+import { ExpectedParts } from './expected-parts';
+import { LabelDraft } from './label-draft';
+import { LabelForm } from './label-form';
+import { MarksSeen } from './marks-seen';
+import { COUNTER_PAGES } from './pages';
+import { PriceCurve } from './price-curve';
 import { ShopPrices } from './shop-prices';
+import { WaysCompared } from './ways-compared';
 
-/** Buying a piece: what it is, what it weighs, what was paid; and what the shop asks for it cut. */
+/** The question at the counter: at this price, for us, now, is this piece worth it? */
 @Component({
   selector: 'v-counter-page',
-  imports: [FormsModule, ShopPrices],
+  imports: [FormsModule, AnswerSlip, PageTabs, ExpectedParts, LabelForm, MarksSeen, PriceCurve, ShopPrices, WaysCompared],
+  providers: [LabelDraft, WorthDraws],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './counter-page.html',
   styleUrl: './counter-page.css',
@@ -26,92 +47,160 @@ import { ShopPrices } from './shop-prices';
 export class CounterPage {
   protected readonly store = inject(HouseholdStore);
   protected readonly figures = inject(Figures);
+  protected readonly label = inject(LabelDraft);
+  protected readonly draws = inject(WorthDraws);
   private readonly clock = inject(Clock);
   private readonly notices = inject(Notices);
   private readonly ask = inject(Ask);
   private readonly router = inject(Router);
   private readonly household = inject(HOUSEHOLD_NAME);
 
+  protected readonly pages = COUNTER_PAGES;
   protected readonly search = signal('');
   protected readonly kind = signal<Kind>(KINDS[0] as Kind);
-  protected readonly way = linkedSignal(() => this.kind().ways[0]?.id ?? '');
-  protected readonly count = signal('1');
+  protected readonly wayId = linkedSignal(() => this.kind().ways[0]?.id ?? '');
+  protected readonly marks = linkedSignal<Kind, readonly string[]>({ source: this.kind, computation: () => [] });
   protected readonly shop = signal('');
   protected readonly date = signal(this.clock.today());
-  protected readonly weight = signal('');
-  protected readonly price = signal('');
-  protected readonly total = signal('');
-  protected readonly discount = signal('');
   protected readonly today = this.clock.today();
 
   protected readonly found = computed(() => findKinds(KINDS, this.search()));
   protected readonly isCounted = computed(() => this.kind().animal === 'chicken' || this.kind().animal === 'turkey');
-  protected readonly wayAbout = computed(() => this.kind().ways.find(({ id }) => id === this.way())?.about ?? '');
+  protected readonly pieces = computed(() => (this.isCounted() ? this.label.pieces() || 1 : 1));
+  private readonly on = computed(() => this.date() || this.today);
 
-  private readonly typed = computed(() => ({
-    mass: this.figures.parseMass(this.weight(), 'large'),
-    perKgMinor: this.figures.parsePerUnit(this.price()),
-    totalMinor: this.figures.parseMoney(this.total()),
-    discountMinor: this.discount().trim() === '' ? 0 : this.figures.parseMoney(this.discount()),
-  }));
+  private readonly asked = computed(() => kindAndWay(this.kind().id, this.wayId()) ?? { kind: this.kind(), way: this.kind().ways[0]! });
+  private readonly habit = computed(() => habitOfWay(this.store.state(), this.asked()));
 
-  private readonly label = computed<LabelFigures>(() => {
-    const { mass, perKgMinor, totalMinor, discountMinor } = this.typed();
-    return { massDg: mass?.massDg ?? null, perKgMinor, totalMinor, discountMinor: discountMinor ?? 0 };
+  /** What the piece goes for, to stand in while no price is typed. */
+  protected readonly going = computed(() => goingPrice(this.store.basis().pricing.book, wholePieceItem(this.kind().id), this.on()));
+  protected readonly goingPerKg = computed(() => this.going()?.perKgMinor ?? null);
+  protected readonly perKg = computed(() => this.label.paidPerKg() ?? this.goingPerKg());
+  protected readonly massDg = computed(() => this.label.massDg() ?? usualDg(this.kind()) * this.pieces());
+  protected readonly kg = computed(() => this.massDg() / 10_000);
+
+  protected readonly prediction = computed(() => predict(this.asked(), this.habit(), this.store.basis(), { massDg: this.massDg(), marks: this.marks(), on: this.on() }));
+  protected readonly isPriced = computed(() => this.prediction().model.perKgMinor.some((value) => value > 0));
+  protected readonly verdict = computed(() => {
+    const [worth, perKg] = [this.draws.worth(), this.perKg()];
+    return worth && perKg !== null && this.isPriced() ? verdictOf(worth, perKg, this.kg()) : null;
+  });
+  /** The price that the slider is at: it moves what is typed. */
+  protected readonly sliderPrice = computed(() => this.perKg() ?? this.prediction().worthPerKg.mean);
+
+  protected readonly assumption = computed(() => {
+    const price = this.label.paidPerKg() !== null ? `at ${this.figures.perUnit(this.label.paidPerKg()!)}` : this.goingPerKg() !== null ? `at the going price, ${this.figures.perUnit(this.goingPerKg()!)}` : 'price not known yet';
+    return `${price}, ${this.label.massDg() !== null ? this.figures.mass(this.massDg()) : `a usual ${this.figures.mass(this.massDg())}`}`;
+  });
+  protected readonly why = computed(() => {
+    const { missing } = this.prediction();
+    if (!this.isPriced()) return 'No price of the same meat ready cut is known. Fill one in below, and there is something to compare with.';
+    if (this.perKg() === null) return 'Type what is asked for it, and the answer is here.';
+    const names = missing.map((part) => this.partName(part)).join(', ');
+    const { usable } = this.prediction();
+    const rest = missing.length > 0 ? ` The shop’s price of ${names} is unknown and counts as nothing, so it is at least that.` : '';
+    return `${this.figures.percent(usable.share, 0)} of it is usable, so a usable ${this.figures.priceUnit()} comes to ${this.figures.perUnit(this.perKg()! / usable.share).split('/')[0]}.${rest}`;
   });
 
-  protected readonly purchase = computed(() => completePurchase(this.label()));
+  private readonly plateDg = computed(() => meanPlateDg(this.store.settings()));
+  private readonly eaters = computed(() => Math.max(1, this.store.settings().eaters.length));
+  protected readonly packDg = computed(() => this.plateDg() * this.eaters());
+  private readonly pace = computed(() => eatenPerWeekDg(this.store.state(), this.today));
+  protected readonly facts = computed<Fact[]>(() => [this.plateFact(), this.dinnersFact(), this.weeksFact(), this.roomFact(), this.knifeFact()].filter((fact) => fact !== null));
 
-  /** What is wrong with each field as it stands; nothing while it is empty. */
-  protected readonly wrong = computed(() => {
-    const { mass, perKgMinor, totalMinor, discountMinor } = this.typed();
-    const filled = (text: string): boolean => text.trim() !== '';
-    return {
-      weight: !filled(this.weight()) ? '' : mass === null ? `That is not a weight. Write it like 5.2 ${this.figures.priceUnit()}, 4 lb 5 oz or 1250 g.` : mass.massDg <= 0 ? 'A weight is more than zero.' : '',
-      price: filled(this.price()) && (perKgMinor === null || perKgMinor < 0) ? 'That is not a price.' : '',
-      total: filled(this.total()) && (totalMinor === null || totalMinor < 0)
-        ? 'That is not an amount of money.'
-        : disagrees(this.label()) ? 'Weight times price gives another total. The total counts.' : '',
-      discount: filled(this.discount()) && (discountMinor === null || discountMinor < 0)
-        ? 'That is not an amount of money.'
-        : this.purchase() === null && completePurchase({ ...this.label(), discountMinor: 0 }) !== null ? 'The discount is more than the total.' : '',
-      count: this.isCounted() && !/^[1-9]\d{0,2}$/.test(this.count().trim()) ? 'A whole number from 1.' : '',
-    };
+  protected readonly priceHint = computed(() => {
+    const perKg = this.label.paidPerKg();
+    const low = perKg === null ? null : howLow(this.store.basis().pricing.book, wholePieceItem(this.kind().id), perKg, this.on());
+    return low ? `lower than ${low.higher} of ${low.seen} seen since ${this.figures.day(low.since)}` : '';
   });
 
-  protected readonly ready = computed(() => this.purchase() !== null && Object.entries(this.wrong()).every(([field, text]) => text === '' || field === 'total'));
+  constructor() {
+    effect(() => {
+      if (this.isPriced()) this.draws.ask(this.prediction().model);
+    });
+  }
 
   protected choose(kind: Kind): void {
     this.kind.set(kind);
   }
 
-  private whyNot(): string {
-    const wrong = Object.entries(this.wrong()).find(([field, text]) => text !== '' && field !== 'total');
-    return wrong?.[1] ?? 'Two of weight, price and total are needed to buy it.';
+  protected slide(perKgMinor: number): void {
+    this.label.total.set('');
+    this.label.price.set(this.figures.plainPerUnit(perKgMinor));
+  }
+
+  protected partName(part: string): string {
+    return this.kind().parts.find(({ id }) => id === part)?.name.toLowerCase() ?? part;
+  }
+
+  private plateFact(): Fact | null {
+    const perKg = this.perKg();
+    if (perKg === null) return null;
+    const { share, low, high } = this.prediction().usable;
+    const plate = (part: number): string => this.figures.money(Math.round((perKg * this.plateDg()) / 10_000 / part));
+    return { name: 'a plate', value: plate(share), note: `${plate(high)} to ${plate(low)}, ${this.figures.mass(this.plateDg())} raw` };
+  }
+
+  private dinnersFact(): Fact {
+    const plates = (this.prediction().usable.share * this.massDg()) / this.plateDg();
+    const dinners = plates / this.eaters();
+    return { name: 'makes', value: `${this.figures.number(dinners, dinners < 10 ? 1 : 0)} dinners for ${this.eaters()}`, note: `${Math.floor(plates)} plates` };
+  }
+
+  private weeksFact(): Fact | null {
+    if (this.pace() === 0) return null;
+    const weeks = (this.prediction().usable.share * this.massDg()) / this.pace();
+    const main = this.kind().parts.find(({ destination }) => destination === 'main');
+    const keeping = keepingOf({ animal: this.kind().animal, destination: 'main', part: main?.id ?? null, kind: this.kind().id, form: 'part', name: null });
+    return { name: 'lasts', value: `${this.figures.number(weeks, weeks < 3 ? 1 : 0)} weeks`, note: keeping ? `at your pace; best within ${keeping.months[1]} months` : 'at your pace' };
+  }
+
+  private roomFact(): Fact {
+    const litres = this.store.settings().freezerL;
+    if (!litres) return { name: 'freezer', value: 'size unknown', note: 'say how many litres under EUR, above'.replace('EUR', this.store.settings().currency) };
+    const storedDg = this.store.stock().reduce((sum, lot) => sum + lot.leftDg, 0);
+    const { freeDg, perDayDg } = roomIn(litres, storedDg);
+    const neededDg = this.massDg() * (1 - (this.prediction().parts.at(-1)?.share ?? 0));
+    const days = Math.ceil(neededDg / perDayDg);
+    return neededDg <= freeDg
+      ? { name: 'freezer', value: 'it fits', note: `room for ${this.figures.mass(freeDg)}${days > 1 ? `; freeze it over ${days} days` : ''}` }
+      : { name: 'freezer', value: 'it does not fit', note: `room for ${this.figures.mass(freeDg)} only` };
+  }
+
+  private knifeFact(): Fact {
+    const minutes = usualMinutes(this.asked().kind, this.asked().way) * this.pieces();
+    return { name: 'work', value: `${minutes} minutes`, note: this.kind().knife.enough ? 'a knife is enough' : 'needs a saw: ask the shop' };
   }
 
   protected async buy(prices: ShopPrices): Promise<void> {
-    const purchase = this.purchase();
-    if (!purchase || !this.ready()) return this.notices.problem(this.whyNot());
+    const purchase = this.label.purchase();
+    const obstacle = this.label.obstacle();
+    if (!purchase || obstacle) return this.notices.problem(obstacle);
     const lot = this.clock.newId();
     const fact: FactOf<'received'> = {
       type: 'received',
       lot,
       kind: this.kind().id,
-      count: this.isCounted() ? Number(this.count()) : 1,
+      count: this.pieces(),
       massDg: purchase.massDg,
-      typed: this.typed().mass?.typed,
+      typed: this.label.typedWeight(),
       paidMinor: purchase.paidMinor,
       shop: this.shop().trim() || undefined,
-      way: this.way(),
-      on: this.date() || this.today,
+      way: this.wayId(),
+      on: this.on(),
     };
     const questions = questionsAbout(this.store.state(), fact).map((question) => askQuestion(question, (massDg) => this.figures.mass(massDg)));
     if (questions.length > 0 && !(await this.ask.confirm('Is this right?', questions.join(' '), 'Yes, buy it'))) return;
     if (!(await prices.write())) return;
     const written = await this.store.append(fact);
+    if (written.ok && this.marks().length > 0) await this.store.record({ type: 'piece', key: lot, value: { marks: [...this.marks()] } });
     if (this.notices.tell(written, `${this.kind().name} bought. It is on the Block.`)) {
       await this.router.navigate(['/', this.household, 'block', lot]);
     }
   }
+}
+
+/** A usual weight of one piece, to stand in while none is typed. */
+function usualDg({ usualG: [low, high] }: Kind): number {
+  return toDg(Math.round((low + high) / 200) * 100, 'g');
 }

@@ -1,13 +1,16 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import type { Kind } from '@core/catalogue/kind-schema';
-import { comparableItem } from '@core/cost/comparison';
-import { priceOn } from '@core/price/price-on';
+import { comparableItem } from '@core/cost/part-price';
+import { goingPrice } from '@core/price/going-price';
+import { priceQuestions } from '@core/price/price-questions';
 import type { ShopItem } from '@core/catalogue/shop-items';
 import { Clock } from '../data/clock';
 import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
+import { Ask } from '../kit/ask';
+import type { PriceNote } from '@core/journal/price-note';
 
 /** What the shop asks for the same meat ready cut: known prices, and room for new ones. */
 @Component({
@@ -19,17 +22,20 @@ import { Notices } from '../data/notices';
       <legend>What does it cost ready cut?</legend>
       <p class="soft">So that the Books can say whether it was worth it. Leave out what you do not see.</p>
       <table class="ledger">
-        <thead><tr><th>Ready cut</th><th class="known">Last seen</th><th>Price now for a {{ figures.priceUnit() }}</th></tr></thead>
+        <thead><tr><th>Ready cut</th><th class="known">Going price</th><th>Price now for a {{ figures.priceUnit() }}</th></tr></thead>
         <tbody>
           @for (row of rows(); track row.item.id) {
             <tr>
               <td><label [for]="'price-' + row.item.id">{{ row.item.name }}</label></td>
               <td class="known">
-                @if (row.last; as last) {
-                  {{ figures.perUnit(last.perKgMinor) }} <span class="soft">{{ last.shop }}, {{ figures.age(last.on) }}</span>
+                @if (row.unwanted) {
+                  <span class="soft">not wanted</span>
+                } @else if (row.going; as going) {
+                  {{ figures.perUnit(going.perKgMinor) }} <span class="soft">{{ going.notes.length > 1 ? going.notes.length + ' shops' : going.notes[0]!.shop }}, {{ figures.age(going.notes[0]!.on) }}</span>
                 } @else {
                   <span class="soft">unknown</span>
                 }
+                <button type="button" class="link" [attr.aria-pressed]="row.unwanted" (click)="toggleWanted(row.item)">{{ row.unwanted ? 'we would buy it' : 'we would not buy it' }}<span class="visually-hidden">: {{ row.item.name }}</span></button>
               </td>
               <td>
                 <input [id]="'price-' + row.item.id" class="text" inputmode="decimal" [name]="'price-' + row.item.id" [placeholder]="figures.currencySign()"
@@ -47,6 +53,8 @@ import { Notices } from '../data/notices';
     legend { font: 650 1.15rem var(--name); padding: 0; }
     p { margin: 4px 0 8px; }
     input.text { max-width: 130px; min-height: 44px; }
+    legend { margin-top: 26px; }
+    .link { background: none; border: 0; padding: 4px 0; font: inherit; font-size: 0.9rem; color: var(--soft); text-decoration: underline; text-underline-offset: 3px; cursor: pointer; display: block; }
     @media (max-width: 900px) { .known .soft { display: block; } }
   `,
 })
@@ -55,6 +63,7 @@ export class ShopPrices {
   private readonly store = inject(HouseholdStore);
   private readonly clock = inject(Clock);
   private readonly notices = inject(Notices);
+  private readonly ask = inject(Ask);
 
   readonly kind = input.required<Kind>();
   readonly way = input.required<string>();
@@ -63,8 +72,8 @@ export class ShopPrices {
 
   protected readonly typed = linkedSignal<Kind, Record<string, string>>({ source: this.kind, computation: () => ({}) });
   protected readonly rows = computed(() => {
-    const notes = this.store.prices();
-    return this.items().map((item) => ({ item, last: priceOn(notes, item.id, this.date()) }));
+    const { book, choices } = this.store.basis().pricing;
+    return this.items().map((item) => ({ item, going: goingPrice(book, item.id, this.date()), unwanted: choices.get(item.id)?.unwanted ?? false }));
   });
 
   private readonly items = computed<ShopItem[]>(() => {
@@ -79,9 +88,22 @@ export class ShopPrices {
     this.typed.update((typed) => ({ ...typed, [item]: text }));
   }
 
+  /** What the household would not buy is worth nothing to it, and is no gap. */
+  protected async toggleWanted(item: ShopItem): Promise<void> {
+    const known = this.store.basis().pricing.choices.get(item.id);
+    const written = await this.store.record({ type: 'item', key: item.id, value: { ...known, unwanted: !known?.unwanted } });
+    if (!written.ok) this.notices.problem(this.notices.explain(written));
+  }
+
   protected isWrong(item: string): boolean {
     const text = (this.typed()[item] ?? '').trim();
     return text !== '' && !((this.figures.parsePerUnit(text) ?? 0) > 0);
+  }
+
+  /** Asks about prices that are far from what the item goes for. */
+  private async isSure(notes: readonly PriceNote[]): Promise<boolean> {
+    const questions = notes.flatMap((note) => priceQuestions(this.store.basis().pricing.book, note).map((question) => this.figures.priceQuestion(note, question)));
+    return questions.length === 0 || this.ask.confirm('Is this price right?', questions.join(' '), 'Yes, it is');
   }
 
   /** Writes down what was typed; true when nothing stands in the way of going on. */
@@ -98,6 +120,7 @@ export class ShopPrices {
       key: this.clock.newId(),
       value: { item, shop, perKgMinor: this.figures.parsePerUnit(text) ?? 0, on: this.date(), typed: `${text.trim()}/${this.figures.priceUnit()}` },
     }));
+    if (!(await this.isSure(records.map(({ value }) => value)))) return false;
     const written = await this.store.record(...records);
     if (!written.ok) this.notices.problem(this.notices.explain(written));
     else this.typed.set({});

@@ -1,8 +1,11 @@
 import { computed, inject, Injectable } from '@angular/core';
 import { formatMass, massParts } from '@core/units/format-mass';
 import { fromDg } from '@core/units/mass';
-import { currencySign, formatMoney, parseMoney } from '@core/units/money';
-import { formatNumber } from '@core/units/number-style';
+import { currencySign, formatMoney, minorDigits, parseMoney } from '@core/units/money';
+import { shopItem } from '@core/catalogue/shop-items';
+import type { PriceNote } from '@core/journal/price-note';
+import type { PriceQuestion } from '@core/price/price-questions';
+import { formatNumber, parseNumber } from '@core/units/number-style';
 import { parseMass, type TypedMass } from '@core/units/parse-mass';
 import { convert } from '@core/units/convert';
 import { daysBetween } from '@core/units/date';
@@ -10,6 +13,7 @@ import { Clock } from './clock';
 import { HouseholdStore } from './household-store';
 
 const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' });
+const MONTH_AND_YEAR = new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric', timeZone: 'UTC' });
 const DAY_AND_YEAR = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });
 
 /** Quantities in the household's own units, at the edge of the screen and nowhere else. */
@@ -40,6 +44,50 @@ export class Figures {
   bound(minor: number, complete: boolean): string {
     if (complete) return '';
     return minor < 0 ? 'or better' : 'or more';
+  }
+
+  /** An amount without its cents, where they would say more than is known. */
+  wholeMoney(minor: number): string {
+    const { currency, decimal } = this.settings();
+    const coins = 10 ** minorDigits(currency);
+    const sign = Math.round(minor / coins) < 0 ? '−' : '';
+    return `${sign}${this.currencySign()}${formatNumber(Math.abs(Math.round(minor / coins)), 0, decimal)}`;
+  }
+
+  /** An amount for a table that another program reads: a point, no sign, no groups. */
+  readonly plainMoney = (minor: number): string => {
+    const digits = minorDigits(this.settings().currency);
+    return (minor / 10 ** digits).toFixed(digits);
+  };
+
+  /** The month of a day. */
+  month(date: string): string {
+    return MONTH_AND_YEAR.format(new Date(`${date}T12:00:00Z`));
+  }
+
+  /** A price for a unit as one would type it. */
+  plainPerUnit(perKgMinor: number): string {
+    const { currency, decimal } = this.settings();
+    const digits = minorDigits(currency);
+    return (Math.round(perKgMinor * this.kgPerUnit()) / 10 ** digits).toFixed(digits).replace('.', decimal);
+  }
+
+  /** What to ask about a price before it is written down. */
+  priceQuestion(note: PriceNote, question: PriceQuestion): string {
+    const name = shopItem(note.item)?.name ?? note.item;
+    if (question.code === 'same-day') return `${name} at ${note.shop} is noted for ${this.day(note.on)} already, at ${this.perUnit(question.other.perKgMinor)}.`;
+    const times = question.times > 1 ? `${this.number(question.times, 1)} times` : `a ${this.number(1 / question.times, 1)}th of`;
+    const slip = question.meant ? ` Was it for ${question.meant === 'kg' ? 'a kg' : question.meant === 'lb' ? 'a lb' : '100 g'}?` : '';
+    return `${name} at ${this.perUnit(note.perKgMinor)} is ${times} what it goes for, ${this.perUnit(question.going)}.${slip}`;
+  }
+
+  /** Decimals of the currency's coins. */
+  moneyDigits(): number {
+    return minorDigits(this.settings().currency);
+  }
+
+  parseNumber(text: string): number | null {
+    return parseNumber(text, this.settings().decimal);
   }
 
   /** A price for a kilogram, in the unit the household knows. */

@@ -1,6 +1,8 @@
 import { computed, DestroyRef, inject } from '@angular/core';
 import { patchState, signalStore, withComputed, withHooks, withMethods, withState } from '@ngrx/signals';
+import { basisOf } from '@core/cost/basis-of';
 import { costOfLots } from '@core/cost/cost-of-lots';
+import { DEFAULT_SCHOOL } from '@core/cost/school';
 import { shiftDays } from '@core/files/shift-days';
 import { householdFileSchema } from '@core/files/household-file';
 import { readFile } from '@core/files/read-file';
@@ -8,10 +10,12 @@ import { writeFile } from '@core/files/write-file';
 import type { Fact } from '@core/journal/entry';
 import { EMPTY_HOUSEHOLD, settingsOf, valuesOf, type Household } from '@core/journal/household';
 import { withWhatRestsOn } from '@core/journal/journal';
+import { shopNames } from '@core/journal/shop-names';
 import type { Lot } from '@core/journal/lot';
 import type { Refusal } from '@core/journal/refusal';
 import { stockOf, toWrap } from '@core/pack/stock';
 import { daysBetween } from '@core/units/date';
+import { workingMinutes } from '@core/yield/minutes';
 import { Clock } from './clock';
 import { HOUSEHOLD_NAME } from './household-name';
 import { RefusedError, Repository, type NewRecord } from './repository';
@@ -43,18 +47,25 @@ export const HouseholdStore = signalStore(
       state,
       settings: computed(() => settingsOf({ records: records() })),
       isSetUp: computed(() => valuesOf({ records: records() }, 'settings').has('household')),
-      prices: computed(() => [...valuesOf({ records: records() }, 'price').values()]),
+      basis: computed(() => basisOf({ records: records() })),
+      pieceNotes: computed(() => valuesOf({ records: records() }, 'piece')),
+      cooked: computed(() => new Map([...valuesOf({ records: records() }, 'cooked')].map(([key, { share }]) => [key, share]))),
+      shopNames: computed(() => shopNames({ records: records() })),
       places: computed(() => valuesOf({ records: records() }, 'place')),
       pieces: computed(() => [...state().lots.values()].filter((lot) => lot.form === 'piece').reverse()),
       stock: computed(() => stockOf(state())),
       toWrap: computed(() => toWrap(state())),
-      costs: computed(() => costOfLots(state(), 'by-weight')),
       setAside: computed(() => state().setAside),
     };
   }),
-  withComputed(({ pieces, household }) => ({
+  withComputed(({ settings }) => ({ school: computed(() => settings().school ?? DEFAULT_SCHOOL) })),
+  withComputed(({ pieces, household, state, basis, school, shopNames }) => ({
+    costs: computed(() => costOfLots(state(), school(), basis())),
+    /** What a shop is called now. */
+    shopName: computed(() => (name: string | null): string => (name === null ? '' : (shopNames().get(name) ?? name))),
+    minutes: computed(() => workingMinutes(household().journal)),
     openPieces: computed(() => pieces().filter((lot) => !lot.closed && lot.leftDg > 0)),
-    shops: computed(() => shopsOf(household())),
+    shops: computed(() => shopsOf(household(), shopNames())),
   })),
   withMethods((store) => {
     const repository = inject(Repository);
@@ -124,10 +135,10 @@ export const HouseholdStore = signalStore(
 
 export type HouseholdStore = InstanceType<typeof HouseholdStore>;
 
-function shopsOf(household: Household): string[] {
+function shopsOf(household: Household, names: ReadonlyMap<string, string>): string[] {
   const bought = [...household.journal.state.lots.values()].flatMap((lot: Lot) => lot.shop ?? []);
   const priced = [...valuesOf(household, 'price').values()].map(({ shop }) => shop);
-  return [...new Set([...bought, ...priced])].sort((a, b) => a.localeCompare(b));
+  return [...new Set([...bought, ...priced].map((name) => names.get(name) ?? name))].sort((a, b) => a.localeCompare(b));
 }
 
 /** The demo household is read from its file once, with its dates moved so that it ends today. */

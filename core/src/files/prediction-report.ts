@@ -5,8 +5,8 @@ import { meanPlateDg } from '../journal/settings';
 import type { IsoDate } from '../units/date';
 import { toDg } from '../units/mass';
 import { minorDigits } from '../units/money';
-import { drawWorth } from '../yield/draw-worth';
-import { predict } from '../yield/prediction';
+import { drawWorth, USUAL_DRAWS } from '../yield/draw-worth';
+import { habitOfWay, kindAndWay, predict } from '../yield/prediction';
 import { verdictOf, type Verdict } from '../yield/verdict';
 
 /** A piece at a price, as asked at the command line. */
@@ -34,26 +34,22 @@ export interface PredictionReport extends Verdict {
   readonly missing: readonly string[];
 }
 
-const DRAWS = 20_000;
-
 /** What to expect of a piece, as a report; or, as text, what is wrong with the request. */
 export function predictionReport(household: Household, { kind: kindId, way, perKg, kg, marks, on, seed }: PredictionRequest): PredictionReport | string {
   const kind = kindById(kindId);
   if (!kind) return `There is no kind "${kindId}". Known: ${KINDS.map(({ id }) => id).join(', ')}.`;
-  const ways = kind.ways.map(({ id }) => id);
-  const wayId = way ?? ways[0] ?? '';
-  if (!ways.includes(wayId)) return `There is no way "${wayId}" of cutting ${kindId}. Known: ${ways.join(', ')}.`;
+  const asked = kindAndWay(kindId, way ?? kind.ways[0]?.id ?? '');
+  if (!asked) return `There is no way "${way}" of cutting ${kindId}. Known: ${kind.ways.map(({ id }) => id).join(', ')}.`;
   const unknown = marks.find((mark) => !kind.marks.some(({ id }) => id === mark));
   if (unknown !== undefined) return `There is no mark "${unknown}" of ${kindId}. Known: ${kind.marks.map(({ id }) => id).join(', ')}.`;
   const settings = settingsOf(household);
-  const prediction = predict(household.journal.state, basisOf(household), { kind: kindId, way: wayId, massDg: toDg(kg, 'kg'), marks, on });
-  if (!prediction) return `Nothing is known of ${kindId}.`;
+  const prediction = predict(asked, habitOfWay(household.journal.state, asked), basisOf(household), { massDg: toDg(kg, 'kg'), marks, on });
   const perKgMinor = perKg * 10 ** minorDigits(settings.currency);
   const plate = (share: number): number => (perKgMinor * meanPlateDg(settings)) / 10_000 / share;
   const { usable, parts, habit, missing } = prediction;
   return {
     kind: kindId,
-    way: wayId,
+    way: asked.way.id,
     currency: settings.currency,
     ownPieces: habit.pieces,
     shares: parts.map(({ part, share, low, high, massDg }) => ({ part, share, low, high, massG: massDg / 10 })),
@@ -61,6 +57,6 @@ export function predictionReport(household: Household, { kind: kindId, way, perK
     perPlateMinor: { expected: plate(usable.share), low: plate(usable.high), high: plate(usable.low) },
     complete: missing.length === 0,
     missing,
-    ...verdictOf(drawWorth(prediction.model, DRAWS, seed), perKgMinor, kg),
+    ...verdictOf(drawWorth(prediction.model, USUAL_DRAWS, seed), perKgMinor, kg),
   };
 }

@@ -1,12 +1,11 @@
 import { addDays } from '../units/date';
-import type { HouseholdFile } from './household-file';
 
 /**
  * The same file with every date and time so many days later; so the demo household always ends
  * today. Works on the parsed file, before it is read.
  */
-export function shiftDays(file: HouseholdFile, days: number): HouseholdFile {
-  return shift(file, days) as HouseholdFile;
+export function shiftDays<T>(file: T, days: number): T {
+  return shift(file, days) as T;
 }
 
 function shift(value: unknown, days: number): unknown {

@@ -8,6 +8,9 @@ export interface WorthModel extends Pick<Habit, 'usual' | 'certainty' | 'phi'> {
   readonly perKgMinor: readonly number[];
 }
 
+/** Enough for a chance to the nearest per cent. */
+export const USUAL_DRAWS = 20_000;
+
 /**
  * What a kilogram of the next piece, as bought, may be worth bought cut: draws the household's
  * usual shares, then the piece's shares around them.

@@ -1,4 +1,5 @@
 import { isUsable, type Destination } from '../catalogue/destination';
+import type { Kind, Way } from '../catalogue/kind-schema';
 import { kindById, partOf } from '../catalogue/kinds';
 import type { Basis } from '../cost/carriers';
 import { isGap, partPrice, type PartPrice } from '../cost/part-price';
@@ -13,8 +14,6 @@ import { pastCompositions } from './piece-composition';
 
 /** A piece that is not bought yet. */
 export interface Question {
-  readonly kind: string;
-  readonly way: string;
   readonly massDg: MassDg;
   /** What was seen on it: ids of the kind's marks. */
   readonly marks: readonly string[];
@@ -49,29 +48,42 @@ export interface Prediction {
 /** Four times in five. */
 const RANGE = [0.1, 0.9] as const;
 
-/**
- * What to expect of a piece: shares, ranges and worth, from the catalogue, the household's own
- * pieces of the same way and what was seen. Each share of the next piece is Beta with the
- * concentration s of both doubts; the worth is linear in the shares, so its mean and variance
- * follow from theirs.
- *
- * @returns null where the kind or way is unknown
- */
-export function predict(state: State, basis: Basis, question: Question): Prediction | null {
-  const kind = kindById(question.kind);
-  const way = kind?.ways.find(({ id }) => id === question.way);
-  if (!kind || !way) return null;
+/** A kind and one of its ways. */
+export interface KindAndWay {
+  readonly kind: Kind;
+  readonly way: Way;
+}
+
+/** The kind and way with these ids, or null where one is unknown. */
+export function kindAndWay(kindId: string, wayId: string): KindAndWay | null {
+  const kind = kindById(kindId);
+  const way = kind?.ways.find(({ id }) => id === wayId);
+  return kind && way ? { kind, way } : null;
+}
+
+/** What the catalogue and the household's own finished pieces of one way teach. Reads every piece: worth keeping. */
+export function habitOfWay(state: State, { kind, way }: KindAndWay): Habit {
   const past = pastCompositions(state, kind.id, way.id).map(({ composition }) => composition);
-  const learnt = habitOf({ typical: typicalComposition(way), phi: kind.scatter.phi, estimated: way.estimated }, past);
-  const usual = withMarks({ keys: learnt.keys, shares: learnt.usual }, kind, question.marks).shares;
+  return habitOf({ typical: typicalComposition(way), phi: kind.scatter.phi, estimated: way.estimated }, past);
+}
+
+/**
+ * What to expect of a piece: shares, ranges and worth, from what was learnt and what was seen on
+ * it. Each share of the next piece is Beta with the concentration s of both doubts; the worth is
+ * linear in the shares, so its mean and variance follow from theirs.
+ *
+ * @param learnt see {@link habitOfWay}
+ */
+export function predict({ kind }: KindAndWay, learnt: Habit, { pricing }: Pick<Basis, 'pricing'>, { marks, massDg, on }: Question): Prediction {
+  const usual = withMarks({ keys: learnt.keys, shares: learnt.usual }, kind, marks).shares;
   const habit = { ...learnt, usual };
   const s = nextPieceConcentration(habit);
   const parts = habit.keys.map((part, k): PartPrediction => {
     const share = usual[k] ?? 0;
     const destination = part === LOSS ? null : (partOf(kind, part)?.destination ?? null);
-    const price = destination && partPrice(basis.pricing, { kind: kind.id, part, animal: kind.animal }, destination, question.on);
+    const price = destination && partPrice(pricing, { kind: kind.id, part, animal: kind.animal }, destination, on);
     const [low, high] = rangeOf(share, s);
-    return { part, destination, share, low, high, massDg: share * question.massDg, price };
+    return { part, destination, share, low, high, massDg: share * massDg, price };
   });
   const usableShare = parts.reduce((sum, { destination, share }) => sum + (destination && isUsable(destination) ? share : 0), 0);
   const [low, high] = rangeOf(usableShare, s);

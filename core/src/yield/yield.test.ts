@@ -11,12 +11,13 @@ import { drawGamma, normals } from './gamma-draws';
 import { habitOf, nextPieceConcentration } from './habit';
 import { usualMinutes, workingMinutes } from './minutes';
 import { pastCompositions } from './piece-composition';
-import { predict } from './prediction';
+import { habitOfWay, predict } from './prediction';
 import { usualRanges } from './usual-range';
 import { verdictOf } from './verdict';
 
 const stripLoin = kindById('strip-loin')!;
 const trimFirst = stripLoin.ways.find(({ id }) => id === 'trim-first')!;
+const asked = { kind: stripLoin, way: trimFirst };
 const typical = typicalComposition(trimFirst);
 const prior = { typical, phi: stripLoin.scatter.phi, estimated: trimFirst.estimated };
 const mean = (values: ArrayLike<number>): number => Array.from(values).reduce((a, b) => a + b, 0) / values.length;
@@ -95,8 +96,9 @@ function piece(habit: readonly number[], spread: number, normal: () => number): 
 
 describe('what own pieces teach', () => {
   it('without any, the prediction is the catalogue', () => {
-    const prediction = predict(new JournalBuilder().household().journal.state, basisOf({ records: new Map() }), { kind: 'strip-loin', way: 'trim-first', massDg: 50_000, marks: [], on: '2026-01-01' });
-    for (const { part, share, massDg } of prediction?.parts ?? []) {
+    const prediction = predict(asked, habitOfWay(new JournalBuilder().household().journal.state, asked), basisOf({ records: new Map() }), { massDg: 50_000, marks: [], on: '2026-01-01' });
+    expect(prediction.missing).toEqual(['steaks', 'ends']);
+    for (const { part, share, massDg } of prediction.parts) {
       expect(share).toBeCloseTo(part === LOSS ? 0.03 : (trimFirst.shares[part] ?? NaN), 9);
       expect(massDg).toBeCloseTo(share * 50_000, 6);
     }

@@ -1,0 +1,77 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import type { Answer, Verdict } from '@core/yield/verdict';
+import { Figures } from '../data/figures';
+
+/** One line under the answer: a question a buyer has, and what is known of it. */
+export interface Fact {
+  readonly name: string;
+  readonly value: string;
+  readonly note?: string;
+}
+
+const WORDS: Record<Answer, string> = { 'worth-it': 'Worth it', 'about-even': 'About even', 'leave-it': 'Leave it' };
+
+/** The plain answer, the three figures that carry it, and why. */
+@Component({
+  selector: 'v-answer-slip',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <div aria-live="polite">
+      @if (verdict(); as verdict) {
+        <p class="soft at">{{ assumption() }}</p>
+        <p class="answer" [attr.data-answer]="verdict.answer">{{ word() }}</p>
+        <dl class="three">
+          <div><dt>{{ verdict.savingMinor < 0 ? 'would cost more' : 'would save' }}</dt><dd>{{ atLeast() }}{{ figures.wholeMoney(size(verdict.savingMinor)) }}<small>{{ figures.wholeMoney(verdict.lowMinor) }} to {{ figures.wholeMoney(verdict.highMinor) }}</small></dd></div>
+          <div><dt>comes out ahead</dt><dd>{{ chance() }}<small>{{ missing() ? 'or oftener' : 'of buying it cut' }}</small></dd></div>
+          <div><dt>even money at</dt><dd>{{ atLeast() }}{{ figures.perUnit(verdict.breakEvenPerKgMinor).split('/')[0] }}<small>for a {{ figures.priceUnit() }}</small></dd></div>
+        </dl>
+        <p class="why">{{ why() }}</p>
+      } @else {
+        <p class="soft at">{{ assumption() }}</p>
+        <p class="answer soft">No answer yet</p>
+        <p class="why">{{ why() }}</p>
+      }
+    </div>
+    <ng-content />
+    <dl class="facts">
+      @for (fact of facts(); track fact.name) {
+        <div><dt>{{ fact.name }}</dt><dd>{{ fact.value }}@if (fact.note) { <small>{{ fact.note }}</small> }</dd></div>
+      }
+    </dl>
+  `,
+  styles: `
+    .at { margin: 0; font-size: 0.98rem; }
+    .answer { font: 700 2.5rem/1.1 var(--name); letter-spacing: -0.02em; margin: 2px 0 12px; padding-bottom: 10px; border-bottom: 5px solid var(--line); }
+    .answer[data-answer='worth-it'] { border-bottom-color: var(--good); }
+    .answer[data-answer='about-even'] { border-bottom-style: double; border-bottom-color: var(--twine); }
+    .answer[data-answer='leave-it'] { border-bottom-style: dashed; border-bottom-color: var(--act); }
+    dl { margin: 0; } dl div { display: flex; justify-content: space-between; gap: 12px; align-items: baseline; padding: 4px 0; }
+    dt { color: var(--soft); flex: none; } dd { margin: 0; text-align: right; font-weight: 650; }
+    .three dd { font-size: 1.45rem; white-space: nowrap; } dd small { display: block; font: 400 0.9rem var(--text); color: var(--soft); white-space: normal; }
+    .facts { border-top: 1px dashed var(--ink); padding-top: 8px; } .facts div { padding: 5px 0; }
+    .why { margin: 8px 0 0; }
+  `,
+})
+export class AnswerSlip {
+  protected readonly figures = inject(Figures);
+  readonly verdict = input.required<Verdict | null>();
+  /** At which price and weight it holds. */
+  readonly assumption = input.required<string>();
+  readonly missing = input.required<boolean>();
+  readonly why = input.required<string>();
+  readonly facts = input.required<readonly Fact[]>();
+
+  protected readonly word = computed(() => (this.verdict() ? WORDS[this.verdict()!.answer] : ''));
+  protected readonly atLeast = computed(() => (this.missing() ? '≥ ' : ''));
+  protected readonly chance = computed(() => chanceWords(this.verdict()?.chance ?? 0));
+  protected readonly size = Math.abs;
+}
+
+/** A chance as people say it. */
+export function chanceWords(chance: number): string {
+  const hundred = Math.round(chance * 100);
+  if (hundred >= 99) return '99 in 100';
+  if (hundred <= 1) return '1 in 100';
+  const ten = Math.round(chance * 10);
+  return hundred % 10 === 0 || (hundred > 12 && hundred < 88) ? `${ten} in 10` : `${hundred} in 100`;
+}

@@ -1,0 +1,98 @@
+import { computed, inject, Injectable, signal } from '@angular/core';
+import { completePurchase, disagrees, type LabelFigures } from '@core/price/complete-purchase';
+import { discountMinor, type Discount } from '@core/price/discount';
+import { Figures } from '../data/figures';
+
+export type DiscountKind = Discount['kind'];
+
+/** What the label says as far as it has been typed, and what follows from it. */
+@Injectable()
+export class LabelDraft {
+  private readonly figures = inject(Figures);
+
+  readonly count = signal('1');
+  readonly weight = signal('');
+  readonly price = signal('');
+  readonly total = signal('');
+  readonly discountKind = signal<DiscountKind>('none');
+  readonly discount = signal('');
+  readonly pay = signal('');
+
+  private readonly typed = computed(() => ({
+    mass: this.figures.parseMass(this.weight(), 'large'),
+    perKgMinor: this.figures.parsePerUnit(this.price()),
+    totalMinor: this.figures.parseMoney(this.total()),
+  }));
+
+  private readonly label = computed<Omit<LabelFigures, 'discountMinor'>>(() => {
+    const { mass, perKgMinor, totalMinor } = this.typed();
+    return { massDg: mass?.massDg ?? null, perKgMinor, totalMinor };
+  });
+  private readonly before = computed(() => completePurchase({ ...this.label(), discountMinor: 0 }));
+
+  /** The weight as it was typed, for the journal. */
+  readonly typedWeight = computed(() => this.typed().mass?.typed);
+  readonly pieces = computed(() => Number(this.count()));
+
+  /** What the discount is, as typed; null where it cannot be read. */
+  private readonly rebate = computed<Discount | null>(() => {
+    const kind = this.discountKind();
+    const text = this.discount().trim();
+    if (kind === 'none' || text === '') return { kind: 'none' };
+    if (kind === 'percent') return asPercent(this.figures.parseNumber(text));
+    if (kind === 'multi-buy') return asMultiBuy(Number(text), Number(this.pay()), this.pieces());
+    const minor = kind === 'per-unit' ? this.figures.parsePerUnit(text) : this.figures.parseMoney(text);
+    if (minor === null || minor < 0) return null;
+    return kind === 'per-unit' ? { kind, perKgMinor: minor } : { kind: 'off-total', minor };
+  });
+
+  readonly purchase = computed(() => {
+    const [before, rebate] = [this.before(), this.rebate()];
+    if (!before || !rebate || this.isTooMuch()) return null;
+    return completePurchase({ ...this.label(), discountMinor: discountMinor(rebate, before.massDg, before.totalMinor) });
+  });
+
+  private readonly isTooMuch = computed(() => {
+    const [before, rebate] = [this.before(), this.rebate()];
+    return before !== null && rebate?.kind === 'off-total' && rebate.minor > before.totalMinor;
+  });
+
+  /** What is asked for a kilogram once everything is off, where that is known. */
+  readonly paidPerKg = computed(() => {
+    const purchase = this.purchase();
+    return purchase && purchase.massDg > 0 ? (purchase.paidMinor * 10_000) / purchase.massDg : (this.typed().perKgMinor ?? null);
+  });
+  readonly massDg = computed(() => this.purchase()?.massDg ?? this.typed().mass?.massDg ?? null);
+
+  /** What is wrong with each field as it stands; nothing while it is empty. */
+  readonly wrong = computed(() => {
+    const { mass, perKgMinor, totalMinor } = this.typed();
+    const filled = (text: string): boolean => text.trim() !== '';
+    return {
+      weight: !filled(this.weight()) ? '' : mass === null ? `That is not a weight. Write it like 5.2 ${this.figures.priceUnit()}, 4 lb 5 oz or 1250 g.` : mass.massDg <= 0 ? 'A weight is more than zero.' : '',
+      price: filled(this.price()) && (perKgMinor === null || perKgMinor <= 0) ? 'That is not a price.' : '',
+      total: filled(this.total()) && (totalMinor === null || totalMinor < 0)
+        ? 'That is not an amount of money.'
+        : disagrees({ ...this.label(), discountMinor: 0 }) ? 'Weight times price gives another total. The total counts.' : '',
+      discount: this.rebate() === null
+        ? this.discountKind() === 'multi-buy' ? 'Like “buy 3, pay 2”: two whole numbers, the second smaller.' : 'That is not a discount.'
+        : this.isTooMuch() ? 'The discount is more than the total.' : '',
+      count: !/^[1-9]\d{0,2}$/.test(this.count().trim()) ? 'A whole number from 1.' : '',
+    };
+  });
+
+  /** What stands in the way of buying, in words; empty when nothing does. */
+  readonly obstacle = computed(() => {
+    const wrong = Object.entries(this.wrong()).find(([field, text]) => text !== '' && field !== 'total');
+    return wrong?.[1] ?? (this.purchase() === null ? 'Two of weight, price and total are needed to buy it.' : '');
+  });
+}
+
+function asPercent(percent: number | null): Discount | null {
+  return percent !== null && percent >= 0 && percent <= 100 ? { kind: 'percent', percent } : null;
+}
+
+function asMultiBuy(buy: number, pay: number, count: number): Discount | null {
+  const right = Number.isInteger(buy) && Number.isInteger(pay) && pay > 0 && buy > pay;
+  return right ? { kind: 'multi-buy', buy, pay, count } : null;
+}

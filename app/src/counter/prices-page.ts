@@ -1,0 +1,124 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { SHOP_ITEMS, shopItem } from '@core/catalogue/shop-items';
+import { readPriceCsv, writePriceCsv, type PriceFile } from '@core/files/price-csv';
+import { compareWithShop } from '@core/cost/comparison';
+import { goingPrice } from '@core/price/going-price';
+import { howLow } from '@core/price/how-low';
+import { notesOf, type KeyedNote } from '@core/price/price-book';
+import { saleRhythm } from '@core/price/sale-rhythm';
+import { Clock } from '../data/clock';
+import { Figures } from '../data/figures';
+import { HouseholdStore } from '../data/household-store';
+import { Notices } from '../data/notices';
+import { PageTabs } from '../kit/page-tabs';
+import { PriceChart } from '../kit/price-chart';
+import { saveText } from '../kit/save-text';
+import { COUNTER_PAGES } from './pages';
+import { PriceForm } from './price-form';
+
+const SHOWN_NOTES = 12;
+const SHOWN_BAD = 8;
+
+/** What each shop asked for what, over time: write down, look up, see the rhythm coming. */
+@Component({
+  selector: 'v-prices-page',
+  imports: [FormsModule, PageTabs, PriceChart, PriceForm],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './prices-page.html',
+  styleUrl: './prices-page.css',
+})
+export class PricesPage {
+  protected readonly store = inject(HouseholdStore);
+  protected readonly figures = inject(Figures);
+  private readonly clock = inject(Clock);
+  private readonly notices = inject(Notices);
+  protected readonly pages = COUNTER_PAGES;
+  private readonly today = this.clock.today();
+
+  protected readonly search = signal('');
+  protected readonly item = signal(SHOP_ITEMS[0]?.id ?? '');
+  protected readonly editing = signal<KeyedNote | null>(null);
+  protected readonly showAll = signal(false);
+
+  private readonly book = computed(() => this.store.basis().pricing.book);
+  protected readonly rows = computed(() => {
+    const words = this.search().toLowerCase().split(/\s+/).filter(Boolean);
+    const found = SHOP_ITEMS.filter(({ name, animal }) => words.every((word) => `${name} ${animal}`.toLowerCase().includes(word)));
+    return found.map((item) => {
+      const going = goingPrice(this.book(), item.id, this.today);
+      return { item, going, count: notesOf(this.book(), item.id).length, unwanted: this.store.basis().pricing.choices.get(item.id)?.unwanted ?? false };
+    });
+  });
+
+  protected readonly chosen = computed(() => shopItem(this.item()));
+  protected readonly notes = computed(() => notesOf(this.book(), this.item()));
+  protected readonly listed = computed(() => {
+    const latest = [...this.notes()].reverse();
+    return this.showAll() ? latest : latest.slice(0, SHOWN_NOTES);
+  });
+  protected readonly going = computed(() => goingPrice(this.book(), this.item(), this.today));
+  protected readonly lowness = computed(() => {
+    const latest = this.notes().at(-1);
+    const low = latest ? howLow(this.book(), this.item(), latest.perKgMinor, latest.on) : null;
+    return latest && low ? `${latest.shop} last asked ${this.figures.perUnit(latest.perKgMinor)}: lower than ${low.higher} of ${low.seen} seen since ${this.figures.day(low.since)}.` : '';
+  });
+  protected readonly rhythm = computed(() => saleRhythm(this.book(), this.item(), this.today).slice(0, 5));
+  protected readonly purchases = computed(() => {
+    const kind = this.chosen()?.piece;
+    if (!kind) return [];
+    return this.store.pieces().filter((lot) => lot.kind === kind && lot.on && lot.inDg > 0).map((lot) => ({ on: lot.on!, perKgMinor: ((lot.paidMinor ?? 0) * 10_000) / lot.inDg })).reverse();
+  });
+  /** Even money of the last finished piece of that kind. */
+  protected readonly breakEven = computed(() => {
+    const kind = this.chosen()?.piece;
+    const last = kind ? this.store.pieces().find((lot) => lot.kind === kind && lot.closed) : undefined;
+    const even = last ? compareWithShop(this.store.state(), last.id, this.store.basis()).breakEvenPerKgMinor : 0;
+    return even > 0 ? even : null;
+  });
+
+  protected readonly file = signal<PriceFile | null>(null);
+  protected readonly fileProblem = signal('');
+  protected readonly badShown = computed(() => this.file()?.bad.slice(0, SHOWN_BAD) ?? []);
+
+  protected readonly renameFrom = signal('');
+  protected readonly renameTo = signal('');
+
+  protected choose(item: string): void {
+    this.item.set(item);
+    this.editing.set(null);
+    this.showAll.set(false);
+  }
+
+  protected saveCsv(): void {
+    saveText(`vendicus-prices-${this.today}.csv`, writePriceCsv(this.book(), this.store.settings().currency), 'text/csv');
+  }
+
+  protected async readCsv(input: HTMLInputElement): Promise<void> {
+    const file = input.files?.[0];
+    input.value = '';
+    this.file.set(null);
+    this.fileProblem.set('');
+    if (!file) return;
+    const { currency, decimal } = this.store.settings();
+    const read = readPriceCsv(await file.text(), this.book(), currency, decimal);
+    if (typeof read === 'string') this.fileProblem.set(`${file.name}: ${read} Nothing was read.`);
+    else this.file.set(read);
+  }
+
+  protected async takeOver(): Promise<void> {
+    const good = this.file()?.good ?? [];
+    const written = await this.store.record(...good.map(({ note }) => ({ type: 'price' as const, key: this.clock.newId(), value: note })));
+    if (this.notices.tell(written, `${good.length} prices written down.`)) this.file.set(null);
+  }
+
+  /** A shop that is called otherwise now, or is the same as another: both go under one name. */
+  protected async rename(): Promise<void> {
+    const [from, to] = [this.renameFrom(), this.renameTo().trim()];
+    if (!from || !to || from === to) return this.notices.problem('Choose a shop, and type what it is called now.');
+    const written = await this.store.record({ type: 'shop', key: this.clock.newId(), value: { from, to } });
+    if (!this.notices.tell(written, `${from} is ${to} now, everywhere.`)) return;
+    this.renameFrom.set('');
+    this.renameTo.set('');
+  }
+}

@@ -1,0 +1,75 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
+import type { Kind } from '@core/catalogue/kind-schema';
+import { isUsable } from '@core/catalogue/destination';
+import { habitOfWay, predict } from '@core/yield/prediction';
+import { usualMinutes } from '@core/yield/minutes';
+import { Figures } from '../data/figures';
+import { HouseholdStore } from '../data/household-store';
+
+/** Every way to cut a piece at today's prices: packs, worth, saving, minutes. */
+@Component({
+  selector: 'v-ways-compared',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h2>Ways to cut it</h2>
+    <p class="soft">At today’s prices, for {{ figures.mass(massDg()) }}. Choose one to see it through.</p>
+    <div class="scroll">
+      <table class="ledger">
+        <thead><tr><th>Way</th><th class="figure">Usable</th><th class="figure">Packs</th><th class="figure">Bought cut</th><th class="figure">Saves</th><th class="figure">Minutes</th></tr></thead>
+        <tbody>
+          @for (row of rows(); track row.id) {
+            <tr [class.on]="row.id === way()">
+              <td><button type="button" class="pick" [attr.aria-pressed]="row.id === way()" (click)="chosen.emit(row.id)">{{ row.name }}</button>@if (row.estimated && row.pieces === 0) { <small class="soft"> estimate</small> }</td>
+              <td class="figure">{{ figures.mass(row.usableDg) }}</td>
+              <td class="figure">{{ row.packs }}</td>
+              <td class="figure">{{ row.atLeast }}{{ figures.wholeMoney(row.worthMinor) }}</td>
+              <td class="figure" [class.bad]="row.savedMinor < 0 && row.atLeast === ''"><b>{{ figures.wholeMoney(row.savedMinor) }}</b></td>
+              <td class="figure">{{ row.minutes }}</td>
+            </tr>
+          }
+        </tbody>
+      </table>
+    </div>
+  `,
+  styles: `
+    h2 { margin: 26px 0 4px; font-size: 1.15rem; } p { margin: 0 0 6px; }
+    .scroll { overflow-x: auto; }
+    .pick { background: none; border: 0; padding: 0; font: inherit; color: inherit; text-align: left; text-decoration: underline; text-underline-offset: 3px; cursor: pointer; min-height: 32px; }
+    tr.on td { background: var(--sheet); } tr.on td:first-child { box-shadow: inset 4px 0 0 var(--act); padding-left: 10px; } tr.on .pick { font-weight: 650; text-decoration: none; }
+  `,
+})
+export class WaysCompared {
+  protected readonly figures = inject(Figures);
+  private readonly store = inject(HouseholdStore);
+  readonly kind = input.required<Kind>();
+  readonly way = input.required<string>();
+  readonly massDg = input.required<number>();
+  readonly count = input.required<number>();
+  readonly perKgMinor = input.required<number>();
+  readonly marks = input.required<readonly string[]>();
+  readonly on = input.required<string>();
+  readonly packDg = input.required<number>();
+  readonly chosen = output<string>();
+
+  private readonly habits = computed(() => this.kind().ways.map((way) => habitOfWay(this.store.state(), { kind: this.kind(), way })));
+  protected readonly rows = computed(() =>
+    this.kind().ways.map((way, index) => {
+      const habit = this.habits()[index]!;
+      const { parts, usable, worthPerKg, missing } = predict({ kind: this.kind(), way }, habit, this.store.basis(), { massDg: this.massDg(), marks: this.marks(), on: this.on() });
+      const worthMinor = (worthPerKg.mean * this.massDg()) / 10_000;
+      const packed = parts.filter(({ destination, massDg }) => destination && isUsable(destination) && massDg > 500);
+      return {
+        id: way.id,
+        name: way.name,
+        estimated: way.estimated,
+        pieces: habit.pieces,
+        usableDg: Math.round(usable.share * this.massDg()),
+        packs: packed.reduce((sum, { massDg }) => sum + Math.max(1, Math.round(massDg / this.packDg())), 0),
+        worthMinor,
+        savedMinor: worthMinor - (this.perKgMinor() * this.massDg()) / 10_000,
+        atLeast: missing.length > 0 ? '≥ ' : '',
+        minutes: usualMinutes(this.kind(), way) * this.count(),
+      };
+    }),
+  );
+}

@@ -1,0 +1,47 @@
+import { partOf } from '../catalogue/kinds';
+import type { Basis } from '../cost/carriers';
+import { labelTotal } from '../price/label-total';
+import type { IsoDate } from '../units/date';
+import type { MassDg } from '../units/mass';
+import type { Minor } from '../units/money';
+import type { Habit } from './habit';
+import { predict, type KindAndWay } from './prediction';
+
+/** An actual piece that could be bought. */
+export interface Candidate {
+  readonly id: string;
+  readonly massDg: MassDg;
+  readonly perKgMinor: number;
+  readonly marks: readonly string[];
+}
+
+/** What a candidate is expected to come to. */
+export interface RankedCandidate {
+  readonly candidate: Candidate;
+  readonly usableShare: number;
+  readonly usableDg: MassDg;
+  readonly mainDg: MassDg;
+  readonly paidMinor: Minor;
+  /** Expected cost of a usable kilogram, smallest coins, unrounded. */
+  readonly perUsableKgMinor: number;
+  readonly savingMinor: number;
+}
+
+/** Candidates of one kind and way by the expected cost of a usable kilogram, the cheapest first; ties as given. */
+export function rankCandidates(asked: KindAndWay, habit: Habit, basis: Pick<Basis, 'pricing'>, candidates: readonly Candidate[], on: IsoDate): RankedCandidate[] {
+  const ranked = candidates.map((candidate): RankedCandidate => {
+    const { massDg, marks, perKgMinor } = candidate;
+    const { usable, parts, worthPerKg } = predict(asked, habit, basis, { massDg, marks, on });
+    const mains = parts.filter(({ part }) => partOf(asked.kind, part)?.destination === 'main');
+    return {
+      candidate,
+      usableShare: usable.share,
+      usableDg: Math.round(usable.share * massDg),
+      mainDg: Math.round(mains.reduce((sum, part) => sum + part.massDg, 0)),
+      paidMinor: labelTotal(massDg, perKgMinor),
+      perUsableKgMinor: perKgMinor / usable.share,
+      savingMinor: ((worthPerKg.mean - perKgMinor) * massDg) / 10_000,
+    };
+  });
+  return ranked.sort((a, b) => a.perUsableKgMinor - b.perUsableKgMinor);
+}
