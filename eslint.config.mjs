@@ -22,7 +22,8 @@ const allow = (from, to) => ({ from: element(from), allow: { to: [from, ...to].m
 const boundaryRules = [
   ...Object.entries(CORE_ARROWS).map(([name, to]) => allow(`core-${name}`, to.map((each) => `core-${each}`))),
   allow('core-testing', core),
-  allow('app-data', core),
+  allow('app-workers', core),
+  allow('app-data', [...core, 'app-workers']),
   allow('app-kit', [...core, 'app-data']),
   ...PLACES.map((place) => allow(`app-${place}`, [...core, 'app-data', 'app-kit'])),
   allow('app-shell', [...core, 'app-data', 'app-kit', ...PLACES.map((place) => `app-${place}`)]),
@@ -47,7 +48,7 @@ export default tseslint.config(
       'boundaries/elements': [
         ...Object.keys(CORE_ARROWS).map((name) => folder(`core-${name}`, `core/src/${name}`)),
         folder('core-testing', 'core/src/testing'),
-        ...['data', 'kit', 'shell', 'testing', ...PLACES].map((name) => folder(`app-${name}`, `app/src/${name}`)),
+        ...['data', 'kit', 'shell', 'testing', 'workers', ...PLACES].map((name) => folder(`app-${name}`, `app/src/${name}`)),
         folder('app-main', 'app/src'),
         ...['cli', 'demo', 'server', 'e2e'].map((name) => folder(name, `${name}`)),
       ],

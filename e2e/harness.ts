@@ -92,6 +92,13 @@ export class Person {
     await this.page.locator(`::-p-aria([name="${label}"][role="${role}"])`).setTimeout(8000).fill(text);
   }
 
+  /** Empties the field with this label, as one does: all of it marked, and deleted. */
+  async clear(label: string, role = 'textbox'): Promise<void> {
+    const field = await this.page.waitForSelector(`::-p-aria([name="${label}"][role="${role}"])`, { timeout: 8000 });
+    await field?.click({ count: 3 });
+    await this.page.keyboard.press('Backspace');
+  }
+
   async choose(label: string, value: string): Promise<void> {
     const field = await this.page.waitForSelector(`::-p-aria([name="${label}"][role="combobox"])`, { timeout: 8000 });
     await field?.select(value);

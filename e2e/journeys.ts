@@ -13,12 +13,12 @@ export async function begin(person: Person): Promise<void> {
 /** Buys a piece at the Counter; it is on the Block then. */
 export async function buy(person: Person, kind: string, weight: string, pricePerKg: string, prices: Record<string, string> = {}): Promise<void> {
   await person.click('Counter', 'link');
-  await person.sees('Buy a piece');
+  await person.sees('Is it worth it?');
   await person.page.locator(`::-p-text(${kind})`).click();
   await person.fill('Weight on the label', weight);
   await person.fill('Price for a kg', pricePerKg);
   for (const [item, price] of Object.entries(prices)) await person.fill(item, price);
-  await person.click('Buy it enter');
+  await person.page.locator('::-p-text(Buy it for)').click();
   await person.sees('Drained weight');
 }
 

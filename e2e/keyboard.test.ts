@@ -60,10 +60,12 @@ describe('with the keyboard alone', () => {
     await person.sees('Lamb shanks');
     await tabTo(/^Counter/);
     await person.press('Enter');
-    await person.sees('Buy a piece');
+    await person.sees('Is it worth it?');
     await typeInto(/^Weight on the label/, '5 kg');
     await typeInto(/^Total/, '70');
-    await typeInto(/^Discount/, '3.50');
+    await tabTo(/^Discount/);
+    await person.type('save');
+    await typeInto(/^Save how much/, '3.50');
     await person.sees('€66.50');
     await typeInto(/^Shop/, 'Hollis Lane Farm');
     await person.press('Enter');
@@ -130,7 +132,7 @@ describe('with the keyboard alone', () => {
     await person.sees('Wrapped today');
     await tabTo(/^Freezer/);
     await person.press('Enter');
-    await person.sees('2 packs');
+    await person.sees('Pack, oldest first');
     await tabTo(/^2 steaks/);
     await person.press('Enter');
     await tabTo(/^Eat it all/);

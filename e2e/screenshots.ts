@@ -50,6 +50,7 @@ async function showWays(person: Person): Promise<void> {
 
 async function fillCandidates(person: Person): Promise<void> {
   await person.click('Add another');
+  await settle();
   const [weights, prices] = [await person.page.$$('input[id^=w]'), await person.page.$$('input[id^=p]')];
   for (const [index, [weight, price]] of [['5.320', '14.95'], ['4.885', '14.95'], ['5.610', '15.95']].entries()) {
     await weights[index]?.type(weight ?? '');

@@ -53,8 +53,8 @@ describe('a piece from the counter to the freezer and the books', () => {
     await person.click('Wrap the parts', 'link');
     await person.page.locator('.token ::-p-text(Centre)').click();
     await person.fill('Plates', '10');
-    await person.sees('cost €52.50');
-    await person.sees('a plate €5.25');
+    await person.sees('cost €56.63');
+    await person.sees('a plate €5.66');
     await person.click('Wrap it enter');
     await person.sees('Centre wrapped, in Freezer');
   });
@@ -64,9 +64,9 @@ describe('a piece from the counter to the freezer and the books', () => {
     await person.fill('Plates to eat', '4');
     await person.click('Eat plates');
     await person.sees('2.058 kg');
-    await person.sees('Cost of what is left €31.50');
+    await person.sees('Cost of what is left €33.98');
     await person.click('Undo');
-    await person.sees('Cost of what is left €52.50');
+    await person.sees('Cost of what is left €56.63');
   });
 
   it('shows yield, cost, worth, saving and break-even in the Books', async () => {
@@ -78,13 +78,16 @@ describe('a piece from the counter to the freezer and the books', () => {
     await person.sees('saved against the shop €27.22');
     await person.sees('€87.22 bought cut');
     await person.sees('break-even price €17.44');
-    await person.sees('Centre 3.430 kg €52.50');
-    await person.sees('Chain, cleaned lean 490 g €7.50');
+    await person.sees('Centre 3.430 kg €56.63 €16.51/kg €52.50 €15.31/kg €55.10 €16.06/kg');
+    await person.sees('Chain, cleaned lean 490 g €3.03 €6.18/kg €7.50 €15.31/kg €4.41 €9.00/kg');
+    await person.sees('Clean trimmings 245 g €0.34');
+    await person.click('By weight', 'radio');
+    await person.sees('What was paid, over the weight of what is usable');
   });
 
   it('says the same from the exported file at the command line', async () => {
     await person.click('‹ All pieces', 'link');
-    await person.click('The household’s file and settings', 'link');
+    await person.click('File and settings', 'link');
     await person.click('Export the household');
     await person.sees('Last exported');
     const file = await waitForFile(downloads);

@@ -4,8 +4,12 @@ import { costOfLots } from '@core/cost/cost-of-lots';
 import { readFile } from '@core/files/read-file';
 import { writeFile } from '@core/files/write-file';
 import { replay } from '@core/journal/replay';
+import { seededUniform } from '@core/units/random';
+import { drawWorth } from '@core/yield/draw-worth';
+import { randomGamma } from 'd3-random';
 import { openingTimes } from './opening';
 import { largeHousehold } from './large-household';
+import { sliderFrames } from './slider';
 
 interface Row {
   readonly what: string;
@@ -34,6 +38,7 @@ function paired(run: () => unknown, reference: () => unknown, rounds: number): {
 
 /** As many small households: one alone would be replayed out of the processor's cache, which no real opening is. */
 const SMALL_ONES = 100;
+const DRAWS = 100_000;
 
 function core(): Row[] {
   const smallOnes = Array.from({ length: SMALL_ONES }, () => largeHousehold(500).journal.entries);
@@ -51,6 +56,23 @@ function core(): Row[] {
   ];
 }
 
+/** Draws of a ten-part piece, both doubts in them, against the raw gamma variates of one of them. */
+function drawing(): Row {
+  const usual = [0.5, 0.15, 0.1, 0.07, 0.05, 0.04, 0.03, 0.03, 0.02, 0.01];
+  const model = { usual, certainty: 900, phi: 300, perKgMinor: usual.map((_, k) => 1000 * k) };
+  const shapes = usual.map((share) => randomGamma.source(seededUniform(1))(300 * share));
+  const variates = (): void => {
+    for (let draw = 0; draw < DRAWS; draw++) for (const shape of shapes) shape();
+  };
+  const { ms, ratio } = paired(() => drawWorth(model, DRAWS, 1), variates, 11);
+  return { what: '100,000 draws of a ten-part piece', ms, reference: '1,000,000 gamma variates by d3-random', ratio, most: 2 };
+}
+
+async function slider(): Promise<Row> {
+  const { ms, frames, pieces } = await sliderFrames();
+  return { what: `the answer following the slider, ${pieces} pieces (19 of 20 moves)`, ms, reference: 'a frame, 16.7 ms', ratio: frames, most: 1 };
+}
+
 async function opening(): Promise<Row> {
   const { emptyMs, largeMs } = await openingTimes(writeFile(largeHousehold(50_000)));
   return { what: 'opening the first place with 50,000 entries', ms: largeMs, reference: `opening an empty household, ${emptyMs.toFixed(0)} ms`, ratio: largeMs / emptyMs, most: 2 };
@@ -64,6 +86,8 @@ function print({ what, ms, reference, ratio, most }: Row): void {
 async function main(): Promise<void> {
   console.log('| what | median, ms | against | ratio | at most |\n|---|---|---|---|---|');
   for (const row of core()) print(row);
+  print(drawing());
+  print(await slider());
   print(await opening());
 }
 

@@ -17,7 +17,7 @@ export async function openingTimes(file: string): Promise<{ emptyMs: number; lar
     await person.fill('Name of eater 1', 'Odile');
     await person.click('Begin');
     await person.sees('Nothing in the cold yet');
-    const emptyMs = await opens(browser, address, 'Buy a piece');
+    const emptyMs = await opens(browser, address, 'Is it worth it?');
     const path = join(tmpdir(), 'vendicus-large.json');
     writeFileSync(path, file);
     await person.goTo('/home/books/household');
@@ -25,7 +25,7 @@ export async function openingTimes(file: string): Promise<{ emptyMs: number; lar
     await input.uploadFile(path);
     await person.sees('new entries merged', 120_000);
     await person.page.close();
-    const largeMs = await opens(browser, address, 'Buy a piece');
+    const largeMs = await opens(browser, address, 'Is it worth it?');
     return { emptyMs, largeMs };
   } finally {
     await browser.close();

@@ -218,6 +218,11 @@ export class BlockPage {
     if (this.notices.tell(written, `${this.name()} closed.`)) this.closing.set(null);
   }
 
+  protected async closeWithReason(): Promise<void> {
+    if (this.reason().trim() === '') return this.notices.problem('Say why it is missing, in a word or two.');
+    await this.close(this.reason());
+  }
+
   protected async reopen(): Promise<void> {
     const piece = this.piece();
     if (piece) this.notices.tell(await this.store.append({ type: 'reopened', lot: piece.id }), `${this.name()} is open again.`);

@@ -1,5 +1,4 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { RouterLink } from '@angular/router';
 import { readFile, sizeProblem } from '@core/files/read-file';
 import { ContradictionError } from '@core/journal/merge';
 import { Clock } from '../data/clock';
@@ -9,17 +8,20 @@ import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
 import { Ask } from '../kit/ask';
 import { saveText } from '../kit/save-text';
+import { PageTabs } from '../kit/page-tabs';
 import { SettingsForm } from '../kit/settings-form';
+import { CostForm } from './cost-form';
+import { BOOKS_PAGES } from './pages';
 
 /** The household as a file: out, in, and in its place; and how it counts. */
 @Component({
   selector: 'v-file-page',
-  imports: [RouterLink, SettingsForm],
+  imports: [CostForm, PageTabs, SettingsForm],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="page">
+      <v-page-tabs of="Books" [tabs]="pages" />
       <header>
-        <a class="back" [routerLink]="['/', household, 'books']">‹ All pieces</a>
         <h1>The household’s file</h1>
         <p>Everything is kept in this browser, on this machine. The file is how it gets to another device, and how it survives this one.</p>
       </header>
@@ -42,13 +44,17 @@ import { SettingsForm } from '../kit/settings-form';
         <h2>How this household counts</h2>
         <v-settings-form [settings]="store.settings()" action="Save" (saved)="save($event)" />
       </section>
+      <section>
+        <h2>Beside the meat</h2>
+        <p>What it costs to pack, and what an hour is worth to you, if anything. Shown apart from what the meat cost.</p>
+        <v-cost-form />
+      </section>
     </div>
   `,
   styles: `
     section { border-top: 1.5px solid var(--ink); padding: 16px 0 26px; max-width: 760px; }
     section h2 { margin-bottom: 4px; }
     .quiet { margin-right: 10px; margin-bottom: 8px; }
-    .back { color: var(--soft); text-decoration: none; display: inline-block; min-height: 32px; }
   `,
 })
 export class FilePage {
@@ -58,6 +64,7 @@ export class FilePage {
   private readonly clock = inject(Clock);
   private readonly notices = inject(Notices);
   private readonly ask = inject(Ask);
+  protected readonly pages = BOOKS_PAGES;
   protected readonly problem = signal('');
   protected readonly said = signal('');
 

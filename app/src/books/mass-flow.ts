@@ -82,7 +82,7 @@ export class MassFlow {
         {
           type: 'sankey',
           left: 4,
-          right: 190,
+          right: 235,
           top: 14,
           bottom: 10,
           nodeWidth: 26,
@@ -95,7 +95,7 @@ export class MassFlow {
             color: ink,
             fontFamily: 'Atkinson Hyperlegible Next Variable',
             fontSize: 14,
-            formatter: ({ name, value }: { name: string; value: number }) => `${name.replace(/^\\d+ /, '')}  {b|${kg(value)}}`,
+            formatter: ({ name, value }: { name: string; value: number }) => `${name.replace(/^\d+ /, '')}  {b|${kg(value)}}`,
             rich: { b: { fontWeight: 650, fontSize: 14, fontFamily: 'Atkinson Hyperlegible Next Variable', color: ink } },
           },
           data: [whole('label', receivedDg, 0), ...(hasLiquid ? [whole('drained', drainedDg, 1)] : []), ...ends, ...packs],

@@ -96,7 +96,9 @@ export class PiecePage {
     const piecesOfTheYear = countOfTheYear(days, this.piece()?.on ?? '9999-12-31');
     return workingCosts({ savedMinor: this.shop().savedMinor, packs: this.packs().length, minutes: this.minutes().minutes, piecesOfTheYear }, this.store.settings().costs ?? NO_COSTS);
   });
-  protected readonly note = linkedSignal(() => this.noted()?.text ?? '');
+  private readonly notedText = computed(() => this.noted()?.text ?? '');
+  /** What is being typed; only another text from elsewhere takes its place. */
+  protected readonly note = linkedSignal(() => this.notedText());
   protected readonly marks = computed(() => (this.noted()?.marks ?? []).flatMap((id) => this.kind()?.marks.find((mark) => mark.id === id)?.name ?? []));
 
   protected readonly nameOf = (part: string | null): string => {
@@ -125,16 +127,16 @@ export class PiecePage {
   }
 
   protected async setMinutes(minutes: number): Promise<void> {
-    if (minutes > 0) await this.write({ ...this.noted(), minutes });
+    if (minutes > 0) await this.write({ ...this.noted(), minutes }, 'Working time set.');
   }
 
   protected async saveNote(): Promise<void> {
     const text = this.note().trim();
-    if (text !== (this.noted()?.text ?? '')) await this.write({ ...this.noted(), text });
+    if (text !== (this.noted()?.text ?? '')) await this.write({ ...this.noted(), text }, 'Note kept.');
   }
 
-  private async write(value: NonNullable<ReturnType<typeof this.noted>>): Promise<void> {
-    this.notices.tell(await this.store.record({ type: 'piece', key: this.lot(), value }), 'Written down.');
+  private async write(value: NonNullable<ReturnType<typeof this.noted>>, said: string): Promise<void> {
+    this.notices.tell(await this.store.record({ type: 'piece', key: this.lot(), value }), said);
   }
 
   protected print(): void {

@@ -6,6 +6,7 @@ import { writeCsv } from '@core/files/csv';
 import { summarisePiece, totalsOf, type PieceSummary } from '@core/files/piece-summary';
 import { packsFrom } from '@core/files/report';
 import { notesOf } from '@core/price/price-book';
+import { yearlyTrend } from '@core/yield/trend';
 import { Clock } from '../data/clock';
 import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
@@ -96,7 +97,7 @@ export class TrendsPage {
         mean: yields.reduce((sum, each) => sum + each, 0) / of.length,
         low: Math.min(...yields),
         high: Math.max(...yields),
-        trend: trendOf(of),
+        trend: yearlyTrend(of.map(({ lot, yield: part }) => ({ on: lot.on ?? '', value: part }))),
         perUsable: totals.usableDg > 0 ? (totals.paidMinor * 10_000) / totals.usableDg : 0,
       };
     }),
@@ -116,16 +117,4 @@ export class TrendsPage {
     const rows = this.periods().map(({ name, totals, dinners }) => [name, totals.pieces, totals.receivedDg / 10, plainMoney(totals.paidMinor), totals.usableDg / 10, Math.round(dinners * 10) / 10, plainMoney(totals.savedMinor), totals.complete ? 'yes' : 'no']);
     saveText(`vendicus-totals-${this.clock.today()}.csv`, writeCsv([this.span(), 'pieces', 'bought_g', 'paid', 'usable_g', 'dinners', 'saved', 'complete'], rows), 'text/csv');
   }
-}
-
-const YEAR_DAYS = 365.25;
-
-/** Change of the yield in a year, by least squares; null where the pieces do not span half a year. */
-function trendOf(summaries: readonly PieceSummary[]): number | null {
-  const points = summaries.map(({ lot, yield: part }) => ({ x: Date.parse(lot.on ?? '') / 86_400_000 / YEAR_DAYS, y: part }));
-  const xs = points.map(({ x }) => x);
-  if (points.length < 3 || Math.max(...xs) - Math.min(...xs) < 0.5) return null;
-  const mean = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0) / values.length;
-  const [mx, my] = [mean(xs), mean(points.map(({ y }) => y))];
-  return points.reduce((sum, { x, y }) => sum + (x - mx) * (y - my), 0) / points.reduce((sum, { x }) => sum + (x - mx) ** 2, 0);
 }

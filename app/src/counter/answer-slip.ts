@@ -9,7 +9,7 @@ export interface Fact {
   readonly note?: string;
 }
 
-const WORDS: Record<Answer, string> = { 'worth-it': 'Worth it', 'about-even': 'About even', 'leave-it': 'Leave it' };
+export const ANSWER_WORDS: Record<Answer, string> = { 'worth-it': 'Worth it', 'about-even': 'About even', 'leave-it': 'Leave it' };
 
 /** The plain answer, the three figures that carry it, and why. */
 @Component({
@@ -61,7 +61,7 @@ export class AnswerSlip {
   readonly why = input.required<string>();
   readonly facts = input.required<readonly Fact[]>();
 
-  protected readonly word = computed(() => (this.verdict() ? WORDS[this.verdict()!.answer] : ''));
+  protected readonly word = computed(() => (this.verdict() ? ANSWER_WORDS[this.verdict()!.answer] : ''));
   protected readonly atLeast = computed(() => (this.missing() ? '≥ ' : ''));
   protected readonly chance = computed(() => chanceWords(this.verdict()?.chance ?? 0));
   protected readonly size = Math.abs;

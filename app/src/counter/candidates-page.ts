@@ -109,7 +109,11 @@ export class CandidatesPage {
     if (!first || !second) return null;
     const name = (id: string): string => this.letter(this.typed().findIndex((each) => String(each.id) === id));
     const difference = second.perUsableKgMinor - first.perUsableKgMinor;
-    if (difference < first.perUsableKgMinor * 0.005) return `${name(first.candidate.id)} and ${name(second.candidate.id)} come to the same. Take the one that you like to look at.`;
+    if (Math.abs(difference) < first.perUsableKgMinor * 0.005) {
+      const gain = (first.savingMinor / first.candidate.massDg - second.savingMinor / second.candidate.massDg) * 10_000;
+      if (gain < first.perUsableKgMinor * 0.005) return `${name(first.candidate.id)} and ${name(second.candidate.id)} come to the same. Take the one that you like to look at.`;
+      return `${name(first.candidate.id)}: a usable ${this.figures.priceUnit()} costs the same as of ${name(second.candidate.id)}, but more of it is the main cut, worth ${this.figures.perUnit(gain)} more.`;
+    }
     const yields = first.usableShare - second.usableShare;
     const price = second.candidate.perKgMinor - first.candidate.perKgMinor;
     const by = `a usable ${this.figures.priceUnit()} comes ${this.figures.money(Math.round(difference * this.figures.kgPerUnit()))} cheaper`;

@@ -25,7 +25,7 @@ import { Notices } from '../data/notices';
 import { WorthDraws } from '../data/worth-draws';
 import { Ask } from '../kit/ask';
 import { PageTabs } from '../kit/page-tabs';
-import { AnswerSlip, type Fact } from './answer-slip';
+import { ANSWER_WORDS, AnswerSlip, type Fact } from './answer-slip';
 import { ExpectedParts } from './expected-parts';
 import { LabelDraft } from './label-draft';
 import { LabelForm } from './label-form';
@@ -56,6 +56,7 @@ export class CounterPage {
   private readonly household = inject(HOUSEHOLD_NAME);
 
   protected readonly pages = COUNTER_PAGES;
+  protected readonly answerWords = ANSWER_WORDS;
   protected readonly search = signal('');
   protected readonly kind = signal<Kind>(KINDS[0] as Kind);
   protected readonly wayId = linkedSignal(() => this.kind().ways[0]?.id ?? '');
@@ -90,7 +91,7 @@ export class CounterPage {
 
   protected readonly assumption = computed(() => {
     const price = this.label.paidPerKg() !== null ? `at ${this.figures.perUnit(this.label.paidPerKg()!)}` : this.goingPerKg() !== null ? `at the going price, ${this.figures.perUnit(this.goingPerKg()!)}` : 'price not known yet';
-    return `${price}, ${this.label.massDg() !== null ? this.figures.mass(this.massDg()) : `a usual ${this.figures.mass(this.massDg())}`}`;
+    return `${price}, ${this.label.massDg() !== null ? this.figures.mass(this.massDg()) : `a usual ${this.figures.roughMass(this.massDg())}`}`;
   });
   protected readonly why = computed(() => {
     const { missing } = this.prediction();
@@ -111,7 +112,7 @@ export class CounterPage {
   protected readonly priceHint = computed(() => {
     const perKg = this.label.paidPerKg();
     const low = perKg === null ? null : howLow(this.store.basis().pricing.book, wholePieceItem(this.kind().id), perKg, this.on());
-    return low ? `lower than ${low.higher} of ${low.seen} seen since ${this.figures.day(low.since)}` : '';
+    return low ? this.figures.howLow(low) : '';
   });
 
   constructor() {
@@ -163,8 +164,8 @@ export class CounterPage {
     const neededDg = this.massDg() * (1 - (this.prediction().parts.at(-1)?.share ?? 0));
     const days = Math.ceil(neededDg / perDayDg);
     return neededDg <= freeDg
-      ? { name: 'freezer', value: 'it fits', note: `room for ${this.figures.mass(freeDg)}${days > 1 ? `; freeze it over ${days} days` : ''}` }
-      : { name: 'freezer', value: 'it does not fit', note: `room for ${this.figures.mass(freeDg)} only` };
+      ? { name: 'freezer', value: 'it fits', note: `room for ${this.figures.roughMass(freeDg)}${days > 1 ? `; freeze it over ${days} days` : ''}` }
+      : { name: 'freezer', value: 'it does not fit', note: `room for ${this.figures.roughMass(freeDg)} only` };
   }
 
   private knifeFact(): Fact {

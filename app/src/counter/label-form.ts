@@ -68,7 +68,7 @@ const DISCOUNTS: readonly { kind: DiscountKind; name: string }[] = [
   styles: `
     fieldset { border: 0; padding: 0; margin: 0 0 14px; min-width: 0; }
     legend { font: 650 1.15rem var(--name); padding: 0; margin-bottom: 8px; }
-    .grid { display: grid; grid-template-columns: repeat(auto-fill, minmax(170px, 1fr)); gap: 2px 16px; }
+    .grid { display: grid; grid-template-columns: repeat(auto-fill, minmax(132px, 1fr)); gap: 2px 12px; }
     .pair { display: flex; gap: 8px; align-items: center; }
     @media (max-width: 900px) { .grid { grid-template-columns: 1fr 1fr; gap: 2px 12px; } }
   `,

@@ -23,7 +23,7 @@ import { COUNTER_PAGES } from './pages';
       @if (lists.error(); as error) { <p class="caution" role="alert">{{ error.message }}</p> }
       @if (lists.hasValue() && week(); as list) {
         <div class="choice">
-          <div class="field"><label for="list-shop">Shop</label><select id="list-shop" class="text" [ngModel]="shop()" (ngModelChange)="shop.set($event)">@for (each of shops(); track each) { <option [value]="each">{{ each }}</option> }</select></div>
+          <div class="field"><label for="list-shop">Shop</label><select id="list-shop" class="text" [ngModel]="ofShop()?.shop" (ngModelChange)="shop.set($event)">@for (each of shops(); track each) { <option [value]="each">{{ each }}</option> }</select></div>
           <div class="field"><label for="list-week">Week from</label><select id="list-week" class="text" [ngModel]="list.on" (ngModelChange)="on.set($event)">@for (each of weeks(); track each) { <option [value]="each">{{ figures.day(each) }}</option> }</select></div>
           <button type="button" class="quiet" [disabled]="newLines().length === 0" (click)="takeOver(newLines())">{{ newLines().length === 0 ? 'All of it is in the book' : 'Take over all ' + newLines().length }}</button>
         </div>
@@ -64,7 +64,7 @@ export class ListsPage {
   protected readonly shop = signal('');
   protected readonly on = signal('');
   protected readonly shops = computed(() => (this.lists.hasValue() ? this.lists.value().shops.map(({ shop }) => shop) : []));
-  private readonly ofShop = computed(() => {
+  protected readonly ofShop = computed(() => {
     const all = this.lists.hasValue() ? this.lists.value().shops : [];
     return all.find(({ shop }) => shop === this.shop()) ?? all[0];
   });

@@ -61,7 +61,7 @@ export class PricesPage {
   protected readonly lowness = computed(() => {
     const latest = this.notes().at(-1);
     const low = latest ? howLow(this.book(), this.item(), latest.perKgMinor, latest.on) : null;
-    return latest && low ? `${latest.shop} last asked ${this.figures.perUnit(latest.perKgMinor)}: lower than ${low.higher} of ${low.seen} seen since ${this.figures.day(low.since)}.` : '';
+    return latest && low ? `${latest.shop} last asked ${this.figures.perUnit(latest.perKgMinor)}: ${this.figures.howLow(low)}.` : '';
   });
   protected readonly rhythm = computed(() => saleRhythm(this.book(), this.item(), this.today).slice(0, 5));
   protected readonly purchases = computed(() => {

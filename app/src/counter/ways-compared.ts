@@ -52,10 +52,13 @@ export class WaysCompared {
   readonly chosen = output<string>();
 
   private readonly habits = computed(() => this.kind().ways.map((way) => habitOfWay(this.store.state(), { kind: this.kind(), way })));
+  /** Apart from the price, which moves with every twitch of the slider. */
+  private readonly predictions = computed(() =>
+    this.kind().ways.map((way, index) => predict({ kind: this.kind(), way }, this.habits()[index]!, this.store.basis(), { massDg: this.massDg(), marks: this.marks(), on: this.on() })),
+  );
   protected readonly rows = computed(() =>
     this.kind().ways.map((way, index) => {
-      const habit = this.habits()[index]!;
-      const { parts, usable, worthPerKg, missing } = predict({ kind: this.kind(), way }, habit, this.store.basis(), { massDg: this.massDg(), marks: this.marks(), on: this.on() });
+      const { habit, parts, usable, worthPerKg, missing } = this.predictions()[index]!;
       const worthMinor = (worthPerKg.mean * this.massDg()) / 10_000;
       const packed = parts.filter(({ destination, massDg }) => destination && isUsable(destination) && massDg > 500);
       return {

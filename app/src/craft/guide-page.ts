@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSign
 import { RouterLink } from '@angular/router';
 import { KINDS, kindById, partOf } from '@core/catalogue/kinds';
 import { safeTemperature } from '@core/catalogue/safe-temperature';
+import { usualRanges } from '@core/yield/usual-range';
 import { convert } from '@core/units/convert';
 import { Figures } from '../data/figures';
 import { HOUSEHOLD_NAME } from '../data/household-name';
@@ -31,7 +32,8 @@ export class GuidePage {
   protected readonly shares = computed(() => {
     const [kind, way] = [this.known(), this.way()];
     if (!kind || !way) return [];
-    const parts = Object.entries(way.shares).map(([id, share]) => ({ part: partOf(kind, id), share }));
+    const ranges = usualRanges(kind, way);
+    const parts = Object.entries(way.shares).map(([id, share]) => ({ part: partOf(kind, id), share, range: ranges.get(id) ?? [share, share] }));
     return parts.sort((a, b) => b.share - a.share);
   });
   protected readonly partIds = computed(() => this.shares().flatMap(({ part }) => part?.id ?? []));

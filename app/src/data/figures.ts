@@ -4,6 +4,7 @@ import { fromDg } from '@core/units/mass';
 import { currencySign, formatMoney, minorDigits, parseMoney } from '@core/units/money';
 import { shopItem } from '@core/catalogue/shop-items';
 import type { PriceNote } from '@core/journal/price-note';
+import type { HowLow } from '@core/price/how-low';
 import type { PriceQuestion } from '@core/price/price-questions';
 import { formatNumber, parseNumber } from '@core/units/number-style';
 import { parseMass, type TypedMass } from '@core/units/parse-mass';
@@ -79,6 +80,17 @@ export class Figures {
     const times = question.times > 1 ? `${this.number(question.times, 1)} times` : `a ${this.number(1 / question.times, 1)}th of`;
     const slip = question.meant ? ` Was it for ${question.meant === 'kg' ? 'a kg' : question.meant === 'lb' ? 'a lb' : '100 g'}?` : '';
     return `${name} at ${this.perUnit(note.perKgMinor)} is ${times} what it goes for, ${this.perUnit(question.going)}.${slip}`;
+  }
+
+  /** How a price stands among those seen. */
+  howLow({ higher, lower, seen, since }: HowLow): string {
+    return `${higher >= lower ? `lower than ${higher}` : `higher than ${lower}`} of ${seen} in ${daysBetween(since, this.clock.today()) > 300 ? 'a year' : `all, since ${this.month(since)}`}`;
+  }
+
+  /** A mass where grams would say more than is known. */
+  roughMass(massDg: number): string {
+    const [value, unit] = [fromDg(massDg, this.priceUnit()), this.priceUnit()];
+    return `${formatNumber(value, value < 20 ? 1 : 0, this.settings().decimal)} ${unit}`;
   }
 
   /** Decimals of the currency's coins. */

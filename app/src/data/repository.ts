@@ -86,7 +86,7 @@ export class Repository {
       await this.putRecords(mergeRecords(known, records));
       return this.database.records.toArray();
     });
-    return this.settle(this.household.journal, this.cursor, new Map(rows.map(({ register, record }) => [register, record])));
+    return this.settle(this.household.journal, this.cursor, asKnown(this.household.records, rows));
   }
 
   /** Takes in what another device knows. */
@@ -178,7 +178,7 @@ export class Repository {
   private async catchUp(found: { n: number; records: readonly RecordRow[]; generation: string }): Promise<Household> {
     const { n, generation } = found;
     if (generation !== this.generation) return this.load();
-    const records = new Map(found.records.map(({ register, record }) => [register, record]));
+    const records = asKnown(this.household.records, found.records);
     const { journal, cursor } = n > this.cursor ? await this.fresh() : { journal: this.household.journal, cursor: this.cursor };
     return this.settle(journal, cursor, records);
   }
@@ -208,6 +208,16 @@ export class Repository {
     await this.setMeta('device', device);
     return device;
   }
+}
+
+/** What was read, as the objects that are known already where nothing is newer: so nothing is drawn anew for nothing. */
+function asKnown(known: Household['records'], rows: readonly RecordRow[]): Household['records'] {
+  const isKnown = ({ register, record: { stamp } }: RecordRow): boolean => {
+    const other = known.get(register)?.stamp;
+    return other !== undefined && other.at === stamp.at && other.seq === stamp.seq && other.device === stamp.device;
+  };
+  if (rows.length === known.size && rows.every(isKnown)) return known;
+  return new Map(rows.map((row) => [row.register, isKnown(row) ? (known.get(row.register) ?? row.record) : row.record]));
 }
 
 /** A journal with more entries: one by one where they come last, else read anew. */

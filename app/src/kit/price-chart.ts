@@ -48,8 +48,8 @@ export class PriceChart {
     return {
       animation: false,
       textStyle: chartText(ink),
-      grid: { left: 56, right: 18, top: 40, bottom: 30 },
-      legend: { top: 0, left: 0, textStyle: chartText(ink), itemWidth: 26, selectedMode: false },
+      grid: { left: 56, right: 18, top: 58, bottom: 30 },
+      legend: { top: 0, left: 0, data: [...shops, ...(this.purchases().length > 0 ? ['bought'] : [])], textStyle: chartText(ink), itemWidth: 26, selectedMode: false },
       tooltip: { trigger: 'item', backgroundColor: ink, borderWidth: 0, textStyle: { ...chartText(line), color: this.appearance.light() === 'dim' ? '#1d1815' : '#f5f0e6' }, formatter: ({ seriesName, value: point }: { seriesName: string; value: [string, number] }) => `${seriesName}, ${this.figures.day(point[0])}: ${value(point[1] * 10 ** this.figures.moneyDigits())}` },
       xAxis: { type: 'time', axisLine: { lineStyle: { color: ink } }, axisLabel: { ...chartText(soft), hideOverlap: true } },
       yAxis: { type: 'value', scale: true, splitLine: { lineStyle: { color: line } }, axisLabel: chartText(soft) },

@@ -3,8 +3,9 @@ import { countUpTo, notesOf, type PriceBook } from './price-book';
 
 /** How a price stands among those seen. */
 export interface HowLow {
-  /** How many of the prices seen were higher. */
+  /** How many of the prices seen were higher, and lower. */
   readonly higher: number;
+  readonly lower: number;
   readonly seen: number;
   readonly since: IsoDate;
 }
@@ -22,5 +23,6 @@ export function howLow(book: PriceBook, item: string, perKgMinor: number, on: Is
   const year = notes.slice(countUpTo(notes, addDays(on, -366)), countUpTo(notes, on));
   const [oldest] = year;
   if (!oldest || year.length < LEAST_SEEN) return null;
-  return { higher: year.filter((note) => note.perKgMinor > perKgMinor).length, seen: year.length, since: oldest.on };
+  const count = (which: (minor: number) => boolean): number => year.filter((note) => which(note.perKgMinor)).length;
+  return { higher: count((minor) => minor > perKgMinor), lower: count((minor) => minor < perKgMinor), seen: year.length, since: oldest.on };
 }

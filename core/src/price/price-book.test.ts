@@ -38,7 +38,7 @@ describe('the going price', () => {
   });
 
   it('says how low a price is among those seen in a year, from four on', () => {
-    expect(howLow(book, 'strip-steak', 2000, '2026-03-07')).toEqual({ higher: 4, seen: 5, since: '2026-01-10' });
+    expect(howLow(book, 'strip-steak', 2000, '2026-03-07')).toEqual({ higher: 4, lower: 1, seen: 5, since: '2026-01-10' });
     expect(howLow(book, 'strip-steak', 2000, '2026-03-03')).toBeNull();
   });
 

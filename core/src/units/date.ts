@@ -15,6 +15,15 @@ export function daysBetween(from: IsoDate, to: IsoDate): number {
   return Math.round((atNoon(to) - atNoon(from)) / DAY_MS);
 }
 
+/**
+ * Minutes from one moment to another, unrounded.
+ *
+ * @example minutesBetween('2026-01-01T10:00:00.000Z', '2026-01-01T10:01:30.000Z') // 1.5
+ */
+export function minutesBetween(from: Instant, to: Instant): number {
+  return (Date.parse(to) - Date.parse(from)) / 60_000;
+}
+
 /** The calendar day so many days later (earlier when negative). */
 export function addDays(date: IsoDate, days: number): IsoDate {
   return new Date(atNoon(date) + days * DAY_MS).toISOString().slice(0, 10);

@@ -27,7 +27,16 @@ export interface RankedCandidate {
   readonly savingMinor: number;
 }
 
-/** Candidates of one kind and way by the expected cost of a usable kilogram, the cheapest first; ties as given. */
+/** Costs of a usable kilogram within half a per cent are the same to a buyer. */
+const SAME = 0.005;
+const step = ({ perUsableKgMinor }: RankedCandidate): number => Math.round(Math.log(perUsableKgMinor) / SAME);
+const perKg = ({ savingMinor, candidate }: RankedCandidate): number => savingMinor / candidate.massDg;
+
+/**
+ * Candidates of one kind and way by the expected cost of a usable kilogram, the cheapest first;
+ * where that is the same, by what a kilogram saves against the shop, since a piece with less of
+ * the main cut is worth less.
+ */
 export function rankCandidates(asked: KindAndWay, habit: Habit, basis: Pick<Basis, 'pricing'>, candidates: readonly Candidate[], on: IsoDate): RankedCandidate[] {
   const ranked = candidates.map((candidate): RankedCandidate => {
     const { massDg, marks, perKgMinor } = candidate;
@@ -43,5 +52,5 @@ export function rankCandidates(asked: KindAndWay, habit: Habit, basis: Pick<Basi
       savingMinor: ((worthPerKg.mean - perKgMinor) * massDg) / 10_000,
     };
   });
-  return ranked.sort((a, b) => a.perUsableKgMinor - b.perUsableKgMinor);
+  return ranked.sort((a, b) => step(a) - step(b) || perKg(b) - perKg(a));
 }

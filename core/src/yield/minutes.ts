@@ -4,6 +4,7 @@ import { lotsOfEntry } from '../journal/lots-of-entry';
 import type { Journal } from '../journal/journal';
 import type { LotId } from '../journal/lot';
 import type { State } from '../journal/replay';
+import { minutesBetween, type Instant } from '../units/date';
 
 /** A longer pause between two acts is not work; an estimate of our own. */
 const LONGEST_PAUSE_MINUTES = 20;
@@ -28,15 +29,14 @@ function piecesBehind(state: State): Map<LotId, readonly LotId[]> {
  */
 export function workingMinutes({ entries, state }: Pick<Journal, 'entries' | 'state'>): Map<LotId, number> {
   const behind = piecesBehind(state);
-  const last = new Map<LotId, number>();
+  const last = new Map<LotId, Instant>();
   const minutes = new Map<LotId, number>();
   for (const entry of entries) {
     if (!AT_THE_BOARD.has(entry.type) || state.voided.has(entry.id)) continue;
-    const time = Date.parse(entry.at) / 60_000;
     for (const piece of new Set(lotsOfEntry(entry).flatMap((lot) => behind.get(lot) ?? []))) {
-      const gap = time - (last.get(piece) ?? time);
+      const gap = minutesBetween(last.get(piece) ?? entry.at, entry.at);
       if (gap > 0 && gap <= LONGEST_PAUSE_MINUTES) minutes.set(piece, (minutes.get(piece) ?? 0) + gap);
-      last.set(piece, time);
+      last.set(piece, entry.at);
     }
   }
   return minutes;

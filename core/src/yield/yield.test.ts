@@ -6,12 +6,14 @@ import { JournalBuilder } from '../testing/journal-builder';
 import { seededUniform } from '../units/random';
 import { betaCdf, betaQuantile } from './beta';
 import { LOSS, typicalComposition, withMarks, type Composition } from './composition';
+import { rankCandidates } from './candidates';
 import { drawWorth } from './draw-worth';
 import { drawGamma, normals } from './gamma-draws';
 import { habitOf, nextPieceConcentration } from './habit';
 import { usualMinutes, workingMinutes } from './minutes';
 import { pastCompositions } from './piece-composition';
 import { habitOfWay, predict } from './prediction';
+import { yearlyTrend } from './trend';
 import { usualRanges } from './usual-range';
 import { verdictOf } from './verdict';
 
@@ -69,7 +71,7 @@ describe('draws', () => {
 
   it('both doubts: the variance is that of the closed form', () => {
     const [certainty, phi, share] = [60, 90, 0.7];
-    const draws = drawWorth({ usual: [share, 1 - share], certainty, phi, perKgMinor: [1, 0] }, 60_000, 9);
+    const draws = drawWorth({ usual: [share, 1 - share], certainty, phi, perKgMinor: [1, 0] }, 100_000, 9);
     const s = nextPieceConcentration({ certainty, phi });
     expect(variance(draws) / ((share * (1 - share)) / (s + 1))).toBeCloseTo(1, 1);
   });
@@ -211,6 +213,34 @@ describe('a finished piece', () => {
     both.entries.push(...builder.entries, ...late.entries.map((entry) => ({ ...entry, id: 'late', seq: 99 })));
     expect(workingMinutes(both.household().journal).get('p')).toBe(4);
     expect(usualMinutes(stripLoin, trimFirst)).toBe(26);
+  });
+});
+
+describe('the trend', () => {
+  const at = (on: string, value: number) => ({ on, value });
+  it('is the slope of the line a year', () => {
+    expect(yearlyTrend([at('2024-01-01', 0.7), at('2026-01-01', 0.72), at('2025-01-01', 0.71)])).toBeCloseTo(0.01, 4);
+  });
+
+  it('claims nothing from two points, or from a season', () => {
+    expect(yearlyTrend([at('2024-01-01', 0.7), at('2026-01-01', 0.72)])).toBeNull();
+    expect(yearlyTrend([at('2024-01-01', 0.7), at('2024-02-01', 0.72), at('2024-03-01', 0.73)])).toBeNull();
+    expect(yearlyTrend([])).toBeNull();
+  });
+});
+
+describe('candidates', () => {
+  const habit = habitOfWay(new JournalBuilder().household().journal.state, asked);
+  const basis = basisOf(new JournalBuilder().price('strip-steak', 2400).price('beef-lesser-steak', 1500).household());
+  const candidate = (id: string, perKgMinor: number, marks: string[] = []) => ({ id, massDg: 50_000, perKgMinor, marks });
+  const order = (...list: ReturnType<typeof candidate>[]) => rankCandidates(asked, habit, basis, list, '2026-01-02').map((each) => each.candidate.id);
+
+  it('are ranked by what a usable kilogram costs: price and what is seen both count', () => {
+    expect(order(candidate('dear', 1600), candidate('cheap', 1500), candidate('fat', 1500, ['thick-fat']))).toEqual(['cheap', 'fat', 'dear']);
+  });
+
+  it('where that is the same, the one with more of the main cut comes first', () => {
+    expect(order(candidate('oval', 1500, ['oval']), candidate('plain', 1500))).toEqual(['plain', 'oval']);
   });
 });
 

@@ -1,0 +1,68 @@
+import { writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { ElementHandle } from 'puppeteer-core';
+import { writeFile } from '@core/files/write-file';
+import { householdOf } from '@core/journal/household';
+import { launch, Person, serveApp } from '../harness';
+import { begin } from '../journeys';
+import { largeHousehold } from './large-household';
+
+const MOVES = 80;
+const FRAME_MS = 1000 / 60;
+
+/** How long the answer takes to follow the price slider, with 200 finished pieces, in frames of a sixtieth of a second. */
+export async function sliderFrames(): Promise<{ ms: number; frames: number; pieces: number }> {
+  const { address, stop } = await serveApp();
+  const browser = await launch();
+  try {
+    const person = await Person.at(browser, address);
+    await begin(person);
+    const { household, pieces } = pastPieces();
+    const path = join(tmpdir(), 'vendicus-200.json');
+    writeFileSync(path, household);
+    await person.goTo('/home/books/household');
+    await ((await person.page.waitForSelector('input[aria-label="File to merge"]')) as ElementHandle<HTMLInputElement>).uploadFile(path);
+    await person.sees('new entries merged', 60_000);
+    await person.goTo('/home/counter');
+    await person.sees('even money at');
+    const times = await person.page.evaluate(moveSlider, MOVES);
+    const ms = times.sort((a, b) => a - b)[Math.floor(times.length * 0.95)] ?? NaN;
+    return { ms, frames: ms / FRAME_MS, pieces };
+  } finally {
+    await browser.close();
+    stop();
+  }
+}
+
+/** From each move of the slider until the answer on the page has changed. Runs in the page. */
+async function moveSlider(moves: number): Promise<number[]> {
+  const slider = document.querySelector('input[type=range]') as HTMLInputElement;
+  const slip = document.querySelector('.slip') as HTMLElement;
+  const times: number[] = [];
+  for (let move = 0; move < moves; move++) {
+    slider.value = String(Number(slider.min) + ((Number(slider.max) - Number(slider.min)) * (move + 1)) / (moves + 2));
+    const start = performance.now();
+    const changed = new Promise<void>((done) => {
+      const observer = new MutationObserver(() => {
+        observer.disconnect();
+        done();
+      });
+      observer.observe(slip, { subtree: true, characterData: true, childList: true });
+    });
+    slider.dispatchEvent(new Event('input', { bubbles: true }));
+    await changed;
+    times.push(performance.now() - start);
+    await new Promise(requestAnimationFrame);
+  }
+  return times;
+}
+
+/** Two hundred finished strip loins and a price to compare with. */
+function pastPieces(): { household: string; pieces: number } {
+  const large = largeHousehold(200 * 24);
+  const stamp = { at: '2020-01-01T00:00:00.000Z', device: 'tablet', seq: 1 };
+  const price = (key: string, item: string, perKgMinor: number) => ({ type: 'price' as const, key, stamp, value: { item, shop: 'Hollis Lane Farm', perKgMinor, on: '2026-01-01' } });
+  const household = householdOf(large.journal.entries, [...large.records.values(), price('a', 'strip-steak', 2400), price('b', 'piece-strip-loin', 1500)]);
+  return { household: writeFile(household), pieces: [...household.journal.state.lots.values()].filter(({ form, closed }) => form === 'piece' && closed).length };
+}

@@ -1,0 +1,232 @@
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Browser, ElementHandle } from 'puppeteer-core';
+import { DESK, launch, Person, PHONE } from './harness';
+import { ADDRESS, begin } from './journeys';
+
+const answer = (person: Person): Promise<string> => person.page.$eval('.answer', (element) => element.textContent?.trim() ?? '');
+
+describe('a decision in the shop, on a phone', () => {
+  let browser: Browser;
+  let person: Person;
+  beforeAll(async () => {
+    browser = await launch();
+    person = await Person.at(browser, ADDRESS, PHONE);
+    await person.goTo('/demo/counter');
+  });
+  afterAll(() => browser.close());
+
+  it('has an answer at the going price, before anything is typed', async () => {
+    await person.sees('at the going price');
+    await person.sees('even money at');
+  });
+
+  it('follows the price: worth it when low, leave it when high', async () => {
+    await person.fill('Weight on the label', '5.3');
+    await person.fill('Price for a kg', '13.90');
+    await person.sees('at €13.90/kg, 5.300 kg');
+    expect(await answer(person)).toBe('Worth it');
+    await person.sees('lower than');
+    await person.fill('Price for a kg', '24');
+    await person.sees('at €24.00/kg');
+    expect(await answer(person)).toBe('Leave it');
+    await person.sees('would cost more');
+  });
+
+  it('what is seen on the piece moves the break-even price', async () => {
+    const even = async (): Promise<number> => Number((/even money at ≥? ?€([\d.]+)/.exec(await person.text()) ?? [])[1]);
+    const before = await even();
+    await person.page.locator('::-p-text(Large oval at the sirloin end)').click();
+    await person.page.waitForFunction((text) => !document.body.innerText.replace(/\s+/g, ' ').includes(text), {}, `€${before.toFixed(2)} for a kg`);
+    expect(await even()).toBeLessThan(before);
+  });
+
+  it('another way to cut is one press away, and nothing is wider than the screen', async () => {
+    await person.page.locator('::-p-text(A roast and steaks)').click();
+    await person.sees('From the catalogue: you have not finished one cut this way');
+    expect(await person.page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  });
+
+  it('works with the server gone, as the page is loaded', async () => {
+    await person.page.setOfflineMode(true);
+    await person.fill('Price for a kg', '12');
+    await person.sees('at €12.00/kg');
+    expect(await answer(person)).toBe('Worth it');
+    await person.page.setOfflineMode(false);
+  });
+
+  it('from the answer one act makes it a purchase and opens the Block', async () => {
+    await person.page.locator('::-p-text(Buy it for)').click();
+    await person.sees('Drained weight');
+    expect(person.complaints).toEqual([]);
+  });
+});
+
+describe('prices', () => {
+  let browser: Browser;
+  let person: Person;
+  const folder = mkdtempSync(join(tmpdir(), 'vendicus-prices-'));
+  beforeAll(async () => {
+    browser = await launch();
+    person = await Person.at(browser, ADDRESS);
+    const session = await person.page.createCDPSession();
+    await session.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
+    await begin(person);
+    await person.goTo('/home/counter/prices');
+  });
+  afterAll(async () => {
+    await browser.close();
+    rmSync(folder, { recursive: true });
+  });
+  const note = async (shop: string, price: string): Promise<void> => {
+    await person.fill('Shop', shop, 'combobox');
+    await person.fill('Price', price);
+    await person.press('Enter');
+  };
+
+  it('one is written down with item, shop and price, and found again as the last one', async () => {
+    await person.choose('Item', 'strip-steak');
+    await note('Fennel Street Market', '24.90');
+    await person.sees('Strip steak, Fennel Street Market: €24.90/kg');
+    await person.sees('Goes for €24.90/kg');
+    expect(await person.page.$eval('#price-amount', (input) => (input as HTMLInputElement).placeholder)).toBe('last 24.90');
+  });
+
+  it('asks about a price in the wrong unit, and about a second one of the day', async () => {
+    await note('Hollis Lane Farm', '2.49');
+    await person.sees('Was it for 100 g?');
+    await person.click('Go back');
+    await note('Fennel Street Market', '23.90');
+    await person.sees('is noted for');
+    await person.click('Put this one in its place');
+    await person.sees('€23.90');
+    await person.sees('1 prices written down');
+  });
+
+  it('a typed word is no price, and nothing is lost', async () => {
+    await note('Hollis Lane Farm', 'cheap');
+    await person.sees('That is not a price');
+    expect(await person.page.$eval('#price-amount', (input) => (input as HTMLInputElement).value)).toBe('cheap');
+    await person.clear('Price');
+  });
+
+  it('a CSV with semicolons, decimal commas and bad lines: nothing is written before the buyer agrees', async () => {
+    const file = join(folder, 'prices.csv');
+    writeFileSync(file, '\ufeffitem;shop;date;price\nstrip-steak;Hollis Lane Farm;2026-01-02;26,50\nwhale;A;2026-01-02;1\n');
+    const input = (await person.page.waitForSelector('input[aria-label="CSV of prices"]')) as ElementHandle<HTMLInputElement>;
+    await input.uploadFile(file);
+    await person.sees('1 new prices can be taken over, 0 are known already, 1 line cannot be read');
+    await person.sees('Line 3: “whale” is no known item');
+    await person.sees('1 prices written down');
+    await person.click('Take over 1 prices');
+    await person.sees('2 prices written down');
+  });
+
+  it('goes out as CSV, formulas neutralised', async () => {
+    await note('=HYPERLINK("x")', '25');
+    await person.sees('3 prices written down');
+    await person.click('Save as CSV');
+    const name = await waitFor(() => readdirSync(folder).find((each) => each.startsWith('vendicus-prices') && each.endsWith('.csv')));
+    expect(readFileSync(join(folder, name), 'utf8')).toContain(`"'=HYPERLINK(""x"")"`);
+  });
+
+  it('a shop that is called otherwise now counts under its new name', async () => {
+    await person.choose('Shop to rename', 'Hollis Lane Farm');
+    await person.fill('What it is called now', 'Hollis Farm', 'combobox');
+    await person.click('Rename it');
+    await person.sees('Hollis Lane Farm is Hollis Farm now, everywhere');
+    await person.goTo('/home/counter/prices');
+    await person.choose('Item', 'strip-steak');
+    await person.sees('2 Jan Hollis Farm');
+  });
+
+  it('a shop’s list is looked through and taken over', async () => {
+    await person.click('Shops’ lists', 'link');
+    await person.sees('Breakwater Wholesale');
+    await person.page.locator('::-p-text(Take over all)').click();
+    await person.sees('All of it is in the book');
+    await person.click('Price book', 'link');
+    await person.sees('21 prices written down');
+  });
+
+  it('the currency stays what prices are written in', async () => {
+    await person.goTo('/home/books/household');
+    await person.fill('Currency', 'JPY', 'combobox');
+    await person.click('Save');
+    await person.sees('a household counts in one currency');
+  });
+
+  it('has not made the page complain', () => {
+    expect(person.complaints).toEqual([]);
+  });
+});
+
+describe('the Books of the demo household', () => {
+  let browser: Browser;
+  let person: Person;
+  beforeAll(async () => {
+    browser = await launch();
+    person = await Person.at(browser, ADDRESS, DESK);
+    await person.goTo('/demo/books');
+  });
+  afterAll(() => browser.close());
+
+  it('lists every piece, finds, sorts and groups', async () => {
+    await person.sees('finished pieces 32');
+    await person.fill('Find a piece', 'tenderloin fennel', 'searchbox');
+    await person.sees('finished pieces 3');
+    await person.clear('Find a piece', 'searchbox');
+    await person.click('Yield');
+    await person.page.waitForSelector('th[aria-sort="descending"] ::-p-text(Yield)');
+    await person.choose('Group by', 'kind');
+    await person.sees('Beef tenderloin 7 finished');
+  });
+
+  it('a piece: its price changes with the school, gaps are filled in, figures say where they come from', async () => {
+    await person.choose('Group by', 'none');
+    await person.fill('Find a piece', 'strip october 2026', 'searchbox');
+    await person.click('Strip loin', 'link');
+    await person.sees('saved against the shop');
+    await person.sees('or more');
+    await person.page.locator('v-told-figure:nth-child(2) summary').click();
+    await person.sees('on the label, the liquid included');
+    await person.page.locator('::-p-text(unknown: fill in)').click();
+    await person.fill('Price of Beef steak, lesser cuts for a kg', '14.00');
+    await person.press('Enter');
+    await person.sees('Beef steak, lesser cuts: €14.00/kg');
+    const text = await person.text();
+    expect(/saved against the shop €[\d.]+ €[\d.]+ bought cut/.test(text)).toBe(true);
+  });
+
+  it('working time and notes are kept', async () => {
+    await person.page.locator('button[aria-label^="Change Working time"]').click();
+    await person.fill('Working time', '60');
+    await person.press('Enter');
+    await person.sees('60 minutes as you set it');
+    await person.fill('Notes on this piece', 'more fat than it looked');
+    await person.press('Tab');
+    await person.sees('Note kept');
+    await person.page.reload();
+    await person.sees('60 minutes as you set it');
+    expect(await person.page.$eval('textarea', (area) => area.value)).toBe('more fat than it looked');
+  });
+
+  it('totals by year, and yields by kind', async () => {
+    await person.click('‹ All pieces', 'link');
+    await person.click('Totals and trends', 'link');
+    await person.sees('Yield by kind');
+    await person.choose('Totals by', 'month');
+    await person.sees('October 2026');
+    expect(person.complaints).toEqual([]);
+  });
+});
+
+async function waitFor<T>(look: () => T | undefined): Promise<T> {
+  for (let tries = 0; tries < 100; tries++) {
+    const found = look();
+    if (found !== undefined) return found;
+    await new Promise((done) => setTimeout(done, 50));
+  }
+  throw new Error('it did not come');
+}
