@@ -47,8 +47,11 @@ export class MassFlow {
     return [{ where: 'liquid' as Whereabouts, massDg: destinations.liquid }, ...all].filter(({ massDg }) => massDg > 0);
   });
 
+  /** On a phone the packs would cover each other; they are in the table below. */
+  private readonly narrow = matchMedia('(max-width: 900px)').matches;
   /** The packs, numbered where they have one name. */
   private readonly packs = computed(() => {
+    if (this.narrow) return [];
     const all = packedFrom(this.store.state(), this.piece());
     return all.map((each, index) => ({ ...each, node: `${index} ${each.name}` }));
   });
@@ -72,7 +75,7 @@ export class MassFlow {
       depth: 2,
     }));
     const packs = this.packs().map(({ node, massDg }) => ({ name: node, value: massDg, itemStyle: { color: sheet, borderColor: ink, borderWidth: 1 }, depth: 3 }));
-    const whole = (name: string, value: number, depth: number) => ({ name, value, depth, itemStyle: { color: sheet, borderColor: ink, borderWidth: 1.5 } });
+    const whole = (name: string, value: number, depth: number) => ({ name, value, depth, itemStyle: { color: sheet, borderColor: ink, borderWidth: 1.5 }, label: { show: !this.narrow } });
     const hasLiquid = this.ends().some(({ where }) => where === 'liquid');
     return {
       animation: !matchMedia('(prefers-reduced-motion: reduce)').matches,
@@ -82,7 +85,7 @@ export class MassFlow {
         {
           type: 'sankey',
           left: 4,
-          right: 235,
+          right: this.narrow ? 150 : 235,
           top: 14,
           bottom: 10,
           nodeWidth: 26,

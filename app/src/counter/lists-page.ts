@@ -27,7 +27,7 @@ import { COUNTER_PAGES } from './pages';
           <div class="field"><label for="list-week">Week from</label><select id="list-week" class="text" [ngModel]="list.on" (ngModelChange)="on.set($event)">@for (each of weeks(); track each) { <option [value]="each">{{ figures.day(each) }}</option> }</select></div>
           <button type="button" class="quiet" [disabled]="newLines().length === 0" (click)="takeOver(newLines())">{{ newLines().length === 0 ? 'All of it is in the book' : 'Take over all ' + newLines().length }}</button>
         </div>
-        <table class="ledger">
+        <div class="scroll"><table class="ledger">
           <thead><tr><th>Item</th><th class="figure">Asked for a {{ figures.priceUnit() }}</th><th></th><th class="figure">Going price</th><th class="figure">Against it</th><th></th></tr></thead>
           <tbody>
             @for (row of rows(); track row.item) {
@@ -41,7 +41,7 @@ import { COUNTER_PAGES } from './pages';
               </tr>
             }
           </tbody>
-        </table>
+        </table></div>
         <p class="soft">The three shops and their lists are invented: a stand-in for lists that shops publish.</p>
       } @else if (lists.isLoading()) { <p class="soft" role="status">Reading the lists …</p> }
     </div>

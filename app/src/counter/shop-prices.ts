@@ -49,11 +49,10 @@ import type { PriceNote } from '@core/journal/price-note';
     </fieldset>
   `,
   styles: `
-    fieldset { border: 0; padding: 0; margin: 0; min-width: 0; }
+    fieldset { border: 0; padding: 0; margin: 30px 0 0; min-width: 0; }
     legend { font: 650 1.15rem var(--name); padding: 0; }
     p { margin: 4px 0 8px; }
     input.text { max-width: 130px; min-height: 44px; }
-    legend { margin-top: 26px; }
     .link { background: none; border: 0; padding: 4px 0; font: inherit; font-size: 0.9rem; color: var(--soft); text-decoration: underline; text-underline-offset: 3px; cursor: pointer; display: block; }
     @media (max-width: 900px) { .known .soft { display: block; } }
   `,

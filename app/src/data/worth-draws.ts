@@ -1,4 +1,5 @@
-import { DestroyRef, inject, Injectable, signal } from '@angular/core';
+import { computed, DestroyRef, inject, Injectable, signal, untracked } from '@angular/core';
+import { approximateWorth } from '@core/yield/approximate-worth';
 import { USUAL_DRAWS, type WorthModel } from '@core/yield/draw-worth';
 import type { DrawAnswer, DrawRequest } from '../workers/draw-worth.worker';
 
@@ -11,8 +12,18 @@ const SEED = 1;
  */
 @Injectable()
 export class WorthDraws {
-  /** Sorted, smallest coins a kilogram; null until the first have come. */
-  readonly worth = signal<Float64Array | null>(null);
+  private readonly drawn = signal<{ question: string; worth: Float64Array } | null>(null);
+  private readonly model = signal<WorthModel | null>(null);
+  private readonly question = computed(() => JSON.stringify(this.model()));
+  private readonly atOnce = computed(() => {
+    const model = this.model();
+    return model && approximateWorth(model);
+  });
+  /** Sorted, smallest coins a kilogram: the draws, or the closed form until they have come. */
+  readonly worth = computed(() => {
+    const drawn = this.drawn();
+    return drawn?.question === this.question() ? drawn.worth : this.atOnce();
+  });
   /** 0 to 1 while draws are being made. */
   readonly progress = signal<number | null>(null);
   private worker: Worker | null = null;
@@ -26,7 +37,8 @@ export class WorthDraws {
     const question = JSON.stringify(model);
     if (question === this.asked) return;
     this.asked = question;
-    if (this.progress() !== null) this.callOff();
+    this.model.set(model);
+    if (untracked(this.progress) !== null) this.callOff();
     this.progress.set(0);
     this.worker ??= this.start();
     this.worker.postMessage({ model, count: USUAL_DRAWS, seed: SEED } satisfies DrawRequest);
@@ -42,7 +54,7 @@ export class WorthDraws {
     worker.onmessage = ({ data }: MessageEvent<DrawAnswer>) => {
       if ('done' in data) return this.progress.set(data.done / USUAL_DRAWS);
       this.progress.set(null);
-      this.worth.set(data.worth);
+      this.drawn.set({ question: this.asked, worth: data.worth });
     };
     return worker;
   }

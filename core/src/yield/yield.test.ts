@@ -4,6 +4,7 @@ import { kindById } from '../catalogue/kinds';
 import { basisOf } from '../cost/basis-of';
 import { JournalBuilder } from '../testing/journal-builder';
 import { seededUniform } from '../units/random';
+import { approximateWorth } from './approximate-worth';
 import { betaCdf, betaQuantile } from './beta';
 import { LOSS, typicalComposition, withMarks, type Composition } from './composition';
 import { rankCandidates } from './candidates';
@@ -74,6 +75,16 @@ describe('draws', () => {
     const draws = drawWorth({ usual: [share, 1 - share], certainty, phi, perKgMinor: [1, 0] }, 100_000, 9);
     const s = nextPieceConcentration({ certainty, phi });
     expect(variance(draws) / ((share * (1 - share)) / (s + 1))).toBeCloseTo(1, 1);
+  });
+
+  it('the closed form that stands in for them is close, and exact for two values', () => {
+    const model = { usual: [0.6, 0.2, 0.2], certainty: 200, phi: 120, perKgMinor: [2400, 1100, 0] };
+    const [draws, quantiles] = [drawWorth(model, 40_000, 2), approximateWorth(model)];
+    for (const point of [2, 20, 38]) expect((quantiles[point] ?? 0) / (draws[Math.round(((point + 0.5) / 41) * 39_999)] ?? 1)).toBeCloseTo(1, 1);
+    const s = nextPieceConcentration(model);
+    expect(approximateWorth({ ...model, perKgMinor: [100, 0, 0] })[20]).toBeCloseTo(100 * jStat.beta.inv(0.5, s * 0.6, s * 0.4), 3);
+    expect(Array.from(approximateWorth({ ...model, perKgMinor: [7, 7, 7] }))).toEqual(Array.from({ length: 41 }, () => 7));
+    expect(Array.from(approximateWorth({ ...model, usual: [1, 0, 0] })).every((worth) => worth === 2400)).toBe(true);
   });
 
   it('the same seed gives the same draws, and progress is told', () => {
