@@ -34,16 +34,36 @@ describe('a decision in the shop, on a phone', () => {
     await person.sees('would cost more');
   });
 
+  it('takes a price for 100 g, for a pound, or for each bird', async () => {
+    await person.choose('Priced by', '100g');
+    await person.fill('Price for 100 g', '1.39');
+    await person.sees('at €13.90/kg');
+    await person.choose('Priced by', 'lb');
+    await person.fill('Price for a lb', '6.30');
+    await person.sees('at €13.89/kg');
+    await person.page.locator('::-p-text(Whole chicken)').click();
+    await person.choose('Priced by', 'piece');
+    await person.fill('How many', '2');
+    await person.fill('Weight of all', '4.2');
+    await person.fill('Price for each', '11.50');
+    await person.sees('Buy it for €23.00');
+    await person.page.locator('.kind ::-p-text(Strip loin)').click();
+    await person.choose('Priced by', 'kg');
+    await person.fill('Price for a kg', '13.90');
+    await person.fill('Weight on the label', '5.3');
+    await person.sees('at €13.90/kg, 5.300 kg');
+  });
+
   it('what is seen on the piece moves the break-even price', async () => {
     const even = async (): Promise<number> => Number((/even money at ≥? ?€([\d.]+)/.exec(await person.text()) ?? [])[1]);
     const before = await even();
-    await person.page.locator('::-p-text(Large oval at the sirloin end)').click();
+    await person.pressText('Large oval at the sirloin end');
     await person.page.waitForFunction((text) => !document.body.innerText.replace(/\s+/g, ' ').includes(text), {}, `€${before.toFixed(2)} for a kg`);
     expect(await even()).toBeLessThan(before);
   });
 
   it('another way to cut is one press away, and nothing is wider than the screen', async () => {
-    await person.page.locator('::-p-text(A roast and steaks)').click();
+    await person.pressText('A roast and steaks');
     await person.sees('From the catalogue: you have not finished one cut this way');
     expect(await person.page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   });
@@ -57,7 +77,7 @@ describe('a decision in the shop, on a phone', () => {
   });
 
   it('from the answer one act makes it a purchase and opens the Block', async () => {
-    await person.page.locator('::-p-text(Buy it for)').click();
+    await person.pressText('Buy it for');
     await person.sees('Drained weight');
     expect(person.complaints).toEqual([]);
   });

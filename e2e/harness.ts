@@ -87,6 +87,13 @@ export class Person {
     await this.page.locator(`::-p-aria([name="${name}"][role="${role}"])`).setTimeout(8000).click();
   }
 
+  /** Scrolls until the text is in the middle of the screen, clear of bars, and presses it. */
+  async pressText(text: string): Promise<void> {
+    const element = await this.page.waitForSelector(`main ::-p-text(${text})`, { timeout: 8000 });
+    await element?.evaluate((each) => each.scrollIntoView({ block: 'center' }));
+    await element?.click();
+  }
+
   /** Fills the field with this label. */
   async fill(label: string, text: string, role = 'textbox'): Promise<void> {
     await this.page.locator(`::-p-aria([name="${label}"][role="${role}"])`).setTimeout(8000).fill(text);

@@ -17,15 +17,15 @@ import { HOUSEHOLD_NAME } from '../data/household-name';
 import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
 import { Ask } from '../kit/ask';
-import { MassBar, type Stretch } from '../kit/mass-bar';
 import { DONE, PieceDrawing } from '../kit/piece-drawing';
+import { ShareBar, type Stretch } from '../kit/share-bar';
 import { Swatch } from '../kit/swatch';
 import { WeighedList } from './weighed-list';
 
 /** The board: what comes off next, and how much it weighed. */
 @Component({
   selector: 'v-block-page',
-  imports: [FormsModule, RouterLink, Dialog, MassBar, PieceDrawing, Swatch, WeighedList],
+  imports: [FormsModule, RouterLink, Dialog, PieceDrawing, ShareBar, Swatch, WeighedList],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './block-page.html',
   styleUrl: './block-page.css',
@@ -124,15 +124,15 @@ export class BlockPage {
 
   protected readonly stretches = computed<Stretch[]>(() => {
     const piece = this.piece();
+    const stretch = (where: Stretch['where'], name: string, massDg: number): Stretch => ({ where, name, size: massDg, figure: this.figures.mass(massDg) });
     if (!piece) return [];
     const masses = new Map<Destination, number>();
     for (const cut of this.cuts()) {
       const kept = cut.inDg - flowedDg(cut, 'cut');
       masses.set(cut.destination, (masses.get(cut.destination) ?? 0) + kept);
     }
-    const weighed = DESTINATION_IDS.map((where) => ({ where, name: where as string, massDg: masses.get(where) ?? 0 }));
-    const unaccounted = { where: 'unaccounted' as const, name: 'unaccounted', massDg: flowedDg(piece, 'unaccounted') };
-    return [...weighed, { where: 'left' as const, name: 'still on the board', massDg: piece.leftDg }, unaccounted];
+    const weighed = DESTINATION_IDS.map((where) => stretch(where, where, masses.get(where) ?? 0));
+    return [...weighed, stretch('left', 'still on the board', piece.leftDg), stretch('unaccounted', 'unaccounted', flowedDg(piece, 'unaccounted'))];
   });
 
   private readonly familyIds = computed(() => new Set(this.family().map(({ id }) => id)));

@@ -22,10 +22,10 @@ import { Notices } from '../data/notices';
 import { EditFigure } from '../kit/edit-figure';
 import { saveText } from '../kit/save-text';
 import { SchoolSwitch } from '../kit/school-switch';
+import { ShareBar } from '../kit/share-bar';
 import { Swatch } from '../kit/swatch';
 import { ToldFigure } from '../kit/told-figure';
 import { MassFlow } from './mass-flow';
-import { MoneyBar } from './money-bar';
 import { SchoolsTable } from './schools-table';
 import { ShopTable } from './shop-table';
 import { YieldStrip } from './yield-strip';
@@ -33,7 +33,7 @@ import { YieldStrip } from './yield-strip';
 /** One piece: its yield test, what its parts and packs cost, and whether it beat the shop. */
 @Component({
   selector: 'v-piece-page',
-  imports: [FormsModule, RouterLink, EditFigure, MassFlow, MoneyBar, SchoolsTable, SchoolSwitch, ShopTable, Swatch, ToldFigure, YieldStrip],
+  imports: [FormsModule, RouterLink, EditFigure, MassFlow, SchoolsTable, SchoolSwitch, ShareBar, ShopTable, Swatch, ToldFigure, YieldStrip],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './piece-page.html',
   styleUrl: './piece-page.css',
@@ -58,7 +58,7 @@ export class PiecePage {
   protected readonly paidPerKg = computed(() => unitPrice(this.piece()?.inDg ?? 1, this.paid()));
   protected readonly costs = computed(() => costByPart(this.store.state(), this.lot(), this.store.basis()));
   protected readonly surplus = computed(() => creditsOf(carriersOf(this.store.state(), this.lot(), this.store.basis()), this.paid()).surplusMinor);
-  protected readonly moneyShares = computed(() => this.costs().map(({ part, destination, minor }) => ({ name: this.nameOf(part), destination, minor: minor[this.store.school()] })));
+  protected readonly moneyShares = computed(() => this.costs().map(({ part, destination, minor }) => ({ where: destination, name: this.nameOf(part), size: minor[this.store.school()], figure: this.figures.money(minor[this.store.school()]) })));
   protected readonly mainCost = computed(() => {
     const mains = this.costs().filter(({ destination }) => destination === 'main');
     const massDg = mains.reduce((sum, each) => sum + each.massDg, 0);

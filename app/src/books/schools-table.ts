@@ -11,7 +11,7 @@ import { Swatch } from '../kit/swatch';
   imports: [Swatch],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <div class="scroll">
+    <div class="scroll" tabindex="0" role="group" aria-label="Table, to be scrolled sideways">
       <table class="ledger">
         <thead><tr><th>Part</th><th class="figure">Weight</th>@for (id of ids; track id) { <th class="figure" [class.on]="id === store.school()">{{ schools[id].name }}</th> }</tr></thead>
         <tbody>

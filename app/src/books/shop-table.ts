@@ -20,7 +20,7 @@ const COOKED_OF_RAW = 0.7;
   imports: [EditFigure, PriceGap, Swatch],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <div class="scroll">
+    <div class="scroll" tabindex="0" role="group" aria-label="Table, to be scrolled sideways">
       <table class="ledger">
         <thead>
           <tr><th>Part</th><th class="figure">Weight</th><th class="figure">Shop asks</th><th class="figure">Leaves on</th><th class="figure">As ours is</th><th class="figure">Ours</th><th class="figure">Eaten</th><th class="figure">Plate, shop</th><th class="figure">Plate, ours</th><th class="figure">Worth</th></tr>

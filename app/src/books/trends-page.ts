@@ -26,13 +26,13 @@ import { YieldTrend } from './yield-trend';
       <v-page-tabs of="Books" [tabs]="pages" />
       <header class="head"><h1>Totals and trends</h1><div class="tools no-print"><select class="text" name="span" aria-label="Totals by" [(ngModel)]="span"><option value="year">by year</option><option value="month">by month</option></select><button type="button" class="quiet" (click)="saveCsv()">CSV</button></div></header>
       @if (periods().length === 0) { <div class="empty"><h2>Nothing finished yet</h2><p>Totals come with the first closed piece.</p></div> } @else {
-        <div class="scroll"><table class="ledger">
+        <div class="scroll" tabindex="0" role="group" aria-label="Table, to be scrolled sideways"><table class="ledger">
           <thead><tr><th>{{ span() === 'year' ? 'Year' : 'Month' }}</th><th class="figure">Pieces</th><th class="figure">Bought</th><th class="figure">Paid</th><th class="figure">Usable</th><th class="figure">Dinners</th><th class="figure">Saved</th></tr></thead>
           <tbody>@for (row of periods(); track row.name) { <tr><td>{{ row.name }}</td><td class="figure">{{ row.totals.pieces }}</td><td class="figure">{{ figures.mass(row.totals.receivedDg) }}</td><td class="figure">{{ figures.money(row.totals.paidMinor) }}</td><td class="figure">{{ figures.mass(row.totals.usableDg) }}</td><td class="figure">{{ figures.number(row.dinners, 0) }}</td><td class="figure" [class.bad]="row.totals.savedMinor < 0">{{ figures.money(row.totals.savedMinor) }}<small class="soft"> {{ figures.bound(row.totals.savedMinor, row.totals.complete) }}</small></td></tr> }</tbody>
         </table></div>
         <details><summary>How is this computed?</summary><p>Finished pieces, by the day they were bought. Dinners are the plates of their packs ÷ {{ eaters() }} eaters. Saved is what the same parts would have cost cut, less what was paid, before supplies and time.</p></details>
         <h2>Yield by kind</h2>
-        <div class="scroll"><table class="ledger">
+        <div class="scroll" tabindex="0" role="group" aria-label="Table, to be scrolled sideways"><table class="ledger">
           <thead><tr><th>Kind</th><th class="figure">Pieces</th><th class="figure">Mean yield</th><th class="figure">Range</th><th class="figure">Trend a year</th><th class="figure">Usable {{ figures.priceUnit() }}, mean</th></tr></thead>
           <tbody>@for (row of kinds(); track row.id) { <tr [class.on]="row.id === kind()"><td><button type="button" class="link" [attr.aria-pressed]="row.id === kind()" (click)="kind.set(row.id)">{{ row.name }}</button></td><td class="figure">{{ row.pieces }}</td><td class="figure">{{ figures.percent(row.mean) }}</td><td class="figure">{{ figures.percent(row.low) }} to {{ figures.percent(row.high) }}</td><td class="figure">{{ row.trend === null ? '–' : (row.trend > 0 ? '+' : '') + figures.number(row.trend * 100, 1) + ' points' }}</td><td class="figure">{{ figures.perUnit(row.perUsable).split('/')[0] }}</td></tr> }</tbody>
         </table></div>

@@ -13,7 +13,7 @@ import { HouseholdStore } from '../data/household-store';
   imports: [RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <div class="scroll"><table class="ledger">
+    <div class="scroll" tabindex="0" role="group" aria-label="Table, to be scrolled sideways"><table class="ledger">
       <thead><tr><th>Part</th><th class="figure">This one</th><th class="figure">Yours, mean</th><th class="figure wide">Catalogue</th><th class="strip"><span class="visually-hidden">Spread</span></th></tr></thead>
       <tbody>
         @for (row of rows(); track row.key) {

@@ -127,6 +127,7 @@ export class CounterPage {
 
   protected slide(perKgMinor: number): void {
     this.label.total.set('');
+    this.label.pricedBy.set(this.figures.priceUnit());
     this.label.price.set(this.figures.plainPerUnit(perKgMinor));
   }
 

@@ -1,6 +1,8 @@
-import { computed, inject, Injectable, signal } from '@angular/core';
+import { computed, inject, Injectable, linkedSignal, signal } from '@angular/core';
+import type { PriceUnit } from '@core/journal/price-note';
 import { completePurchase, disagrees, type LabelFigures } from '@core/price/complete-purchase';
 import { discountMinor, type Discount } from '@core/price/discount';
+import { perKgOf } from '@core/price/per-kg';
 import { Figures } from '../data/figures';
 
 export type DiscountKind = Discount['kind'];
@@ -13,16 +15,24 @@ export class LabelDraft {
   readonly count = signal('1');
   readonly weight = signal('');
   readonly price = signal('');
+  /** What the price is asked for; a pack has no sense on a piece's label. */
+  readonly pricedBy = linkedSignal<Exclude<PriceUnit, 'pack'>>(() => this.figures.priceUnit());
   readonly total = signal('');
   readonly discountKind = signal<DiscountKind>('none');
   readonly discount = signal('');
   readonly pay = signal('');
 
-  private readonly typed = computed(() => ({
-    mass: this.figures.parseMass(this.weight(), 'large'),
-    perKgMinor: this.figures.parsePerUnit(this.price()),
-    totalMinor: this.figures.parseMoney(this.total()),
-  }));
+  private readonly typed = computed(() => {
+    const price = this.figures.parseMoney(this.price());
+    const byPiece = this.pricedBy() === 'piece';
+    const forAll = byPiece && price !== null && this.pieces() > 0 ? price * this.pieces() : null;
+    return {
+      mass: this.figures.parseMass(this.weight(), 'large'),
+      price,
+      perKgMinor: price === null || byPiece ? null : perKgOf(price, this.pricedBy(), null),
+      totalMinor: this.total().trim() === '' ? forAll : this.figures.parseMoney(this.total()),
+    };
+  });
 
   private readonly label = computed<Omit<LabelFigures, 'discountMinor'>>(() => {
     const { mass, perKgMinor, totalMinor } = this.typed();
@@ -66,11 +76,11 @@ export class LabelDraft {
 
   /** What is wrong with each field as it stands; nothing while it is empty. */
   readonly wrong = computed(() => {
-    const { mass, perKgMinor, totalMinor } = this.typed();
+    const { mass, price, totalMinor } = this.typed();
     const filled = (text: string): boolean => text.trim() !== '';
     return {
       weight: !filled(this.weight()) ? '' : mass === null ? `That is not a weight. Write it like 5.2 ${this.figures.priceUnit()}, 4 lb 5 oz or 1250 g.` : mass.massDg <= 0 ? 'A weight is more than zero.' : '',
-      price: filled(this.price()) && (perKgMinor === null || perKgMinor <= 0) ? 'That is not a price.' : '',
+      price: filled(this.price()) && (price === null || price <= 0) ? 'That is not a price.' : '',
       total: filled(this.total()) && (totalMinor === null || totalMinor < 0)
         ? 'That is not an amount of money.'
         : disagrees({ ...this.label(), discountMinor: 0 }) ? 'Weight times price gives another total. The total counts.' : '',

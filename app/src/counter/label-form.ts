@@ -12,6 +12,13 @@ const DISCOUNTS: readonly { kind: DiscountKind; name: string }[] = [
   { kind: 'multi-buy', name: 'buy some, pay fewer' },
 ];
 
+const UNITS = [
+  { id: 'kg', name: 'a kg' },
+  { id: 'lb', name: 'a lb' },
+  { id: '100g', name: '100 g' },
+  { id: 'piece', name: 'each' },
+] as const;
+
 /** The figures of a label: two of weight, price and total, and what is taken off. */
 @Component({
   selector: 'v-label-form',
@@ -29,8 +36,11 @@ const DISCOUNTS: readonly { kind: DiscountKind; name: string }[] = [
           </div>
         }
         <div class="field">
-          <label for="price">Price for a {{ figures.priceUnit() }}</label>
-          <input id="price" class="text" name="price" inputmode="decimal" [(ngModel)]="label.price" [placeholder]="pricePlaceholder()" [attr.aria-invalid]="label.wrong().price !== ''" aria-describedby="price-note" />
+          <span class="for"><label for="price">Price for</label>
+            <select name="priced-by" aria-label="Priced by" [(ngModel)]="label.pricedBy">
+              @for (each of units; track each.id) { <option [value]="each.id">{{ each.name }}</option> }
+            </select></span>
+          <input id="price" class="text" name="price" inputmode="decimal" [attr.aria-label]="'Price for ' + unitName()" [(ngModel)]="label.price" [placeholder]="pricePlaceholder()" [attr.aria-invalid]="label.wrong().price !== ''" aria-describedby="price-note" />
           <small id="price-note" [class.wrong]="label.wrong().price">{{ label.wrong().price || priceHint() }}</small>
         </div>
         <div class="field">
@@ -69,6 +79,7 @@ const DISCOUNTS: readonly { kind: DiscountKind; name: string }[] = [
     fieldset { border: 0; padding: 0; margin: 0 0 14px; min-width: 0; }
     legend { font: 650 1.15rem var(--name); padding: 0; margin-bottom: 8px; }
     .grid { display: grid; grid-template-columns: repeat(auto-fill, minmax(132px, 1fr)); gap: 2px 12px; }
+    .for { font-size: 0.98rem; color: var(--soft); display: flex; gap: 4px; align-items: baseline; } .for select { font: inherit; color: var(--ink); background: transparent; border: 0; border-bottom: 1px dotted var(--soft); padding: 0; min-height: 24px; } .for select option { background: var(--sheet); }
     .pair { display: flex; gap: 8px; align-items: center; }
     @media (max-width: 900px) { .grid { grid-template-columns: 1fr 1fr; gap: 2px 12px; } }
   `,
@@ -83,6 +94,8 @@ export class LabelForm {
   /** How low the price is among those seen. */
   readonly priceHint = input('');
 
+  protected readonly units = UNITS;
+  protected readonly unitName = computed(() => UNITS.find(({ id }) => id === this.label.pricedBy())?.name ?? '');
   protected readonly discounts = computed(() => DISCOUNTS.map((each) => (each.kind === 'per-unit' ? { ...each, name: `off each ${this.figures.priceUnit()}` } : each)));
   protected readonly pricePlaceholder = computed(() => {
     const purchase = this.label.purchase();

@@ -27,8 +27,8 @@ import { COUNTER_PAGES } from './pages';
           <div class="field"><label for="list-week">Week from</label><select id="list-week" class="text" [ngModel]="list.on" (ngModelChange)="on.set($event)">@for (each of weeks(); track each) { <option [value]="each">{{ figures.day(each) }}</option> }</select></div>
           <button type="button" class="quiet" [disabled]="newLines().length === 0" (click)="takeOver(newLines())">{{ newLines().length === 0 ? 'All of it is in the book' : 'Take over all ' + newLines().length }}</button>
         </div>
-        <div class="scroll"><table class="ledger">
-          <thead><tr><th>Item</th><th class="figure">Asked for a {{ figures.priceUnit() }}</th><th></th><th class="figure">Going price</th><th class="figure">Against it</th><th></th></tr></thead>
+        <div class="scroll" tabindex="0" role="group" aria-label="Table, to be scrolled sideways"><table class="ledger">
+          <thead><tr><th>Item</th><th class="figure">Asked for a {{ figures.priceUnit() }}</th><th><span class="visually-hidden">Offer</span></th><th class="figure">Going price</th><th class="figure">Against it</th><th><span class="visually-hidden">Take over</span></th></tr></thead>
           <tbody>
             @for (row of rows(); track row.item) {
               <tr [class.offer]="row.offer">

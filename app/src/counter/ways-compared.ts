@@ -13,7 +13,7 @@ import { HouseholdStore } from '../data/household-store';
   template: `
     <h2>Ways to cut it</h2>
     <p class="soft">At today’s prices, for {{ figures.mass(massDg()) }}. Choose one to see it through.</p>
-    <div class="scroll">
+    <div class="scroll" tabindex="0" role="group" aria-label="Table, to be scrolled sideways">
       <table class="ledger">
         <thead><tr><th>Way</th><th class="figure wide">Usable</th><th class="figure">Packs</th><th class="figure wide">Bought cut</th><th class="figure">Saves</th><th class="figure">Minutes</th></tr></thead>
         <tbody>

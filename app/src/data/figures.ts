@@ -25,7 +25,7 @@ export class Figures {
   private readonly settings = this.store.settings;
 
   /** The unit in which a price is asked: a kilogram or a pound. */
-  readonly priceUnit = computed(() => (this.settings().system === 'imperial' ? 'lb' : 'kg'));
+  readonly priceUnit = computed<'kg' | 'lb'>(() => (this.settings().system === 'imperial' ? 'lb' : 'kg'));
   readonly smallUnit = computed(() => (this.settings().system === 'imperial' ? 'oz' : 'g'));
   readonly currencySign = computed(() => currencySign(this.settings().currency));
 

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 /** Where mass goes. Every weighing has exactly one (common practice). */
 export const DESTINATIONS = {

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { destinationSchema } from './destination';
 
 const id = z.string().regex(/^[a-z][a-z0-9-]*$/, 'lower-case words joined by hyphens');

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { z } from 'zod';
+import * as z from 'zod';
 import { workedPiece } from '../testing/journal-builder';
 import { FILE_VERSION, householdFileSchema, MOST_BYTES } from './household-file';
 import { readFile, sizeProblem } from './read-file';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { destinationSchema } from '../catalogue/destination';
 
 const id = z.string().regex(/^[A-Za-z0-9_-]{1,40}$/, 'letters, digits, - and _ only, at most 40');

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 /** In which unit a shop asks a price. */
 export const PRICE_UNITS = ['kg', 'lb', '100g', 'piece', 'pack'] as const;

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 /** Someone who eats here, and how much raw meat a plate is for them. */
 export const eaterSchema = z.strictObject({

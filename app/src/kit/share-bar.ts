@@ -1,27 +1,27 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { Figures } from '../data/figures';
+import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { tileOf, type Whereabouts } from './destination-look';
 
-/** One stretch of the bar. */
+/** One stretch of the bar: how large it is, and the figure as it is read. */
 export interface Stretch {
   readonly where: Whereabouts;
   readonly name: string;
-  readonly massDg: number;
+  readonly size: number;
+  readonly figure: string;
 }
 
-/** Where the mass of a piece is, as one bar from end to end. */
+/** Where the mass of a piece is, or what was paid for it went, as one bar from end to end. */
 @Component({
-  selector: 'v-mass-bar',
+  selector: 'v-share-bar',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="bar" role="img" [attr.aria-label]="spoken()">
       @for (stretch of shown(); track stretch.name) {
-        <i [style.flex-grow]="stretch.massDg" [style.background-image]="stretch.image"></i>
+        <i [style.flex-grow]="stretch.size" [style.background-image]="stretch.image"></i>
       }
     </div>
     <ul class="legend" aria-hidden="true">
       @for (stretch of shown(); track stretch.name) {
-        <li><i [style.background-image]="stretch.image"></i>{{ stretch.name }} <b>{{ figures.mass(stretch.massDg) }}</b></li>
+        <li><i [style.background-image]="stretch.image"></i>{{ stretch.name }} <b>{{ stretch.figure }}</b></li>
       }
     </ul>
   `,
@@ -36,17 +36,16 @@ export interface Stretch {
     @media (prefers-reduced-motion: reduce) { .bar i { transition: none; } }
   `,
 })
-export class MassBar {
-  protected readonly figures = inject(Figures);
+export class ShareBar {
   readonly stretches = input.required<readonly Stretch[]>();
   protected readonly shown = computed(() =>
     this.stretches()
-      .filter(({ massDg }) => massDg > 0)
+      .filter(({ size }) => size > 0)
       .map((stretch) => ({ ...stretch, image: `url("${tileOf(stretch.where)}")` })),
   );
   protected readonly spoken = computed(() =>
     this.shown()
-      .map(({ name, massDg }) => `${name} ${this.figures.mass(massDg)}`)
+      .map(({ name, figure }) => `${name} ${figure}`)
       .join(', '),
   );
 }
