@@ -83,6 +83,104 @@ describe('a decision in the shop, on a phone', () => {
   });
 });
 
+describe('pieces side by side', () => {
+  let browser: Browser;
+  let person: Person;
+  beforeAll(async () => {
+    browser = await launch();
+    person = await Person.at(browser, ADDRESS, DESK);
+    await person.goTo('/demo/counter/candidates');
+  });
+  afterAll(() => browser.close());
+  const enter = async (index: number, weight: string, price: string): Promise<void> => {
+    await (await person.page.$$('input[id^=w]'))[index]?.type(weight);
+    await (await person.page.$$('input[id^=p]'))[index]?.type(price);
+  };
+
+  it('the cheaper usable kilogram comes first, and it says what decides', async () => {
+    await enter(0, '5.3', '15.90');
+    await enter(1, '4.9', '14.90');
+    await person.sees('B: a usable kg comes');
+    await person.sees('Its price decides it');
+    await person.sees('B take this one');
+  });
+
+  it('what is seen on a piece can turn it', async () => {
+    await person.click('Add another');
+    await person.page.waitForFunction(() => document.querySelectorAll('input[id^=w]').length === 3);
+    await enter(2, '5.1', '14.90');
+    const fat = (await person.page.$$('section[aria-label="Piece B"] .marks button'))[2];
+    await fat?.click();
+    await person.sees('C take this one');
+    await person.sees('no. 2');
+  });
+
+  it('what cannot be read is said beside it, and does not count', async () => {
+    await enter(0, 'x', '');
+    await person.sees('That is not a weight');
+    await person.page.waitForFunction(() => !document.querySelector('section[aria-label="Piece A"] dl'));
+    expect(person.complaints).toEqual([]);
+  });
+});
+
+describe('what the work costs beside the meat', () => {
+  let browser: Browser;
+  let person: Person;
+  const folder = mkdtempSync(join(tmpdir(), 'vendicus-costs-'));
+  beforeAll(async () => {
+    browser = await launch();
+    person = await Person.at(browser, ADDRESS, DESK);
+    const session = await person.page.createCDPSession();
+    await session.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
+    await person.goTo('/demo/books/household');
+  });
+  afterAll(async () => {
+    await browser.close();
+    rmSync(folder, { recursive: true });
+  });
+
+  it('is set once; a word is no amount, and nothing is changed by it', async () => {
+    await person.fill('An hour’s worth, empty for none', 'much');
+    await person.pressText('Save costs');
+    await person.sees('One of the amounts cannot be read. Nothing was changed');
+    await person.fill('An hour’s worth, empty for none', '12');
+    await person.pressText('Save costs');
+    await person.sees('Saved');
+  });
+
+  it('a tool without a price is asked for', async () => {
+    await person.click('Add a tool');
+    await person.fill('Tool 3', 'Long knife');
+    await person.pressText('Save costs');
+    await person.sees('Each tool needs a name, what was paid for it, and how many years it lasts');
+    await person.fill('Paid for tool 3', '45');
+    await person.pressText('Save costs');
+    await person.sees('Saved');
+  });
+
+  it('is taken off the saving of a piece, apart from what the meat cost', async () => {
+    await person.click('Pieces', 'link');
+    await person.fill('Find a piece', 'tenderloin october 2026', 'searchbox');
+    await person.click('Beef tenderloin', 'link');
+    await person.sees('Beside the meat');
+    const text = await person.text();
+    const amount = (label: string): number => Number((new RegExp(`${label}[^€]*?(−?)€([\\d.]+)`).exec(text) ?? []).slice(1).join('').replace('−', '-'));
+    const parts = ['Saved against the shop', 'Supplies,', 'Tools, this year’s share', 'from the weighings'].map(amount);
+    expect(parts.every((part) => Number.isFinite(part))).toBe(true);
+    expect(parts[3]).toBeLessThan(0);
+    expect(parts.reduce((sum, part) => sum + part, 0)).toBeCloseTo(amount('Net saved'), 2);
+  });
+
+  it('a piece goes out as CSV, part by part', async () => {
+    await person.click('CSV');
+    const name = await waitFor(() => readdirSync(folder).find((each) => each.startsWith('vendicus-beef-tenderloin') && each.endsWith('.csv')));
+    const [header, ...lines] = readFileSync(join(folder, name), 'utf8').trim().split('\r\n');
+    expect(header).toContain('part,destination,count,mass_g,cost_store_value,cost_by_weight,cost_by_product_credit,cost_by_dinner,shop_item');
+    expect(lines.some((line) => line.startsWith('Centre,main,'))).toBe(true);
+    expect(person.complaints).toEqual([]);
+  });
+});
+
 describe('prices', () => {
   let browser: Browser;
   let person: Person;

@@ -48,7 +48,6 @@ const MOST = 4;
               <div class="field"><label [for]="'p' + each.id">For a {{ figures.priceUnit() }}</label><input [id]="'p' + each.id" class="text" inputmode="decimal" [placeholder]="goingText()" [ngModel]="each.price" (ngModelChange)="set(each.id, { price: $event })" /></div>
             </div>
             @if (problemOf(each); as problem) { <p class="bad">{{ problem }}</p> }
-            <v-marks-seen [kind]="kind()" legend="Seen on it" [seen]="each.marks" (seenChange)="set(each.id, { marks: $event })" />
             @if (resultOf(each.id); as result) {
               <dl>
                 <div class="loud"><dt>a usable {{ figures.priceUnit() }}</dt><dd>{{ figures.perUnit(result.perUsableKgMinor).split('/')[0] }}</dd></div>
@@ -58,6 +57,7 @@ const MOST = 4;
                 <div><dt>would save</dt><dd [class.bad]="result.savingMinor < 0">{{ figures.wholeMoney(result.savingMinor) }}</dd></div>
               </dl>
             }
+            <v-marks-seen [kind]="kind()" legend="Seen on it" [seen]="each.marks" (seenChange)="set(each.id, { marks: $event })" />
           </section>
         }
         @if (typed().length < most) { <button type="button" class="quiet more" (click)="add()">Add another</button> }
@@ -73,7 +73,7 @@ const MOST = 4;
     .top { display: flex; align-items: baseline; gap: 10px; } .top span { font-weight: 650; } .top .link { margin-left: auto; }
     .link { background: none; border: 0; font: inherit; color: var(--soft); text-decoration: underline; cursor: pointer; min-height: 34px; }
     .pair { display: grid; grid-template-columns: 1fr 1fr; gap: 10px; margin-bottom: 12px; }
-    dl { margin: 0; border-top: 1px solid var(--line); padding-top: 8px; } dl div { display: flex; justify-content: space-between; gap: 8px; align-items: baseline; line-height: 1.7; }
+    dl { margin: 0 0 14px; border-top: 1px solid var(--line); border-bottom: 1px solid var(--line); padding: 8px 0; } dl div { display: flex; justify-content: space-between; gap: 8px; align-items: baseline; line-height: 1.7; }
     dt { color: var(--soft); } dd { margin: 0; font-weight: 600; } .loud dd { font-size: 1.9rem; letter-spacing: -0.02em; line-height: 1.2; }
     .more { min-height: 120px; border-style: dashed; }
   `,

@@ -79,7 +79,7 @@ const UNITS = [
     fieldset { border: 0; padding: 0; margin: 0 0 14px; min-width: 0; }
     legend { font: 650 1.15rem var(--name); padding: 0; margin-bottom: 8px; }
     .grid { display: grid; grid-template-columns: repeat(auto-fill, minmax(132px, 1fr)); gap: 2px 12px; }
-    .for { font-size: 0.98rem; color: var(--soft); display: flex; gap: 4px; align-items: baseline; } .for select { font: inherit; color: var(--ink); background: transparent; border: 0; border-bottom: 1px dotted var(--soft); padding: 0; min-height: 24px; } .for select option { background: var(--sheet); }
+    .field > label, .for { font-size: 0.98rem; color: var(--soft); display: flex; gap: 4px; align-items: baseline; min-height: 27px; white-space: nowrap; } .for select { font: inherit; color: var(--ink); background: transparent; border: 0; border-bottom: 1px dotted var(--soft); padding: 0; min-height: 24px; } .for select option { background: var(--sheet); }
     .pair { display: flex; gap: 8px; align-items: center; }
     @media (max-width: 900px) { .grid { grid-template-columns: 1fr 1fr; gap: 2px 12px; } }
   `,

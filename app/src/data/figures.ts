@@ -77,7 +77,7 @@ export class Figures {
   priceQuestion(note: PriceNote, question: PriceQuestion): string {
     const name = shopItem(note.item)?.name ?? note.item;
     if (question.code === 'same-day') return `${name} at ${note.shop} is noted for ${this.day(note.on)} already, at ${this.perUnit(question.other.perKgMinor)}.`;
-    const times = question.times > 1 ? `${this.number(question.times, 1)} times` : `a ${this.number(1 / question.times, 1)}th of`;
+    const times = question.times > 1 ? `${this.number(question.times, 1)} times` : `1/${this.number(1 / question.times, 0)} of`;
     const slip = question.meant ? ` Was it for ${question.meant === 'kg' ? 'a kg' : question.meant === 'lb' ? 'a lb' : '100 g'}?` : '';
     return `${name} at ${this.perUnit(note.perKgMinor)} is ${times} what it goes for, ${this.perUnit(question.going)}.${slip}`;
   }

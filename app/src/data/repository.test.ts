@@ -1,4 +1,3 @@
-import 'fake-indexeddb/auto';
 import { Injector } from '@angular/core';
 import { Dexie } from 'dexie';
 import { writeFile } from '@core/files/write-file';
@@ -23,9 +22,6 @@ async function tab(clock = new Clock()): Promise<Repository> {
   await repository.load();
   return repository;
 }
-
-// jsdom has no structuredClone, which the stand-in for IndexedDB needs.
-globalThis.structuredClone ??= (value: unknown) => JSON.parse(JSON.stringify(value)) as never;
 
 afterEach(async () => {
   for (const repository of open.splice(0)) repository.close();

@@ -1,3 +1,7 @@
+import 'fake-indexeddb/auto';
 import { setupZonelessTestEnv } from 'jest-preset-angular/setup-env/zoneless';
 
 setupZonelessTestEnv();
+
+// jsdom has no structuredClone, which the stand-in for IndexedDB needs.
+globalThis.structuredClone ??= (value: unknown) => JSON.parse(JSON.stringify(value)) as never;

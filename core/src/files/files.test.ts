@@ -48,6 +48,14 @@ describe('the export file', () => {
     expect(described).toEqual(z.toJSONSchema(householdFileSchema));
   });
 
+  it('reads a file of version 1, and writes it as the version of today', () => {
+    const old = good.replace(`"version":${FILE_VERSION}`, '"version":1');
+    expect(old).not.toBe(good);
+    const { household, problem } = readFile(old);
+    expect(problem).toBeUndefined();
+    expect(household && writeFile(household)).toBe(good);
+  });
+
   it('moves with its days', () => {
     const file = householdFileSchema.parse(JSON.parse(good));
     const moved = shiftDays(file, 31);

@@ -1,0 +1,58 @@
+import { Dexie } from 'dexie';
+import { TestBed } from '@angular/core/testing';
+import { inHousehold } from '../testing/household';
+import { Figures } from './figures';
+
+afterEach(async () => {
+  TestBed.resetTestingModule();
+  await Dexie.delete('vendicus-home');
+});
+
+describe('figures of a metric household with euros', () => {
+  let figures: Figures;
+  beforeEach(async () => {
+    figures = (await inHousehold(Figures)).it;
+  });
+
+  it.each([
+    ['a price for a kilogram', (f: Figures) => f.perUnit(1390), '€13.90/kg'],
+    ['the same as one would type it', (f: Figures) => f.plainPerUnit(1390), '13.90'],
+    ['an amount without its cents', (f: Figures) => f.wholeMoney(123_449), '€1,234'],
+    ['a loss without its cents', (f: Figures) => f.wholeMoney(-8651), '−€87'],
+    ['almost nothing is nothing, without a sign', (f: Figures) => f.wholeMoney(-20), '€0'],
+    ['an amount for another program', (f: Figures) => f.plainMoney(-123_456), '-1234.56'],
+    ['a rough mass', (f: Figures) => f.roughMass(53_180), '5.3 kg'],
+    ['a large rough mass', (f: Figures) => f.roughMass(1_584_120), '158 kg'],
+    ['a share', (f: Figures) => f.percent(0.784), '78.4 %'],
+    ['a month', (f: Figures) => f.month('2026-10-31'), 'October 2026'],
+    ['a day of this year', (f: Figures) => f.day('2026-10-24'), '24 Oct'],
+    ['a day of another', (f: Figures) => f.day('2025-10-24'), '24 Oct 2025'],
+    ['how long ago', (f: Figures) => f.age('2026-11-10'), '2 weeks ago'],
+    ['how far ahead', (f: Figures) => f.age('2026-11-26'), 'in 2 days'],
+  ])('%s', (_what, of, text) => {
+    expect(of(figures)).toBe(text);
+  });
+
+  it('a price is low or high among those seen', () => {
+    expect(figures.howLow({ higher: 22, lower: 8, seen: 30, since: '2025-11-25' })).toBe('lower than 22 of 30 in a year');
+    expect(figures.howLow({ higher: 1, lower: 4, seen: 5, since: '2026-08-02' })).toBe('higher than 4 of 5 in all, since August 2026');
+  });
+
+  it('asks about a price in the unit that was probably meant', () => {
+    const note = { item: 'strip-steak', shop: 'Hollis Lane Farm', perKgMinor: 249, on: '2026-11-24' };
+    expect(figures.priceQuestion(note, { code: 'far-off', going: 2490, times: 0.1, meant: '100g' })).toBe('Strip steak at €2.49/kg is 1/10 of what it goes for, €24.90/kg. Was it for 100 g?');
+    expect(figures.priceQuestion(note, { code: 'same-day', other: { ...note, perKgMinor: 2490, key: 'k' } })).toContain('is noted for 24 Nov already, at €24.90/kg');
+  });
+});
+
+describe('figures of an imperial household with yen and decimal commas', () => {
+  it('are in pounds, without coins, with commas', async () => {
+    const { it: figures } = await inHousehold(Figures, { system: 'imperial', currency: 'JPY', decimal: ',' });
+    expect(figures.perUnit(2000)).toBe('¥907/lb');
+    expect(figures.parsePerUnit('907')).toBe(2000);
+    expect(figures.roughMass(45_359)).toBe('10,0 lb');
+    expect(figures.wholeMoney(1_234_567)).toBe('¥1.234.567');
+    expect(figures.plainMoney(907)).toBe('907');
+    expect(figures.percent(0.5)).toBe('50,0 %');
+  });
+});

@@ -1,0 +1,61 @@
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { createServer, type Server } from 'node:http';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { AddressInfo } from 'node:net';
+import { createApp } from './app';
+
+describe('the server', () => {
+  const folder = mkdtempSync(join(tmpdir(), 'vendicus-served-'));
+  const servers: Server[] = [];
+  const serve = async (empty = false): Promise<string> => {
+    const server = createServer(createApp({ folder, secure: false, empty }));
+    servers.push(server);
+    await new Promise<void>((listening) => server.listen(0, '127.0.0.1', listening));
+    return `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+  };
+
+  beforeAll(() => {
+    writeFileSync(join(folder, 'index.html'), '<html><body><app ngCspNonce="abc-123"></app></body></html>');
+    writeFileSync(join(folder, 'main-ABCD1234.js'), 'export {};');
+    mkdirSync(join(folder, 'demo'));
+    writeFileSync(join(folder, 'demo', 'shop-lists.json'), '{"format":"vendicus-shop-lists"}');
+  });
+  afterAll(() => {
+    for (const server of servers) server.close();
+    rmSync(folder, { recursive: true });
+  });
+
+  it('answers places with the page, under a strict policy with the build’s nonce, not cached', async () => {
+    const answer = await fetch(`${await serve()}/home/books/piece-1`);
+    expect(await answer.text()).toContain('abc-123');
+    expect(answer.headers.get('content-security-policy')).toContain("style-src 'self' 'nonce-abc-123'");
+    expect(answer.headers.get('cache-control')).toBe('no-cache');
+  });
+
+  it('caches what has a hash for ever', async () => {
+    const answer = await fetch(`${await serve()}/main-ABCD1234.js`);
+    expect(answer.headers.get('cache-control')).toBe('public, max-age=31536000, immutable');
+  });
+
+  it('publishes the shops’ lists, fresh each time', async () => {
+    const answer = await fetch(`${await serve()}/shops/lists.json`);
+    expect(await answer.json()).toEqual({ format: 'vendicus-shop-lists' });
+    expect(answer.headers.get('cache-control')).toBe('no-store');
+  });
+
+  it('has no file that is not there, and takes nothing', async () => {
+    const address = await serve();
+    expect((await fetch(`${address}/no-such.js`)).status).toBe(404);
+    expect((await fetch(`${address}/shops/lists.json`, { method: 'POST', body: '{}' })).status).toBe(404);
+  });
+
+  it('leads to the first questions when it was asked to', async () => {
+    const answer = await fetch(`${await serve(true)}/`, { redirect: 'manual' });
+    expect(answer.headers.get('location')).toBe('/home');
+  });
+
+  it('says what to do where nothing has been built', () => {
+    expect(() => createApp({ folder: '/nowhere', secure: false, empty: false })).toThrow('npm start');
+  });
+});
