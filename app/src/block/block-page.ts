@@ -4,6 +4,7 @@ import { RouterLink } from '@angular/router';
 import { Dialog } from 'primeng/dialog';
 import { DESTINATION_IDS, DESTINATIONS, type Destination } from '@core/catalogue/destination';
 import { kindById, partOf } from '@core/catalogue/kinds';
+import { partsOfWay } from '@core/catalogue/parts-of-way';
 import { familyOf } from '@core/journal/leaves';
 import { drainedDg, flowedDg, type Lot } from '@core/journal/lot';
 import { lotName } from '@core/journal/lot-name';
@@ -67,10 +68,7 @@ export class BlockPage {
   protected readonly parts = computed(() => {
     const [kind, way] = [this.kind(), this.way()];
     if (!kind || !way) return [];
-    const freed = way.steps.flatMap((step) => kind.steps.find(({ id }) => id === step)?.frees ?? []);
-    const expected = [...new Set(freed)].filter((id) => way.shares[id] !== undefined);
-    const extra = kind.parts.map(({ id }) => id).filter((id) => !kind.ways.some((each) => each.shares[id] !== undefined));
-    return [...expected, ...extra].flatMap((id) => partOf(kind, id) ?? []);
+    return partsOfWay(kind, way);
   });
   protected readonly partIds = computed(() => this.parts().map(({ id }) => id));
   /** How much of each part is off, against its usual share of a piece like this. */

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import type { Kind } from '@core/catalogue/kind-schema';
+import { partsOfWay } from '@core/catalogue/parts-of-way';
 import { comparableItem } from '@core/cost/part-price';
 import { goingPrice } from '@core/price/going-price';
 import { priceQuestions } from '@core/price/price-questions';
@@ -77,8 +78,8 @@ export class ShopPrices {
 
   private readonly items = computed<ShopItem[]>(() => {
     const kind = this.kind();
-    const shares = kind.ways.find(({ id }) => id === this.way())?.shares ?? {};
-    const listed = kind.parts.filter(({ id }) => shares[id] !== undefined || !kind.ways.some((way) => way.shares[id] !== undefined));
+    const way = kind.ways.find(({ id }) => id === this.way());
+    const listed = way ? partsOfWay(kind, way) : [];
     const items = listed.map((part) => comparableItem({ kind: kind.id, part: part.id, animal: kind.animal }, part.destination));
     return [...new Set(items.filter((item) => item !== null))];
   });

@@ -2,6 +2,7 @@ import { findKinds } from './find-kinds';
 import { kindSchema } from './kind-schema';
 import { drawingOf } from './drawings';
 import { KINDS, kindById } from './kinds';
+import { partsOfWay } from './parts-of-way';
 import { safeTemperature } from './safe-temperature';
 import { shopItem } from './shop-items';
 import { convert } from '../units/convert';
@@ -48,6 +49,23 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))('%s', (_id, kind) =
 
   it('cautions where a blade is used', () => {
     expect(kind.steps.some(({ caution }) => caution)).toBe(true);
+  });
+});
+
+describe('the parts of a way', () => {
+  const parts = (kindId: string, wayId: string): string[] => {
+    const kind = kindById(kindId)!;
+    return partsOfWay(kind, kind.ways.find(({ id }) => id === wayId)!).map(({ id }) => id);
+  };
+
+  it('come in the order of work, and then what may turn up', () => {
+    expect(parts('strip-loin', 'trim-first')).toEqual(['strip-and-tail', 'fat-cap', 'ends', 'steaks', 'trimmings']);
+    expect(parts('beef-tenderloin', 'muscles-apart').at(-1)).toBe('trimmings');
+  });
+
+  it('a leg that is parted again is none of them', () => {
+    expect(parts('whole-chicken', 'eight-pieces')).not.toContain('leg-quarters');
+    expect(parts('whole-chicken', 'legs-and-breasts')).toContain('leg-quarters');
   });
 });
 
