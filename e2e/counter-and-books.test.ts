@@ -48,6 +48,8 @@ describe('a decision in the shop, on a phone', () => {
     await person.fill('Price for each', '11.50');
     await person.sees('Buy it for €23.00');
     await person.page.locator('.kind ::-p-text(Strip loin)').click();
+    // Two birds are not two loins.
+    await person.sees('Buy it for €11.50');
     await person.choose('Priced by', 'kg');
     await person.fill('Price for a kg', '13.90');
     await person.fill('Weight on the label', '5.3');
@@ -219,6 +221,20 @@ describe('prices', () => {
     await person.sees('is noted for');
     await person.click('Put this one in its place');
     await person.sees('€23.90');
+    await person.sees('1 prices written down');
+  });
+
+  it('one is corrected, and deleted', async () => {
+    await note('Hollis Lane Farm', '27.00');
+    await person.sees('2 prices written down');
+    await person.page.locator('td ::-p-text(Correct)').click();
+    await person.page.waitForSelector('::-p-aria([name="Correct it"][role="button"])');
+    await person.fill('Price', '26.00');
+    await person.press('Enter');
+    await person.sees('€26.00/kg');
+    await person.sees('2 prices written down');
+    await person.page.locator('td ::-p-text(Correct)').click();
+    await person.click('Delete');
     await person.sees('1 prices written down');
   });
 

@@ -32,7 +32,7 @@ import { Swatch } from '../kit/swatch';
     <details><summary>How is this computed?</summary>@for (id of ids; track id) { <p><b>{{ schools[id].name }}.</b> {{ schools[id].about }}</p> }<p>Shares are rounded by largest remainder, so each column sums to what was paid, to the coin.</p></details>
   `,
   styles: `
-    .scroll { overflow-x: auto; } .ledger { min-width: 720px; } .ledger td { vertical-align: top; padding-left: 10px; } .ledger td:first-child { padding-left: 0; }
+    @media screen { .ledger { min-width: 720px; } } .ledger td { vertical-align: top; padding-left: 10px; } .ledger td:first-child { padding-left: 0; }
     td.on { background: var(--sheet); font-weight: 600; } td.on small { font-weight: 400; } .ledger th.on { color: var(--ink); font-weight: 650; box-shadow: inset 0 4px 0 var(--act); }
     details { margin-top: 10px; color: var(--soft); } summary { cursor: pointer; min-height: 30px; }
   `,

@@ -3,9 +3,10 @@ import type { Comparison, ComparisonLine } from '@core/cost/comparison';
 import type { PartCost } from '@core/cost/cost-by-part';
 import { cookedKey, cookedShare } from '@core/cost/cooked';
 import type { Lot } from '@core/journal/lot';
+import type { ItemChoice } from '@core/journal/record';
 import { meanPlateDg } from '@core/journal/settings';
 import { Figures } from '../data/figures';
-import { HouseholdStore } from '../data/household-store';
+import { HouseholdStore, type Written } from '../data/household-store';
 import { Notices } from '../data/notices';
 import { EditFigure } from '../kit/edit-figure';
 import { Swatch } from '../kit/swatch';
@@ -28,11 +29,11 @@ const COOKED_OF_RAW = 0.7;
         <tbody>
           @for (row of rows(); track row.key) {
             <tr>
-              <td><v-swatch [of]="row.line.destination" [word]="row.name" /><br /><small class="soft">{{ row.item?.name ?? 'no such item in shops' }}@if (row.item; as item) {, <button type="button" class="link" (click)="toggleWanted(item.id)">{{ row.line.price.state === 'unwanted' ? 'we would buy it' : 'we would not buy it' }}<span class="visually-hidden">: {{ item.name }}</span></button>}</small></td>
+              <td><v-swatch [of]="row.line.destination" [word]="row.name" /><br /><small class="soft">{{ row.item?.name ?? 'no such item in shops' }}@if (row.item; as item) {, <button type="button" class="link" (click)="choose(item.id, { unwanted: row.line.price.state !== 'unwanted' })">{{ row.line.price.state === 'unwanted' ? 'we would buy it' : 'we would not buy it' }}<span class="visually-hidden">: {{ item.name }}</span></button>}</small></td>
               <td class="figure">{{ figures.mass(row.line.massDg) }}</td>
               @if (row.known; as known) {
                 <td class="figure">{{ bare(known.going.perKgMinor) }}<br /><small class="soft">{{ known.going.notes.length > 1 ? known.going.notes.length + ' shops' : known.going.notes[0]!.shop }}, {{ figures.day(known.going.notes[0]!.on) }}</small></td>
-                <td class="figure">@if (known.leftOn > 0) { <v-edit-figure [value]="known.leftOn * 100" unit="%" [name]="'What the shop leaves on ' + known.item.name" [most]="90" (saved)="setLeftOn(known.item.id, $event)" /> } @else { – }</td>
+                <td class="figure">@if (known.leftOn > 0) { <v-edit-figure [value]="known.leftOn * 100" unit="%" [name]="'What the shop leaves on ' + known.item.name" [most]="90" (saved)="choose(known.item.id, { leftOn: $event / 100 })" /> } @else { – }</td>
                 <td class="figure">{{ bare(known.perKgMinor) }}</td>
               } @else {
                 <td class="figure" colspan="3">@if (row.line.price.state === 'unwanted') { <span class="soft">not wanted: worth nothing to us</span> } @else if (row.item) { <v-price-gap [item]="row.item" [shop]="piece().shop ?? ''" [on]="piece().on!" /> } @else { – }</td>
@@ -53,7 +54,7 @@ const COOKED_OF_RAW = 0.7;
     </details>
   `,
   styles: `
-    .scroll { overflow-x: auto; } .ledger { min-width: 900px; } .ledger td { vertical-align: top; }
+    @media screen { .ledger { min-width: 900px; } } .ledger td { vertical-align: top; }
     .link { background: none; border: 0; padding: 0; font: inherit; color: inherit; text-decoration: underline; text-underline-offset: 3px; cursor: pointer; }
     details { margin-top: 10px; color: var(--soft); } summary { cursor: pointer; min-height: 30px; }
     @media print { .link { display: none; } }
@@ -96,21 +97,15 @@ export class ShopTable {
     return Math.round((perKgMinor * this.cookedPlateDg()) / 10_000 / cooked);
   }
 
-  protected async toggleWanted(item: string): Promise<void> {
-    const known = this.store.basis().pricing.choices.get(item);
-    await this.write({ type: 'item', key: item, value: { ...known, unwanted: !known?.unwanted } });
-  }
-
-  protected async setLeftOn(item: string, percent: number): Promise<void> {
-    await this.write({ type: 'item', key: item, value: { ...this.store.basis().pricing.choices.get(item), leftOn: percent / 100 } });
+  protected async choose(item: string, change: ItemChoice): Promise<void> {
+    this.tell(await this.store.chooseItem(item, change));
   }
 
   protected async setCooked(part: ComparisonLine['part'], percent: number): Promise<void> {
-    if (percent > 0) await this.write({ type: 'cooked', key: cookedKey(this.piece().kind, part), value: { share: percent / 100 } });
+    if (percent > 0) this.tell(await this.store.record({ type: 'cooked', key: cookedKey(this.piece().kind, part), value: { share: percent / 100 } }));
   }
 
-  private async write(record: Parameters<typeof this.store.record>[0]): Promise<void> {
-    const written = await this.store.record(record);
+  private tell(written: Written): void {
     if (!written.ok) this.notices.problem(this.notices.explain(written));
   }
 }

@@ -21,11 +21,12 @@ export const ANSWER_WORDS: Record<Answer, string> = { 'worth-it': 'Worth it', 'a
         <p class="soft at">{{ assumption() }}</p>
         <p class="answer" [attr.data-answer]="verdict.answer">{{ word() }}</p>
         <dl class="three">
-          <div><dt>{{ verdict.savingMinor < 0 ? 'would cost more' : 'would save' }}</dt><dd>{{ atLeast() }}{{ figures.wholeMoney(size(verdict.savingMinor)) }}<small>{{ figures.wholeMoney(verdict.lowMinor) }} to {{ figures.wholeMoney(verdict.highMinor) }}</small></dd></div>
+          <div><dt>{{ verdict.savingMinor < 0 ? 'would cost more' : 'would save' }}</dt><dd>{{ bound(verdict.savingMinor) }}{{ figures.wholeMoney(size(verdict.savingMinor)) }}<small>{{ figures.wholeMoney(verdict.lowMinor) }} to {{ figures.wholeMoney(verdict.highMinor) }}</small></dd></div>
           <div><dt>comes out ahead</dt><dd>{{ chance() }}<small>{{ missing() ? 'or oftener' : 'of buying it cut' }}</small></dd></div>
           <div><dt>even money at</dt><dd>{{ atLeast() }}{{ figures.perUnit(verdict.breakEvenPerKgMinor).split('/')[0] }}<small>for a {{ figures.priceUnit() }}</small></dd></div>
         </dl>
         <p class="why">{{ why() }}</p>
+        @if (progress() !== null) { <p class="soft slow">Being counted through: {{ figures.percent(progress()!, 0) }}. What stands here is close.</p> }
       } @else {
         <p class="soft at">{{ assumption() }}</p>
         <p class="answer soft">No answer yet</p>
@@ -50,6 +51,8 @@ export const ANSWER_WORDS: Record<Answer, string> = { 'worth-it': 'Worth it', 'a
     .three dd { font-size: 1.45rem; white-space: nowrap; } dd small { display: block; font: 400 0.9rem var(--text); color: var(--soft); white-space: normal; }
     .facts { border-top: 1px dashed var(--ink); padding-top: 8px; } .facts div { padding: 5px 0; }
     .why { margin: 8px 0 0; }
+    /* Only when it takes longer than a blink. */
+    .slow { visibility: hidden; animation: slow 0s 0.4s forwards; } @keyframes slow { to { visibility: visible; } }
   `,
 })
 export class AnswerSlip {
@@ -59,10 +62,17 @@ export class AnswerSlip {
   readonly assumption = input.required<string>();
   readonly missing = input.required<boolean>();
   readonly why = input.required<string>();
+  /** 0 to 1 while the draws are being made. */
+  readonly progress = input.required<number | null>();
   readonly facts = input.required<readonly Fact[]>();
 
   protected readonly word = computed(() => (this.verdict() ? ANSWER_WORDS[this.verdict()!.answer] : ''));
   protected readonly atLeast = computed(() => (this.missing() ? '≥ ' : ''));
+  /** With a price unknown, a saving is at least so much, and a loss at most. */
+  protected bound(savingMinor: number): string {
+    return !this.missing() ? '' : savingMinor < 0 ? '≤ ' : '≥ ';
+  }
+
   protected readonly chance = computed(() => chanceWords(this.verdict()?.chance ?? 0));
   protected readonly size = Math.abs;
 }

@@ -123,6 +123,8 @@ export class CounterPage {
 
   protected choose(kind: Kind): void {
     this.kind.set(kind);
+    // The field for the count is gone then, and must not go on counting.
+    if (!this.isCounted()) this.label.count.set('1');
   }
 
   protected slide(perKgMinor: number): void {
@@ -159,7 +161,7 @@ export class CounterPage {
 
   private roomFact(): Fact {
     const litres = this.store.settings().freezerL;
-    if (!litres) return { name: 'freezer', value: 'size unknown', note: 'say how many litres under EUR, above'.replace('EUR', this.store.settings().currency) };
+    if (!litres) return { name: 'freezer', value: 'size unknown', note: 'set it in the Books, under File and settings' };
     const storedDg = this.store.stock().reduce((sum, lot) => sum + lot.leftDg, 0);
     const { freeDg, perDayDg } = roomIn(litres, storedDg);
     const neededDg = this.massDg() * (1 - (this.prediction().parts.at(-1)?.share ?? 0));

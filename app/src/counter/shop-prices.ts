@@ -36,7 +36,7 @@ import type { PriceNote } from '@core/journal/price-note';
                 } @else {
                   <span class="soft">unknown</span>
                 }
-                <button type="button" class="link" [attr.aria-pressed]="row.unwanted" (click)="toggleWanted(row.item)">{{ row.unwanted ? 'we would buy it' : 'we would not buy it' }}<span class="visually-hidden">: {{ row.item.name }}</span></button>
+                <button type="button" class="link" [attr.aria-pressed]="row.unwanted" (click)="setWanted(row.item, row.unwanted)">{{ row.unwanted ? 'we would buy it' : 'we would not buy it' }}<span class="visually-hidden">: {{ row.item.name }}</span></button>
               </td>
               <td>
                 <input [id]="'price-' + row.item.id" class="text" inputmode="decimal" [name]="'price-' + row.item.id" [placeholder]="figures.currencySign()"
@@ -89,9 +89,8 @@ export class ShopPrices {
   }
 
   /** What the household would not buy is worth nothing to it, and is no gap. */
-  protected async toggleWanted(item: ShopItem): Promise<void> {
-    const known = this.store.basis().pricing.choices.get(item.id);
-    const written = await this.store.record({ type: 'item', key: item.id, value: { ...known, unwanted: !known?.unwanted } });
+  protected async setWanted(item: ShopItem, wanted: boolean): Promise<void> {
+    const written = await this.store.chooseItem(item.id, { unwanted: !wanted });
     if (!written.ok) this.notices.problem(this.notices.explain(written));
   }
 

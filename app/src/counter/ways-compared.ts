@@ -33,7 +33,6 @@ import { HouseholdStore } from '../data/household-store';
   `,
   styles: `
     h2 { margin: 26px 0 4px; font-size: 1.15rem; } p { margin: 0 0 6px; }
-    .scroll { overflow-x: auto; }
     @media (max-width: 900px) { .wide { display: none; } }
     .pick { background: none; border: 0; padding: 0; font: inherit; color: inherit; text-align: left; text-decoration: underline; text-underline-offset: 3px; cursor: pointer; min-height: 32px; }
     tr.on td { background: var(--sheet); } tr.on td:first-child { box-shadow: inset 4px 0 0 var(--act); padding-left: 10px; } tr.on .pick { font-weight: 650; text-decoration: none; }

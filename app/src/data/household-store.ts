@@ -12,6 +12,7 @@ import { EMPTY_HOUSEHOLD, settingsOf, valuesOf, type Household } from '@core/jou
 import { withWhatRestsOn } from '@core/journal/journal';
 import { shopNames } from '@core/journal/shop-names';
 import type { Lot } from '@core/journal/lot';
+import type { ItemChoice } from '@core/journal/record';
 import type { Refusal } from '@core/journal/refusal';
 import { stockOf, toWrap } from '@core/pack/stock';
 import { daysBetween } from '@core/units/date';
@@ -98,6 +99,9 @@ export const HouseholdStore = signalStore(
       /** Writes facts down, all or none; on the disk before this returns. */
       append: (...facts: Fact[]): Promise<Written> => attempt(() => repository.append(facts)),
       record: (...values: NewRecord[]): Promise<Written> => attempt(() => repository.record(values)),
+      /** Changes what the household thinks of a shop item, and leaves the rest of it. */
+      chooseItem: (item: string, change: ItemChoice): Promise<Written> =>
+        attempt(() => repository.record([{ type: 'item', key: item, value: { ...store.basis().pricing.choices.get(item), ...change } }])),
       merge: (other: Household): Promise<Written> => attempt(() => repository.merge(other)),
       replace: (other: Household): Promise<Written> => attempt(() => repository.replace(other)),
       /** Undoes an entry with everything that rests on it. */

@@ -81,9 +81,9 @@ export class Repository {
     const rows = await this.database.transaction('rw', this.database.records, this.database.meta, async () => {
       const device = await this.device();
       const at = this.clock.instant();
-      const known = (await this.database.records.toArray()).map(({ record }) => record);
+      const known = new Map((await this.database.records.toArray()).map(({ register, record }) => [register, record]));
       const records = values.map((value, seq) => recordSchema.parse({ ...value, stamp: this.stampAfter(known, value, { at, device, seq }) }));
-      await this.putRecords(mergeRecords(known, records));
+      await this.putRecords(mergeRecords([], records));
       return this.database.records.toArray();
     });
     return this.settle(this.household.journal, this.cursor, asKnown(this.household.records, rows));
@@ -192,8 +192,8 @@ export class Repository {
   }
 
   /** A register's new stamp is later than its old one, whatever this device's clock says. */
-  private stampAfter(known: readonly HouseholdRecord[], value: NewRecord, stamp: HouseholdRecord['stamp']): HouseholdRecord['stamp'] {
-    const before = known.find((record) => registerOf(record) === registerOf(value))?.stamp.at;
+  private stampAfter(known: ReadonlyMap<string, HouseholdRecord>, value: NewRecord, stamp: HouseholdRecord['stamp']): HouseholdRecord['stamp'] {
+    const before = known.get(registerOf(value))?.stamp.at;
     return before !== undefined && before >= stamp.at ? { ...stamp, at: new Date(Date.parse(before) + 1).toISOString() } : stamp;
   }
 
