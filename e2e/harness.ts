@@ -11,6 +11,9 @@ const CHROMIUM = [process.env['CHROMIUM_PATH'], '/usr/bin/chromium', '/usr/bin/c
 
 const QUIET = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--lang=en-IE'];
 
+/** How long something may take to appear: a busy machine with a slow disk holds a safe write back for many seconds. */
+const PATIENCE = 30_000;
+
 /** Starts headless Chromium with a profile of its own. */
 export function launch(options: LaunchOptions = {}): Promise<Browser> {
   return puppeteer.launch({ executablePath: CHROMIUM, headless: true, args: QUIET, ...options });
@@ -84,30 +87,30 @@ export class Person {
 
   /** Clicks what has this role and this visible name. */
   async click(name: string, role = 'button'): Promise<void> {
-    await this.page.locator(`::-p-aria([name="${name}"][role="${role}"])`).setTimeout(8000).click();
+    await this.page.locator(`::-p-aria([name="${name}"][role="${role}"])`).setTimeout(PATIENCE).click();
   }
 
   /** Scrolls until the text is in the middle of the screen, clear of bars, and presses it. */
   async pressText(text: string): Promise<void> {
-    const element = await this.page.waitForSelector(`main ::-p-text(${text})`, { timeout: 8000 });
+    const element = await this.page.waitForSelector(`main ::-p-text(${text})`, { timeout: PATIENCE });
     await element?.evaluate((each) => each.scrollIntoView({ block: 'center' }));
     await element?.click();
   }
 
   /** Fills the field with this label. */
   async fill(label: string, text: string, role = 'textbox'): Promise<void> {
-    await this.page.locator(`::-p-aria([name="${label}"][role="${role}"])`).setTimeout(8000).fill(text);
+    await this.page.locator(`::-p-aria([name="${label}"][role="${role}"])`).setTimeout(PATIENCE).fill(text);
   }
 
   /** Empties the field with this label, as one does: all of it marked, and deleted. */
   async clear(label: string, role = 'textbox'): Promise<void> {
-    const field = await this.page.waitForSelector(`::-p-aria([name="${label}"][role="${role}"])`, { timeout: 8000 });
+    const field = await this.page.waitForSelector(`::-p-aria([name="${label}"][role="${role}"])`, { timeout: PATIENCE });
     await field?.click({ count: 3 });
     await this.page.keyboard.press('Backspace');
   }
 
   async choose(label: string, value: string): Promise<void> {
-    const field = await this.page.waitForSelector(`::-p-aria([name="${label}"][role="combobox"])`, { timeout: 8000 });
+    const field = await this.page.waitForSelector(`::-p-aria([name="${label}"][role="combobox"])`, { timeout: PATIENCE });
     await field?.select(value);
   }
 
@@ -120,7 +123,7 @@ export class Person {
   }
 
   /** Waits until the page shows the text. */
-  async sees(text: string, timeout = 8000): Promise<void> {
+  async sees(text: string, timeout = PATIENCE): Promise<void> {
     try {
       await this.page.waitForFunction((wanted) => document.body.innerText.replace(/\s+/g, ' ').includes(wanted), { timeout, polling: 50 }, text);
     } catch {

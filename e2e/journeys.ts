@@ -6,7 +6,7 @@ export const ADDRESS = process.env['VENDICUS_ADDRESS'] ?? '';
 export async function begin(person: Person): Promise<void> {
   await person.goTo('/home/start');
   await person.fill('Name of eater 1', 'Odile');
-  await person.click('Begin');
+  await person.press('Enter');
   await person.sees('Nothing in the cold yet');
 }
 
