@@ -1,10 +1,12 @@
+import { isUsable } from './destination';
 import { findKinds } from './find-kinds';
-import { kindSchema } from './kind-schema';
-import { drawingOf } from './drawings';
+import { kindProblems } from './kind-problems';
+import { kindSchema, type Kind, type Way } from './kind-schema';
 import { KINDS, kindById } from './kinds';
 import { partsOfWay } from './parts-of-way';
 import { safeTemperature } from './safe-temperature';
 import { shopItem } from './shop-items';
+import { otherSchool, waysByFamily } from './ways-by-family';
 import { convert } from '../units/convert';
 
 describe.each(KINDS.map((kind) => [kind.id, kind] as const))('%s', (_id, kind) => {
@@ -14,41 +16,28 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))('%s', (_id, kind) =
     expect(kindSchema.parse(kind)).toEqual(kind);
   });
 
-  it('names no part, step or way twice', () => {
-    for (const list of [kind.parts, kind.steps, kind.ways]) {
-      const ids = list.map(({ id }) => id);
-      expect(new Set(ids).size).toBe(ids.length);
-    }
+  it('is complete: shares of every way sum to one, every part is reached, no step without part or purpose', () => {
+    expect(kindProblems(kind)).toEqual([]);
+    for (const way of kind.ways) expect(Object.values(way.shares).reduce((a, b) => a + b, way.lossShare)).toBeCloseTo(1, 9);
   });
 
-  it.each(kind.ways.map((way) => [way.id, way] as const))('%s: the shares sum to one, every part is reached by a step', (_way, way) => {
-    const sum = Object.values(way.shares).reduce((a, b) => a + b, way.lossShare);
-    expect(sum).toBeCloseTo(1, 9);
-    const steps = way.steps.map((id) => kind.steps.find((step) => step.id === id));
-    expect(steps).not.toContain(undefined);
-    const freed = new Set(steps.flatMap((step) => step?.frees ?? []));
-    for (const part of Object.keys(way.shares)) {
-      expect(partIds).toContain(part);
-      expect([...freed]).toContain(part);
-    }
+  it('uses every step and part, and compares parts with what shops sell', () => {
+    const used = new Set(kind.ways.flatMap(({ steps }) => steps));
+    expect(kind.steps.map(({ id }) => id).filter((id) => !used.has(id))).toEqual([]);
+    for (const part of kind.parts) for (const item of [part.shopItem, part.orElse?.item]) if (item) expect(shopItem(item)).toBeDefined();
+    const usable = kind.parts.filter(({ destination }) => isUsable(destination));
+    expect(usable.filter(({ shopItem: item }) => item === undefined)).toEqual([]);
   });
 
-  it('frees only parts that it has, and compares them with what shops sell', () => {
-    for (const step of kind.steps) for (const part of step.frees) expect(partIds).toContain(part);
-    for (const part of kind.parts) if (part.shopItem) expect(shopItem(part.shopItem)).toBeDefined();
+  it('marks move shares between parts that it has', () => {
+    const known = [...partIds, 'loss'];
+    for (const { from, to } of kind.marks) for (const part of [...(from === 'all' ? [] : from), ...to]) expect(known).toContain(part);
   });
 
-  it('has a drawing whose parts are its own', () => {
-    const drawing = drawingOf(kind.id);
-    for (const [part, regions] of Object.entries(drawing?.parts ?? {})) {
-      expect(partIds).toContain(part);
-      for (const region of regions) expect(drawing?.regions).toHaveProperty(region);
-    }
-    expect(drawing).toBeDefined();
-  });
-
-  it('cautions where a blade is used', () => {
-    expect(kind.steps.some(({ caution }) => caution)).toBe(true);
+  it('cautions wherever a blade meets meat', () => {
+    const blade = kind.steps.filter(({ tool, frees }) => /knife|shears/.test(tool) && frees.length > 0);
+    const bare = blade.filter(({ caution }) => caution === undefined).map(({ id }) => id);
+    expect(bare).toEqual([]);
   });
 });
 
@@ -102,5 +91,90 @@ describe('finding a kind', () => {
   it('finds all for nothing, none for nonsense', () => {
     expect(findKinds(KINDS, ' ')).toHaveLength(KINDS.length);
     expect(findKinds(KINDS, 'zebra')).toEqual([]);
+  });
+});
+
+describe('schools inside a way', () => {
+  const families = (id: string): Record<string, Record<string, readonly string[]>> =>
+    Object.fromEntries(waysByFamily(kindById(id)!).map(({ name, choices }) => [name, Object.fromEntries(choices.map(({ question, answers }) => [question, answers]))]));
+
+  it.each([
+    ['beef-tenderloin', 'Steaks', 'Side muscles', ['all muscles apart first', 'chain and head stay on']],
+    ['strip-loin', 'Steaks', 'Trim', ['the whole loin first', 'each steak after slicing']],
+    ['whole-chicken', 'Whole boneless', 'Drumsticks', ['tunnel-boned', 'opened along']],
+    ['rib-seven-bones', 'Roasts of two bones', 'Bones', ['left on', 'cut clean off, tied back', 'left attached at the last bit']],
+    ['rib-seven-bones', 'Roasts of two bones', 'Tie', ['along each bone', 'across, one lengthwise']],
+    ['pork-spare-ribs', 'Squared rack', 'Membrane', ['pulled off', 'left on']],
+    ['lamb-leg', 'Boned leg', 'Form', ['flat', 'rolled and tied']],
+    ['lamb-rack', 'Chops', 'Thickness', ['single', 'double']],
+  ])('%s, %s: %s', (kind, family, question, answers) => {
+    expect(families(kind)[family]?.[question]).toEqual(answers);
+  });
+
+  it('every combination of a family is a way of its own', () => {
+    for (const kind of KINDS) {
+      for (const { ways, choices } of waysByFamily(kind)) {
+        expect(ways).toHaveLength(choices.reduce((n, { answers }) => n * answers.length, 1));
+        expect(new Set(ways.map(({ schools }) => JSON.stringify(schools))).size).toBe(ways.length);
+      }
+    }
+  });
+
+  it('one question is answered otherwise and the rest stays', () => {
+    const rib = waysByFamily(kindById('rib-seven-bones')!).find(({ name }) => name === 'Roasts of two bones')!;
+    const across = otherSchool(rib, rib.ways[2]!, 'Tie', 'across, one lengthwise');
+    expect(across.schools).toEqual({ Bones: 'cut clean off, tied back', Tie: 'across, one lengthwise' });
+    expect(across.steps).toEqual(['open', 'membrane-off', 'bones-tied-back', 'part-roasts', 'tie-across']);
+  });
+});
+
+describe('what is wrong with a kind is said', () => {
+  const kind = kindById('eye-of-round')!;
+  const [way] = kind.ways as [Way];
+  it.each<[string, Partial<Kind>, RegExp]>([
+    ['shares over one', { ways: [{ ...way, shares: { ...way.shares, steaks: 1 } }] }, /come to 110 %, 10 % too much/],
+    ['shares under one', { ways: [{ ...way, lossShare: 0 }] }, /1 % too little/],
+    ['two parts of one name', { parts: [...kind.parts, { id: 'other', name: ' steaks ', destination: 'main' }] }, /two parts called/],
+    ['a step without part or purpose', { steps: kind.steps.map((step) => ({ ...step, frees: [], purpose: undefined })) }, /gives no part/],
+    ['a part that no step reaches', { ways: [{ ...way, steps: ['open'] }] }, /no step gives “Steaks”/],
+    ['weights the wrong way round', { usualG: [3000, 200] }, /Exchange them/],
+    ['a share of nothing', { ways: [{ ...way, shares: { ...way.shares, wool: 0 } }] }, /“wool”, which is no part/],
+  ])('%s', (_what, change, problem) => {
+    expect(kindProblems({ ...kind, ...change }).join('\n')).toMatch(problem);
+  });
+});
+
+describe('check values of more kinds (common practice; item numbers from memory)', () => {
+  const shares = (kind: string, way = 0): Record<string, number> => kindById(kind)!.ways[way]!.shares;
+
+  it('item numbers', () => {
+    const numbers = Object.fromEntries(KINDS.flatMap(({ id, itemNumber }) => (itemNumber ? [[id, itemNumber]] : [])));
+    expect(numbers).toEqual({
+      'strip-loin': '180', 'beef-tenderloin': '189', ribeye: '112A', 'rib-seven-bones': '109', 'top-round': '169', 'eye-of-round': '171C',
+      'pork-loin': '413', 'pork-shoulder-butt': '406', 'pork-spare-ribs': '416', 'lamb-leg': '233A', 'lamb-rack': '204C',
+    });
+  });
+
+  it('a cleaned top round costs 35 to 40 % more a kilo than its label', () => {
+    const { steaks = 0, cubes = 0 } = shares('top-round');
+    expect(1 / (steaks + cubes)).toBeGreaterThan(1.35);
+    expect(1 / (steaks + cubes)).toBeLessThan(1.4);
+  });
+
+  it('seven ribs, 6 to 12 of the animal', () => {
+    expect(kindById('rib-seven-bones')!.knife.why).toMatch(/Ribs 6 to 12 .* seven bones/);
+    expect(12 - 6 + 1).toBe(7);
+  });
+
+  it('pork shoulder butt: 83 % lean; 3.5 kg are 13 to 19 plates of 150 to 225 g', () => {
+    const { roasts = 0, strips = 0, 'odd-bits': odd = 0 } = shares('pork-shoulder-butt');
+    expect(roasts + strips + odd).toBeCloseTo(0.83, 9);
+    expect([225, 150].map((plate) => Math.round((3500 * 0.83) / plate))).toEqual([13, 19]);
+  });
+
+  it('turkey, spare ribs, lamb leg', () => {
+    expect(shares('whole-turkey')).toEqual({ 'breast-boneless': 0.37, thighs: 0.18, drumsticks: 0.13, wings: 0.11, carcass: 0.19, 'fat-skin': 0.01 });
+    expect(shares('pork-spare-ribs')).toMatchObject({ rack: 0.71, tips: 0.2, flap: 0.04, 'loose-ends': 0.02 });
+    expect(shares('lamb-leg')).toEqual({ 'boneless-leg': 0.65, shank: 0.11, bones: 0.13, waste: 0.09 });
   });
 });

@@ -41,9 +41,13 @@ export const stepSchema = z.strictObject({
   title: z.string().min(1),
   how: z.string().min(1),
   tool: z.string().min(1),
+  /** What the hand or the eye goes by. */
+  feel: z.string().min(1).optional(),
   caution: z.string().min(1).optional(),
   /** The parts that this act takes off. */
   frees: z.array(id),
+  /** What it is for, where nothing comes off. */
+  purpose: z.string().min(1).optional(),
   minutes: z.number().positive(),
 });
 
@@ -51,6 +55,10 @@ export const stepSchema = z.strictObject({
 export const waySchema = z.strictObject({
   id,
   name: z.string().min(1),
+  /** Ways of one family are one way with choices inside it: schools that disagree. */
+  family: z.string().min(1).optional(),
+  /** What each choice of the family is in this way: { "Trim": "whole loin first" }. */
+  schools: z.record(z.string().min(1), z.string().min(1)).optional(),
   about: z.string().min(1),
   /** Typical share of the weight bought, liquid and unaccounted included; they sum to one. */
   shares: z.record(id, share),
@@ -80,10 +88,14 @@ export const kindSchema = z.strictObject({
   steps: z.array(stepSchema).min(1),
   ways: z.array(waySchema).min(1),
   lookFor: z.array(z.string().min(1)).min(1),
+  /** What a hand looks for before the piece is closed: bones, glands, gristle. */
+  endCheck: z.array(z.string().min(1)).min(1),
   /** How much pieces of this kind differ: the concentration φ of their shares, and why so much. */
   scatter: z.strictObject({ phi: z.number().positive(), why: z.string().min(1) }),
   marks: z.array(markSchema),
   askFor: z.string().min(1),
+  /** The kind whose drawing it has, for a household's own kind that was copied. */
+  drawnAs: id.optional(),
   about: z.string().min(1),
 });
 

@@ -1,3 +1,5 @@
+import type { Kind } from '../catalogue/kind-schema';
+import { registerOwnKinds } from '../catalogue/own-kinds';
 import { canonicalJson } from '../units/canonical-json';
 import { EMPTY_JOURNAL, journalOf, type Journal } from './journal';
 import { mergeEntries } from './merge';
@@ -15,7 +17,7 @@ export const EMPTY_HOUSEHOLD: Household = { journal: EMPTY_JOURNAL, records: new
 
 /** A household of these entries and records, in any order. */
 export function householdOf(entries: readonly Entry[], records: readonly HouseholdRecord[]): Household {
-  return { journal: journalOf(entries), records: mergeRecords([], records) };
+  return readWith(mergeRecords([], records), entries);
 }
 
 /**
@@ -24,10 +26,18 @@ export function householdOf(entries: readonly Entry[], records: readonly Househo
  * @throws ContradictionError when one entry id stands for two different entries
  */
 export function mergeHouseholds(a: Household, b: Household): Household {
-  return {
-    journal: journalOf(mergeEntries(a.journal.entries, b.journal.entries)),
-    records: mergeRecords([...a.records.values()], [...b.records.values()]),
-  };
+  return readWith(mergeRecords([...a.records.values()], [...b.records.values()]), mergeEntries(a.journal.entries, b.journal.entries));
+}
+
+/** Own kinds are known before the journal is read: it asks which animal a piece is of. */
+function readWith(records: Household['records'], entries: readonly Entry[]): Household {
+  registerOwnKinds(ownKinds({ records }));
+  return { journal: journalOf(entries), records };
+}
+
+/** The household's own kinds that are not deleted. */
+export function ownKinds(household: Pick<Household, 'records'>): Kind[] {
+  return [...valuesOf(household, 'kind').values()];
 }
 
 /** The latest of every register. */

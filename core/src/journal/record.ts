@@ -1,4 +1,7 @@
 import * as z from 'zod';
+import { kindProblems } from '../catalogue/kind-problems';
+import { kindSchema } from '../catalogue/kind-schema';
+import { OWN } from '../catalogue/own-kinds';
 import { priceNoteSchema } from './price-note';
 import { settingsSchema } from './settings';
 
@@ -27,8 +30,16 @@ const pieceNoteSchema = z.strictObject({
   text: z.string().max(2000).optional(),
   /** Working time, where it differs from what the entries say. */
   minutes: z.number().positive().max(10_000).optional(),
+  /** When work on it stood still: the time between does not count. The last may still go on. */
+  pauses: z.array(z.strictObject({ from: z.iso.datetime({ precision: 3 }), to: z.iso.datetime({ precision: 3 }).optional() })).max(200).optional(),
   /** What was seen on it before it was bought. */
   marks: z.array(key).max(20).optional(),
+});
+
+/** A kind of the household's own: as complete as one that ships, and never in the place of one. */
+const ownKindSchema = kindSchema.superRefine((kind, context) => {
+  if (!kind.id.startsWith(OWN)) context.addIssue(`An own kind's id begins with ${OWN}`);
+  for (const problem of kindProblems(kind)) context.addIssue(problem);
 });
 
 const bodies = {
@@ -44,6 +55,8 @@ const bodies = {
   piece: pieceNoteSchema,
   /** How much of a raw part is eaten, by kind and part. */
   cooked: z.strictObject({ share: z.number().positive().max(1) }),
+  /** A kind of piece of the household's own, by its id. */
+  kind: ownKindSchema,
   /** A shop that is called otherwise now, or is the same as another. */
   shop: z.strictObject({ from: z.string().trim().min(1).max(200), to: z.string().trim().min(1).max(200) }),
 } as const;

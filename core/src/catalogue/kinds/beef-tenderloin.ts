@@ -1,3 +1,4 @@
+import { FREE_HAND, IN_SIGHT } from '../common-texts';
 import type { Kind } from '../kind-schema';
 
 /** Shares, order of work and schools: common practice. Item number: from memory. */
@@ -30,6 +31,7 @@ export const beefTenderloin: Kind = {
       tool: 'shears, deep tray, paper',
       caution: 'Raw juices carry germs: wash hands, tray and sink before anything else touches them.',
       frees: [],
+      purpose: 'liquid is weighed out, and the seams show',
       minutes: 4,
     },
     {
@@ -37,6 +39,7 @@ export const beefTenderloin: Kind = {
       title: 'Take the chain off',
       how: 'Fingers first: pull the side muscle away along its seam, and use the knife only near the head end. Clean the lean from its fat.',
       tool: 'fingers, boning knife',
+      feel: 'The seam opens by itself under the fingers until near the head.',
       caution: 'Lift the flap and look first: the edge stays in sight.',
       frees: ['chain'],
       minutes: 6,
@@ -46,6 +49,7 @@ export const beefTenderloin: Kind = {
       title: 'Clear the fat and the knob by the head',
       how: 'Strip the loose fat with the fingers, then cut round the knob of fat in the seam by the head.',
       tool: 'fingers, boning knife',
+      caution: IN_SIGHT,
       frees: ['fat'],
       minutes: 5,
     },
@@ -54,6 +58,8 @@ export const beefTenderloin: Kind = {
       title: 'Open the head seam',
       how: 'Follow the seam between head and centre and take the head off whole: a small roast, or steaks 5 cm tall.',
       tool: 'boning knife',
+      feel: 'Push a finger into the seam: it opens by itself.',
+      caution: IN_SIGHT,
       frees: ['head'],
       minutes: 2,
     },
@@ -62,6 +68,7 @@ export const beefTenderloin: Kind = {
       title: 'Lift off the silver skin',
       how: 'Start about 5 cm from its end and free a tab. Hold the tab tight, turn the edge slightly up towards the skin, and strip by strip leave the meat behind.',
       tool: 'boning knife',
+      feel: 'The blade rasps along the skin; when it goes quiet it has gone into meat.',
       caution: 'Strokes go away from the body and from the hand that holds the tab.',
       frees: ['silver-skin', 'trimmings'],
       minutes: 8,
@@ -71,6 +78,7 @@ export const beefTenderloin: Kind = {
       title: 'Take the tail',
       how: 'Cut where it gets about 2.5 cm thin, or 10 to 15 cm from the tip. Fold it into one steak, open it like a book, or grind it.',
       tool: 'boning knife',
+      caution: FREE_HAND,
       frees: ['tail'],
       minutes: 1,
     },
@@ -88,7 +96,7 @@ export const beefTenderloin: Kind = {
       title: 'Square the ends and slice',
       how: 'Classic steaks are 2.5 cm, doubles 5 cm, a centre roast 18 to 20 cm. The piece tapers: equal thickness gives steaks that shrink, equal weight gives steaks that thicken. No pounding: it is tender.',
       tool: 'long knife',
-      caution: 'Free hand behind the edge; slide the slice away before the next.',
+      caution: FREE_HAND,
       frees: ['centre'],
       minutes: 6,
     },
@@ -97,7 +105,7 @@ export const beefTenderloin: Kind = {
       title: 'Slice across, chain and head on',
       how: 'Only fat and silver skin come off. Slice across the whole width, so that each steak carries its share of the side muscle; tie the loose ones.',
       tool: 'long knife, twine',
-      caution: 'Free hand behind the edge; slide the slice away before the next.',
+      caution: FREE_HAND,
       frees: ['centre'],
       minutes: 8,
     },
@@ -106,6 +114,8 @@ export const beefTenderloin: Kind = {
     {
       id: 'muscles-apart',
       name: 'All muscles apart first',
+      family: 'Steaks',
+      schools: { 'Side muscles': 'all muscles apart first' },
       about: 'Chain and head come off along their seams; the centre gives even steaks.',
       shares: { centre: 0.42, head: 0.14, tail: 0.05, chain: 0.1, 'silver-skin': 0.04, fat: 0.22 },
       lossShare: 0.03,
@@ -124,6 +134,8 @@ export const beefTenderloin: Kind = {
     {
       id: 'whole-steaks',
       name: 'Chain and head stay on',
+      family: 'Steaks',
+      schools: { 'Side muscles': 'chain and head stay on' },
       about: 'More weight as steak, less even; fat and silver skin come off and no more.',
       shares: { centre: 0.64, tail: 0.05, 'silver-skin': 0.04, fat: 0.24 },
       lossShare: 0.03,
@@ -138,6 +150,7 @@ export const beefTenderloin: Kind = {
     { id: 'fat-lumps', name: 'Lumps of fat', from: ['centre', 'centre-roast'], to: ['fat'], share: 0.04 },
     { id: 'silver', name: 'Much silver skin left on', from: ['centre', 'centre-roast'], to: ['silver-skin'], share: 0.015 },
   ],
+  endCheck: ['No silver skin left between head and centre.', 'The knob of fat by the head is out.', 'No gristle in the chain before it goes to grind.'],
   askFor: 'A whole tenderloin, side muscle on, still in its sealed bag.',
   lookFor: [
     'No gashes from the packing-house knife: they make waste of good centre.',

@@ -1,3 +1,4 @@
+import { FREE_HAND } from '../common-texts';
 import type { Kind } from '../kind-schema';
 
 /** Shares, order of work and schools: common practice. Item number: from memory. */
@@ -28,6 +29,7 @@ export const stripLoin: Kind = {
       tool: 'shears, deep tray, paper',
       caution: 'Raw juices carry germs: wash hands, tray and sink before anything else touches them.',
       frees: [],
+      purpose: 'liquid is weighed out, and the trim is easier to see',
       minutes: 4,
     },
     {
@@ -35,7 +37,9 @@ export const stripLoin: Kind = {
       title: 'Find the two ends',
       how: 'Fat cap up. The rib end looks like a ribeye; the sirloin end shows the oval of a neighbouring muscle. You will slice from the rib end.',
       tool: 'hands',
+      feel: 'The firm, even end is the rib end; the sirloin end is softer and falls apart into two muscles.',
       frees: [],
+      purpose: 'to slice from the right end',
       minutes: 1,
     },
     {
@@ -43,6 +47,7 @@ export const stripLoin: Kind = {
       title: 'Take off the silvery strip and the tail tip',
       how: 'Turn it over. Short shallow strokes with the edge turned slightly up, so that the meat stays on the loin. Then off with the thin tail tip.',
       tool: 'boning knife',
+      feel: 'The strip is tough and slides under the finger; meat gives.',
       caution: 'Strokes go away from the body, and the free hand stays behind the edge.',
       frees: ['strip-and-tail'],
       minutes: 4,
@@ -61,6 +66,7 @@ export const stripLoin: Kind = {
       title: 'Square off the rib end',
       how: 'One straight cut gives the first steak a flat face. What comes off still eats well.',
       tool: 'long knife',
+      caution: FREE_HAND,
       frees: ['ends'],
       minutes: 1,
     },
@@ -78,7 +84,7 @@ export const stripLoin: Kind = {
       title: 'Slice steaks from the rib end',
       how: 'Start the knife at the top and let long strokes carry it down. 25 to 32 mm gives about 340 to 400 g from a large loin. A short knife makes wavy steaks.',
       tool: 'long knife',
-      caution: 'Free hand behind the edge; slide the slice away before the next.',
+      caution: FREE_HAND,
       frees: ['steaks'],
       minutes: 8,
     },
@@ -96,6 +102,7 @@ export const stripLoin: Kind = {
       title: 'Stop at the oval',
       how: 'When the oval of the neighbouring muscle fills about a third of the face, stop. That end is sirloin at the price of strip: roast it, slice it thin or grind it.',
       tool: 'long knife',
+      caution: FREE_HAND,
       frees: ['ends', 'trimmings'],
       minutes: 2,
     },
@@ -104,6 +111,8 @@ export const stripLoin: Kind = {
     {
       id: 'trim-first',
       name: 'Trim the whole loin, then slice',
+      family: 'Steaks',
+      schools: { Trim: 'the whole loin first' },
       about: 'One long trim, then straight steaks. Quicker once the hand is sure.',
       shares: { steaks: 0.7, ends: 0.1, 'fat-cap': 0.14, 'strip-and-tail': 0.03 },
       lossShare: 0.03,
@@ -113,6 +122,8 @@ export const stripLoin: Kind = {
     {
       id: 'slice-first',
       name: 'Slice first, trim each steak',
+      family: 'Steaks',
+      schools: { Trim: 'each steak after slicing' },
       about: 'Every steak is trimmed by itself: easier to control, a little slower.',
       shares: { steaks: 0.69, ends: 0.1, 'fat-cap': 0.15, 'strip-and-tail': 0.03 },
       lossShare: 0.03,
@@ -144,6 +155,7 @@ export const stripLoin: Kind = {
     { id: 'oval', name: 'Large oval at the sirloin end', from: ['steaks', 'roast'], to: ['ends', 'trimmings'], share: 0.06 },
     { id: 'thick-fat', name: 'Thick or lumpy fat', from: ['steaks', 'roast'], to: ['fat-cap'], share: 0.04 },
   ],
+  endCheck: ['Run a hand over the faces for bone dust and chips from the plant’s saw.', 'No silvery strip left on the underside.', 'Fat cap even, about 6 mm.'],
   askFor: 'A whole boneless strip loin, still in its sealed bag; two or three to choose from.',
   lookFor: [
     'How much of the sirloin end it carries: a large oval of another muscle is sirloin at the price of strip.',

@@ -1,7 +1,5 @@
+import { JOINT, RAW_BIRD, SHARP_BONE } from '../common-texts';
 import type { Kind } from '../kind-schema';
-
-const RAW_BIRD = 'Raw bird: wash board, knife and hands before anything else touches them.';
-const JOINT = 'Resistance means the joint was missed: move the limb to feel where it hinges, and cut through the gap, not the bone.';
 
 /** Shares of the bone-in parts, order of work and schools: common practice; the rest estimates. */
 export const wholeChicken: Kind = {
@@ -29,6 +27,7 @@ export const wholeChicken: Kind = {
     { id: 'wing-drumettes', name: 'Small wing drumsticks', portion: 'small drumstick', portions: 'small drumsticks', destination: 'second', shopItem: 'chicken-wing', bone: 0.4 },
     { id: 'back', name: 'Back with tail', destination: 'stock', shopItem: 'chicken-bones' },
     { id: 'carcass', name: 'Carcass and bones', destination: 'stock', shopItem: 'chicken-bones' },
+    { id: 'giblets', name: 'Neck and giblets', destination: 'stock' },
     { id: 'fat-skin', name: 'Loose fat and skin', destination: 'render' },
   ],
   steps: [
@@ -46,6 +45,7 @@ export const wholeChicken: Kind = {
       title: 'Take the legs off, oyster with the thigh',
       how: 'Slit the skin between leg and breast, bend the leg back until the hip pops out, and cut round the oyster so that it stays with the thigh. The same on the other side.',
       tool: 'boning knife',
+      feel: 'The ball of the hip pops out under the thumb; the oyster is a soft round on the back.',
       caution: JOINT,
       frees: ['leg-quarters'],
       minutes: 3,
@@ -91,7 +91,7 @@ export const wholeChicken: Kind = {
       title: 'Take the back out',
       how: 'Cut along both rib lines from tail to neck.',
       tool: 'shears',
-      caution: 'Cut bones are sharp: keep the free hand outside.',
+      caution: SHARP_BONE,
       frees: ['back'],
       minutes: 2,
     },
@@ -136,7 +136,7 @@ export const wholeChicken: Kind = {
       title: 'Halve the bird',
       how: 'Back out, then open the bird and cut along the keel bone.',
       tool: 'shears',
-      caution: 'Cut bones are sharp: keep the free hand outside.',
+      caution: SHARP_BONE,
       frees: ['halves', 'back'],
       minutes: 4,
     },
@@ -145,7 +145,7 @@ export const wholeChicken: Kind = {
       title: 'Quarter the halves',
       how: 'Cut each half between leg and breast along the edge of the thigh.',
       tool: 'shears',
-      caution: 'Cut bones are sharp: keep the free hand outside.',
+      caution: SHARP_BONE,
       frees: ['leg-quarters', 'breast-quarters', 'back'],
       minutes: 2,
     },
@@ -190,6 +190,8 @@ export const wholeChicken: Kind = {
     {
       id: 'eight-pieces',
       name: 'Eight bone-in pieces',
+      family: 'Bone-in pieces',
+      schools: { Breasts: 'whole halves (8 pieces)' },
       about: 'Breast halves, thighs, drumsticks, wings: the classic.',
       shares: { breast: 0.39, thighs: 0.175, drumsticks: 0.135, wings: 0.115, back: 0.16, 'fat-skin': 0.015 },
       lossShare: 0.01,
@@ -199,6 +201,8 @@ export const wholeChicken: Kind = {
     {
       id: 'ten-pieces',
       name: 'Ten pieces, breasts halved',
+      family: 'Bone-in pieces',
+      schools: { Breasts: 'halved again (10 pieces)' },
       about: 'As eight, with each breast cut in two: even pieces for frying.',
       shares: { breast: 0.39, thighs: 0.175, drumsticks: 0.135, wings: 0.115, back: 0.16, 'fat-skin': 0.015 },
       lossShare: 0.01,
@@ -262,6 +266,8 @@ export const wholeChicken: Kind = {
     {
       id: 'boneless-whole-tunnel',
       name: 'Whole boneless, drumsticks tunnelled',
+      family: 'Whole boneless',
+      schools: { Drumsticks: 'tunnel-boned' },
       about: 'For stuffing: skin whole, drumsticks keep their shape.',
       shares: { 'boneless-bird': 0.66, carcass: 0.315, 'fat-skin': 0.015 },
       lossShare: 0.01,
@@ -271,6 +277,8 @@ export const wholeChicken: Kind = {
     {
       id: 'boneless-whole-open',
       name: 'Whole boneless, drumsticks opened',
+      family: 'Whole boneless',
+      schools: { Drumsticks: 'opened along' },
       about: 'For stuffing: as above, the drumsticks slit along, which is easier.',
       shares: { 'boneless-bird': 0.66, carcass: 0.315, 'fat-skin': 0.015 },
       lossShare: 0.01,
@@ -293,7 +301,8 @@ export const wholeChicken: Kind = {
     { id: 'torn-skin', name: 'Torn skin', from: ['breast', 'breast-quarters', 'halves', 'flattened', 'boneless-bird'], to: ['fat-skin'], share: 0.01 },
     { id: 'broken-wings', name: 'Broken wing bones', from: ['wings', 'wing-drumettes'], to: ['back', 'carcass'], share: 0.03 },
   ],
-  askFor: 'A whole bird, neck and giblets in or out as you like them. In some places size is a number: number × 100 g, so size 16 is 1.6 kg.',
+  endCheck: ['Feel every piece for splinters, above all where a wing or rib was cut.', 'The oysters went with the thighs.', 'Wishbone out of boneless breasts.', 'Board, knife, sink and hands washed before anything else touches them.'],
+  askFor: 'A whole bird, neck and giblets in or out as you like them (they are about 5 % more and are weighed first). In some places size is a number: number × 100 g, so size 16 is 1.6 kg.',
   lookFor: [
     'Skin whole, not torn.',
     'Wing bones unbroken.',

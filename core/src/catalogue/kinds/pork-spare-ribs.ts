@@ -1,0 +1,111 @@
+import { AWAY, FREE_HAND } from '../common-texts';
+import type { Kind } from '../kind-schema';
+import { withSchools } from '../with-schools';
+
+/** Shares with the membrane off, order of work, schools: common practice; the rest estimates. Item numbers: from memory. */
+export const porkSpareRibs: Kind = {
+  id: 'pork-spare-ribs',
+  name: 'Pork spare ribs',
+  plural: 'racks of spare ribs',
+  synonyms: ['side ribs', 'belly ribs', 'untrimmed spare ribs', 'travers de porc', 'costillas'],
+  animal: 'pork',
+  itemNumber: '416',
+  bone: 'bone-in',
+  knife: { enough: true, why: 'The line runs through cartilage, not bone: a stiff knife is enough.' },
+  usualG: [1200, 3000],
+  about: 'Untrimmed they cost less a kilo than squared ones (416A), and the tips and the flap come with them.',
+  parts: [
+    { id: 'rack', name: 'Squared rack', portion: 'rack', portions: 'racks', destination: 'main', shopItem: 'pork-ribs-squared', orElse: { item: 'pork-ribs-untrimmed', leftOn: 0.29 }, bone: 0.3 },
+    { id: 'tips', name: 'Breastbone strip and tips', destination: 'second', shopItem: 'pork-rib-tips', bone: 0.25 },
+    { id: 'flap', name: 'Flap', destination: 'second', shopItem: 'pork-stew' },
+    { id: 'loose-ends', name: 'Loose ends', destination: 'grind', shopItem: 'pork-grind' },
+    { id: 'membrane', name: 'Membrane', destination: 'bin' },
+  ],
+  steps: [
+    {
+      id: 'open',
+      title: 'Drain and dry',
+      how: 'Out of the bag over a tray, pat dry on both sides. Weigh it again: this is the true start.',
+      tool: 'tray, paper',
+      caution: 'Raw juices carry germs: wash hands, tray and sink before anything else touches them.',
+      frees: [],
+      purpose: 'liquid is weighed out',
+      minutes: 3,
+    },
+    {
+      id: 'breastbone-off',
+      title: 'Take the breastbone strip off',
+      how: 'Bone side up. Find the ends of the long bones with a finger, and cut one straight line along the cartilage there, from the first rib to the last.',
+      tool: 'stiff long knife',
+      feel: 'Cartilage gives like a hard carrot; bone does not give at all.',
+      caution: 'Press from above with a flat hand on the spine of the knife, fingers off the edge.',
+      frees: ['tips'],
+      minutes: 4,
+    },
+    {
+      id: 'flap-off',
+      title: 'Take the flap off',
+      how: 'The thin sheet of meat across the bone side comes off flat: blade against the ribs.',
+      tool: 'boning knife',
+      caution: AWAY,
+      frees: ['flap'],
+      minutes: 2,
+    },
+    {
+      id: 'square',
+      title: 'Square the ends',
+      how: 'The small bones at the narrow end off, the wide end straight: an even rack cooks evenly.',
+      tool: 'long knife',
+      caution: FREE_HAND,
+      frees: ['loose-ends'],
+      minutes: 2,
+    },
+    {
+      id: 'membrane-off',
+      title: 'Pull the membrane off the back',
+      how: 'Lift it over a middle bone with a spoon or the tip of a knife, take hold with a paper towel and pull it off in one piece.',
+      tool: 'spoon, paper towel',
+      feel: 'Thin and slippery, tough as foil.',
+      caution: 'Point the tip of the knife away from the hand that holds the rack.',
+      frees: ['membrane', 'rack'],
+      minutes: 3,
+    },
+    {
+      id: 'membrane-stays',
+      title: 'Leave the membrane on',
+      how: 'Some like its chew, and it holds the rack together on the grill. Score it between the bones so that it does not curl.',
+      tool: 'tip of a knife',
+      caution: AWAY,
+      frees: ['rack'],
+      minutes: 1,
+    },
+  ],
+  ways: withSchools(
+    {
+      id: 'squared',
+      name: 'Squared rack',
+      about: 'An even rack for the grill; tips and flap are kept for the pot.',
+      shares: { rack: 0.71, tips: 0.2, flap: 0.04, 'loose-ends': 0.02, membrane: 0.01 },
+      lossShare: 0.02,
+      estimated: false,
+      steps: ['open', 'breastbone-off', 'flap-off', 'square', 'membrane'],
+    },
+    [
+      {
+        question: 'Membrane',
+        schools: [
+          { id: 'off', name: 'pulled off', steps: { membrane: ['membrane-off'] } },
+          { id: 'on', name: 'left on', steps: { membrane: ['membrane-stays'] }, moves: { rack: 0.01, membrane: -0.01 } },
+        ],
+      },
+    ],
+  ),
+  scatter: { phi: 300, why: 'Where the breastbone was cut differs from plant to plant: about 2.6 percentage points. An estimate.' },
+  marks: [
+    { id: 'liquid', name: 'Much liquid in the bag', from: 'all', to: ['loss'], share: 0.02 },
+    { id: 'shiners', name: 'Bare bones where the meat was cut too close', from: ['rack'], to: ['loose-ends'], share: 0.02 },
+  ],
+  endCheck: ['Feel the cut edge of the rack for chips of bone and hard cartilage.', 'Membrane: all off or left on, not in shreds.', 'Gristle out of the loose ends before they go to grind.'],
+  askFor: 'Untrimmed spare ribs, whole, still in their bag.',
+  lookFor: ['Meat over the bones, no bare ones.', 'An even, wide rack.', 'Little free liquid in the bag.'],
+};

@@ -1,0 +1,20 @@
+import type { Kind } from './kind-schema';
+
+/** Ids of own kinds begin with this, so that no kind that ships is ever meant by one. */
+export const OWN = 'own-';
+
+/**
+ * The households' own kinds, by their id. An id is made once and never given again, so households
+ * that are open side by side cannot be confused; the latest version of a kind counts.
+ * Why this is a register and no argument: docs/decisions/0008.
+ */
+const shelf = new Map<string, Kind>();
+
+/** Makes own kinds known to {@link kindById}; done wherever a household is read or changed. */
+export function registerOwnKinds(kinds: Iterable<Kind>): void {
+  for (const kind of kinds) if (kind.id.startsWith(OWN)) shelf.set(kind.id, kind);
+}
+
+export function ownKind(id: string): Kind | undefined {
+  return shelf.get(id);
+}
