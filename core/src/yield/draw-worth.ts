@@ -1,5 +1,6 @@
+import { normals } from '../units/normals';
 import { seededUniform } from '../units/random';
-import { drawGamma, normals } from './gamma-draws';
+import { drawGamma } from './gamma-draws';
 import type { Habit } from './habit';
 
 /** What the draws need: the habit and what a kilogram of each of its keys is worth. */

@@ -1,0 +1,24 @@
+import type { Reading } from './reading';
+
+/** What comes from a scale, in the order in which it happened. */
+export type ScaleEvent =
+  | { readonly type: 'reading'; readonly reading: Reading }
+  /** It sends lines that are no weights. */
+  | { readonly type: 'rubbish'; readonly line: string }
+  /** It is gone; what was weighed is kept. */
+  | { readonly type: 'lost'; readonly why: string };
+
+/** A scale, whatever it hangs on: the stand-in, a line to a device, one on the home network. */
+export interface ScaleSource {
+  /** What it is called on the screen. */
+  readonly name: string;
+  /** The smallest step that it shows. */
+  readonly graduationDg: number;
+  /**
+   * Begins to listen.
+   *
+   * @returns how to stop
+   * @throws Error with a message for people where it cannot be reached
+   */
+  listen(hear: (event: ScaleEvent) => void): Promise<() => void>;
+}
