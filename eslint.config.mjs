@@ -11,6 +11,9 @@ const CORE_ARROWS = {
   cost: ['units', 'catalogue', 'journal', 'price'],
   yield: ['units', 'catalogue', 'journal', 'price', 'cost'],
   pack: ['units', 'catalogue', 'journal'],
+  slice: ['units', 'catalogue', 'journal'],
+  scale: ['units'],
+  board: ['units', 'catalogue', 'journal', 'price', 'cost', 'yield', 'pack', 'scale', 'slice'],
   freeze: ['units', 'catalogue', 'journal', 'pack'],
   files: ['units', 'catalogue', 'journal', 'price', 'cost', 'yield', 'pack', 'freeze'],
 };
@@ -31,7 +34,7 @@ const boundaryRules = [
   allow('app-testing', [...core, 'app-data', 'app-kit', 'core-testing']),
   allow('cli', core),
   allow('demo', core),
-  allow('server', []),
+  allow('server', ['core-scale', 'core-units']),
   allow('e2e', [...core, 'core-testing']),
 ];
 

@@ -1,5 +1,7 @@
 import { computed, DestroyRef, inject } from '@angular/core';
 import { patchState, signalStore, withComputed, withHooks, withMethods, withState } from '@ngrx/signals';
+import type { Kind } from '@core/catalogue/kind-schema';
+import { KINDS } from '@core/catalogue/kinds';
 import { basisOf } from '@core/cost/basis-of';
 import { costOfLots } from '@core/cost/cost-of-lots';
 import { DEFAULT_SCHOOL } from '@core/cost/school';
@@ -8,7 +10,7 @@ import { householdFileSchema } from '@core/files/household-file';
 import { readFile } from '@core/files/read-file';
 import { writeFile } from '@core/files/write-file';
 import type { Fact } from '@core/journal/entry';
-import { EMPTY_HOUSEHOLD, settingsOf, valuesOf, type Household } from '@core/journal/household';
+import { EMPTY_HOUSEHOLD, ownKinds, settingsOf, valuesOf, type Household } from '@core/journal/household';
 import { withWhatRestsOn } from '@core/journal/journal';
 import { shopNames } from '@core/journal/shop-names';
 import type { Lot } from '@core/journal/lot';
@@ -52,6 +54,8 @@ export const HouseholdStore = signalStore(
       pieceNotes: computed(() => valuesOf({ records: records() }, 'piece')),
       cooked: computed(() => new Map([...valuesOf({ records: records() }, 'cooked')].map(([key, { share }]) => [key, share]))),
       shopNames: computed(() => shopNames({ records: records() })),
+      /** Every kind that can be bought: those that ship, and the household's own. */
+      kinds: computed((): readonly Kind[] => [...KINDS, ...ownKinds({ records: records() })]),
       places: computed(() => valuesOf({ records: records() }, 'place')),
       pieces: computed(() => [...state().lots.values()].filter((lot) => lot.form === 'piece').reverse()),
       stock: computed(() => stockOf(state())),
@@ -60,11 +64,11 @@ export const HouseholdStore = signalStore(
     };
   }),
   withComputed(({ settings }) => ({ school: computed(() => settings().school ?? DEFAULT_SCHOOL) })),
-  withComputed(({ pieces, household, state, basis, school, shopNames }) => ({
+  withComputed(({ pieces, household, state, basis, school, shopNames, pieceNotes }) => ({
     costs: computed(() => costOfLots(state(), school(), basis())),
     /** What a shop is called now. */
     shopName: computed(() => (name: string | null): string => (name === null ? '' : (shopNames().get(name) ?? name))),
-    minutes: computed(() => workingMinutes(household().journal)),
+    minutes: computed(() => workingMinutes(household().journal, new Map([...pieceNotes()].map(([piece, note]) => [piece, note.pauses ?? []])))),
     openPieces: computed(() => pieces().filter((lot) => !lot.closed && lot.leftDg > 0)),
     shops: computed(() => shopsOf(household(), shopNames())),
   })),

@@ -1,7 +1,8 @@
 import { inject, Injectable } from '@angular/core';
 import { liveQuery, type Subscription } from 'dexie';
 import type { Entry, Fact } from '@core/journal/entry';
-import { EMPTY_HOUSEHOLD, householdOf, mergeHouseholds, mergeRecords, type Household } from '@core/journal/household';
+import { registerOwnKinds } from '@core/catalogue/own-kinds';
+import { EMPTY_HOUSEHOLD, householdOf, mergeHouseholds, mergeRecords, ownKinds, type Household } from '@core/journal/household';
 import { append, journalOf, nextInstant, nextSequence, type Journal } from '@core/journal/journal';
 import { registerOf, recordSchema, type HouseholdRecord } from '@core/journal/record';
 import type { Refusal } from '@core/journal/refusal';
@@ -185,6 +186,7 @@ export class Repository {
 
   private settle(journal: Journal, cursor: number, records: Household['records']): Household {
     if (cursor >= this.cursor) {
+      if (records !== this.household.records) registerOwnKinds(ownKinds({ records }));
       this.household = { journal, records };
       this.cursor = cursor;
     }

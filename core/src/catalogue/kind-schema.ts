@@ -12,6 +12,8 @@ export const partSchema = z.strictObject({
   portion: z.string().min(1).optional(),
   /** And several of it ("steaks"). */
   portions: z.string().min(1).optional(),
+  /** How many of it one piece usually gives; an estimate. */
+  perPiece: z.number().int().positive().optional(),
   destination: destinationSchema,
   /** The shop item it compares with while it keeps this destination. */
   shopItem: id.optional(),

@@ -23,23 +23,57 @@ function piecesBehind(state: State): Map<LotId, readonly LotId[]> {
 
 /**
  * Working time of every piece, from when its entries were made: the time between acts at the
- * board and in the wrapping, without pauses of more than twenty minutes.
+ * board and in the wrapping, without gaps of more than twenty minutes and without the pauses that
+ * were taken.
  *
+ * @param pauses by piece; those of a piece count for it alone
  * @returns minutes by piece; a piece without two acts to measure between is not in it
  */
-export function workingMinutes({ entries, state }: Pick<Journal, 'entries' | 'state'>): Map<LotId, number> {
+export function workingMinutes({ entries, state }: Pick<Journal, 'entries' | 'state'>, pauses: ReadonlyMap<LotId, readonly Pause[]> = new Map()): Map<LotId, number> {
   const behind = piecesBehind(state);
   const last = new Map<LotId, Instant>();
   const minutes = new Map<LotId, number>();
   for (const entry of entries) {
     if (!AT_THE_BOARD.has(entry.type) || state.voided.has(entry.id)) continue;
     for (const piece of new Set(lotsOfEntry(entry).flatMap((lot) => behind.get(lot) ?? []))) {
-      const gap = minutesBetween(last.get(piece) ?? entry.at, entry.at);
+      const from = last.get(piece) ?? entry.at;
+      const gap = minutesBetween(from, entry.at) - pausedMinutes(pauses.get(piece) ?? [], from, entry.at);
       if (gap > 0 && gap <= LONGEST_PAUSE_MINUTES) minutes.set(piece, (minutes.get(piece) ?? 0) + gap);
       last.set(piece, entry.at);
     }
   }
   return minutes;
+}
+
+/** When work stood still; without an end it still does. */
+export interface Pause {
+  readonly from: Instant;
+  readonly to?: Instant;
+}
+
+/** How much of a stretch of time the pauses take; pauses may overlap. */
+export function pausedMinutes(pauses: readonly Pause[], from: Instant, to: Instant): number {
+  let [sum, until] = [0, from];
+  for (const pause of [...pauses].sort((a, b) => (a.from < b.from ? -1 : 1))) {
+    const [start, end] = [pause.from > until ? pause.from : until, pause.to !== undefined && pause.to < to ? pause.to : to];
+    if (start >= end) continue;
+    sum += minutesBetween(start, end);
+    until = end;
+  }
+  return sum;
+}
+
+/**
+ * Working time of a piece that is on the board now: what its entries say, and the time since the
+ * last of them, unless it is paused or has been left alone.
+ *
+ * @param done what {@link workingMinutes} says
+ * @param lastAt the last act at the board, if any
+ */
+export function runningMinutes(done: number, lastAt: Instant | undefined, pauses: readonly Pause[], now: Instant): number {
+  if (lastAt === undefined || now <= lastAt) return done;
+  const gap = minutesBetween(lastAt, now) - pausedMinutes(pauses, lastAt, now);
+  return gap <= LONGEST_PAUSE_MINUTES ? done + gap : done;
 }
 
 /** Usual minutes for cutting one piece a way, as the guide has them. */

@@ -14,8 +14,8 @@ export const beefTenderloin: Kind = {
   usualG: [1800, 5000],
   about: 'Very tender, tapered, wrapped in fat and silver skin. The dearest trim in the shop, so most of the saving is in your hands.',
   parts: [
-    { id: 'centre', name: 'Centre', portion: 'steak', portions: 'steaks', destination: 'main', shopItem: 'fillet-steak' },
-    { id: 'centre-roast', name: 'Centre roast', portion: 'roast', portions: 'roasts', destination: 'main', shopItem: 'fillet-roast' },
+    { id: 'centre', name: 'Centre', portion: 'steak', portions: 'steaks', perPiece: 6, destination: 'main', shopItem: 'fillet-steak' },
+    { id: 'centre-roast', name: 'Centre roast', portion: 'roast', portions: 'roasts', perPiece: 1, destination: 'main', shopItem: 'fillet-roast' },
     { id: 'head', name: 'Head', destination: 'second', shopItem: 'fillet-steak' },
     { id: 'tail', name: 'Tail', destination: 'second', shopItem: 'beef-thin' },
     { id: 'chain', name: 'Chain, cleaned lean', destination: 'grind', shopItem: 'beef-grind' },

@@ -14,8 +14,8 @@ export const eyeOfRound: Kind = {
   usualG: [1200, 3500],
   about: 'A log with a fat cap on one side and one grain: the easiest piece of all.',
   parts: [
-    { id: 'steaks', name: 'Steaks', portion: 'steak', portions: 'steaks', destination: 'main', shopItem: 'eye-round-steak' },
-    { id: 'roast', name: 'Roast', portion: 'roast', portions: 'roasts', destination: 'main', shopItem: 'eye-round-roast' },
+    { id: 'steaks', name: 'Steaks', portion: 'steak', portions: 'steaks', perPiece: 12, destination: 'main', shopItem: 'eye-round-steak' },
+    { id: 'roast', name: 'Roast', portion: 'roast', portions: 'roasts', perPiece: 2, destination: 'main', shopItem: 'eye-round-roast' },
     { id: 'slices', name: 'Thin slices', destination: 'thin', shopItem: 'beef-thin' },
     { id: 'fat-cap', name: 'Fat cap', destination: 'render' },
     { id: 'silver-skin', name: 'Silver skin', destination: 'bin' },

@@ -15,8 +15,8 @@ export const lambLeg: Kind = {
   usualG: [1500, 4500],
   about: 'About ten minutes for a practised hand. Bone-in, a leg of 2 kg feeds 6 to 8; boned it lies flat for the grill, or rolls.',
   parts: [
-    { id: 'boneless-leg', name: 'Boneless leg', portion: 'leg', portions: 'legs', destination: 'main', shopItem: 'lamb-leg-boneless', orElse: { item: 'lamb-leg-bone-in', leftOn: 0.35 } },
-    { id: 'shank', name: 'Shank, bone-in', portion: 'shank', portions: 'shanks', destination: 'second', shopItem: 'lamb-shank', bone: 0.4 },
+    { id: 'boneless-leg', name: 'Boneless leg', portion: 'leg', portions: 'legs', perPiece: 1, destination: 'main', shopItem: 'lamb-leg-boneless', orElse: { item: 'lamb-leg-bone-in', leftOn: 0.35 } },
+    { id: 'shank', name: 'Shank, bone-in', portion: 'shank', portions: 'shanks', perPiece: 1, destination: 'second', shopItem: 'lamb-shank', bone: 0.4 },
     { id: 'bones', name: 'Bones', destination: 'stock', shopItem: 'lamb-bones' },
     { id: 'waste', name: 'Fat, gristle, gland', destination: 'bin' },
     { id: 'trimmings', name: 'Lean trimmings', destination: 'grind', shopItem: 'lamb-grind' },

@@ -15,8 +15,8 @@ export const lambRack: Kind = {
   usualG: [350, 1300],
   about: 'Trimmed already, so almost nothing is lost: the question is only how many bones to a chop.',
   parts: [
-    { id: 'chops', name: 'Chops', portion: 'chop', portions: 'chops', destination: 'main', shopItem: 'lamb-rib-chop', bone: 0.25 },
-    { id: 'half-racks', name: 'Half racks', portion: 'half rack', portions: 'half racks', destination: 'main', shopItem: 'lamb-rack-roast', bone: 0.25 },
+    { id: 'chops', name: 'Chops', portion: 'chop', portions: 'chops', perPiece: 7, destination: 'main', shopItem: 'lamb-rib-chop', bone: 0.25 },
+    { id: 'half-racks', name: 'Half racks', portion: 'half rack', portions: 'half racks', perPiece: 2, destination: 'main', shopItem: 'lamb-rack-roast', bone: 0.25 },
     { id: 'scraps', name: 'Scraps of fat and sinew', destination: 'stock', shopItem: 'lamb-bones' },
   ],
   steps: [

@@ -15,8 +15,8 @@ export const porkLoin: Kind = {
   usualG: [2000, 5500],
   about: 'A long even log: thin chops, thick chops, roasts. The beginner’s piece.',
   parts: [
-    { id: 'chops', name: 'Chops', portion: 'chop', portions: 'chops', destination: 'main', shopItem: 'pork-chop-boneless', orElse: { item: 'pork-chop-bone-in', leftOn: 0.2 } },
-    { id: 'roast', name: 'Roasts', portion: 'roast', portions: 'roasts', destination: 'main', shopItem: 'pork-loin-roast' },
+    { id: 'chops', name: 'Chops', portion: 'chop', portions: 'chops', perPiece: 14, destination: 'main', shopItem: 'pork-chop-boneless', orElse: { item: 'pork-chop-bone-in', leftOn: 0.2 } },
+    { id: 'roast', name: 'Roasts', portion: 'roast', portions: 'roasts', perPiece: 4, destination: 'main', shopItem: 'pork-loin-roast' },
     { id: 'fat', name: 'Fat', destination: 'render' },
     { id: 'ends', name: 'Thin ends', destination: 'thin', shopItem: 'pork-thin' },
   ],

@@ -14,9 +14,9 @@ export const porkShoulderButt: Kind = {
   usualG: [2000, 5500],
   about: 'One flat bone in a marbled block: roasts, steaks, strips, stew and sausage from one cheap piece. A butt of 3.5 kg makes four or five generous packs.',
   parts: [
-    { id: 'roasts', name: 'Tied roasts', portion: 'roast', portions: 'roasts', destination: 'main', shopItem: 'pork-shoulder-roast' },
-    { id: 'steaks', name: 'Steaks', portion: 'steak', portions: 'steaks', destination: 'main', shopItem: 'pork-shoulder-steak' },
-    { id: 'strips', name: 'Country-style strips', portion: 'strip', portions: 'strips', destination: 'second', shopItem: 'pork-country-strips' },
+    { id: 'roasts', name: 'Tied roasts', portion: 'roast', portions: 'roasts', perPiece: 2, destination: 'main', shopItem: 'pork-shoulder-roast' },
+    { id: 'steaks', name: 'Steaks', portion: 'steak', portions: 'steaks', perPiece: 6, destination: 'main', shopItem: 'pork-shoulder-steak' },
+    { id: 'strips', name: 'Country-style strips', portion: 'strip', portions: 'strips', perPiece: 6, destination: 'second', shopItem: 'pork-country-strips' },
     { id: 'odd-bits', name: 'Odd bits for stew or sausage', destination: 'stew', shopItem: 'pork-stew' },
     { id: 'grind', name: 'Meat for sausage', destination: 'grind', shopItem: 'pork-grind' },
     { id: 'blade-bone', name: 'Blade bone', destination: 'stock', shopItem: 'pork-bones' },

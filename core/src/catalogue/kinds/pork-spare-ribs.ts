@@ -15,7 +15,7 @@ export const porkSpareRibs: Kind = {
   usualG: [1200, 3000],
   about: 'Untrimmed they cost less a kilo than squared ones (416A), and the tips and the flap come with them.',
   parts: [
-    { id: 'rack', name: 'Squared rack', portion: 'rack', portions: 'racks', destination: 'main', shopItem: 'pork-ribs-squared', orElse: { item: 'pork-ribs-untrimmed', leftOn: 0.29 }, bone: 0.3 },
+    { id: 'rack', name: 'Squared rack', portion: 'rack', portions: 'racks', perPiece: 1, destination: 'main', shopItem: 'pork-ribs-squared', orElse: { item: 'pork-ribs-untrimmed', leftOn: 0.29 }, bone: 0.3 },
     { id: 'tips', name: 'Breastbone strip and tips', destination: 'second', shopItem: 'pork-rib-tips', bone: 0.25 },
     { id: 'flap', name: 'Flap', destination: 'second', shopItem: 'pork-stew' },
     { id: 'loose-ends', name: 'Loose ends', destination: 'grind', shopItem: 'pork-grind' },

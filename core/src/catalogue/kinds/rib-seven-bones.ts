@@ -15,10 +15,10 @@ export const ribSevenBones: Kind = {
   usualG: [5000, 12000],
   about: 'Seven bones with the eye on them: roasts of two bones, steaks of one, or the eye boned out and a rack of bones besides.',
   parts: [
-    { id: 'roasts-bone-in', name: 'Roasts, bone-in', portion: 'roast', portions: 'roasts', destination: 'main', shopItem: 'rib-roast-bone-in', bone: 0.17 },
-    { id: 'steaks-bone-in', name: 'Steaks, bone-in', portion: 'steak', portions: 'steaks', destination: 'main', shopItem: 'rib-steak-bone-in', bone: 0.17 },
-    { id: 'eye-steaks', name: 'Eye, as steaks', portion: 'steak', portions: 'steaks', destination: 'main', shopItem: 'ribeye-steak', leftOn: 0.08, orElse: { item: 'rib-steak-bone-in', leftOn: 0.22 } },
-    { id: 'eye-roast', name: 'Eye, as roasts', portion: 'roast', portions: 'roasts', destination: 'main', shopItem: 'ribeye-roast', leftOn: 0.08 },
+    { id: 'roasts-bone-in', name: 'Roasts, bone-in', portion: 'roast', portions: 'roasts', perPiece: 3, destination: 'main', shopItem: 'rib-roast-bone-in', bone: 0.17 },
+    { id: 'steaks-bone-in', name: 'Steaks, bone-in', portion: 'steak', portions: 'steaks', perPiece: 7, destination: 'main', shopItem: 'rib-steak-bone-in', bone: 0.17 },
+    { id: 'eye-steaks', name: 'Eye, as steaks', portion: 'steak', portions: 'steaks', perPiece: 11, destination: 'main', shopItem: 'ribeye-steak', leftOn: 0.08, orElse: { item: 'rib-steak-bone-in', leftOn: 0.22 } },
+    { id: 'eye-roast', name: 'Eye, as roasts', portion: 'roast', portions: 'roasts', perPiece: 3, destination: 'main', shopItem: 'ribeye-roast', leftOn: 0.08 },
     { id: 'rib-rack', name: 'Rack of bones with meat', destination: 'second', shopItem: 'beef-back-ribs', bone: 0.55 },
     { id: 'fat-trim', name: 'Fat and trim', destination: 'render' },
     { id: 'trimmings', name: 'Lean trimmings', destination: 'grind', shopItem: 'beef-grind' },
@@ -64,7 +64,8 @@ export const ribSevenBones: Kind = {
       tool: 'long knife',
       feel: 'Where the knife stops it has met a bone: a finger’s breadth to the side.',
       caution: FREE_HAND,
-      frees: ['roasts-bone-in'],
+      frees: [],
+      purpose: 'three roasts, to be tied',
       minutes: 4,
     },
     {
@@ -73,7 +74,6 @@ export const ribSevenBones: Kind = {
       how: 'One loop of twine beside every bone, pulled snug and knotted on the fat side.',
       tool: 'twine',
       frees: ['roasts-bone-in'],
-      purpose: 'the roast keeps its shape',
       minutes: 5,
     },
     {
@@ -82,7 +82,6 @@ export const ribSevenBones: Kind = {
       how: 'Loops across the bones every 4 cm, then one around the long way that holds them together.',
       tool: 'twine',
       frees: ['roasts-bone-in'],
-      purpose: 'the roast keeps its shape',
       minutes: 6,
     },
     {

@@ -14,8 +14,8 @@ export const ribeye: Kind = {
   usualG: [3000, 9000],
   about: 'A log like the strip with more fat inside. Its two ends differ: one shows more cap, the other a bigger eye.',
   parts: [
-    { id: 'steaks', name: 'Steaks', portion: 'steak', portions: 'steaks', destination: 'main', shopItem: 'ribeye-steak', leftOn: 0.08 },
-    { id: 'roast', name: 'Roast', portion: 'roast', portions: 'roasts', destination: 'main', shopItem: 'ribeye-roast', leftOn: 0.08 },
+    { id: 'steaks', name: 'Steaks', portion: 'steak', portions: 'steaks', perPiece: 12, destination: 'main', shopItem: 'ribeye-steak', leftOn: 0.08 },
+    { id: 'roast', name: 'Roast', portion: 'roast', portions: 'roasts', perPiece: 2, destination: 'main', shopItem: 'ribeye-roast', leftOn: 0.08 },
     { id: 'ends', name: 'Thin end pieces', destination: 'thin', shopItem: 'beef-thin' },
     { id: 'lip-fat', name: 'Lip and fat', destination: 'render' },
     { id: 'trimmings', name: 'Lean trimmings', destination: 'grind', shopItem: 'beef-grind' },

@@ -14,8 +14,8 @@ export const stripLoin: Kind = {
   usualG: [2500, 8000],
   about: 'A log of one muscle with a fat cap on one side. Straight slices, little waste: a good second piece.',
   parts: [
-    { id: 'steaks', name: 'Steaks', portion: 'steak', portions: 'steaks', destination: 'main', shopItem: 'strip-steak', leftOn: 0.1 },
-    { id: 'roast', name: 'Roast', portion: 'roast', portions: 'roasts', destination: 'main', shopItem: 'strip-roast', leftOn: 0.1 },
+    { id: 'steaks', name: 'Steaks', portion: 'steak', portions: 'steaks', perPiece: 12, destination: 'main', shopItem: 'strip-steak', leftOn: 0.1 },
+    { id: 'roast', name: 'Roast', portion: 'roast', portions: 'roasts', perPiece: 2, destination: 'main', shopItem: 'strip-roast', leftOn: 0.1 },
     { id: 'ends', name: 'Square-off and sirloin end', destination: 'second', shopItem: 'beef-lesser-steak' },
     { id: 'fat-cap', name: 'Fat cap', destination: 'render' },
     { id: 'strip-and-tail', name: 'Connective strip, tail tip', destination: 'bin' },

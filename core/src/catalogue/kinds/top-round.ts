@@ -14,8 +14,8 @@ export const topRound: Kind = {
   usualG: [5000, 12000],
   about: 'Large and lean, with skins and a seam to find. Cleaned, it costs 35 to 40 % more a kilo than its label says.',
   parts: [
-    { id: 'steaks', name: 'Steaks and roast', portion: 'steak', portions: 'steaks', destination: 'main', shopItem: 'top-round-steak' },
-    { id: 'roast', name: 'Roast', portion: 'roast', portions: 'roasts', destination: 'main', shopItem: 'top-round-roast' },
+    { id: 'steaks', name: 'Steaks and roast', portion: 'steak', portions: 'steaks', perPiece: 20, destination: 'main', shopItem: 'top-round-steak' },
+    { id: 'roast', name: 'Roast', portion: 'roast', portions: 'roasts', perPiece: 3, destination: 'main', shopItem: 'top-round-roast' },
     { id: 'cubes', name: 'Cubes and thin', destination: 'stew', shopItem: 'beef-stew' },
     { id: 'slices', name: 'Long thin slices', destination: 'thin', shopItem: 'beef-thin' },
     { id: 'scraps', name: 'Scraps', destination: 'grind', shopItem: 'beef-grind' },

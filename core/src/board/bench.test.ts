@@ -1,0 +1,296 @@
+import { KINDS, kindById } from '../catalogue/kinds';
+import type { Kind, Way } from '../catalogue/kind-schema';
+import { birdNumberToG, gToBirdNumber } from '../catalogue/bird-number';
+import { basisOf } from '../cost/basis-of';
+import { stillOwed } from '../cost/still-owed';
+import type { Entry, Fact } from '../journal/entry';
+import { familyOf } from '../journal/leaves';
+import { drainedDg, flowedDg, totalDg, type Lot } from '../journal/lot';
+import { append, EMPTY_JOURNAL, type Journal } from '../journal/journal';
+import { platesSoFar } from '../pack/plates-so-far';
+import { HandsFree } from '../scale/hands-free';
+import { KITCHEN_SCALE, SimulatedScale } from '../scale/simulated-scale';
+import { SteadinessDetector } from '../scale/steadiness';
+import { evenThickness } from '../slice/even-thickness';
+import { JournalBuilder, workedPiece } from '../testing/journal-builder';
+import { seededUniform } from '../units/random';
+import { habitOfWay } from '../yield/prediction';
+import { pausedMinutes, runningMinutes, workingMinutes } from '../yield/minutes';
+import { actsOf } from './acts';
+import { nextAct, type Off } from './next-act';
+import { partRanges } from './part-ranges';
+import { virtualMassDg } from './virtual-meat';
+import { weightQuestion } from './weight-question';
+
+const on = '2026-01-01';
+
+/** The bench without its screen: virtual meat on the stand-in scale, taken hands free, written down. */
+class Bench {
+  journal: Journal = EMPTY_JOURNAL;
+  readonly steps = new Set<string>();
+  private atMs = 0;
+  private seq = 0;
+  private readonly scale: SimulatedScale;
+  private readonly detector = new SteadinessDetector(KITCHEN_SCALE.graduationDg);
+  private readonly hands = new HandsFree(KITCHEN_SCALE.graduationDg);
+
+  constructor(
+    private readonly kind: Kind,
+    private readonly way: Way,
+    private readonly uniform: () => number,
+  ) {
+    this.scale = new SimulatedScale(KITCHEN_SCALE, uniform);
+  }
+
+  get piece(): Lot {
+    return this.journal.state.lots.get('piece') as Lot;
+  }
+
+  get cuts(): Lot[] {
+    return familyOf(this.journal.state, this.piece).slice(1);
+  }
+
+  run(massDg: number, count: number): void {
+    this.write({ type: 'received', lot: 'piece', kind: this.kind.id, way: this.way.id, count, massDg, paidMinor: 5000, on });
+    this.write({ type: 'drained', lot: 'piece', massDg: this.weigh(virtualMassDg(this.kind, this.way, this.piece, null, this.uniform)) });
+    for (let weighings = 0; weighings < 120 && this.piece.leftDg > 0; weighings++) {
+      const next = nextAct(this.kind, this.way, { massDg, leftDg: this.piece.leftDg }, this.off());
+      this.steps.add(this.way.steps[next.step] ?? '');
+      if (next.part === null) break;
+      const part = this.kind.parts.find(({ id }) => id === next.part);
+      const isRest = next.isLast && (part?.portion === undefined || this.piece.leftDg < virtualMassDg(this.kind, this.way, this.piece, next.part, this.uniform) * 1.3);
+      const taken = isRest ? this.piece.leftDg : Math.min(this.piece.leftDg, this.weigh(virtualMassDg(this.kind, this.way, this.piece, next.part, this.uniform)));
+      this.write({ type: 'cut', from: 'piece', lot: `cut-${weighings}`, part: next.part, destination: part?.destination ?? 'main', massDg: taken, count: 1, on });
+    }
+    this.write({ type: 'closed', lot: 'piece', reason: 'test' });
+  }
+
+  private off(): Off[] {
+    return this.cuts.map(({ part, inDg, count }) => ({ part, massDg: inDg, count }));
+  }
+
+  /** Puts it on, waits until the weight is taken, and takes it off again. */
+  private weigh(massDg: number): number {
+    this.scale.put(massDg, this.atMs);
+    let taken: number | null = null;
+    for (const end = this.atMs + 5000; this.atMs < end && taken === null; this.atMs += 100) {
+      const now = this.detector.next(this.scale.read(this.atMs));
+      if (now.state === 'steady' && this.hands.wants(now, 0, 'one-by-one')) taken = now.massDg;
+    }
+    expect([this.kind.id, this.way.id, taken]).not.toContain(null);
+    this.hands.taken(taken ?? 0);
+    this.scale.put(0, this.atMs);
+    for (const end = this.atMs + 3000; this.atMs < end; this.atMs += 100) {
+      const now = this.detector.next(this.scale.read(this.atMs));
+      if (now.state === 'steady') this.hands.wants(now, 0, 'one-by-one');
+    }
+    return taken ?? 0;
+  }
+
+  private write(fact: Fact): void {
+    const entry = { ...fact, id: `e-${this.seq}`, at: new Date(Date.UTC(2026, 0, 1) + this.seq * 60_000).toISOString(), device: 'tablet', seq: this.seq++ } as Entry;
+    const result = append(this.journal, entry);
+    expect(result.refusal).toBeFalsy();
+    this.journal = result.journal;
+  }
+}
+
+const ALL_WAYS = KINDS.flatMap((kind) => kind.ways.map((way) => [kind.id, way.id, kind, way] as const));
+
+describe('every kind and way runs through the bench with the stand-in scale', () => {
+  it.each(ALL_WAYS)('%s, %s', (_kind, _way, kind, way) => {
+    const isBird = kind.animal === 'chicken';
+    const count = isBird ? 2 : 1;
+    const massDg = Math.round(((kind.usualG[0] + kind.usualG[1]) / 2) * 10) * count;
+    const bench = new Bench(kind, way, seededUniform(11));
+    bench.run(massDg, count);
+    const { piece, cuts } = bench;
+    // Mass: what was bought is what came off, ran out and was not found.
+    expect(totalDg(piece)).toBe(flowedDg(piece, 'cut', 'liquid', 'unaccounted') + piece.leftDg);
+    expect(cuts.reduce((sum, { inDg }) => sum + inDg, 0)).toBe(flowedDg(piece, 'cut'));
+    expect(flowedDg(piece, 'unaccounted')).toBeLessThan(drainedDg(piece) * 0.12);
+    // Every part that the way gives was weighed, each led to by a step of its own.
+    expect(new Set(cuts.map(({ part }) => part))).toEqual(new Set(Object.keys(way.shares)));
+    const toLead = actsOf(kind, way).map(({ step }) => step);
+    expect(bench.steps.size).toBeGreaterThan(0);
+    for (const part of Object.keys(way.shares)) expect(toLead.some((step) => kind.steps.find(({ id }) => id === step)?.frees.includes(part))).toBe(true);
+  });
+});
+
+describe('what comes next', () => {
+  const loin = kindById('strip-loin') as Kind;
+  const way = loin.ways[0] as Way;
+  const at = (leftDg: number, ...off: [string, number, number?][]): ReturnType<typeof nextAct> =>
+    nextAct(loin, way, { massDg: 50_000, leftDg }, off.map(([part, massDg, count = 1]) => ({ part, massDg, count })));
+  const step = (next: { step: number }): string | undefined => way.steps[next.step];
+
+  it('begins with a look at the piece, then the first part', () => {
+    const next = at(48_500);
+    expect([next.part, step(next)]).toEqual(['strip-and-tail', 'orient']);
+  });
+
+  it('goes on part by part, and weighs the ends at both ends', () => {
+    expect(at(47_000, ['strip-and-tail', 1500]).part).toBe('fat-cap');
+    expect(at(40_000, ['strip-and-tail', 1500], ['fat-cap', 7000]).part).toBe('ends');
+    const first = at(38_900, ['strip-and-tail', 1500], ['fat-cap', 7000], ['ends', 1100]);
+    expect([first.part, step(first)]).toEqual(['steaks', 'slice']);
+  });
+
+  const trimmed: [string, number, number?][] = [['strip-and-tail', 1500], ['fat-cap', 7000], ['ends', 1100]];
+  it('steaks go on until what is left is the end', () => {
+    expect(at(20_000, ...trimmed, ['steaks', 18_900, 6]).part).toBe('steaks');
+    const last = at(4200, ...trimmed, ['steaks', 34_700, 11]);
+    expect([last.part, last.isLast, step(last)]).toEqual(['ends', true, 'stop']);
+  });
+
+  it('a part taken out of turn does not stop the rest', () => {
+    expect(at(46_500, ['ends', 1000]).part).toBe('steaks');
+    expect(at(45_000, ['trimmings', 800]).part).toBe('strip-and-tail');
+  });
+
+  it('nothing more once all is off', () => {
+    expect(at(300, ...trimmed, ['steaks', 34_700, 11], ['ends', 3900]).part).toBeNull();
+  });
+
+  it('is sure of the last part only when nothing else is to come', () => {
+    expect(at(40_000, ['strip-and-tail', 1500], ['fat-cap', 7000]).isLast).toBe(false);
+  });
+});
+
+describe('usual ranges and what a weight outside them asks', () => {
+  const kind = kindById('beef-tenderloin') as Kind;
+  const way = kind.ways[0] as Way;
+
+  it('the catalogue’s alone at first, the own beside it once a piece was cut', () => {
+    const none = partRanges(kind, way, habitOfWay(EMPTY_JOURNAL.state, { kind, way }));
+    expect(none.get('centre')?.own).toBeNull();
+    const [low, high] = none.get('centre')?.catalogue ?? [0, 0];
+    expect(low).toBeLessThan(0.42);
+    expect(high).toBeGreaterThan(0.42);
+    const past = new JournalBuilder().add(
+      { type: 'received', lot: 'p', kind: kind.id, way: way.id, count: 1, massDg: 40_000, paidMinor: 1, on },
+      ...Object.entries(way.shares).map(([part, share], index): Fact => ({ type: 'cut', from: 'p', lot: `c${index}`, part, destination: 'main', massDg: Math.round(share * 40_000 * (part === 'fat' ? 0.8 : 1)), count: 1, on })),
+      { type: 'closed', lot: 'p', reason: 'none' },
+    );
+    const some = partRanges(kind, way, habitOfWay(past.household().journal.state, { kind, way }));
+    expect(some.get('fat')?.own?.[1]).toBeLessThan(some.get('fat')?.catalogue[1] ?? 0);
+  });
+
+  const range = { catalogue: [0.03, 0.05], own: null } as const;
+  it.each([
+    ['meat with the silver skin can go to grind', 0.06, range, 'bin', false, { code: 'meat-on-it', destination: 'grind' }],
+    ['lean on the fat', 0.06, range, 'render', false, { code: 'lean-on-it', destination: 'grind' }],
+    ['more steaks than usual is asked, and stays', 0.06, range, 'main', false, { code: 'more-than-usual', destination: null }],
+    ['less is asked once no more is expected', 0.02, range, 'second', true, { code: 'less-than-usual', destination: null }],
+    ['and not before', 0.02, range, 'second', false, null],
+    ['little waste is good', 0.01, range, 'bin', true, null],
+    ['inside the range nothing is asked', 0.04, range, 'bin', true, null],
+    ['the own range counts before the catalogue’s', 0.048, { ...range, own: [0.02, 0.04] as const }, 'bin', true, { code: 'meat-on-it', destination: 'grind' }],
+  ] as const)('%s', (_what, share, ranges, destination, isDone, question) => {
+    expect(weightQuestion(share, ranges, destination, isDone)).toEqual(question);
+  });
+});
+
+describe('what a piece still owes', () => {
+  it('counts the portions that would settle it: 60.00 paid, 1.4 kg at 24.00 off', () => {
+    const builder = new JournalBuilder()
+      .add(
+        { type: 'received', lot: 'piece', kind: 'beef-tenderloin', count: 1, massDg: 50_000, paidMinor: 6000, on },
+        ...[1, 2, 3, 4].map((n): Fact => ({ type: 'cut', from: 'piece', lot: `s${n}`, part: 'centre', destination: 'main', massDg: 3500, count: 1, on })),
+      )
+      .price('fillet-steak', 2400);
+    const household = builder.household();
+    const state = household.journal.state;
+    const piece = state.lots.get('piece') as Lot;
+    const owed = stillOwed(piece, familyOf(state, piece).slice(1), basisOf(household).pricing, on);
+    // 4 × 0.35 kg × 24.00 = 33.60; 26.40 owed; each 8.40: four more.
+    expect(owed).toEqual({ worthMinor: 3360, owedMinor: 2640, isLowerBound: false, more: { count: 4, portion: 'steak', portions: 'steaks' } });
+  });
+
+  it('the worked piece has paid for itself, 27.22 over, as the Books say', () => {
+    const household = workedPiece().household();
+    const state = household.journal.state;
+    const piece = state.lots.get('piece') as Lot;
+    const owed = stillOwed(piece, familyOf(state, piece).slice(1), basisOf(household).pricing, on);
+    expect(owed).toMatchObject({ worthMinor: 8722, owedMinor: -2722, more: null });
+  });
+
+  it('says when a price is missing, and nothing where nobody knows what was paid', () => {
+    const household = new JournalBuilder().add({ type: 'received', lot: 'piece', kind: 'strip-loin', count: 1, massDg: 50_000, paidMinor: 6000, on }, { type: 'cut', from: 'piece', lot: 's', part: 'steaks', destination: 'main', massDg: 3500, count: 1, on }).household();
+    const { state } = household.journal;
+    const piece = state.lots.get('piece') as Lot;
+    expect(stillOwed(piece, familyOf(state, piece).slice(1), basisOf(household).pricing, on)).toMatchObject({ worthMinor: 0, owedMinor: 6000, isLowerBound: true, more: null });
+    expect(stillOwed({ paidMinor: null }, [], basisOf(household).pricing, on)).toBeNull();
+  });
+});
+
+describe('small judgements', () => {
+  it('plates so far: shoulder of 3.5 kg, 83 % usable, plates of 150 to 225 g are 19 and 13 (common practice)', () => {
+    const cuts = [{ kind: 'pork-shoulder-butt', part: 'roasts', destination: 'main', inDg: Math.round(35_000 * 0.83) }, { kind: 'pork-shoulder-butt', part: 'fat', destination: 'render', inDg: 2800 }] as const;
+    expect([1500, 2250].map((plateDg) => Math.round(platesSoFar(cuts, plateDg)))).toEqual([19, 13]);
+    expect(platesSoFar(cuts, 0)).toBe(0);
+  });
+
+  it('a bone on the plate is not eaten', () => {
+    expect(platesSoFar([{ kind: 'whole-chicken', part: 'thighs', destination: 'main', inDg: 2500 }], 1700)).toBeCloseTo((2500 * 0.68) / 1700, 9);
+  });
+
+  it('bird number × 100 g (common practice): 16 is 1.6 kg', () => {
+    expect([birdNumberToG(16), gToBirdNumber(1640)]).toEqual([1600, 16]);
+  });
+
+  it('time: pauses do not count, nor does a piece left alone', () => {
+    const minute = (n: number): string => new Date(Date.UTC(2026, 0, 1, 10, n)).toISOString();
+    const pauses = [{ from: minute(5), to: minute(9) }, { from: minute(7), to: minute(10) }, { from: minute(30) }];
+    expect(pausedMinutes(pauses, minute(0), minute(20))).toBe(5);
+    expect(pausedMinutes(pauses, minute(6), minute(8))).toBe(2);
+    expect(pausedMinutes(pauses, minute(0), minute(40))).toBe(15);
+    expect(runningMinutes(12, minute(0), [], minute(6))).toBe(18);
+    expect(runningMinutes(12, minute(25), pauses, minute(36))).toBe(17);
+    expect(runningMinutes(12, minute(0), [], minute(50))).toBe(12);
+    expect(runningMinutes(12, undefined, [], minute(50))).toBe(12);
+    const journal = workedPiece().household().journal;
+    const at = (n: number): string => new Date(Date.UTC(2026, 0, 1, 0, n)).toISOString();
+    expect(workingMinutes(journal).get('piece')).toBe(5);
+    expect(workingMinutes(journal, new Map([['piece', [{ from: at(2), to: at(4) }]]])).get('piece')).toBe(3);
+  });
+});
+
+describe('even thickness', () => {
+  const acts = (zones: [string, number][]): string[] => evenThickness(zones.map(([name, thicknessMm]) => ({ name, thicknessMm })))?.zones.map(({ act }) => act) ?? [];
+
+  it('a leg of 60, 55 and 28 mm: the thick ones open like a book, the thin one stays', () => {
+    const plan = evenThickness([{ name: 'inside', thicknessMm: 60 }, { name: 'outside', thicknessMm: 55 }, { name: 'middle', thicknessMm: 28 }]);
+    expect(plan?.zones.map(({ act }) => act)).toEqual(['open', 'open', 'leave']);
+    expect(plan?.zones[0]?.cutAtMm).toBe(30);
+    // Time goes with the square of thickness: (60/28)² before.
+    expect(plan?.unevenBefore).toBeCloseTo((60 / 28) ** 2, 9);
+    expect(plan?.unevenAfter).toBeLessThan(1.3);
+  });
+
+  it.each<[string, [string, number][], string[]]>([
+    ['what is even stays', [['a', 30], ['b', 32]], ['leave', 'leave']],
+    ['a little too thick is slashed', [['a', 40], ['b', 30]], ['slash', 'leave']],
+    ['three times as thick opens twice', [['a', 75], ['b', 25]], ['open-twice', 'leave']],
+    ['one zone is nothing to compare', [['a', 30]], []],
+  ])('%s', (_what, zones, expected) => {
+    expect(acts(zones)).toEqual(expected);
+  });
+
+  it('never makes it less even, nor thinner than a sheet that tears', () => {
+    const uniform = seededUniform(3);
+    for (let each = 0; each < 500; each++) {
+      const zones = Array.from({ length: 2 + Math.floor(uniform() * 4) }, (_, index) => ({ name: `${index}`, thicknessMm: 10 + uniform() * 80 }));
+      const plan = evenThickness(zones)!;
+      expect(plan.unevenAfter).toBeLessThanOrEqual(plan.unevenBefore + 1e-9);
+      for (const zone of plan.zones) {
+        expect(zone.reachedMm).toBeGreaterThanOrEqual(8 - 1e-9);
+        expect(zone.slashMm).toBeLessThan(zone.thicknessMm);
+      }
+    }
+  });
+
+  it.each([0, -5, NaN, 500])('refuses %s mm', (thicknessMm) => {
+    expect(() => evenThickness([{ name: 'a', thicknessMm }, { name: 'b', thicknessMm: 30 }])).toThrow(/is no thickness/);
+  });
+});

@@ -1,0 +1,21 @@
+/** In some places the size of a bird is sold as a number: so many hundred grams (common practice). */
+const GRAMS = 100;
+
+/**
+ * The weight that a bird's number stands for.
+ *
+ * @returns grams
+ * @example birdNumberToG(16) // 1600
+ */
+export function birdNumberToG(number: number): number {
+  return number * GRAMS;
+}
+
+/**
+ * The number that a bird of this weight is sold under: numbers are whole, the nearest counts.
+ *
+ * @example gToBirdNumber(1640) // 16
+ */
+export function gToBirdNumber(massG: number): number {
+  return Math.round(massG / GRAMS);
+}
