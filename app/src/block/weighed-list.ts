@@ -15,8 +15,6 @@ import { Swatch } from '../kit/swatch';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (cuts().length > 0) {
-      <details [open]="true">
-        <summary>Weighed so far ({{ cuts().length }})</summary>
         <table class="ledger">
           <thead><tr><th>Part</th><th>Goes to</th><th class="figure">Weight</th><th><span class="visually-hidden">Correct</span></th></tr></thead>
           <tbody>
@@ -48,12 +46,9 @@ import { Swatch } from '../kit/swatch';
             }
           </tbody>
         </table>
-      </details>
     }
   `,
   styles: `
-    details { margin-top: 22px; }
-    summary { cursor: pointer; font-weight: 600; padding: 6px 0; }
     .to { display: inline-flex; align-items: center; gap: 4px; }
     select { font: inherit; background: transparent; border: 0; border-bottom: 1px solid var(--field-line); color: var(--ink); min-height: 34px; }
     select option { background: var(--sheet); }

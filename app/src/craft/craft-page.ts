@@ -22,7 +22,7 @@ import { PieceDrawing } from '../kit/piece-drawing';
         @for (kind of found(); track kind.id) {
           <li>
             <a [routerLink]="['/', household, 'craft', kind.id]">
-              <v-piece-drawing [kind]="kind.id" aria-hidden="true" />
+              <v-piece-drawing [kind]="kind" [labelled]="false" [turnable]="false" aria-hidden="true" />
               <h2>{{ kind.name }}</h2>
               <p class="soft">{{ kind.synonyms.slice(0, 4).join(', ') }}</p>
               <p>{{ kind.about }}</p>

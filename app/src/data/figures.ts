@@ -93,6 +93,12 @@ export class Figures {
     return `${formatNumber(value, value < 20 ? 1 : 0, this.settings().decimal)} ${unit}`;
   }
 
+  /** From so much to so much, the unit said once. */
+  roughSpan(lowDg: number, highDg: number): string {
+    const [low, high] = [this.massParts(Math.round(lowDg / 50) * 50), this.massParts(Math.round(highDg / 50) * 50)];
+    return low.unit === high.unit ? `${low.value} to ${high.value} ${high.unit}` : `${low.value} ${low.unit} to ${high.value} ${high.unit}`;
+  }
+
   /** Decimals of the currency's coins. */
   moneyDigits(): number {
     return minorDigits(this.settings().currency);

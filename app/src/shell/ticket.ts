@@ -2,8 +2,12 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { RouterLink } from '@angular/router';
 import { drainedDg, flowedDg, type Lot } from '@core/journal/lot';
 import { lotName } from '@core/journal/lot-name';
+import { stillOwed } from '@core/cost/still-owed';
+import { familyOf } from '@core/journal/leaves';
+import { Clock } from '../data/clock';
 import { Figures } from '../data/figures';
 import { HOUSEHOLD_NAME } from '../data/household-name';
+import { HouseholdStore } from '../data/household-store';
 
 /** The piece in work, with its weight so far and its next step. Travels along through the places. */
 @Component({
@@ -51,6 +55,8 @@ import { HOUSEHOLD_NAME } from '../data/household-name';
 export class Ticket {
   protected readonly figures = inject(Figures);
   protected readonly household = inject(HOUSEHOLD_NAME);
+  private readonly store = inject(HouseholdStore);
+  private readonly clock = inject(Clock);
   readonly piece = input.required<Lot>();
   protected readonly name = computed(() => lotName(this.piece()));
   protected readonly isDrained = computed(() => flowedDg(this.piece(), 'liquid') > 0);
@@ -59,9 +65,20 @@ export class Ticket {
     const { shop, on } = this.piece();
     return [shop, on && this.figures.age(on)].filter(Boolean).join(', ');
   });
+  private readonly cuts = computed(() => familyOf(this.store.state(), this.piece()).slice(1));
   protected readonly next = computed(() => {
-    const cuts = this.piece().flows.filter(({ way }) => way === 'cut').length;
-    if (cuts > 0) return `${cuts} ${cuts === 1 ? 'part' : 'parts'} weighed. Go on.`;
+    const count = this.cuts().length;
+    if (count > 0) return this.owed() ?? `${count} ${count === 1 ? 'part' : 'parts'} weighed. Go on.`;
     return this.isDrained() ? 'Next: weigh the first part' : 'Next: drain it and weigh it';
+  });
+
+  /** How far it is from having paid for itself; null where too little is known to say. */
+  private readonly owed = computed(() => {
+    const owed = stillOwed(this.piece(), this.cuts(), this.store.basis().pricing, this.clock.today());
+    if (!owed || owed.worthMinor === 0) return null;
+    if (owed.owedMinor <= 0) return `It has paid for itself, ${this.figures.money(-owed.owedMinor)}${owed.isLowerBound ? ' or more' : ''} over.`;
+    const { more } = owed;
+    const how = more ? `${more.count} more ${more.count === 1 ? more.portion : more.portions}` : `${this.figures.money(owed.owedMinor)} more`;
+    return `${owed.isLowerBound ? `${how} at most` : how}, and it has paid for itself.`;
   });
 }

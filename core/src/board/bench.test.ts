@@ -91,7 +91,7 @@ class Bench {
     const entry = { ...fact, id: `e-${this.seq}`, at: new Date(Date.UTC(2026, 0, 1) + this.seq * 60_000).toISOString(), device: 'tablet', seq: this.seq++ } as Entry;
     const result = append(this.journal, entry);
     expect(result.refusal).toBeFalsy();
-    this.journal = result.journal;
+    this.journal = result.journal ?? this.journal;
   }
 }
 

@@ -16,7 +16,7 @@ export const stripLoin: Drawing = {
         'fat-cap': outline('76,92! 130,72 220,58 340,54 480,62 575,88 606,128! 550,108 470,94! 340,88 200,92 118,99! 84,104!'),
         underside: outline('118,246! 200,254 340,256 470,250! 540,246 596,228! 602,248 540,266 470,272! 340,278 200,276 118,264!'),
       },
-      parts: { steaks: ['steaks'], roast: ['steaks'], ends: ['rib-end', 'sirloin-end'], 'fat-cap': ['fat-cap'], 'strip-and-tail': ['underside'], trimmings: ['sirloin-end', 'rib-end'] },
+      parts: { steaks: ['steaks'], roast: ['steaks'], ends: ['rib-end', 'sirloin-end'], 'fat-cap': ['fat-cap'], 'strip-and-tail': ['underside'] },
       sliced: { regions: ['steaks'], from: 118, to: 476 },
       landmarks: [
         { of: 'face', d: stroke('84,104 102,140 104,200 90,250') },
@@ -48,7 +48,7 @@ export const stripLoin: Drawing = {
         'sirloin-end': outline('470,86! 550,98 604,136! 606,172! 550,204 470,218! 478,150'),
         strip: outline('66,212! 112,214! 290,222 470,218! 550,204 606,172! 620,196 570,236 470,256 290,262 120,252'),
       },
-      parts: { steaks: ['steaks'], roast: ['steaks'], ends: ['rib-end', 'sirloin-end'], 'strip-and-tail': ['strip'], trimmings: ['sirloin-end', 'rib-end'] },
+      parts: { steaks: ['steaks'], roast: ['steaks'], ends: ['rib-end', 'sirloin-end'], 'strip-and-tail': ['strip'] },
       sliced: { regions: ['steaks'], from: 112, to: 474 },
       landmarks: [
         { of: 'silver-skin', d: stroke('90,228 200,238 320,242 440,238 560,214') },

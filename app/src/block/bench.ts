@@ -1,0 +1,198 @@
+import { computed, DestroyRef, effect, inject, Injectable, linkedSignal, signal, untracked } from '@angular/core';
+import { nextAct, DONE } from '@core/board/next-act';
+import { partRanges } from '@core/board/part-ranges';
+import { virtualMassDg } from '@core/board/virtual-meat';
+import { weightQuestion } from '@core/board/weight-question';
+import type { Destination } from '@core/catalogue/destination';
+import { kindById, partOf } from '@core/catalogue/kinds';
+import { partsOfWay } from '@core/catalogue/parts-of-way';
+import { familyOf } from '@core/journal/leaves';
+import { drainedDg, type Lot } from '@core/journal/lot';
+import { lotName } from '@core/journal/lot-name';
+import { meanPlateDg } from '@core/journal/settings';
+import { lastActOn, lastUndoOn } from '@core/journal/undo';
+import { platesSoFar } from '@core/pack/plates-so-far';
+import { HandsFree } from '@core/scale/hands-free';
+import { seededUniform } from '@core/units/random';
+import { runningMinutes } from '@core/yield/minutes';
+import { habitOfWay } from '@core/yield/prediction';
+import { Clock } from '../data/clock';
+import { Figures } from '../data/figures';
+import { HouseholdStore } from '../data/household-store';
+import { ScaleLink } from '../data/scale/scale-link';
+
+/** A weight that could be taken now. */
+export interface Weighed {
+  readonly massDg: number;
+  readonly grossDg?: number;
+  readonly tareDg?: number;
+  readonly typed?: string;
+}
+
+const CLOCK_EVERY_MS = 15_000;
+
+/** What lies on the board, what comes next, and what the scale says: everything that the bench shows. Acts are in BenchActs. */
+@Injectable()
+export class Bench {
+  private readonly store = inject(HouseholdStore);
+  private readonly figures = inject(Figures);
+  private readonly clock = inject(Clock);
+  readonly link = inject(ScaleLink);
+
+  /** The piece from the address; else the last one opened. */
+  readonly asked = signal<string | undefined>(undefined);
+  readonly piece = computed<Lot | undefined>(() => {
+    const asked = this.store.state().lots.get(this.asked() ?? '');
+    return asked?.form === 'piece' ? asked : this.store.openPieces()[0];
+  });
+  private readonly pieceId = computed(() => this.piece()?.id ?? '');
+  readonly kind = computed(() => this.store.kinds().find(({ id }) => id === this.piece()?.kind) ?? kindById(this.piece()?.kind ?? null));
+  readonly way = computed(() => this.kind()?.ways.find(({ id }) => id === this.piece()?.way) ?? this.kind()?.ways[0]);
+  readonly name = computed(() => (this.piece() ? lotName(this.piece() as Lot) : ''));
+  readonly family = computed(() => (this.piece() ? familyOf(this.store.state(), this.piece() as Lot) : []));
+  readonly cuts = computed(() => this.family().slice(1));
+  readonly drained = computed(() => (this.piece() ? drainedDg(this.piece() as Lot) : 0));
+  readonly isAtWork = computed(() => !(this.piece()?.closed ?? true));
+
+  readonly skippedDraining = signal<ReadonlySet<string>>(new Set());
+  /** Nothing is off yet and the liquid has not been weighed out. */
+  readonly mustDrain = computed(() => {
+    const piece = this.piece();
+    return piece !== undefined && !piece.closed && piece.flows.length === 0 && piece.foundDg === 0 && !this.skippedDraining().has(piece.id);
+  });
+
+  /** The parts of the way chosen, in the order of work; then the kind's others that may turn up. */
+  readonly parts = computed(() => {
+    const [kind, way] = [this.kind(), this.way()];
+    return kind && way ? partsOfWay(kind, way) : [];
+  });
+  readonly partIds = computed(() => this.parts().map(({ id }) => id));
+  private readonly offDg = computed(() => {
+    const masses = new Map<string, number>();
+    for (const { part, inDg } of this.cuts()) if (part !== null) masses.set(part, (masses.get(part) ?? 0) + inDg);
+    return masses;
+  });
+  /** How much of each part is off, against its usual share of a piece like this. */
+  readonly off = computed(() => {
+    const usualDg = (part: string): number => (this.way()?.shares[part] ?? 0) * (this.piece()?.inDg ?? 0);
+    return new Map([...this.offDg()].map(([part, massDg]) => [part, usualDg(part) > 0 ? massDg / usualDg(part) : 1]));
+  });
+
+  private readonly next = computed(() => {
+    const [kind, way, piece] = [this.kind(), this.way(), this.piece()];
+    if (!kind || !way || !piece) return null;
+    return nextAct(kind, way, { massDg: piece.inDg, leftDg: piece.leftDg }, this.cuts().map(({ part, inDg, count }) => ({ part, massDg: inDg, count })));
+  });
+  /** Everything that the way gives is off. */
+  readonly isOff = computed(() => !this.mustDrain() && this.cuts().length > 0 && (this.piece()?.leftDg === 0 || this.next()?.part === null));
+  /** What is left may be all of this part. */
+  readonly restIs = computed(() => (this.next()?.isLast && this.part() === this.next()?.part && !this.mustDrain() ? this.part() : null));
+
+  /** Changes with every weighing and every undo. */
+  private readonly cutsMark = computed(() => `${this.pieceId()}/${this.way()?.id}/${this.mustDrain()}/${this.cuts().map(({ id, part, inDg }) => `${id}${part}${inDg}`).join()}`);
+  readonly part = linkedSignal<string, string>({ source: this.cutsMark, computation: () => untracked(() => this.next()?.part ?? this.cuts().at(-1)?.part ?? '') });
+  readonly ownPart = signal('');
+  readonly currentPart = computed(() => partOf(this.kind(), this.part()));
+  readonly destination = linkedSignal<Destination>(() => this.currentPart()?.destination ?? 'main');
+  readonly count = linkedSignal({ source: this.cutsMark, computation: () => '1' });
+
+  readonly step = linkedSignal<string, number>({ source: computed(() => `${this.cutsMark()}/${this.part()}`), computation: () => untracked(() => this.stepOfPart()) });
+  readonly steps = computed(() => (this.way()?.steps ?? []).flatMap((id) => this.kind()?.steps.find((step) => step.id === id) ?? []));
+  readonly currentStep = computed(() => this.steps()[this.step()]);
+
+  /** Typing while a scale is there. */
+  readonly typing = signal(false);
+  readonly isTyped = computed(() => this.typing() || !this.link.isConnected());
+  readonly typedText = signal('');
+  readonly typed = computed(() => {
+    const text = this.typedText().trim();
+    if (text === '') return null;
+    const mass = this.figures.parseMass(text, this.mustDrain() ? 'large' : 'small');
+    if (mass === null) return { problem: `That is not a weight. Write it like 372 ${this.figures.smallUnit()} or 1.2 ${this.figures.priceUnit()}.` };
+    if (mass.massDg <= 0) return { problem: 'A weight is more than zero.' };
+    return { mass };
+  });
+  /** What the scale shows now, without the tare. */
+  readonly liveDg = computed(() => {
+    const reading = this.link.reading();
+    return reading && !reading.isOverload ? reading.massDg - this.link.tareDg() : null;
+  });
+  readonly weighed = computed<Weighed | null>(() => {
+    if (this.isTyped()) return this.typed()?.mass ?? null;
+    const [now, tareDg] = [this.link.steadiness(), this.link.tareDg()];
+    if (now.state !== 'steady' || now.massDg - tareDg < this.link.graduationDg()) return null;
+    return { massDg: now.massDg - tareDg, ...(tareDg > 0 ? { grossDg: now.massDg, tareDg } : {}) };
+  });
+
+  private readonly ranges = computed(() => {
+    // What past pieces teach does not change while one is cut: read once for each piece and way.
+    const [kind, way] = [this.kind(), this.way()];
+    return kind && way && this.pieceId() ? partRanges(kind, way, untracked(() => habitOfWay(this.store.state(), { kind, way }))) : new Map<string, never>();
+  });
+  /** The usual range of the part in hand, in all and in tenths of a gram, and how much of it is off with this weight. */
+  readonly range = computed(() => {
+    const [piece, range] = [this.piece(), this.ranges().get(this.part())];
+    if (!piece || !range) return null;
+    const inDg = ([low, high]: readonly [number, number]): readonly [number, number] => [low * piece.inDg, high * piece.inDg];
+    return { catalogue: inDg(range.catalogue), own: range.own && inDg(range.own), offDg: this.offDg().get(this.part()) ?? 0 };
+  });
+
+  readonly dismissed = signal<ReadonlySet<string>>(new Set());
+  /** What the weight taken last may mean. */
+  readonly question = computed(() => {
+    const [last, piece] = [this.cuts().at(-1), this.piece()];
+    const range = this.ranges().get(last?.part ?? '');
+    if (!last || !piece || !range || piece.closed || this.dismissed().has(last.id)) return null;
+    const share = (this.offDg().get(last.part ?? '') ?? 0) / piece.inDg;
+    const isDone = this.part() !== last.part || this.isOff();
+    const asked = weightQuestion(share, range, last.destination, isDone);
+    const [low, high] = range.own ?? range.catalogue;
+    return asked && { ...asked, lot: last, massDg: share * piece.inDg, lowDg: low * piece.inDg, highDg: high * piece.inDg };
+  });
+
+  readonly plates = computed(() => platesSoFar(this.cuts(), meanPlateDg(this.store.settings())));
+
+  private readonly familyIds = computed(() => new Set(this.family().map(({ id }) => id)));
+  readonly undoable = computed(() => lastActOn(this.store.household().journal, this.familyIds()));
+  readonly redoable = computed(() => lastUndoOn(this.store.household().journal, this.familyIds()));
+
+  private readonly now = signal(this.clock.instant());
+  readonly note = computed(() => this.store.pieceNotes().get(this.pieceId()) ?? {});
+  readonly isPaused = computed(() => this.note().pauses?.some(({ to }) => to === undefined) ?? false);
+  /** Working time so far: as it was corrected, else as it runs. */
+  readonly minutes = computed(() => this.note().minutes ?? runningMinutes(this.store.minutes().get(this.pieceId()) ?? 0, this.isAtWork() ? this.undoable()?.at : undefined, this.note().pauses ?? [], this.now()));
+
+  /** The hand that is not needed; new with each scale. */
+  readonly hands = computed(() => new HandsFree(this.link.graduationDg()));
+
+  private readonly virtual = seededUniform(Math.floor(performance.timeOrigin));
+
+  constructor() {
+    const timer = setInterval(() => this.now.set(this.clock.instant()), CLOCK_EVERY_MS);
+    inject(DestroyRef).onDestroy(() => clearInterval(timer));
+    effect(() => {
+      this.undoable();
+      this.now.set(this.clock.instant());
+    });
+  }
+
+  /** What the next part could weigh, for the stand-in's tray. */
+  virtualMassDg(): number {
+    const [kind, way, piece] = [this.kind(), this.way(), this.piece()];
+    if (!kind || !way || !piece) return 0;
+    const part = this.mustDrain() ? null : this.part();
+    return this.restIs() && !this.currentPart()?.portion ? piece.leftDg : virtualMassDg(kind, way, piece, part, this.virtual);
+  }
+
+  /** Whether a part counts as off. */
+  isPartOff(part: string): boolean {
+    return (this.off().get(part) ?? 0) >= DONE;
+  }
+
+  private stepOfPart(): number {
+    if (this.mustDrain()) return 0;
+    const next = this.next();
+    if (next && (next.part === this.part() || next.part === null)) return next.step;
+    return Math.max(0, this.steps().findIndex(({ frees }) => frees.includes(this.part())));
+  }
+}

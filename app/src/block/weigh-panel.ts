@@ -1,0 +1,76 @@
+import { afterRenderEffect, ChangeDetectionStrategy, Component, computed, ElementRef, inject, output, viewChild } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { DESTINATION_IDS } from '@core/catalogue/destination';
+import { Figures } from '../data/figures';
+import { Swatch } from '../kit/swatch';
+import { Bench } from './bench';
+import { BenchActs } from './bench-acts';
+import { RangeStrip } from './range-strip';
+import { StandInTray } from './stand-in-tray';
+
+/** The weight, what it is, where it goes; and the one act that writes it down. */
+@Component({
+  selector: 'v-weigh-panel',
+  imports: [FormsModule, Swatch, RangeStrip, StandInTray],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './weigh-panel.html',
+  styleUrl: './weigh-panel.css',
+})
+export class WeighPanel {
+  protected readonly bench = inject(Bench);
+  protected readonly acts = inject(BenchActs);
+  protected readonly figures = inject(Figures);
+  protected readonly link = this.bench.link;
+  protected readonly destinations = DESTINATION_IDS;
+  /** The scale is to be chosen. */
+  readonly scale = output();
+
+  readonly field = viewChild<ElementRef<HTMLInputElement>>('field');
+  readonly tray = viewChild(StandInTray);
+
+  /** The weight as the scale shows it, moving or not. */
+  protected readonly live = computed(() => {
+    const liveDg = this.bench.liveDg();
+    return liveDg === null ? null : this.figures.massParts(this.bench.weighed()?.massDg ?? liveDg);
+  });
+  protected readonly state = computed(() => {
+    const now = this.link.steadiness();
+    if (now.state === 'overload') return { word: 'too heavy', tone: 'bad' };
+    if (now.state === 'moving') return { word: 'moving', tone: 'soft' };
+    return now.massDg - this.link.tareDg() < 0 ? { word: 'below zero', tone: 'bad' } : { word: 'steady', tone: 'good' };
+  });
+  protected readonly hint = computed(() => {
+    const [typed, piece] = [this.bench.typed(), this.bench.piece()];
+    if (typed?.problem) return typed.problem;
+    if (typed?.mass && piece) {
+      const after = piece.leftDg - typed.mass.massDg;
+      return after < 0 ? `That is ${this.figures.mass(-after)} more than is left.` : `Leaves ${this.figures.mass(after)} on the board.`;
+    }
+    return this.bench.mustDrain() ? `Label: ${this.figures.mass(piece?.inDg ?? 0)}.` : '';
+  });
+
+  constructor() {
+    afterRenderEffect(() => {
+      this.bench.piece();
+      this.bench.isTyped();
+      this.field()?.nativeElement.focus({ preventScroll: true });
+    });
+  }
+
+  protected toggleHands(): void {
+    this.link.choose({ handsFree: !this.link.choice().handsFree });
+  }
+
+  protected toggleMode(): void {
+    this.link.choose({ mode: this.link.choice().mode === 'one-by-one' ? 'into-container' : 'one-by-one' });
+  }
+
+  /** Up and down choose the part while the hand stays in the weight field. */
+  protected onFieldKey(event: KeyboardEvent): void {
+    const by = { ArrowDown: 1, ArrowUp: -1 }[event.key];
+    if (by === undefined || this.bench.mustDrain()) return;
+    event.preventDefault();
+    const ids = [...this.bench.partIds(), ''];
+    this.bench.part.set(ids[(ids.indexOf(this.bench.part()) + by + ids.length) % ids.length] ?? '');
+  }
+}

@@ -1,0 +1,186 @@
+import type { Browser } from 'puppeteer-core';
+import { launch, Person } from './harness';
+import { ADDRESS, begin, buy } from './journeys';
+
+interface Cut { readonly part: string; readonly massDg: number; readonly count: number; readonly destination: string }
+
+/** The bench with the stand-in scale: what a person does, counted; and the meat, which is laid on for them. */
+class Bench {
+  presses = 0;
+
+  constructor(readonly person: Person) {}
+
+  /** A key or tap of the person at the board. */
+  async tap(key: Parameters<Person['press']>[0]): Promise<void> {
+    this.presses += 1;
+    await this.person.press(key);
+  }
+
+  /** Puts the next virtual piece of meat on the scale, and waits until it can be taken. */
+  async lay(): Promise<void> {
+    await this.off();
+    await this.person.press('m');
+    await this.person.page.waitForSelector('.take:not([aria-disabled])', { timeout: 30_000 });
+  }
+
+  async off(): Promise<void> {
+    await this.person.press('r');
+    await this.person.page.waitForSelector('.take[aria-disabled]', { timeout: 30_000 });
+  }
+
+  /** The part that the bench proposes. */
+  part(): Promise<string> {
+    return this.person.page.evaluate(() => document.querySelector<HTMLElement>('[role=radio][aria-checked=true] b')?.innerText.replace(/\s+/g, ' ') ?? '');
+  }
+
+  isEnded(): Promise<boolean> {
+    return this.person.page.evaluate(() => document.querySelector('v-end-check') !== null);
+  }
+
+  /** Waits until so many parts have been weighed and are on the disk. */
+  async weighed(count: number): Promise<void> {
+    await this.person.page.waitForFunction((wanted) => [...document.querySelectorAll('button')].some((each) => each.textContent?.trim() === `Weighed ${wanted}`), { timeout: 30_000, polling: 50 }, count);
+  }
+
+  async count(): Promise<number> {
+    return this.person.page.evaluate(() => Number([...document.querySelectorAll('button')].map((each) => /^\s*Weighed (\d+)/.exec(each.textContent ?? '')?.[1]).find(Boolean) ?? 0));
+  }
+
+  /** The entries about the piece that was received last. */
+  async journal(): Promise<{ drainedDg: number; receivedDg: number; cuts: Cut[]; closed: boolean }> {
+    const entries = (await this.person.stored()).entries.map(({ entry }) => entry as unknown as { type: string; massDg: number; from: string; lot: string } & Cut);
+    const received = entries.findLast(({ type }) => type === 'received');
+    const own = entries.slice(entries.indexOf(received!));
+    return {
+      receivedDg: received?.massDg ?? 0,
+      drainedDg: own.find(({ type }) => type === 'drained')?.massDg ?? 0,
+      cuts: own.filter(({ type, from }) => type === 'cut' && from === received?.lot),
+      closed: own.some(({ type }) => type === 'closed'),
+    };
+  }
+}
+
+const sum = (cuts: readonly Cut[]): number => cuts.reduce((total, { massDg }) => total + massDg, 0);
+
+describe('at the board with the stand-in scale', () => {
+  let browser: Browser;
+  let person: Person;
+
+  beforeAll(async () => {
+    browser = await launch();
+    person = await Person.at(browser, ADDRESS);
+    await begin(person);
+  });
+  afterAll(() => browser.close());
+
+  it('the scale is chosen once', async () => {
+    await buy(person, 'Strip loin', '5.250 kg', '15.00');
+    await person.click('Scale');
+    await person.page.locator('::-p-text(A scale that is not there)').click();
+    await person.press('Escape');
+    await person.sees('Stand-in scale, 1 g');
+  });
+
+  it('a strip loin with twelve steaks goes from the bag to closed in at most 45 presses, every weight taken by hand', async () => {
+    const bench = new Bench(person);
+    await bench.lay();
+    await bench.tap('Space');
+    await person.sees('of liquid');
+    let steaks = 0;
+    for (let weighings = 0; weighings < 20 && steaks < 12; weighings++) {
+      await bench.lay();
+      if (weighings >= 3 && (await bench.part()) !== 'Steaks') await bench.tap('4');
+      if ((await bench.part()) === 'Steaks') steaks += 1;
+      await bench.tap('Space');
+      await bench.weighed(weighings + 1);
+    }
+    expect(await bench.count()).toBe(15);
+    if ((await bench.part()) !== 'Square-off and sirloin end') await bench.tap('3');
+    await bench.lay();
+    await bench.tap('l');
+    await person.sees('Before you close it');
+    await bench.tap('Enter');
+    await person.sees('Strip loin closed.');
+    const { drainedDg, cuts, closed } = await bench.journal();
+    expect(closed).toBe(true);
+    expect(cuts.filter(({ part }) => part === 'steaks')).toHaveLength(12);
+    expect(new Set(cuts.map(({ part }) => part))).toEqual(new Set(['strip-and-tail', 'fat-cap', 'ends', 'steaks']));
+    expect(sum(cuts)).toBe(drainedDg);
+    console.info(`strip loin, 12 steaks, by hand: ${bench.presses} presses`);
+    expect(bench.presses).toBeLessThanOrEqual(45);
+  });
+
+  it('hands free, the weights take themselves', async () => {
+    await buy(person, 'Strip loin', '5.250 kg', '15.00');
+    await person.sees('Stand-in scale, 1 g');
+    const bench = new Bench(person);
+    await bench.tap('h');
+    await person.press('m');
+    await person.sees('of liquid');
+    for (let weighings = 1; weighings <= 18 && !(await bench.isEnded()); weighings++) {
+      await person.press('r');
+      await new Promise((done) => setTimeout(done, 1600));
+      await person.press('m');
+      await Promise.race([bench.weighed(weighings), person.page.waitForSelector('v-end-check', { timeout: 30_000 })]);
+    }
+    await person.sees('Before you close it');
+    await bench.tap('Enter');
+    await person.sees('Strip loin closed.');
+    const { drainedDg, cuts } = await bench.journal();
+    expect(sum(cuts)).toBeLessThanOrEqual(drainedDg);
+    expect(sum(cuts)).toBeGreaterThan(drainedDg * 0.96);
+    expect(cuts.filter(({ part }) => part === 'steaks').length).toBeGreaterThanOrEqual(10);
+    console.info(`strip loin, hands free: ${bench.presses} presses`);
+    expect(bench.presses).toBeLessThanOrEqual(10);
+  });
+
+  it.each([
+    ['Beef tenderloin', '3.400 kg', 30, ['chain', 'fat', 'head', 'silver-skin', 'tail', 'centre']],
+    ['Lamb leg', '2.400 kg', 18, ['shank', 'bones', 'waste', 'boneless-leg']],
+    ['Pork spare ribs', '1.900 kg', 14, ['tips', 'flap', 'loose-ends', 'membrane', 'rack']],
+  ])('%s is led through to its end', async (kind, weight, most, parts) => {
+    await buy(person, kind, weight, '9.00');
+    await person.sees('Stand-in scale, 1 g');
+    if (await person.page.$('[role=switch][aria-checked=true]')) await person.press('h');
+    await workThrough(new Bench(person), most, parts);
+  });
+
+  it('two chickens go over the board as one lot', async () => {
+    await person.click('Counter', 'link');
+    await person.page.locator('.kind ::-p-text(Whole chicken)').click();
+    await person.fill('How many', '2');
+    await person.fill('Weight of all', '3.300 kg');
+    await person.fill('Price for a kg', '6.00');
+    await person.page.locator('::-p-text(Buy it for)').click();
+    await person.sees('2 whole chickens');
+    await workThrough(new Bench(person), 30, ['fat-skin', 'thighs', 'drumsticks', 'wings', 'back', 'breast']);
+  });
+
+  async function workThrough(bench: Bench, most: number, parts: readonly string[]): Promise<void> {
+    await bench.lay();
+    await bench.tap('Space');
+    await person.sees('Drained:');
+    for (let weighings = 1; weighings <= most && !(await bench.isEnded()); weighings++) {
+      // What is left is offered for the last part: one key, and nothing to weigh.
+      if (await person.page.$('.rest')) {
+        await bench.tap('l');
+      } else {
+        await bench.lay();
+        await bench.tap('Space');
+      }
+      await bench.weighed(weighings);
+    }
+    await person.sees('Before you close it');
+    await bench.tap('Enter');
+    await person.sees('closed.');
+    const { receivedDg, drainedDg, cuts, closed } = await bench.journal();
+    expect(closed).toBe(true);
+    expect(new Set(cuts.map(({ part }) => part))).toEqual(new Set(parts));
+    expect(drainedDg).toBeLessThanOrEqual(receivedDg);
+    expect(sum(cuts)).toBeLessThanOrEqual(drainedDg);
+  }
+
+  it('has not made the page complain', () => {
+    expect(person.complaints).toEqual([]);
+  });
+});
