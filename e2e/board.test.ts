@@ -96,7 +96,6 @@ describe('at the board with the stand-in scale', () => {
     }
     expect(await bench.count()).toBe(15);
     if ((await bench.part()) !== 'Square-off and sirloin end') await bench.tap('3');
-    await bench.lay();
     await bench.tap('l');
     await person.sees('Before you close it');
     await bench.tap('Enter');

@@ -19,7 +19,7 @@ export async function buy(person: Person, kind: string, weight: string, pricePer
   await person.fill('Price for a kg', pricePerKg);
   for (const [item, price] of Object.entries(prices)) await person.fill(item, price);
   await person.page.locator('::-p-text(Buy it for)').click();
-  await person.sees('Drained weight');
+  await person.sees('this is the true start');
 }
 
 /** Types a weight where the Block expects one, and takes it. */

@@ -3,6 +3,7 @@ import express, { type Express, type Response } from 'express';
 import helmet from 'helmet';
 import { existsSync, readFileSync } from 'node:fs';
 import { basename, join, resolve } from 'node:path';
+import { scaleStream } from './scale-stream';
 
 const YEAR_S = 31_536_000;
 /** Names with a content hash never change what they stand for. */
@@ -24,8 +25,10 @@ export function createApp({ folder, secure, empty }: Serving): Express {
   if (!existsSync(index)) throw new Error(`There is no built app in ${folder}. Run: npm start`);
   const app = express();
   app.disable('x-powered-by');
-  app.use(compression());
   app.use(headers(styleNonce(readFileSync(index, 'utf8')), secure));
+  // Before compression, which would hold the stream back.
+  app.use(scaleStream());
+  app.use(compression());
   if (empty) app.get('/', (_request, response) => response.redirect('/home'));
   // The stand-in for the shops' own lists.
   app.get('/shops/lists.json', (_request, response) => response.set('Cache-Control', 'no-store').sendFile(resolve(folder, 'demo', 'shop-lists.json')));

@@ -62,7 +62,7 @@ export class BenchActs {
   /** Takes all that is left for the part in hand, without weighing it. */
   async takeRest(): Promise<void> {
     const piece = this.bench.piece();
-    if (!piece || piece.closed || piece.leftDg === 0 || this.bench.mustDrain() || this.busy()) return;
+    if (!piece || piece.closed || !this.bench.isRest() || this.busy()) return;
     await this.cut(piece, { massDg: piece.leftDg, typed: 'what was left' });
   }
 

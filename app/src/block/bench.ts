@@ -1,5 +1,6 @@
 import { computed, DestroyRef, effect, inject, Injectable, linkedSignal, signal, untracked } from '@angular/core';
 import { nextAct, DONE } from '@core/board/next-act';
+import { mayBeRest } from '@core/board/may-be-rest';
 import { partRanges } from '@core/board/part-ranges';
 import { virtualMassDg } from '@core/board/virtual-meat';
 import { weightQuestion } from '@core/board/weight-question';
@@ -78,15 +79,18 @@ export class Bench {
     return new Map([...this.offDg()].map(([part, massDg]) => [part, usualDg(part) > 0 ? massDg / usualDg(part) : 1]));
   });
 
+  private readonly weighedSoFar = computed(() => this.cuts().map(({ part, inDg, count }) => ({ part, massDg: inDg, count })));
   private readonly next = computed(() => {
     const [kind, way, piece] = [this.kind(), this.way(), this.piece()];
-    if (!kind || !way || !piece) return null;
-    return nextAct(kind, way, { massDg: piece.inDg, leftDg: piece.leftDg }, this.cuts().map(({ part, inDg, count }) => ({ part, massDg: inDg, count })));
+    return kind && way && piece ? nextAct(kind, way, { massDg: piece.inDg, leftDg: piece.leftDg }, this.weighedSoFar()) : null;
   });
   /** Everything that the way gives is off. */
   readonly isOff = computed(() => !this.mustDrain() && this.cuts().length > 0 && (this.piece()?.leftDg === 0 || this.next()?.part === null));
   /** What is left may be all of this part. */
-  readonly restIs = computed(() => (this.next()?.isLast && this.part() === this.next()?.part && !this.mustDrain() ? this.part() : null));
+  readonly isRest = computed(() => {
+    const [kind, way, piece] = [this.kind(), this.way(), this.piece()];
+    return kind !== undefined && way !== undefined && piece !== undefined && !this.mustDrain() && mayBeRest(kind, way, this.part(), piece.leftDg, this.weighedSoFar());
+  });
 
   /** Changes with every weighing and every undo. */
   private readonly cutsMark = computed(() => `${this.pieceId()}/${this.way()?.id}/${this.mustDrain()}/${this.cuts().map(({ id, part, inDg }) => `${id}${part}${inDg}`).join()}`);
@@ -144,8 +148,7 @@ export class Bench {
     const range = this.ranges().get(last?.part ?? '');
     if (!last || !piece || !range || piece.closed || this.dismissed().has(last.id)) return null;
     const share = (this.offDg().get(last.part ?? '') ?? 0) / piece.inDg;
-    const isDone = this.part() !== last.part || this.isOff();
-    const asked = weightQuestion(share, range, last.destination, isDone);
+    const asked = weightQuestion(share, range, last.destination, this.isOff());
     const [low, high] = range.own ?? range.catalogue;
     return asked && { ...asked, lot: last, massDg: share * piece.inDg, lowDg: low * piece.inDg, highDg: high * piece.inDg };
   });
@@ -181,7 +184,7 @@ export class Bench {
     const [kind, way, piece] = [this.kind(), this.way(), this.piece()];
     if (!kind || !way || !piece) return 0;
     const part = this.mustDrain() ? null : this.part();
-    return this.restIs() && !this.currentPart()?.portion ? piece.leftDg : virtualMassDg(kind, way, piece, part, this.virtual);
+    return this.isRest() && !this.currentPart()?.portion ? piece.leftDg : virtualMassDg(kind, way, piece, part, this.virtual);
   }
 
   /** Whether a part counts as off. */

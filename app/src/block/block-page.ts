@@ -74,7 +74,7 @@ export class BlockPage {
     Enter: () => (this.bench.isOff() ? this.close() : this.acts.take()),
     t: () => this.acts.tare(),
     u: () => this.acts.undo(),
-    l: () => this.bench.restIs() && this.acts.takeRest(),
+    l: () => this.bench.isRest() && this.acts.takeRest(),
     i: () => this.bench.typing.update((typing) => !typing),
     h: () => this.bench.link.choose({ handsFree: !this.bench.link.choice().handsFree }),
     c: () => this.bench.link.choose({ mode: this.bench.link.choice().mode === 'one-by-one' ? 'into-container' : 'one-by-one' }),

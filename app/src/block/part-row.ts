@@ -19,7 +19,7 @@ import { Swatch } from '../kit/swatch';
     </div>
   `,
   styles: `
-    .parts { display: grid; grid-template-columns: repeat(auto-fill, minmax(98px, 1fr)); gap: 6px; }
+    .parts { --swatch-width: 18px; --swatch-gap: 6px; display: grid; grid-template-columns: repeat(auto-fill, minmax(98px, 1fr)); gap: 6px; }
     button { min-height: 58px; border: 1.5px solid var(--line); background: var(--sheet); border-radius: 3px; font: inherit; text-align: left; padding: 4px 7px; color: var(--ink); cursor: pointer; display: flex; flex-direction: column; gap: 2px; justify-content: center; }
     b { font-weight: 550; font-size: 0.92rem; line-height: 1.08; overflow-wrap: anywhere; hyphens: auto; }
     span { display: flex; justify-content: space-between; align-items: center; font-size: 0.86rem; color: var(--soft); }

@@ -17,6 +17,7 @@ import { seededUniform } from '../units/random';
 import { habitOfWay } from '../yield/prediction';
 import { pausedMinutes, runningMinutes, workingMinutes } from '../yield/minutes';
 import { actsOf } from './acts';
+import { mayBeRest } from './may-be-rest';
 import { nextAct, type Off } from './next-act';
 import { partRanges } from './part-ranges';
 import { virtualMassDg } from './virtual-meat';
@@ -58,8 +59,7 @@ class Bench {
       this.steps.add(this.way.steps[next.step] ?? '');
       if (next.part === null) break;
       const part = this.kind.parts.find(({ id }) => id === next.part);
-      const isRest = next.isLast && (part?.portion === undefined || this.piece.leftDg < virtualMassDg(this.kind, this.way, this.piece, next.part, this.uniform) * 1.3);
-      const taken = isRest ? this.piece.leftDg : Math.min(this.piece.leftDg, this.weigh(virtualMassDg(this.kind, this.way, this.piece, next.part, this.uniform)));
+      const taken = mayBeRest(this.kind, this.way, next.part, this.piece.leftDg, this.off()) ? this.piece.leftDg : Math.min(this.piece.leftDg, this.weigh(virtualMassDg(this.kind, this.way, this.piece, next.part, this.uniform)));
       this.write({ type: 'cut', from: 'piece', lot: `cut-${weighings}`, part: next.part, destination: part?.destination ?? 'main', massDg: taken, count: 1, on });
     }
     this.write({ type: 'closed', lot: 'piece', reason: 'test' });
@@ -140,7 +140,7 @@ describe('what comes next', () => {
   it('steaks go on until what is left is the end', () => {
     expect(at(20_000, ...trimmed, ['steaks', 18_900, 6]).part).toBe('steaks');
     const last = at(4200, ...trimmed, ['steaks', 34_700, 11]);
-    expect([last.part, last.isLast, step(last)]).toEqual(['ends', true, 'stop']);
+    expect([last.part, step(last)]).toEqual(['ends', 'stop']);
   });
 
   it('a part taken out of turn does not stop the rest', () => {
@@ -152,8 +152,19 @@ describe('what comes next', () => {
     expect(at(300, ...trimmed, ['steaks', 34_700, 11], ['ends', 3900]).part).toBeNull();
   });
 
-  it('is sure of the last part only when nothing else is to come', () => {
-    expect(at(40_000, ['strip-and-tail', 1500], ['fat-cap', 7000]).isLast).toBe(false);
+  it.each<[string, string, number, boolean]>([
+    ['the end may be all that is left', 'ends', 4200, true],
+    ['a last steak too', 'steaks', 4000, true],
+    ['several steaks are to be weighed', 'steaks', 9000, false],
+    ['nothing left is no rest', 'ends', 0, false],
+    ['trimmings that no way counts on are no rest', 'trimmings', 900, false],
+  ])('the rest: %s', (_what, part, leftDg, isRest) => {
+    const off = [...trimmed, ['steaks', 34_700, 11] as const].map(([each, massDg, count = 1]) => ({ part: each, massDg, count }));
+    expect(mayBeRest(loin, way, part, leftDg, off)).toBe(isRest);
+  });
+
+  it('the rest is no part while another has not been weighed at all', () => {
+    expect(mayBeRest(loin, way, 'ends', 4000, [{ part: 'steaks', massDg: 34_000, count: 10 }])).toBe(false);
   });
 });
 

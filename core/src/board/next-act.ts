@@ -16,8 +16,6 @@ export interface NextAct {
   readonly part: string | null;
   /** The step to show: the one that takes the part off, or one before it that takes nothing off. */
   readonly step: number;
-  /** Nothing but this part is left to come: what is on the board may be all of it. */
-  readonly isLast: boolean;
 }
 
 /** Pieces differ: a part counts as off at most of its usual share. */
@@ -71,13 +69,12 @@ function placeInOrder(acts: readonly Act[], off: readonly Off[], isPortions: (ac
 function shown(kind: Kind, way: Way, acts: readonly Act[], at: number, last: number): NextAct {
   const act = acts[at];
   const steps = way.steps;
-  if (!act) return { part: null, step: steps.length - 1, isLast: false };
+  if (!act) return { part: null, step: steps.length - 1 };
   const own = steps.indexOf(act.step);
   const before = last < 0 ? 0 : steps.indexOf(acts[last]?.step ?? '');
   // A step in between that takes nothing off comes first; the very first, the draining, is over by now.
   const between = steps.findIndex((id, index) => index > before && index < own && kind.steps.find((step) => step.id === id)?.frees.length === 0);
-  const isLast = new Set(acts.slice(at).map(({ part }) => part)).size === 1;
-  return { part: act.part, step: last === at || between < 0 ? own : between, isLast };
+  return { part: act.part, step: last === at || between < 0 ? own : between };
 }
 
 function sumByPart(off: readonly Off[]): Map<string, MassDg> {

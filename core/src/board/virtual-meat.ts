@@ -4,6 +4,7 @@ import type { Lot } from '../journal/lot';
 import { normals } from '../units/normals';
 import type { MassDg } from '../units/mass';
 import type { Uniform } from '../units/random';
+import { actsOf } from './acts';
 
 /** How much one portion differs from the next, and one part from its usual share. */
 const SPREAD = { portion: 0.07, part: 0.06 };
@@ -22,7 +23,8 @@ export function virtualMassDg(kind: Kind, way: Way, piece: Piece, part: string |
   const normal = normals(uniform);
   if (part === null) return Math.round(piece.inDg * (1 - way.lossShare * (0.5 + 0.3 * uniform())));
   const { perPiece = 1, portion } = partOf(kind, part) ?? {};
-  const usual = ((way.shares[part] ?? 0.02) * piece.inDg) / (portion ? perPiece * piece.count : 1);
+  const acts = actsOf(kind, way).filter((act) => act.part === part).length;
+  const usual = ((way.shares[part] ?? 0.02) * piece.inDg) / (portion ? perPiece * piece.count : Math.max(1, acts));
   const drawn = usual * (1 + normal() * (portion ? SPREAD.portion : SPREAD.part));
   return Math.max(LEAST_DG, Math.min(piece.leftDg, Math.round(drawn)));
 }

@@ -112,8 +112,8 @@ export const lambLeg: Kind = {
       {
         question: 'Hip bone',
         schools: [
-          { id: 'in', name: 'taken out here', steps: { hip: ['hip-out'] } },
-          { id: 'out', name: 'out already', steps: { hip: [] }, moves: { 'boneless-leg': 0.035, shank: 0.005, bones: -0.045, waste: 0.005 } },
+          { id: 'in', name: 'hip bone taken out here', steps: { hip: ['hip-out'] } },
+          { id: 'out', name: 'hip bone out already', steps: { hip: [] }, moves: { 'boneless-leg': 0.035, shank: 0.005, bones: -0.045, waste: 0.005 } },
         ],
       },
     ],

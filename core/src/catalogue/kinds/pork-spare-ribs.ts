@@ -94,8 +94,8 @@ export const porkSpareRibs: Kind = {
       {
         question: 'Membrane',
         schools: [
-          { id: 'off', name: 'pulled off', steps: { membrane: ['membrane-off'] } },
-          { id: 'on', name: 'left on', steps: { membrane: ['membrane-stays'] }, moves: { rack: 0.01, membrane: -0.01 } },
+          { id: 'off', name: 'membrane off', steps: { membrane: ['membrane-off'] } },
+          { id: 'on', name: 'membrane left on', steps: { membrane: ['membrane-stays'] }, moves: { rack: 0.01, membrane: -0.01 } },
         ],
       },
     ],

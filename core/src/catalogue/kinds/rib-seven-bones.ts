@@ -156,16 +156,16 @@ export const ribSevenBones: Kind = {
         {
           question: 'Bones',
           schools: [
-            { id: 'on', name: 'left on', steps: { bones: [] } },
-            { id: 'off', name: 'cut clean off, tied back', steps: { bones: ['bones-tied-back'] } },
-            { id: 'hinged', name: 'left attached at the last bit', steps: { bones: ['bones-hinged'] } },
+            { id: 'on', name: 'bones left on', steps: { bones: [] } },
+            { id: 'off', name: 'bones cut clean off, tied back', steps: { bones: ['bones-tied-back'] } },
+            { id: 'hinged', name: 'bones left attached at the last bit', steps: { bones: ['bones-hinged'] } },
           ],
         },
         {
           question: 'Tie',
           schools: [
-            { id: 'along', name: 'along each bone', steps: { tie: ['tie-along'] } },
-            { id: 'across', name: 'across, one lengthwise', steps: { tie: ['tie-across'] } },
+            { id: 'along', name: 'tied along each bone', steps: { tie: ['tie-along'] } },
+            { id: 'across', name: 'tied across, one lengthwise', steps: { tie: ['tie-across'] } },
           ],
         },
       ],

@@ -1,0 +1,40 @@
+import { Router, json, type Request, type Response } from 'express';
+import { frameOf } from '../core/src/scale/frame-of';
+import { KITCHEN_SCALE, SimulatedScale } from '../core/src/scale/simulated-scale';
+import { seededUniform } from '../core/src/units/random';
+
+const SEND_EVERY_MS = 100;
+/** More than this no kitchen scale is asked to show. */
+const MOST_G = 50_000;
+
+/**
+ * The stand-in for a scale on the home network: a stream of lines as such a scale sends them, and
+ * a tray to lay something on. One scale for all who listen, as a real one is.
+ *
+ * - `GET /scale/stream`: server-sent events, ten lines a second, "ST,GS,+   372.0 g"
+ * - `POST /scale/tray` with `{ "massG": 372 }`: lays so much on it; 0 clears it
+ */
+export function scaleStream(): Router {
+  const scale = new SimulatedScale(KITCHEN_SCALE, seededUniform(Date.now()));
+  const router = Router();
+  router.get('/scale/stream', (request, response) => stream(scale, request, response));
+  router.post('/scale/tray', json({ limit: '1kb' }), (request, response) => lay(scale, request, response));
+  return router;
+}
+
+function stream(scale: SimulatedScale, request: Request, response: Response): void {
+  response.set({ 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-store', Connection: 'keep-alive' });
+  response.flushHeaders();
+  const timer = setInterval(() => response.write(`data: ${frameOf(scale.read(performance.now()))}\n\n`), SEND_EVERY_MS);
+  request.on('close', () => clearInterval(timer));
+}
+
+function lay(scale: SimulatedScale, request: Request, response: Response): void {
+  const massG = (request.body as { massG?: unknown } | undefined)?.massG;
+  if (typeof massG !== 'number' || !(massG >= 0 && massG <= MOST_G)) {
+    response.status(400).type('text').send(`Send {"massG": n} with n from 0 to ${MOST_G}.`);
+    return;
+  }
+  scale.put(Math.round(massG * 10), performance.now());
+  response.status(204).end();
+}
