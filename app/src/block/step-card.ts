@@ -1,13 +1,15 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
+import { RouterLink } from '@angular/router';
 import { otherSchool, waysByFamily } from '@core/catalogue/ways-by-family';
 import { Bench } from './bench';
+import { HOUSEHOLD_NAME } from '../data/household-name';
 import { BenchActs } from './bench-acts';
 
 /** What to do now: the step, how the hand knows, and the caution where it matters. */
 @Component({
   selector: 'v-step-card',
-  imports: [FormsModule],
+  imports: [FormsModule, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="step">
@@ -35,7 +37,10 @@ import { BenchActs } from './bench-acts';
         <button type="button" class="quiet" (click)="isChanging = false">Done</button>
       </div>
     } @else {
-      <button type="button" class="waybutton" (click)="isChanging = true">{{ bench.way()?.name }} · change the way</button>
+      <p class="ways">
+        <button type="button" class="waybutton" (click)="isChanging = true">{{ bench.way()?.name }} · change the way</button>
+        @if (bench.currentStep()?.aid === 'even-thickness') { <a [routerLink]="['/', household, 'craft', 'thickness']">How deep? Measure its thickness</a> }
+      </p>
     }
   `,
   styles: `
@@ -45,7 +50,8 @@ import { BenchActs } from './bench-acts';
     .turn { display: flex; gap: 6px; } .turn .quiet { width: 56px; padding: 0; font-size: 1.4rem; }
     .hint { margin: 4px 0 0; font-size: 1.02rem; max-width: 72ch; line-height: 1.34; } .hint i { color: var(--soft); }
     .caution { margin: 6px 0 0; max-width: 76ch; font-size: 0.98rem; line-height: 1.3; }
-    .waybutton { background: none; border: 0; padding: 0; margin-top: 4px; min-height: 26px; font: inherit; font-size: 0.9rem; color: var(--soft); text-decoration: underline; text-underline-offset: 3px; cursor: pointer; text-align: left; }
+    .ways { margin: 4px 0 0; display: flex; gap: 18px; flex-wrap: wrap; align-items: center; font-size: 0.9rem; max-width: calc(100% - 150px); } .ways a { font-weight: 600; }
+    .waybutton { background: none; border: 0; padding: 0; min-height: 26px; font: inherit; font-size: 0.9rem; color: var(--soft); text-decoration: underline; text-underline-offset: 3px; cursor: pointer; text-align: left; }
     .way { display: flex; flex-wrap: wrap; gap: 10px; margin-top: 8px; align-items: end; } .way .field { flex: 1 1 180px; }
     @media (max-width: 900px) { .step { flex-wrap: wrap; } h1 { order: 3; flex-basis: 100%; } .n { flex: 1; } .waybutton { min-height: 44px; } }
   `,
@@ -53,6 +59,7 @@ import { BenchActs } from './bench-acts';
 export class StepCard {
   protected readonly bench = inject(Bench);
   private readonly acts = inject(BenchActs);
+  protected readonly household = inject(HOUSEHOLD_NAME);
   protected isChanging = false;
   protected readonly families = computed(() => waysByFamily(this.bench.kind() ?? { ways: [] }));
   protected readonly family = computed(() => this.families().find(({ ways }) => ways.some(({ id }) => id === this.bench.way()?.id)));

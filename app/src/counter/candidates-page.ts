@@ -33,7 +33,7 @@ const MOST = 4;
       <header><h1>Side by side</h1><p>Ask for two or three to choose from; it is fine to say no to all of them.</p></header>
       <div class="choice">
         <div class="field"><label for="kind">Kind</label>
-          <select id="kind" class="text" [ngModel]="kind().id" (ngModelChange)="choose($event)">@for (each of kinds; track each.id) { <option [value]="each.id">{{ each.name }}</option> }</select></div>
+          <select id="kind" class="text" [ngModel]="kind().id" (ngModelChange)="choose($event)">@for (each of kinds(); track each.id) { <option [value]="each.id">{{ each.name }}</option> }</select></div>
         <div class="field"><label for="way">Cut how</label>
           <select id="way" class="text" [(ngModel)]="wayId">@for (each of kind().ways; track each.id) { <option [value]="each.id">{{ each.name }}</option> }</select></div>
       </div>
@@ -83,7 +83,7 @@ export class CandidatesPage {
   private readonly store = inject(HouseholdStore);
   private readonly clock = inject(Clock);
   protected readonly pages = COUNTER_PAGES;
-  protected readonly kinds = KINDS;
+  protected readonly kinds = this.store.kinds;
   protected readonly most = MOST;
 
   protected readonly kind = signal<Kind>(KINDS[0] as Kind);
@@ -123,7 +123,7 @@ export class CandidatesPage {
   });
 
   protected choose(id: string): void {
-    const kind = KINDS.find((each) => each.id === id);
+    const kind = this.kinds().find((each) => each.id === id);
     if (kind) this.kind.set(kind);
   }
 

@@ -65,7 +65,7 @@ export class CounterPage {
   protected readonly date = signal(this.clock.today());
   protected readonly today = this.clock.today();
 
-  protected readonly found = computed(() => findKinds(KINDS, this.search()));
+  protected readonly found = computed(() => findKinds(this.store.kinds(), this.search()));
   protected readonly isCounted = computed(() => this.kind().animal === 'chicken' || this.kind().animal === 'turkey');
   protected readonly pieces = computed(() => (this.isCounted() ? this.label.pieces() || 1 : 1));
   private readonly on = computed(() => this.date() || this.today);

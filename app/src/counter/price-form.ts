@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, output, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import { SHOP_ITEMS, shopItem } from '@core/catalogue/shop-items';
+import { shopItem } from '@core/catalogue/shop-items';
 import type { PriceNote, PriceUnit } from '@core/journal/price-note';
 import { goingPrice } from '@core/price/going-price';
 import { perKgOf } from '@core/price/per-kg';
@@ -21,7 +21,7 @@ import { Ask } from '../kit/ask';
     <form (ngSubmit)="save()" autocomplete="off">
       <div class="field item"><label for="price-item">Item</label>
         <select id="price-item" class="text" name="item" [ngModel]="item()" (ngModelChange)="chosen.emit($event)">
-          @for (each of items; track each.id) { <option [value]="each.id">{{ each.name }}</option> }
+          @for (each of items(); track each.id) { <option [value]="each.id">{{ each.name }}</option> }
         </select></div>
       <div class="field"><label for="price-shop">Shop</label><input id="price-shop" class="text" name="shop" list="price-shops" [(ngModel)]="shop" />
         <datalist id="price-shops">@for (each of store.shops(); track each) { <option [value]="each"></option> }</datalist></div>
@@ -65,7 +65,7 @@ export class PriceForm {
   readonly chosen = output<string>();
   readonly done = output();
 
-  protected readonly items = SHOP_ITEMS;
+  protected readonly items = this.store.shopItems;
   protected readonly today = this.clock.today();
   protected readonly shop = linkedSignal(() => this.editing()?.shop ?? '');
   protected readonly amount = linkedSignal(() => (this.editing() ? this.figures.plainPerUnit(this.editing()!.perKgMinor) : ''));

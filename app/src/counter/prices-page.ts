@@ -44,7 +44,7 @@ export class PricesPage {
   private readonly book = computed(() => this.store.basis().pricing.book);
   protected readonly rows = computed(() => {
     const words = this.search().toLowerCase().split(/\s+/).filter(Boolean);
-    const found = SHOP_ITEMS.filter(({ name, animal }) => words.every((word) => `${name} ${animal}`.toLowerCase().includes(word)));
+    const found = this.store.shopItems().filter(({ name, animal }) => words.every((word) => `${name} ${animal}`.toLowerCase().includes(word)));
     return found.map((item) => {
       const going = goingPrice(this.book(), item.id, this.today);
       return { item, going, count: notesOf(this.book(), item.id).length, unwanted: this.store.basis().pricing.choices.get(item.id)?.unwanted ?? false };

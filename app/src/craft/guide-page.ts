@@ -1,18 +1,25 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { KINDS, kindById, partOf } from '@core/catalogue/kinds';
+import type { Way } from '@core/catalogue/kind-schema';
+import { kindById, partOf } from '@core/catalogue/kinds';
+import { OWN } from '@core/catalogue/own-kinds';
 import { safeTemperature } from '@core/catalogue/safe-temperature';
+import { otherSchool, waysByFamily } from '@core/catalogue/ways-by-family';
+import { usualMinutes } from '@core/yield/minutes';
 import { usualRanges } from '@core/yield/usual-range';
 import { convert } from '@core/units/convert';
 import { Figures } from '../data/figures';
 import { HOUSEHOLD_NAME } from '../data/household-name';
+import { HouseholdStore } from '../data/household-store';
+import { PageTabs } from '../kit/page-tabs';
 import { PieceDrawing } from '../kit/piece-drawing';
 import { Swatch } from '../kit/swatch';
+import { CRAFT_PAGES } from './pages';
 
-/** One kind as a page to read before standing at the board. */
+/** One kind as a page to read before standing at the board; on paper, one sheet with all its ways. */
 @Component({
   selector: 'v-guide-page',
-  imports: [RouterLink, PieceDrawing, Swatch],
+  imports: [RouterLink, PageTabs, PieceDrawing, Swatch],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './guide-page.html',
   styleUrl: './guide-page.css',
@@ -20,15 +27,20 @@ import { Swatch } from '../kit/swatch';
 export class GuidePage {
   protected readonly figures = inject(Figures);
   protected readonly household = inject(HOUSEHOLD_NAME);
+  private readonly store = inject(HouseholdStore);
+  protected readonly pages = CRAFT_PAGES;
   /** The id of the kind, from the address. */
   readonly kind = input.required<string>();
 
-  protected readonly known = computed(() => kindById(this.kind()) ?? null);
-  protected readonly others = KINDS;
+  protected readonly known = computed(() => this.store.kinds().find(({ id }) => id === this.kind()) ?? kindById(this.kind()) ?? null);
+  protected readonly isOwn = computed(() => this.kind().startsWith(OWN));
+  protected readonly others = this.store.kinds;
+  protected readonly families = computed(() => waysByFamily(this.known() ?? { ways: [] }));
   protected readonly wayId = linkedSignal(() => this.known()?.ways[0]?.id ?? '');
   protected readonly way = computed(() => this.known()?.ways.find(({ id }) => id === this.wayId()));
-  protected readonly steps = computed(() => this.way()?.steps.flatMap((id) => this.known()?.steps.find((step) => step.id === id) ?? []) ?? []);
-  protected readonly minutes = computed(() => this.steps().reduce((sum, { minutes }) => sum + minutes, 0));
+  protected readonly family = computed(() => this.families().find(({ ways }) => ways.some(({ id }) => id === this.wayId())));
+  protected readonly steps = computed(() => this.stepsOf(this.way()));
+  protected readonly minutes = computed(() => this.minutesOf(this.way()));
   protected readonly shares = computed(() => {
     const [kind, way] = [this.known(), this.way()];
     if (!kind || !way) return [];
@@ -38,6 +50,22 @@ export class GuidePage {
   });
   protected readonly partIds = computed(() => this.shares().flatMap(({ part }) => part?.id ?? []));
   protected readonly safe = computed(() => safeTemperature(this.known()?.animal ?? 'beef'));
+  /** The step that is looked at: its cut is drawn. */
+  protected readonly looked = linkedSignal<string, string | null>({ source: this.wayId, computation: () => null });
+
+  protected stepsOf(way: Way | undefined) {
+    return way?.steps.flatMap((id) => this.known()?.steps.find((step) => step.id === id) ?? []) ?? [];
+  }
+
+  protected minutesOf(way: Way | undefined): number {
+    const kind = this.known();
+    return kind && way ? usualMinutes(kind, way) : 0;
+  }
+
+  protected chooseSchool(question: string, answer: string): void {
+    const [family, way] = [this.family(), this.way()];
+    if (family && way) this.wayId.set(otherSchool(family, way, question, answer).id);
+  }
 
   protected freed(ids: readonly string[]): string {
     const shares = this.way()?.shares ?? {};
@@ -45,6 +73,16 @@ export class GuidePage {
       .filter((id) => shares[id] !== undefined)
       .map((id) => partOf(this.known() ?? undefined, id)?.name.toLowerCase())
       .join(', ');
+  }
+
+  /** What a way gives, in one line for paper. */
+  protected sharesLine(way: Way): string {
+    const parts = Object.entries(way.shares).sort(([, a], [, b]) => b - a);
+    return parts.map(([id, share]) => `${partOf(this.known() ?? undefined, id)?.name.toLowerCase()} ${this.figures.percent(share, share < 0.1 ? 1 : 0)}`).join(', ');
+  }
+
+  protected print(): void {
+    globalThis.print();
   }
 
   protected fahrenheit(celsius: number): number {

@@ -2,6 +2,7 @@ import { computed, DestroyRef, inject } from '@angular/core';
 import { patchState, signalStore, withComputed, withHooks, withMethods, withState } from '@ngrx/signals';
 import type { Kind } from '@core/catalogue/kind-schema';
 import { KINDS } from '@core/catalogue/kinds';
+import { pieceItem, SHOP_ITEMS, type ShopItem } from '@core/catalogue/shop-items';
 import { basisOf } from '@core/cost/basis-of';
 import { costOfLots } from '@core/cost/cost-of-lots';
 import { DEFAULT_SCHOOL } from '@core/cost/school';
@@ -56,6 +57,8 @@ export const HouseholdStore = signalStore(
       shopNames: computed(() => shopNames({ records: records() })),
       /** Every kind that can be bought: those that ship, and the household's own. */
       kinds: computed((): readonly Kind[] => [...KINDS, ...ownKinds({ records: records() })]),
+      /** What shops sell, the household's own kinds among it. */
+      shopItems: computed((): readonly ShopItem[] => [...SHOP_ITEMS, ...ownKinds({ records: records() }).map(pieceItem)]),
       places: computed(() => valuesOf({ records: records() }, 'place')),
       pieces: computed(() => [...state().lots.values()].filter((lot) => lot.form === 'piece').reverse()),
       stock: computed(() => stockOf(state())),

@@ -30,6 +30,11 @@ const places: Routes = [
   { path: 'books/household', title: 'The household’s file · Vendicus', loadComponent: () => import('../books/file-page').then((m) => m.FilePage) },
   { path: 'books/:lot', title: 'A piece in the Books · Vendicus', loadComponent: () => import('../books/piece-page').then((m) => m.PiecePage) },
   { path: 'craft', title: 'Craft · Vendicus', loadComponent: () => import('../craft/craft-page').then((m) => m.CraftPage) },
+  { path: 'craft/words', title: 'Words · Vendicus', loadComponent: () => import('../craft/words-page').then((m) => m.WordsPage) },
+  { path: 'craft/knives', title: 'Knives and board · Vendicus', loadComponent: () => import('../craft/knives-page').then((m) => m.KnivesPage) },
+  { path: 'craft/safety', title: 'Safety · Vendicus', loadComponent: () => import('../craft/safety-page').then((m) => m.SafetyPage) },
+  { path: 'craft/thickness', title: 'Even thickness · Vendicus', loadComponent: () => import('../craft/thickness-page').then((m) => m.ThicknessPage) },
+  { path: 'craft/own/:id', title: 'A kind of your own · Vendicus', loadComponent: () => import('../craft/own-kind-page').then((m) => m.OwnKindPage) },
   { path: 'craft/:kind', title: 'Craft · Vendicus', loadComponent: () => import('../craft/guide-page').then((m) => m.GuidePage) },
 ];
 

@@ -51,6 +51,8 @@ export const stepSchema = z.strictObject({
   /** What it is for, where nothing comes off. */
   purpose: z.string().min(1).optional(),
   minutes: z.number().positive(),
+  /** A judgement that the app helps with at this step. */
+  aid: z.enum(['even-thickness']).optional(),
 });
 
 /** A school or purpose of cutting: which parts come out, in which order of work. */

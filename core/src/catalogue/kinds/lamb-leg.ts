@@ -79,6 +79,7 @@ export const lambLeg: Kind = {
       tool: 'boning knife',
       caution: 'Blade level with the board, the free hand flat on top of the meat.',
       frees: ['boneless-leg'],
+      aid: 'even-thickness',
       minutes: 4,
     },
     {
