@@ -12,7 +12,7 @@ function aPiece(): string {
   return entries.find(({ type }) => type === 'received')?.lot ?? '';
 }
 
-const PATHS = ['/demo/counter', '/demo/counter/candidates', '/demo/counter/prices', '/demo/counter/lists', '/demo/block', '/demo/wrap', '/demo/freezer', '/demo/books', `/demo/books/${aPiece()}`, '/demo/books/trends', '/demo/books/household', '/demo/craft', '/demo/craft/whole-chicken', '/home/start'];
+const PATHS = ['/demo/counter', '/demo/counter/candidates', '/demo/counter/prices', '/demo/counter/lists', '/demo/block', '/demo/wrap', '/demo/freezer', '/demo/books', `/demo/books/${aPiece()}`, '/demo/books/trends', '/demo/books/household', '/demo/craft', '/demo/craft/lamb-leg', '/demo/craft/words', '/demo/craft/knives', '/demo/craft/thickness', '/demo/craft/safety', '/demo/craft/own/new?from=lamb-rack', '/home/start'];
 
 describe.each([
   ['on a desk, light', DESK, 'light'],

@@ -102,7 +102,7 @@ describe('bad input is answered, and nothing is lost', () => {
       await person.click('Wrap it enter');
       await person.sees('wrapped, in Freezer');
       await person.click('Block 1 open', 'link');
-      await person.sees('Weighed so far (1)');
+      await person.sees('Weighed 1');
       // The last act is the pack, which by now lies in a place.
       await person.click('Undo');
       await person.sees('1 later entry rests on this');

@@ -45,12 +45,13 @@ describe('a piece from the counter to the freezer and the books', () => {
     await person.page.locator('::-p-aria([role="radio"]) ::-p-text(Silver skin)').click();
     await weigh(person, '735 g');
     await person.sees('Nothing is left on the board');
-    await person.click('Close it');
-    await person.sees('Beef tenderloin, closed');
+    await person.sees('Before you close it');
+    await person.click('Close it enter');
+    await person.sees('Beef tenderloin closed.');
   });
 
   it('is wrapped, with the cost of the pack and of a plate', async () => {
-    await person.click('Wrap the parts', 'link');
+    await person.sees('choose what goes in together');
     await person.page.locator('.token ::-p-text(Centre)').click();
     await person.fill('Plates', '10');
     await person.sees('cost €56.63');

@@ -3,6 +3,7 @@ import { createServer, type Server } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { AddressInfo } from 'node:net';
+import { FrameReader } from '@core/scale/frame-reader';
 import { createApp } from './app';
 
 describe('the server', () => {
@@ -48,6 +49,25 @@ describe('the server', () => {
     const address = await serve();
     expect((await fetch(`${address}/no-such.js`)).status).toBe(404);
     expect((await fetch(`${address}/shops/lists.json`, { method: 'POST', body: '{}' })).status).toBe(404);
+  });
+
+  it('streams the scale on the network, line by line, and shows what is laid on its tray', async () => {
+    const address = await serve();
+    const tray = (body: string): Promise<Response> => fetch(`${address}/scale/tray`, { method: 'POST', body, headers: { 'Content-Type': 'application/json' } });
+    expect((await tray('{"massG":372}')).status).toBe(204);
+    const stopped = new AbortController();
+    const answer = await fetch(`${address}/scale/stream`, { signal: stopped.signal });
+    expect(answer.headers.get('content-type')).toContain('text/event-stream');
+    const reader = answer.body!.getReader();
+    const [lines, text] = [new FrameReader(), new TextDecoder()];
+    const masses: number[] = [];
+    while (masses.length < 14) {
+      const { value } = await reader.read();
+      for (const line of lines.push(text.decode(value).replaceAll('data: ', ''))) if ('frame' in line) masses.push(line.frame.massDg);
+    }
+    stopped.abort();
+    expect(Math.abs(masses.at(-1)! - 3720)).toBeLessThanOrEqual(20);
+    for (const bad of ['{"massG":-1}', '{"massG":"heavy"}', '{"massG":1e9}', '[]']) expect((await tray(bad)).status).toBe(400);
   });
 
   it('leads to the first questions when it was asked to', async () => {

@@ -140,7 +140,8 @@ export class OwnKindDraft {
   }
 
   private withShares(way: Way): Way {
-    const read = (part: string): number => (this.figures.parseNumber(this.share(way.id, part).replace('%', '')) ?? NaN) / 100;
+    // Hundredths of a per cent, so that 26.9 % is 0.269 and nothing near it.
+    const read = (part: string): number => Math.round((this.figures.parseNumber(this.share(way.id, part).replace('%', '')) ?? NaN) * 100) / 10_000;
     const named = this.kind().parts.filter(({ id }) => this.share(way.id, id).trim() !== '');
     return { ...way, shares: Object.fromEntries(named.map(({ id }) => [id, read(id)])), lossShare: this.share(way.id, 'loss').trim() === '' ? 0 : read('loss') };
   }

@@ -5,11 +5,12 @@ import { recordSchema } from '../journal/record';
 /** What every export file says it is. */
 export const FILE_FORMAT = 'vendicus-household';
 /**
- * Goes up with every change of the schema that an older version could not read. Version 2 adds to
- * the settings, to prices and more kinds of records; a file of version 1 is one of version 2.
+ * Goes up with every change of the schema that an older version could not read. Version 2 added to
+ * the settings, to prices and more kinds of records; version 3 adds own kinds of pieces and pauses.
+ * A file of an older version is one of this version.
  */
-export const FILE_VERSION = 2;
-const READ_VERSIONS = [1, 2] as const;
+export const FILE_VERSION = 3;
+const READ_VERSIONS = [1, 2, 3] as const;
 /** Larger than a century of one household; read as a mistake rather than for minutes. */
 export const MOST_BYTES = 40 * 1024 * 1024;
 

@@ -14,13 +14,7 @@ export class NetworkScale implements ScaleSource {
     stream.onmessage = ({ data }) => {
       for (const line of reader.push(`${String(data)}\n`)) hear(eventOf(line));
     };
-    return new Promise((done, failed) => {
-      stream.onopen = () => done(() => stream.close());
-      stream.onerror = () => {
-        stream.close();
-        failed(new Error('The scale on the network does not answer.'));
-        hear({ type: 'lost', why: 'The network or the server that it hangs on does not answer.' });
-      };
-    });
+    stream.onerror = () => hear({ type: 'lost', why: 'The network or the server that it hangs on does not answer.' });
+    return Promise.resolve(() => stream.close());
   }
 }
