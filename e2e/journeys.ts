@@ -14,8 +14,9 @@ export async function begin(person: Person): Promise<void> {
 export async function buy(person: Person, kind: string, weight: string, pricePerKg: string, prices: Record<string, string> = {}): Promise<void> {
   await person.click('Counter', 'link');
   await person.sees('Is it worth it?');
-  await person.page.locator(`::-p-text(${kind})`).click();
-  await person.fill('Weight on the label', weight);
+  await person.fill('What is it? Search by any name', kind, 'searchbox');
+  await person.page.locator(`.kind ::-p-text(${kind})`).click();
+  await person.page.locator('#weight').fill(weight);
   await person.fill('Price for a kg', pricePerKg);
   for (const [item, price] of Object.entries(prices)) await person.fill(item, price);
   await person.page.locator('::-p-text(Buy it for)').click();

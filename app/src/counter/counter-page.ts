@@ -3,6 +3,9 @@ import { FormsModule } from '@angular/forms';
 import { Router } from '@angular/router';
 import { findKinds } from '@core/catalogue/find-kinds';
 import { KINDS } from '@core/catalogue/kinds';
+import { oneByOne } from '@core/journal/one-by-one';
+import type { Lot } from '@core/journal/lot';
+import { rollup } from 'd3-array';
 import type { Kind } from '@core/catalogue/kind-schema';
 import { wholePieceItem } from '@core/catalogue/shop-items';
 import { keepingOf } from '@core/freeze/keeping';
@@ -66,7 +69,16 @@ export class CounterPage {
   protected readonly today = this.clock.today();
 
   protected readonly found = computed(() => findKinds(this.store.kinds(), this.search()));
-  protected readonly isCounted = computed(() => this.kind().animal === 'chicken' || this.kind().animal === 'turkey');
+  protected readonly showsAll = signal(false);
+  /** While nothing is searched, the kinds bought most often; the chosen one stays in sight. */
+  protected readonly shown = computed(() => {
+    const found = this.found();
+    if (this.search().trim() !== '' || this.showsAll() || found.length <= SHOWN_KINDS) return found;
+    const often = mostBought(found, this.store.pieces());
+    return often.slice(0, SHOWN_KINDS).includes(this.kind()) ? often.slice(0, SHOWN_KINDS) : [...often.slice(0, SHOWN_KINDS - 1), this.kind()];
+  });
+  protected readonly isCounted = computed(() => this.kind().severalAtOnce ?? false);
+  protected readonly isBird = computed(() => this.kind().animal === 'chicken' || this.kind().animal === 'turkey');
   protected readonly pieces = computed(() => (this.isCounted() ? this.label.pieces() || 1 : 1));
   private readonly on = computed(() => this.date() || this.today);
 
@@ -180,10 +192,9 @@ export class CounterPage {
     const purchase = this.label.purchase();
     const obstacle = this.label.obstacle();
     if (!purchase || obstacle) return this.notices.problem(obstacle);
-    const lot = this.clock.newId();
     const fact: FactOf<'received'> = {
       type: 'received',
-      lot,
+      lot: this.clock.newId(),
       kind: this.kind().id,
       count: this.pieces(),
       massDg: purchase.massDg,
@@ -196,12 +207,22 @@ export class CounterPage {
     const questions = questionsAbout(this.store.state(), fact).map((question) => askQuestion(question, (massDg) => this.figures.mass(massDg)));
     if (questions.length > 0 && !(await this.ask.confirm('Is this right?', questions.join(' '), 'Yes, buy it'))) return;
     if (!(await prices.write())) return;
-    const written = await this.store.append(fact);
-    if (written.ok && this.marks().length > 0) await this.store.record({ type: 'piece', key: lot, value: { marks: [...this.marks()] } });
+    const facts = this.label.apart() ? oneByOne(fact, () => this.clock.newId()) : [fact];
+    const written = await this.store.append(...facts);
+    if (written.ok && this.marks().length > 0) await this.store.record(...facts.map(({ lot }) => ({ type: 'piece' as const, key: lot, value: { marks: [...this.marks()] } })));
     if (this.notices.tell(written, `${this.kind().name} bought. It is on the Block.`)) {
-      await this.router.navigate(['/', this.household, 'block', lot]);
+      await this.router.navigate(['/', this.household, 'block', fact.lot]);
     }
   }
+}
+
+/** How many kinds are offered before one searches. */
+const SHOWN_KINDS = 6;
+
+/** Those bought most often first; of two bought as often, the order of the catalogue. */
+function mostBought(kinds: readonly Kind[], pieces: readonly Pick<Lot, 'kind'>[]): Kind[] {
+  const count = rollup(pieces, (all) => all.length, ({ kind }) => kind);
+  return [...kinds].sort((a, b) => (count.get(b.id) ?? 0) - (count.get(a.id) ?? 0));
 }
 
 /** A usual weight of one piece, to stand in while none is typed. */

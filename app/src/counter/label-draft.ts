@@ -1,8 +1,10 @@
 import { computed, inject, Injectable, linkedSignal, signal } from '@angular/core';
 import type { PriceUnit } from '@core/journal/price-note';
+import { birdNumberToG, parseBirdNumber } from '@core/catalogue/bird-number';
 import { completePurchase, disagrees, type LabelFigures } from '@core/price/complete-purchase';
 import { discountMinor, type Discount } from '@core/price/discount';
 import { perKgOf } from '@core/price/per-kg';
+import { toDg } from '@core/units/mass';
 import { Figures } from '../data/figures';
 
 export type DiscountKind = Discount['kind'];
@@ -13,6 +15,8 @@ export class LabelDraft {
   private readonly figures = inject(Figures);
 
   readonly count = signal('1');
+  /** Several are several lots, each weighed and cut by itself. */
+  readonly apart = signal(false);
   readonly weight = signal('');
   readonly price = signal('');
   /** What the price is asked for; a pack has no sense on a piece's label. */
@@ -27,11 +31,17 @@ export class LabelDraft {
     const byPiece = this.pricedBy() === 'piece';
     const forAll = byPiece && price !== null && this.pieces() > 0 ? price * this.pieces() : null;
     return {
-      mass: this.figures.parseMass(this.weight(), 'large'),
+      mass: this.sizeInNumbers() ?? this.figures.parseMass(this.weight(), 'large'),
       price,
       perKgMinor: price === null || byPiece ? null : perKgOf(price, this.pricedBy(), null),
       totalMinor: this.total().trim() === '' ? forAll : this.figures.parseMoney(this.total()),
     };
+  });
+
+  /** Birds of one size, sold as a number. */
+  private readonly sizeInNumbers = computed(() => {
+    const number = parseBirdNumber(this.weight());
+    return number === null ? null : { massDg: toDg(birdNumberToG(number), 'g') * Math.max(1, this.pieces() || 1), typed: this.weight().trim() };
   });
 
   private readonly label = computed<Omit<LabelFigures, 'discountMinor'>>(() => {

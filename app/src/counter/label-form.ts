@@ -33,6 +33,7 @@ const UNITS = [
             <label for="count">How many</label>
             <input id="count" class="text" name="count" inputmode="numeric" [(ngModel)]="label.count" [attr.aria-invalid]="label.wrong().count !== ''" aria-describedby="count-note" />
             <small id="count-note" class="wrong">{{ label.wrong().count }}</small>
+            @if (label.pieces() > 1) { <label class="apart"><input type="checkbox" name="apart" [(ngModel)]="label.apart" /> keep them apart, cut one by one</label> }
           </div>
         }
         <div class="field">
@@ -45,7 +46,7 @@ const UNITS = [
         </div>
         <div class="field">
           <label for="weight">{{ counted() ? 'Weight of all' : 'Weight on the label' }}</label>
-          <input id="weight" class="text" name="weight" [(ngModel)]="label.weight" [placeholder]="label.purchase()?.workedOut === 'massDg' ? figures.mass(label.purchase()!.massDg) : 'in ' + figures.priceUnit()" [attr.aria-invalid]="label.wrong().weight !== ''" aria-describedby="weight-note" />
+          <input id="weight" class="text" name="weight" [(ngModel)]="label.weight" [placeholder]="label.purchase()?.workedOut === 'massDg' ? figures.mass(label.purchase()!.massDg) : 'in ' + figures.priceUnit() + (sized() ? ', or size 16' : '')" [attr.aria-invalid]="label.wrong().weight !== ''" aria-describedby="weight-note" />
           <small id="weight-note" class="wrong">{{ label.wrong().weight }}</small>
         </div>
         <div class="field">
@@ -80,6 +81,7 @@ const UNITS = [
     legend { font: 650 1.15rem var(--name); padding: 0; margin-bottom: 8px; }
     .grid { display: grid; grid-template-columns: repeat(auto-fill, minmax(132px, 1fr)); gap: 2px 12px; }
     .field > label, .for { font-size: 0.98rem; color: var(--soft); display: flex; gap: 4px; align-items: baseline; min-height: 27px; white-space: nowrap; } .for select { font: inherit; color: var(--ink); background: transparent; border: 0; border-bottom: 1px dotted var(--soft); padding: 0; min-height: 24px; } .for select option { background: var(--sheet); }
+    .apart { display: flex; gap: 8px; align-items: center; min-height: 44px; white-space: normal; line-height: 1.2; } .apart input { width: 20px; height: 20px; accent-color: var(--act); }
     .pair { display: flex; gap: 8px; align-items: center; }
     @media (max-width: 900px) { .grid { grid-template-columns: 1fr 1fr; gap: 2px 12px; } }
   `,
@@ -89,6 +91,8 @@ export class LabelForm {
   protected readonly label = inject(LabelDraft);
   protected readonly store = inject(HouseholdStore);
   readonly counted = input.required<boolean>();
+  /** Sold by a size number in some places. */
+  readonly sized = input(false);
   /** What the piece goes for, to stand in while no price is typed. */
   readonly goingPerKg = input.required<number | null>();
   /** How low the price is among those seen. */

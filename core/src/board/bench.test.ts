@@ -1,11 +1,12 @@
 import { KINDS, kindById } from '../catalogue/kinds';
 import type { Kind, Way } from '../catalogue/kind-schema';
-import { birdNumberToG, gToBirdNumber } from '../catalogue/bird-number';
+import { birdNumberToG, gToBirdNumber, parseBirdNumber } from '../catalogue/bird-number';
 import { basisOf } from '../cost/basis-of';
 import { stillOwed } from '../cost/still-owed';
 import type { Entry, Fact } from '../journal/entry';
 import { familyOf } from '../journal/leaves';
 import { drainedDg, flowedDg, totalDg, type Lot } from '../journal/lot';
+import { oneByOne } from '../journal/one-by-one';
 import { append, EMPTY_JOURNAL, type Journal } from '../journal/journal';
 import { platesSoFar } from '../pack/plates-so-far';
 import { HandsFree } from '../scale/hands-free';
@@ -248,6 +249,17 @@ describe('small judgements', () => {
 
   it('bird number × 100 g (common practice): 16 is 1.6 kg', () => {
     expect([birdNumberToG(16), gToBirdNumber(1640)]).toEqual([1600, 16]);
+    expect(['size 16', 'No. 16', '#16', 'nr 7'].map(parseBirdNumber)).toEqual([16, 16, 16, 7]);
+    expect(['16', 'size', 'size 0', '1.6 kg', 'size 1600'].map(parseBirdNumber)).toEqual([null, null, null, null, null]);
+  });
+
+  it('several bought together and kept apart: even shares, nothing lost', () => {
+    let id = 0;
+    const facts = oneByOne({ type: 'received', lot: 'a', kind: 'whole-chicken', count: 3, massDg: 50_000, paidMinor: 2000, on }, () => `b${id++}`);
+    expect(facts.map(({ lot }) => lot)).toEqual(['a', 'b0', 'b1']);
+    expect(facts.map(({ count }) => count)).toEqual([1, 1, 1]);
+    expect(facts.map(({ massDg }) => massDg)).toEqual([16_667, 16_667, 16_666]);
+    expect(facts.map(({ paidMinor }) => paidMinor)).toEqual([667, 667, 666]);
   });
 
   it('time: pauses do not count, nor does a piece left alone', () => {

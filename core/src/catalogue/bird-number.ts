@@ -12,6 +12,16 @@ export function birdNumberToG(number: number): number {
 }
 
 /**
+ * A size as it is written on a bird or typed: "size 16", "no. 16", "#16".
+ *
+ * @returns the number; null for anything else
+ */
+export function parseBirdNumber(text: string): number | null {
+  const digits = /^\s*(?:size|no\.?|nr\.?|number|#)\s*(\d{1,3})\s*$/i.exec(text)?.[1];
+  return digits === undefined || Number(digits) === 0 ? null : Number(digits);
+}
+
+/**
  * The number that a bird of this weight is sold under: numbers are whole, the nearest counts.
  *
  * @example gToBirdNumber(1640) // 16

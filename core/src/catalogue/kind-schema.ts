@@ -84,6 +84,8 @@ export const kindSchema = z.strictObject({
   /** Number in the U.S. Institutional Meat Purchase Specifications, from memory. */
   itemNumber: z.string().optional(),
   bone: z.enum(['bone-in', 'boneless']),
+  /** Often bought several at once, in one bag or box. */
+  severalAtOnce: z.boolean().optional(),
   /** Whether a household knife is enough, and why. */
   knife: z.strictObject({ enough: z.boolean(), why: z.string().min(1) }),
   /** Usual weight of one, in grams; an estimate that only guards against slips of the pen. */

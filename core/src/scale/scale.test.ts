@@ -96,7 +96,7 @@ describe('steadiness', () => {
     const between = (low: number, high: number): number => low + uniform() * (high - low);
     const scale = new SimulatedScale({ graduationDg, capacityDg: 200_000, settleMs: between(300, 1200), noiseSteps: 0.5, driftSteps: between(-1, 1) }, uniform);
     const detector = new SteadinessDetector(graduationDg);
-    const loadDg = Math.round(between(100, 60_000));
+    const loadDg = Math.round(between(300, 60_000));
     const putMs = between(1200, 2000);
     const pourMs = seed % 20 === 7 ? between(2000, 8000) : 0;
     scale.put(loadDg, putMs, pourMs);
@@ -127,6 +127,7 @@ describe('steadiness', () => {
     const wrong = outcomes.map((outcome, seed) => ({ seed: seed + 1, ...outcome })).filter(({ isRight }) => !isRight);
     expect(outcomes.filter(({ isDuring }) => isDuring).length).toBeLessThanOrEqual(2);
     expect({ wrong: wrong.length <= 20 ? [] : wrong.slice(0, 10) }).toEqual({ wrong: [] });
+    console.info(`steadiness: ${((1 - wrong.length / 2000) * 100).toFixed(2)} % of 2,000 weighings right; slowest ${Math.round(Math.max(...outcomes.map(({ lateMs }) => lateMs)))} ms after settling`);
     expect(1 - wrong.length / 2000).toBeGreaterThanOrEqual(0.99);
   });
 

@@ -1,4 +1,4 @@
-import { median } from 'd3-array';
+import { mean } from 'd3-array';
 import type { Reading } from './reading';
 import { toGraduation } from './graduation';
 
@@ -16,7 +16,7 @@ const LEAST_READINGS = 4;
 /** Within these of each other, in steps of the scale: noise of half a step reaches three at times. */
 const SPREAD_STEPS = 3.2;
 /** The later half must lie this near the earlier: noise averages out, a slow pour does not. */
-const TREND_STEPS = 1.2;
+const TREND_STEPS = 0.8;
 /** A plateau is left when a reading lies this far from it: a trickle counts up to that. */
 const LEAVE_STEPS = 3.2;
 
@@ -25,7 +25,7 @@ const LEAVE_STEPS = 3.2;
  * can hold it back and never hurry it, since some say "stable" during a slow pour.
  *
  * The readings of the last nine tenths of a second must lie within about three steps of each
- * other, without a trend; their median, to the scale's step, is the weight.
+ * other, without a trend; the mean of their later half, to the scale's step, is the weight.
  *
  * @example ten readings of 3720 dg in a second: steady at 3720, plateau 1
  */
@@ -48,7 +48,9 @@ export class SteadinessDetector {
     if (this.standing !== null) this.moved({ state: 'moving' }, [reading]);
     if (!this.isStanding(reading)) return { state: 'moving' };
     this.plateau += 1;
-    this.standing = Math.round(toGraduation(median(this.window, ({ massDg }) => massDg) ?? 0, this.graduationDg));
+    // The later half alone: the last of the swing is still in the earlier.
+    const settled = this.window.slice(this.window.length >> 1);
+    this.standing = Math.round(toGraduation(mean(settled, ({ massDg }) => massDg) ?? 0, this.graduationDg));
     return { state: 'steady', massDg: this.standing, plateau: this.plateau };
   }
 
@@ -63,8 +65,6 @@ export class SteadinessDetector {
     if (masses.length < LEAST_READINGS || atMs - (this.window[0]?.atMs ?? atMs) < STANDING_MS || isStable === false) return false;
     if (Math.max(...masses) - Math.min(...masses) > SPREAD_STEPS * this.graduationDg) return false;
     const half = masses.length >> 1;
-    return Math.abs(mean(masses.slice(half)) - mean(masses.slice(0, half))) <= TREND_STEPS * this.graduationDg;
+    return Math.abs((mean(masses.slice(half)) ?? 0) - (mean(masses.slice(0, half)) ?? 0)) <= TREND_STEPS * this.graduationDg;
   }
 }
-
-const mean = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0) / values.length;

@@ -11,6 +11,7 @@ export const lambRack: Kind = {
   animal: 'lamb',
   itemNumber: '204C',
   bone: 'bone-in',
+  severalAtOnce: true,
   knife: { enough: true, why: 'There is a gap between each two bones. Untrimmed, with the backbone on, it needs a saw: ask the shop.' },
   usualG: [350, 1300],
   about: 'Trimmed already, so almost nothing is lost: the question is only how many bones to a chop.',

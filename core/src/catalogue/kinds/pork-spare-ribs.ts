@@ -11,6 +11,7 @@ export const porkSpareRibs: Kind = {
   animal: 'pork',
   itemNumber: '416',
   bone: 'bone-in',
+  severalAtOnce: true,
   knife: { enough: true, why: 'The line runs through cartilage, not bone: a stiff knife is enough.' },
   usualG: [1200, 3000],
   about: 'Untrimmed they cost less a kilo than squared ones (416A), and the tips and the flap come with them.',

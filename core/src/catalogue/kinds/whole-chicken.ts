@@ -9,6 +9,7 @@ export const wholeChicken: Kind = {
   synonyms: ['roaster', 'fryer', 'broiler', 'bird', 'poulet', 'chook'],
   animal: 'chicken',
   bone: 'bone-in',
+  severalAtOnce: true,
   knife: { enough: true, why: 'Every joint opens with a knife; shears make the back easier.' },
   usualG: [900, 3500],
   about: 'The cheapest way to learn: four joints, twice, and the carcass makes the stock.',

@@ -9,6 +9,7 @@ export const wholeTurkey: Kind = {
   synonyms: ['gobbler', 'tom', 'hen turkey', 'dinde', 'pavo'],
   animal: 'turkey',
   bone: 'bone-in',
+  severalAtOnce: true,
   knife: { enough: true, why: 'The joints of a chicken with stronger bones: a knife opens them; strong shears for the back.' },
   usualG: [3500, 12000],
   about: 'Often 6 to 9 kg. White and dark are packed apart, because they cook to different points; the carcass is a large pot of stock.',
