@@ -87,8 +87,19 @@ describe('bad input is answered, and nothing is lost', () => {
       await person.sees('Undone');
     });
 
+    it('asks whether there is meat on what goes to the bin, and sends it to grind in one act', async () => {
+      await weigh(person, '400 g', 'Connective strip');
+      await person.sees('More than usual went with the connective strip, tail tip (400 g, usually');
+      await person.click('Send it to grind');
+      await person.sees('goes to grind');
+      await person.click('Undo');
+      await person.sees('Undone: changed');
+      await person.click('Undo');
+      await person.sees('0 g accounted for, of 4.900 kg drained');
+    });
+
     it('asks for a reason when much is missing', async () => {
-      await weigh(person, '3 kg');
+      await weigh(person, '3 kg', 'Steaks');
       await person.sees('1.900 kg still on the board');
       await person.click('Close it');
       await person.sees('1.900 kg (38.8 % of the drained weight) has not been weighed');

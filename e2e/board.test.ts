@@ -20,12 +20,12 @@ class Bench {
   async lay(): Promise<void> {
     await this.off();
     await this.person.press('m');
-    await this.person.page.waitForSelector('.take:not([aria-disabled])', { timeout: 30_000 });
+    await this.person.page.waitForSelector('.take:not([aria-disabled])', { timeout: 60_000 });
   }
 
   async off(): Promise<void> {
     await this.person.press('r');
-    await this.person.page.waitForSelector('.take[aria-disabled]', { timeout: 30_000 });
+    await this.person.page.waitForSelector('.take[aria-disabled]', { timeout: 60_000 });
   }
 
   /** The part that the bench proposes. */
@@ -39,7 +39,7 @@ class Bench {
 
   /** Waits until so many parts have been weighed and are on the disk. */
   async weighed(count: number): Promise<void> {
-    await this.person.page.waitForFunction((wanted) => [...document.querySelectorAll('button')].some((each) => each.textContent?.trim() === `Weighed ${wanted}`), { timeout: 30_000, polling: 50 }, count);
+    await this.person.page.waitForFunction((wanted) => [...document.querySelectorAll('button')].some((each) => each.textContent?.trim() === `Weighed ${wanted}`), { timeout: 60_000, polling: 50 }, count);
   }
 
   async count(): Promise<number> {
@@ -120,7 +120,7 @@ describe('at the board with the stand-in scale', () => {
       await person.press('r');
       await new Promise((done) => setTimeout(done, 1600));
       await person.press('m');
-      await Promise.race([bench.weighed(weighings), person.page.waitForSelector('v-end-check', { timeout: 30_000 })]);
+      await Promise.race([bench.weighed(weighings), person.page.waitForSelector('v-end-check', { timeout: 60_000 })]);
     }
     await person.sees('Before you close it');
     await bench.tap('Enter');

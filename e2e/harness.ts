@@ -12,7 +12,7 @@ const CHROMIUM = [process.env['CHROMIUM_PATH'], '/usr/bin/chromium', '/usr/bin/c
 const QUIET = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--lang=en-IE'];
 
 /** How long something may take to appear: a busy machine with a slow disk holds a safe write back for many seconds. */
-const PATIENCE = 30_000;
+const PATIENCE = Number(process.env['PATIENCE_MS'] ?? 60_000);
 
 /** Starts headless Chromium with a profile of its own. */
 export function launch(options: LaunchOptions = {}): Promise<Browser> {
@@ -154,7 +154,7 @@ export class Person {
     );
   }
 
-  async shot(path: string): Promise<void> {
-    await this.page.screenshot({ path: path as `${string}.png` });
+  async shot(path: string, fullPage = false): Promise<void> {
+    await this.page.screenshot({ path: path as `${string}.png`, fullPage });
   }
 }

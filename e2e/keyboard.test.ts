@@ -157,6 +157,6 @@ describe('with the keyboard alone', () => {
     await person.sees('How each piece is cut');
     await tabTo(/^Beef tenderloin|Beef tenderloin/);
     await person.press('Enter');
-    await person.sees('What to look for');
+    await person.sees('Print one sheet, all ways');
   });
 });

@@ -9,6 +9,8 @@ interface View {
   readonly name: string;
   readonly path: string;
   readonly phone?: boolean;
+  /** The whole page, and not what a screen shows of it. */
+  readonly full?: boolean;
   readonly prepare?: (person: Person) => Promise<void>;
 }
 
@@ -19,21 +21,71 @@ const VIEWS: readonly View[] = [
   { name: 'candidates', path: '/demo/counter/candidates', prepare: fillCandidates },
   { name: 'prices', path: '/demo/counter/prices', prepare: settle },
   { name: 'lists', path: '/demo/counter/lists', prepare: settle },
-  { name: 'block', path: '/demo/block', prepare: (person) => person.type('352') },
-  { name: 'block-phone', path: '/demo/block', phone: true },
+  { name: 'block', path: '/demo/block', prepare: (person) => standIn(person) },
+  { name: 'block-phone', path: '/demo/block', phone: true, prepare: (person) => standIn(person) },
+  { name: 'block-chickens', path: '/home/start', prepare: (person) => atTheBoard(person, { kind: 'Whole chicken', weight: '3.300 kg', count: '2' }, 6) },
+  { name: 'block-lamb', path: '/home/start', prepare: (person) => atTheBoard(person, { kind: 'Lamb leg', weight: '2.400 kg' }, 2) },
   { name: 'wrap', path: '/demo/wrap', prepare: choosePortions },
   { name: 'freezer', path: '/demo/freezer' },
   { name: 'freezer-phone', path: '/demo/freezer', phone: true },
   { name: 'books', path: '/demo/books' },
   { name: 'piece', path: '/demo/books', prepare: openPiece },
   { name: 'trends', path: '/demo/books/trends', prepare: settle },
-  { name: 'craft', path: '/demo/craft' },
-  { name: 'guide', path: '/demo/craft/beef-tenderloin' },
-  { name: 'start', path: '/home/start' },
+  { name: 'craft', path: '/demo/craft', full: true },
+  { name: 'guide', path: '/demo/craft/lamb-leg', prepare: drawTheCut },
+  { name: 'own-kind', path: '/demo/craft/own/new?from=pork-shoulder-butt' },
 ];
 
 async function settle(): Promise<void> {
   await new Promise((done) => setTimeout(done, 900));
+}
+
+/** Chooses the stand-in scale, once, and lays a piece of meat on it. */
+async function standIn(person: Person): Promise<void> {
+  if (!(await person.text()).includes('Stand-in scale')) {
+    await person.page.locator('.source').click();
+    await person.page.locator('::-p-text(A scale that is not there)').click();
+    await person.press('Escape');
+    await person.sees('Stand-in scale');
+  }
+  await lay(person);
+}
+
+async function lay(person: Person): Promise<void> {
+  await person.page.locator('::-p-aria([name="Take it off the scale"])').click();
+  await person.page.waitForSelector('.take[aria-disabled]');
+  await person.page.locator('v-stand-in-tray button').click();
+  await person.page.waitForSelector('.take:not([aria-disabled])');
+}
+
+/** A household of one's own with one piece in work, so many parts of it weighed. */
+async function atTheBoard(person: Person, { kind, weight, count }: { kind: string; weight: string; count?: string }, weighings: number): Promise<void> {
+  if (await person.page.$('input[aria-label="Name of eater 1"]')) {
+    await person.fill('Name of eater 1', 'Odile');
+    await person.press('Enter');
+    await person.sees('Nothing in the cold yet');
+  }
+  await person.click('Counter', 'link');
+  await person.fill('What is it? Search by any name', kind, 'searchbox');
+  await person.page.locator(`.kind ::-p-text(${kind})`).click();
+  if (count) await person.fill('How many', count);
+  await person.page.locator('#weight').fill(weight);
+  await person.fill('Price for a kg', '9.40');
+  await person.page.locator('::-p-text(Buy it for)').click();
+  await person.sees('this is the true start');
+  for (let each = 0; each <= weighings; each++) {
+    await standIn(person);
+    await person.press('Space');
+    await settle();
+  }
+  await lay(person);
+  await settle();
+  await settle();
+}
+
+async function drawTheCut(person: Person): Promise<void> {
+  await person.page.locator('::-p-text(draw the cut)').click();
+  await person.page.evaluate(() => document.querySelector('h2')?.scrollIntoView());
 }
 
 async function fillCounter(person: Person): Promise<void> {
@@ -96,7 +148,7 @@ async function main(): Promise<void> {
       await person.goTo(view.path);
       await view.prepare?.(person);
       await new Promise((done) => setTimeout(done, 300));
-      await person.shot(`${folder}/${view.name}.png`);
+      await person.shot(`${folder}/${view.name}.png`, view.full);
       if (person.complaints.length > 0) console.error(view.name, person.complaints);
       await person.page.close();
     }

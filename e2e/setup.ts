@@ -1,2 +1,2 @@
 // A browser is started and pages are loaded: five seconds are too few.
-jest.setTimeout(180_000);
+jest.setTimeout(240_000);

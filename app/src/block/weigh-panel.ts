@@ -1,6 +1,8 @@
 import { afterRenderEffect, ChangeDetectionStrategy, Component, computed, ElementRef, inject, output, viewChild } from '@angular/core';
 import { FormsModule } from '@angular/forms';
+import { gToBirdNumber } from '@core/catalogue/bird-number';
 import { DESTINATION_IDS } from '@core/catalogue/destination';
+import { fromDg } from '@core/units/mass';
 import { Figures } from '../data/figures';
 import { Swatch } from '../kit/swatch';
 import { Bench } from './bench';
@@ -46,7 +48,14 @@ export class WeighPanel {
       const after = piece.leftDg - typed.mass.massDg;
       return after < 0 ? `That is ${this.figures.mass(-after)} more than is left.` : `Leaves ${this.figures.mass(after)} on the board.`;
     }
-    return this.bench.mustDrain() ? `Label: ${this.figures.mass(piece?.inDg ?? 0)}.` : '';
+    return this.bench.mustDrain() ? `Label: ${this.figures.mass(piece?.inDg ?? 0)}${this.size()}.` : '';
+  });
+
+  /** The number that birds of this weight are sold under in some places. */
+  protected readonly size = computed(() => {
+    const piece = this.bench.piece();
+    if (!piece || (piece.animal !== 'chicken' && piece.animal !== 'turkey')) return '';
+    return `, size ${gToBirdNumber(fromDg(piece.inDg / piece.count, 'g'))}${piece.count > 1 ? ' each' : ''}`;
   });
 
   constructor() {

@@ -50,7 +50,7 @@ const SCALE = 1.6;
             <ol>@for (zone of plan.zones; track $index) { <li><b>{{ zone.name }}</b>: {{ words(zone) }}</li> }</ol>
             <p class="caution">Blade level with the board, the free hand flat on top of the meat, fingers up.</p>
           } @else {
-            <p class="soft">Two zones at least.</p>
+            <p class="soft">Push a skewer down to the board and measure it. With two zones written here, this side says which to open like a book, how deep, and which only to slash.</p>
           }
         </section>
       </div>

@@ -145,8 +145,15 @@ describe('what comes next', () => {
   });
 
   it('a part taken out of turn does not stop the rest', () => {
-    expect(at(46_500, ['ends', 1000]).part).toBe('steaks');
+    expect(at(46_500, ['ends', 1000]).part).toBe('strip-and-tail');
     expect(at(45_000, ['trimmings', 800]).part).toBe('strip-and-tail');
+    expect(at(39_000, ['strip-and-tail', 1500], ['steaks', 3500]).part).toBe('steaks');
+  });
+
+  it('follows another way chosen in the middle of the work', () => {
+    const other = loin.ways[1] as Way;
+    const off = [['strip-and-tail', 1600], ['fat-cap', 7500], ['ends', 2300], ['steaks', 2900]] as const;
+    expect(nextAct(loin, other, { massDg: 52_500, leftDg: 37_000 }, off.map(([part, massDg]) => ({ part, massDg, count: 1 }))).part).toBe('steaks');
   });
 
   it('nothing more once all is off', () => {

@@ -26,9 +26,10 @@ const PORTIONS_DONE = 0.93;
 const NOT_A_PORTION = 0.6;
 
 /**
- * What the way proposes after what came off so far. Portions come one after another until their
- * usual share is off, or until what the later parts usually weigh is all that is left; anything
- * else makes room for what comes next.
+ * What the way proposes after what came off so far: the first act that is not done, whatever order
+ * the others were done in. Portions come one after another until their usual share is off, or
+ * until what the other parts usually weigh is all that is left. A part that two steps give is
+ * weighed at both.
  *
  * @param massDg the weight bought, which the shares are of
  * @param leftDg what is still on the board
@@ -37,44 +38,35 @@ export function nextAct(kind: Kind, way: Way, { massDg, leftDg }: { readonly mas
   const acts = actsOf(kind, way);
   const offDg = sumByPart(off);
   const usualDg = (part: string): number => (way.shares[part] ?? 0) * massDg;
-  const share = (part: string): number => (usualDg(part) > 0 ? (offDg.get(part) ?? 0) / usualDg(part) : 0);
-  const isPortions = (act: Act | undefined): boolean => act !== undefined && partOf(kind, act.part)?.portion !== undefined;
-  const leftFor = (from: number): number => {
-    const later = new Set(acts.slice(from).map(({ part }) => part));
-    return [...later].reduce((sum, part) => sum + Math.max(0, usualDg(part) - (offDg.get(part) ?? 0)), 0);
+  const share = (part: string): number => (usualDg(part) > 0 ? (offDg.get(part) ?? 0) / usualDg(part) : 1);
+  const leftForOthers = (part: string): number =>
+    Object.keys(way.shares).reduce((sum, other) => sum + (other === part ? 0 : Math.max(0, usualDg(other) - (offDg.get(other) ?? 0))), 0);
+  const arePortionsDone = (part: string): boolean => {
+    const count = countOf(off, part);
+    return count > 0 && (share(part) >= PORTIONS_DONE || leftDg - leftForOthers(part) < (NOT_A_PORTION * (offDg.get(part) ?? 0)) / count);
   };
-  let { at, last } = placeInOrder(acts, off, isPortions);
-  const inHand = acts[at];
-  if (isPortions(inHand) && offDg.has(inHand?.part ?? '')) {
-    const mean = (offDg.get(inHand?.part ?? '') ?? 0) / countOf(off, inHand?.part ?? '');
-    if (share(inHand?.part ?? '') >= PORTIONS_DONE || leftDg - leftFor(at + 1) < NOT_A_PORTION * mean) at += 1;
-    else return shown(kind, way, acts, at, at);
-  }
-  while (acts[at] && share(acts[at]?.part ?? '') >= DONE) last = at++;
-  return shown(kind, way, acts, at, last);
-}
-
-/** How far the work has come: the act in hand, and the last that something was weighed for. */
-function placeInOrder(acts: readonly Act[], off: readonly Off[], isPortions: (act: Act | undefined) => boolean): { at: number; last: number } {
-  let [at, last] = [0, -1];
-  for (const { part } of off) {
-    const found = acts.findIndex((act, index) => index >= at && act.part === part);
-    if (found < 0) continue;
-    last = found;
-    at = isPortions(acts[found]) ? found : found + 1;
-  }
-  return { at, last };
-}
-
-function shown(kind: Kind, way: Way, acts: readonly Act[], at: number, last: number): NextAct {
+  const isDone = (part: string, index: number): boolean => {
+    if (isPortions(kind, part)) return arePortionsDone(part);
+    const turn = acts.slice(0, index + 1).filter((act) => act.part === part).length;
+    return share(part) >= DONE || off.filter((each) => each.part === part).length >= turn;
+  };
+  const inHand = acts.findIndex(({ part }, index) => part === off.at(-1)?.part && isPortions(kind, part) && !isDone(part, index));
+  const at = inHand >= 0 ? inHand : acts.findIndex(({ part }, index) => !isDone(part, index));
   const act = acts[at];
-  const steps = way.steps;
-  if (!act) return { part: null, step: steps.length - 1 };
-  const own = steps.indexOf(act.step);
-  const before = last < 0 ? 0 : steps.indexOf(acts[last]?.step ?? '');
-  // A step in between that takes nothing off comes first; the very first, the draining, is over by now.
-  const between = steps.findIndex((id, index) => index > before && index < own && kind.steps.find((step) => step.id === id)?.frees.length === 0);
-  return { part: act.part, step: last === at || between < 0 ? own : between };
+  return act ? { part: act.part, step: inHand >= 0 ? way.steps.indexOf(act.step) : stepBefore(kind, way, acts, at) } : { part: null, step: way.steps.length - 1 };
+}
+
+/** The act's step; or the first one that takes nothing off, between it and the act before. */
+function stepBefore(kind: Kind, way: Way, acts: readonly Act[], at: number): number {
+  const own = way.steps.indexOf(acts[at]?.step ?? '');
+  // The very first step, the draining, is over by now.
+  const before = at === 0 ? 0 : way.steps.indexOf(acts[at - 1]?.step ?? '');
+  const between = way.steps.findIndex((id, index) => index > before && index < own && kind.steps.find((step) => step.id === id)?.frees.length === 0);
+  return between < 0 ? own : between;
+}
+
+function isPortions(kind: Kind, part: string): boolean {
+  return partOf(kind, part)?.portion !== undefined;
 }
 
 function sumByPart(off: readonly Off[]): Map<string, MassDg> {
