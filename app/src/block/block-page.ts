@@ -30,7 +30,7 @@ import { WeighPanel } from './weigh-panel';
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './block-page.html',
   styleUrl: './block-page.css',
-  host: { '(document:keydown)': 'onKey($event)' },
+  host: { '(document:keydown)': 'onKey($event)', '(click)': 'freeHand($event)' },
 })
 export class BlockPage {
   protected readonly bench = inject(Bench);
@@ -115,6 +115,12 @@ export class BlockPage {
     if (!act) return;
     event.preventDefault();
     void act();
+  }
+
+  /** A button that was pressed with the finger lets go of the keys: space takes the weight again. */
+  protected freeHand(event: MouseEvent): void {
+    const at = document.activeElement;
+    if (event.detail > 0 && at instanceof HTMLButtonElement && at.closest('.weigh')) at.blur();
   }
 
   protected choosePart(id: string): void {

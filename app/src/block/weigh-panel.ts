@@ -33,7 +33,11 @@ export class WeighPanel {
   /** The weight as the scale shows it, moving or not. */
   protected readonly live = computed(() => {
     const liveDg = this.bench.liveDg();
-    return liveDg === null ? null : this.figures.massParts(this.bench.weighed()?.massDg ?? liveDg);
+    if (liveDg === null) return null;
+    const { value, unit } = this.figures.massParts(this.bench.weighed()?.massDg ?? liveDg);
+    // The point of a fixed-width face stands too far from its neighbours.
+    const [, whole = value, point = '', part = ''] = /^(.*)([.,])(\d+)$/.exec(value) ?? [];
+    return { whole, point, part, unit };
   });
   protected readonly state = computed(() => {
     const now = this.link.steadiness();

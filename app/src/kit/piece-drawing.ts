@@ -59,8 +59,8 @@ let drawings = 0;
     .cuts path { stroke: var(--bad); stroke-width: 2.2; stroke-dasharray: 9 6; stroke-linecap: round; }
     .cuts .under { stroke: var(--sheet); stroke-width: 4.5; stroke-dasharray: none; opacity: 0.75; }
     text { font: 400 16px var(--text); fill: var(--ink); text-anchor: middle; paint-order: stroke; stroke: var(--paper); stroke-width: 4px; stroke-linejoin: round; }
-    .turn { position: absolute; right: 0; top: -30px; background: var(--paper); min-height: 56px; }
-    @media (max-width: 900px) { text { font-size: 22px; } .turn { position: static; width: 100%; margin-top: 6px; } kbd { display: none; } }
+    .turn { position: var(--turn-position, static); right: 0; top: -30px; background: var(--paper); min-height: 56px; margin-top: 8px; } .turn kbd { display: var(--turn-key, none); }
+    @media (max-width: 900px) { text { font-size: 22px; } .turn { position: static; width: 100%; } .turn kbd { display: none; } }
     @media print { text { font-size: 18px; } path { stroke: #000; } }
   `,
 })
