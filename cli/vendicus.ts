@@ -3,6 +3,7 @@ import { report } from '@core/files/report';
 import { readFile } from '@core/files/read-file';
 import { predictionReport } from '@core/files/prediction-report';
 import { SCHOOL_IDS, type SchoolId } from '@core/cost/school';
+import { slicesReport } from '@core/slice/slices-report';
 import type { Household } from '@core/journal/household';
 
 /** A message for standard error; the exit code is 1. */
@@ -13,9 +14,11 @@ const USAGE = `vendicus: the computation at a command line, JSON in, JSON out
   vendicus report FILE|- [--school ${SCHOOL_IDS.join('|')}]
       what each purchase came to, and what is in stock
   vendicus predict FILE|- --kind KIND --price A-KG --weight KG [--way WAY] [--marks a,b] [--on DAY] [--seed N]
-      what to expect of a piece at that price, from the household's own pieces`;
+      what to expect of a piece at that price, from the household's own pieces
+  vendicus slices FILE|-
+      where to cut a log: lengths in mm, weights in g`;
 
-const COMMANDS: Record<string, (args: readonly string[]) => unknown> = { report: runReport, predict: runPredict };
+const COMMANDS: Record<string, (args: readonly string[]) => unknown> = { report: runReport, predict: runPredict, slices: runSlices };
 
 function runReport(args: readonly string[]): unknown {
   const { file, options } = parse(args, ['--school']);
@@ -38,6 +41,22 @@ function runPredict(args: readonly string[]): unknown {
   });
   if (typeof result === 'string') throw new CommandError(result);
   return result;
+}
+
+function runSlices(args: readonly string[]): unknown {
+  const { file } = parse(args, []);
+  const result = slicesReport(readJson(file));
+  if ('problem' in result) throw new CommandError(result.problem);
+  return result.report;
+}
+
+function readJson(file: string): unknown {
+  const text = readText(file);
+  try {
+    return JSON.parse(text);
+  } catch (error) {
+    throw new CommandError(`That is not JSON: ${(error as Error).message}`);
+  }
 }
 
 function positive(options: Readonly<Record<string, string>>, name: string): number {

@@ -52,7 +52,7 @@ async function standIn(person: Person): Promise<void> {
 }
 
 async function lay(person: Person): Promise<void> {
-  await person.page.locator('::-p-aria([name="Take it off the scale"])').click();
+  await person.page.locator('v-stand-in-tray button:nth-child(2)').click();
   await person.page.waitForSelector('.take[aria-disabled]');
   await person.page.locator('v-stand-in-tray button').click();
   await person.page.waitForSelector('.take:not([aria-disabled])');

@@ -12,8 +12,8 @@ const TRAY_DG = 2150;
   template: `
     <div class="tray" role="group" aria-label="Tray of the stand-in scale">
       <button type="button" class="quiet" (click)="lay()"><span>Lay on <b>{{ bench.mustDrain() ? 'the piece' : bench.currentPart()?.portion ?? bench.currentPart()?.name ?? 'it' }}</b></span> <kbd>m</kbd></button>
-      <button type="button" class="quiet" (click)="clear()" aria-label="Take it off the scale">Off <kbd>r</kbd></button>
-      <button type="button" class="quiet" (click)="layTray()" aria-label="Put an empty tray on">Tray <kbd>y</kbd></button>
+      <button type="button" class="quiet" (click)="clear()">Off <kbd>r</kbd></button>
+      <button type="button" class="quiet" (click)="layTray()">Tray <kbd>y</kbd></button>
     </div>
   `,
   styles: `

@@ -9,7 +9,7 @@ import { Ask } from './ask';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (ask.asked(); as asked) {
-      <p-dialog [header]="asked.header" [visible]="true" (visibleChange)="asked.answer(false)" [modal]="true" [draggable]="false" role="alertdialog" [style]="{ width: '31rem' }">
+      <p-dialog closeAriaLabel="Close" [header]="asked.header" [visible]="true" (visibleChange)="asked.answer(false)" [modal]="true" [draggable]="false" role="alertdialog" [style]="{ width: '31rem' }">
         <p>{{ asked.message }}</p>
         <div class="acts">
           <button type="button" class="quiet" (click)="asked.answer(false)">Go back</button>

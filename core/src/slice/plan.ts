@@ -1,0 +1,73 @@
+import { equalCuts } from './equal-cuts';
+import { gridOf, type Grid } from './grid';
+import { kindsOf } from './kinds-of-wish';
+import { likelyRange } from './likely-range';
+import type { Profile } from './profile';
+import { solve } from './solve';
+import { whyNoPlan } from './why-no-plan';
+import type { Plan, PlanOrWhy, Request, Rest, Slice } from './wish';
+
+/** A slice seen from the starting end, in mm. */
+interface Piece {
+  readonly kind: string;
+  readonly from: number;
+  readonly to: number;
+  readonly isOpened: boolean;
+}
+
+/**
+ * Where to cut a log: the proven best plan on a 1 mm grid, or why there is none and which limit to
+ * let go of. A plan without a single slice is no plan.
+ *
+ * @example a prism of 400 mm and 4 kg, slices of 500 g: eight of 50 mm
+ */
+export function planSlices(log: Profile, request: Request): PlanOrWhy {
+  const grid = gridOf(log, request);
+  if (request.wish.by === 'equal') return equalPlan(grid, request, request.wish.count);
+  const kinds = kindsOf(request);
+  const solution = solve(grid, kinds);
+  if (!solution || solution.cuts.length === 0) return { why: whyNoPlan(grid, kinds) };
+  const pieces = solution.cuts.map(({ kind, from, to }): Piece => ({
+    kind: kinds[kind]?.name ?? '',
+    from: grid.startMm + from,
+    to: grid.startMm + to,
+    isOpened: request.tail?.rule === 'double' && grid.startMm + from >= grid.thinFromMm,
+  }));
+  const hasWorth = kinds.some(({ worthPerG }) => worthPerG > 0);
+  return { plan: planOf(grid, request, pieces, solution.objective, hasWorth ? solution.worth : null) };
+}
+
+function equalPlan(grid: Grid, { minThicknessMm, maxThicknessMm, ...request }: Request, count: number): PlanOrWhy {
+  const { startMm, stopMm, profile } = grid;
+  if (stopMm <= startMm) return { why: 'Nothing is left to slice between the square-off and the stop line. Square off less, or stop later.' };
+  const edges = [startMm, ...equalCuts(profile, startMm, stopMm, count), stopMm];
+  const pieces = edges.slice(1).map((to, index): Piece => ({ kind: 'slice', from: edges[index] ?? 0, to, isOpened: false }));
+  const wrong = pieces.map(({ from, to }) => to - from).find((thickness) => thickness < minThicknessMm - 1e-9 || thickness > maxThicknessMm + 1e-9);
+  if (wrong !== undefined) {
+    const isThin = wrong < minThicknessMm;
+    return { why: `${count} equal slices would have one of ${wrong.toFixed(1)} mm, ${isThin ? `under the least of ${minThicknessMm}` : `over the most of ${maxThicknessMm}`} mm. Ask for ${isThin ? 'fewer' : 'more'}, or let the limit go.` };
+  }
+  return { plan: planOf(grid, { minThicknessMm, maxThicknessMm, ...request }, pieces, 0, null) };
+}
+
+function planOf(grid: Grid, request: Request, pieces: readonly Piece[], objective: number, worth: number | null): Plan {
+  const { profile, toLogMm, startMm, stopMm, thinFromMm } = grid;
+  const span = (from: number, to: number): { fromMm: number; toMm: number; massG: number } => {
+    const [a, b] = [toLogMm(from), toLogMm(to)];
+    return { fromMm: Math.min(a, b), toMm: Math.max(a, b), massG: profile.massTo(to) - profile.massTo(from) };
+  };
+  const slices = pieces.map(({ kind, from, to, isOpened }): Slice => {
+    const [lowG, highG] = likelyRange(profile, from, to);
+    const middle = (from + to) / 2;
+    return { kind, ...span(from, to), thicknessMm: to - from, lowG, highG, faceWidthMm: profile.widthAt(middle), faceHeightMm: profile.heightAt(middle), isOpened };
+  });
+  const end = pieces.at(-1)?.to ?? startMm;
+  const thin = request.tail?.rule === 'leave' ? Math.max(end, thinFromMm) : stopMm;
+  const rest: Rest[] = [
+    { ...span(0, startMm), why: 'square-off' },
+    { ...span(end, Math.min(thin, stopMm)), why: 'left over' },
+    { ...span(Math.min(thin, stopMm), stopMm), why: 'too thin' },
+    { ...span(stopMm, profile.lengthMm), why: 'beyond the stop line' },
+  ];
+  return { slices, rest: rest.filter(({ fromMm, toMm }) => toMm - fromMm > 1e-6), objective, worth };
+}
