@@ -9,6 +9,7 @@ import { drawWorth } from '@core/yield/draw-worth';
 import { randomGamma } from 'd3-random';
 import { openingTimes } from './opening';
 import { largeHousehold } from './large-household';
+import { slicingTimes } from './slicing';
 import { sliderFrames } from './slider';
 
 interface Row {
@@ -68,6 +69,14 @@ function drawing(): Row {
   return { what: '100,000 draws of a ten-part piece', ms, reference: '1,000,000 gamma variates by d3-random', ratio, most: 2 };
 }
 
+async function slicing(): Promise<Row[]> {
+  const { planMs, solverMs, longMs } = await slicingTimes();
+  return [
+    { what: 'the best slices of a 400 mm log', ms: planMs, reference: `highs on the same arcs, ${solverMs.toFixed(0)} ms`, ratio: planMs / solverMs, most: 0.01 },
+    { what: 'a plan of a 900 mm log', ms: longMs, reference: 'a frame, 16.7 ms', ratio: longMs / 16.7, most: 1 },
+  ];
+}
+
 async function slider(): Promise<Row> {
   const { ms, frames, pieces } = await sliderFrames();
   return { what: `the answer following the slider, ${pieces} pieces (19 of 20 moves)`, ms, reference: 'a frame, 16.7 ms', ratio: frames, most: 1 };
@@ -87,6 +96,7 @@ async function main(): Promise<void> {
   console.log('| what | median, ms | against | ratio | at most |\n|---|---|---|---|---|');
   for (const row of core()) print(row);
   print(drawing());
+  for (const row of await slicing()) print(row);
   print(await slider());
   print(await opening());
 }
