@@ -6,16 +6,16 @@ import tseslint from 'typescript-eslint';
 const CORE_ARROWS = {
   units: [],
   catalogue: ['units'],
-  journal: ['units', 'catalogue'],
+  slice: ['units'],
+  journal: ['units', 'catalogue', 'slice'],
   price: ['units', 'catalogue', 'journal'],
   cost: ['units', 'catalogue', 'journal', 'price'],
   yield: ['units', 'catalogue', 'journal', 'price', 'cost'],
   pack: ['units', 'catalogue', 'journal'],
-  slice: ['units', 'catalogue', 'journal'],
   scale: ['units'],
   board: ['units', 'catalogue', 'journal', 'price', 'cost', 'yield', 'pack', 'scale', 'slice'],
   freeze: ['units', 'catalogue', 'journal', 'pack'],
-  files: ['units', 'catalogue', 'journal', 'price', 'cost', 'yield', 'pack', 'freeze'],
+  files: ['units', 'catalogue', 'slice', 'journal', 'price', 'cost', 'yield', 'pack', 'freeze'],
 };
 const PLACES = ['counter', 'block', 'wrap', 'freezer', 'books', 'craft', 'start'];
 const core = Object.keys(CORE_ARROWS).map((name) => `core-${name}`);
@@ -73,7 +73,7 @@ export default tseslint.config(
     files: ['core/src/**/*.ts'],
     ignores: ['**/*.test.ts', 'core/src/testing/**'],
     rules: {
-      'no-restricted-imports': ['error', { patterns: [{ regex: '^(?!\\.{1,2}/|(zod|d3-array|date-easter|papaparse)$)', message: 'The core stands on itself, on zod and on small libraries without an interface.' }] }],
+      'no-restricted-imports': ['error', { patterns: [{ regex: '^(?!\\.{1,2}/|(zod|d3-array|date-easter|papaparse|pdf-lib)$)', message: 'The core stands on itself, on zod and on small libraries without an interface.' }] }],
       'no-restricted-globals': ['error', { name: 'Date', message: 'Clocks come in from outside; see units/date.' }],
       'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'Seeds come in from outside.' }, { object: 'Date', property: 'now', message: 'Clocks come in from outside.' }],
     },

@@ -20,11 +20,11 @@ const VIEWS: readonly View[] = [
   { name: 'ways', path: '/demo/counter', prepare: showWays },
   { name: 'candidates', path: '/demo/counter/candidates', prepare: fillCandidates },
   { name: 'prices', path: '/demo/counter/prices', prepare: settle },
-  { name: 'lists', path: '/demo/counter/lists', prepare: settle },
   { name: 'block', path: '/demo/block', prepare: (person) => standIn(person) },
   { name: 'block-phone', path: '/demo/block', phone: true, prepare: (person) => standIn(person) },
   { name: 'block-chickens', path: '/home/start', prepare: (person) => atTheBoard(person, { kind: 'Whole chicken', weight: '3.300 kg', count: '2' }, 6) },
   { name: 'block-lamb', path: '/home/start', prepare: (person) => atTheBoard(person, { kind: 'Lamb leg', weight: '2.400 kg' }, 2) },
+  { name: 'slices', path: '/demo/block', prepare: planTheCuts },
   { name: 'wrap', path: '/demo/wrap', prepare: choosePortions },
   { name: 'freezer', path: '/demo/freezer' },
   { name: 'freezer-phone', path: '/demo/freezer', phone: true },
@@ -81,6 +81,16 @@ async function atTheBoard(person: Person, { kind, weight, count }: { kind: strin
   await lay(person);
   await settle();
   await settle();
+}
+
+async function planTheCuts(person: Person): Promise<void> {
+  await person.click('Plan where to cut', 'link');
+  await person.sees('Where to cut');
+  await person.page.locator('#square').fill('8 mm');
+  await person.press('Tab');
+  await person.page.evaluate(() => (document.querySelectorAll('[role=slider]')[2] as unknown as HTMLElement).focus());
+  await person.press('ArrowLeft');
+  await person.page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
 }
 
 async function drawTheCut(person: Person): Promise<void> {

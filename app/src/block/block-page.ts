@@ -18,6 +18,7 @@ import { EndCheck } from './end-check';
 import { LastWeighed } from './last-weighed';
 import { PartRow } from './part-row';
 import { ScaleSettings } from './scale-settings';
+import { Slicing } from './slicing';
 import { StepCard } from './step-card';
 import { WeighedList } from './weighed-list';
 import { WeighPanel } from './weigh-panel';
@@ -26,7 +27,7 @@ import { WeighPanel } from './weigh-panel';
 @Component({
   selector: 'v-block-page',
   imports: [FormsModule, RouterLink, Dialog, EditFigure, EndCheck, LastWeighed, PartRow, PieceDrawing, ScaleSettings, ShareBar, StepCard, WeighedList, WeighPanel],
-  providers: [Bench, BenchActs],
+  providers: [Bench, BenchActs, Slicing],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './block-page.html',
   styleUrl: './block-page.css',

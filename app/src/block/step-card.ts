@@ -1,10 +1,12 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import { otherSchool, waysByFamily } from '@core/catalogue/ways-by-family';
 import { Bench } from './bench';
+import { Figures } from '../data/figures';
 import { HOUSEHOLD_NAME } from '../data/household-name';
 import { BenchActs } from './bench-acts';
+import { Slicing } from './slicing';
 
 /** What to do now: the step, how the hand knows, and the caution where it matters. */
 @Component({
@@ -37,8 +39,15 @@ import { BenchActs } from './bench-acts';
         <button type="button" class="quiet" (click)="isChanging = false">Done</button>
       </div>
     } @else {
+      @if (isSliced() && slicing.next(); as next) {
+        <p class="cut">
+          <span>Next cut <b>{{ figures.length(round(next.thicknessMm)) }}</b> from the end that lies there, <b>{{ figures.mass(round(next.massG) * 10) }}</b> <span class="soft">({{ figures.mass(round(next.lowG) * 10) }} to {{ figures.mass(round(next.highG) * 10) }})</span></span>
+          <a [routerLink]="['/', household, 'block', bench.piece()?.id, 'slices']">The plan</a>
+        </p>
+      }
       <p class="ways">
         <button type="button" class="waybutton" (click)="isChanging = true">{{ bench.way()?.name }} · change the way</button>
+        @if (isSliced() && !slicing.next()) { <a [routerLink]="['/', household, 'block', bench.piece()?.id, 'slices']">Plan where to cut</a> }
         @if (bench.currentStep()?.aid === 'even-thickness') { <a [routerLink]="['/', household, 'craft', 'thickness']">How deep? Measure its thickness</a> }
       </p>
     }
@@ -50,6 +59,7 @@ import { BenchActs } from './bench-acts';
     .turn { display: flex; gap: 6px; } .turn .quiet { width: 56px; padding: 0; font-size: 1.4rem; }
     .hint { margin: 4px 0 0; font-size: 1.02rem; max-width: 72ch; line-height: 1.34; } .hint i { color: var(--soft); }
     .caution { margin: 6px 0 0; max-width: 76ch; font-size: 0.98rem; line-height: 1.3; }
+    .cut { margin: 6px 0 0; padding: 6px 12px; border: 1.5px solid var(--ink); background: var(--sheet); display: flex; justify-content: space-between; gap: 16px; flex-wrap: wrap; font-size: 1.1rem; max-width: none; } .cut b { font-size: 1.5rem; } .cut a { align-self: center; font-size: 1rem; font-weight: 600; }
     .ways { margin: 4px 0 0; display: flex; gap: 18px; flex-wrap: wrap; align-items: center; font-size: 0.9rem; max-width: calc(100% - 150px); } .ways a { font-weight: 600; }
     .waybutton { background: none; border: 0; padding: 0; min-height: 26px; font: inherit; font-size: 0.9rem; color: var(--soft); text-decoration: underline; text-underline-offset: 3px; cursor: pointer; text-align: left; }
     .way { display: flex; flex-wrap: wrap; gap: 10px; margin-top: 8px; align-items: end; } .way .field { flex: 1 1 180px; }
@@ -60,7 +70,17 @@ export class StepCard {
   protected readonly bench = inject(Bench);
   private readonly acts = inject(BenchActs);
   protected readonly household = inject(HOUSEHOLD_NAME);
+  protected readonly slicing = inject(Slicing);
+  protected readonly figures = inject(Figures);
+  protected readonly round = Math.round;
+  /** A log is sliced into portions now. */
+  protected readonly isSliced = computed(() => this.bench.currentPart()?.portion !== undefined && this.slicing.isLog() && !this.bench.mustDrain());
   protected isChanging = false;
+
+  constructor() {
+    effect(() => this.slicing.lot.set(this.bench.piece()?.id ?? ''));
+  }
+
   protected readonly families = computed(() => waysByFamily(this.bench.kind() ?? { ways: [] }));
   protected readonly family = computed(() => this.families().find(({ ways }) => ways.some(({ id }) => id === this.bench.way()?.id)));
 

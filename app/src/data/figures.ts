@@ -99,6 +99,21 @@ export class Figures {
     return low.unit === high.unit ? `${low.value} to ${high.value} ${high.unit}` : `${low.value} ${low.unit} to ${high.value} ${high.unit}`;
   }
 
+  /** A length as a ruler of this household shows it. */
+  length(mm: number): string {
+    const { system, decimal } = this.settings();
+    return system === 'imperial' ? `${formatNumber(convert(mm, 'mm', 'in'), 2, decimal)} in` : `${formatNumber(mm, Number.isInteger(Math.round(mm * 10) / 10) ? 0 : 1, decimal)} mm`;
+  }
+
+  /** A typed length, in mm. */
+  parseLength(text: string): number | null {
+    const value = this.parseNumber(text.replace(/\s*(mm|cm|in|")\s*$/i, ''));
+    if (value === null) return null;
+    if (/cm\s*$/i.test(text)) return value * 10;
+    const isInches = /(in|")\s*$/i.test(text) || (this.settings().system === 'imperial' && !/mm\s*$/i.test(text));
+    return isInches ? convert(value, 'in', 'mm') : value;
+  }
+
   /** Decimals of the currency's coins. */
   moneyDigits(): number {
     return minorDigits(this.settings().currency);

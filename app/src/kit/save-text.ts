@@ -1,6 +1,6 @@
-/** Hands a text to the browser as a file to save. */
-export function saveText(name: string, text: string, type = 'application/json'): void {
-  const address = URL.createObjectURL(new Blob([text], { type }));
+/** Hands a text, or bytes, to the browser as a file to save. */
+export function saveText(name: string, text: string | Uint8Array, type = 'application/json'): void {
+  const address = URL.createObjectURL(new Blob([text as BlobPart], { type }));
   const link = document.createElement('a');
   link.href = address;
   link.download = name;

@@ -23,6 +23,7 @@ const places: Routes = [
   { path: 'counter/lists', title: 'Shops’ lists · Vendicus', loadComponent: () => import('../counter/lists-page').then((m) => m.ListsPage) },
   { path: 'block', title: 'Block · Vendicus', loadComponent: () => import('../block/block-page').then((m) => m.BlockPage) },
   { path: 'block/:lot', title: 'Block · Vendicus', loadComponent: () => import('../block/block-page').then((m) => m.BlockPage) },
+  { path: 'block/:lot/slices', title: 'Where to cut · Vendicus', loadComponent: () => import('../block/slices-page').then((m) => m.SlicesPage) },
   { path: 'wrap', title: 'Wrap · Vendicus', loadComponent: () => import('../wrap/wrap-page').then((m) => m.WrapPage) },
   { path: 'freezer', title: 'Freezer · Vendicus', loadComponent: () => import('../freezer/freezer-page').then((m) => m.FreezerPage) },
   { path: 'books', title: 'Books · Vendicus', loadComponent: () => import('../books/books-page').then((m) => m.BooksPage) },

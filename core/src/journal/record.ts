@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { kindProblems } from '../catalogue/kind-problems';
 import { kindSchema } from '../catalogue/kind-schema';
 import { OWN } from '../catalogue/own-kinds';
+import { slicesRequestSchema } from '../slice/slices-request';
 import { priceNoteSchema } from './price-note';
 import { settingsSchema } from './settings';
 
@@ -57,6 +58,8 @@ const bodies = {
   cooked: z.strictObject({ share: z.number().positive().max(1) }),
   /** A kind of piece of the household's own, by its id. */
   kind: ownKindSchema,
+  /** How a log is measured and what is wished of it, by piece. */
+  slicing: slicesRequestSchema,
   /** A shop that is called otherwise now, or is the same as another. */
   shop: z.strictObject({ from: z.string().trim().min(1).max(200), to: z.string().trim().min(1).max(200) }),
 } as const;

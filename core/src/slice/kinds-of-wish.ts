@@ -15,9 +15,6 @@ export interface SettledKind {
   readonly worthPerG: number;
 }
 
-/** No more slices than this come off one log. */
-const MANY = 200;
-
 /**
  * The kinds of slices that a wish asks for, each with its own limits before the common ones.
  * "Equal" has none: its cuts are no grid's.
@@ -37,7 +34,7 @@ export function kindsOf({ wish, minThicknessMm, maxThicknessMm }: Pick<Request, 
 }
 
 function settled(kind: SliceKind, common: { readonly minThicknessMm: number; readonly maxThicknessMm: number }): SettledKind {
-  const { name, lengthMm, targetG, thicknessMm, count = [0, MANY], worthPerKg = 0, tolerance } = kind;
+  const { name, lengthMm, targetG, thicknessMm, count = [0, Infinity], worthPerKg = 0, tolerance } = kind;
   const [min, max] = lengthMm === undefined ? [kind.minThicknessMm ?? common.minThicknessMm, kind.maxThicknessMm ?? common.maxThicknessMm] : [lengthMm, lengthMm];
   return {
     name,

@@ -16,6 +16,8 @@ export interface Solution {
 
 /** How far apart two sums are the same. */
 const SAME = 1e-12;
+/** No plan from here. */
+const NONE = Infinity;
 
 /** The smallest target, which what is left over is measured in: grams, or millimetres where no weight is aimed at. */
 export function unitOfRest(kinds: readonly SettledKind[]): { readonly inG: boolean; readonly size: number } {
@@ -28,7 +30,7 @@ export function unitOfRest(kinds: readonly SettledKind[]): { readonly inG: boole
 export function costOf({ targetG, tolerance, aimMm }: SettledKind, massG: number, thicknessMm: number): number {
   if (targetG !== null) {
     const off = (massG - targetG) / targetG;
-    return tolerance !== null && Math.abs(off) > tolerance ? Infinity : off * off;
+    return tolerance !== null && Math.abs(off) > tolerance ? NONE : off * off;
   }
   return aimMm === null ? 0 : ((thicknessMm - aimMm) / aimMm) ** 2;
 }
@@ -54,7 +56,7 @@ export function solve(grid: Grid, kinds: readonly SettledKind[]): Solution | nul
   const unit = unitOfRest(kinds);
   const counts = countsOf(kinds, steps);
   const size = counts.size;
-  const objective = new Float64Array((steps + 1) * size).fill(Infinity);
+  const objective = new Float64Array((steps + 1) * size).fill(NONE);
   const worth = new Float64Array((steps + 1) * size);
   const choice = new Int32Array((steps + 1) * size).fill(-1);
   const lastPin = pinned.at(-1) ?? 0;
@@ -73,17 +75,17 @@ export function solve(grid: Grid, kinds: readonly SettledKind[]): Solution | nul
         const to = from + thickness;
         const mass = (massG[to] as number) - (massG[from] as number);
         const cost = costOf(settled, mass, thickness);
-        if (cost === Infinity) return;
+        if (cost === NONE) return;
         const gain = settled.worthPerG * mass;
         for (let c = 0; c < size; c++) {
           const after = counts.plusOne(c, kind);
           if (after < 0) continue;
           const total = cost + (objective[to * size + after] as number);
-          if (total === Infinity) continue;
+          if (total === NONE) continue;
           const value = gain + (worth[to * size + after] as number);
           const here = from * size + c;
           const [bestWorth, best] = [worth[here] as number, objective[here] as number];
-          const isBetter = best === Infinity || value > bestWorth + SAME || (value >= bestWorth - SAME && total < best - SAME);
+          const isBetter = best === NONE || value > bestWorth + SAME || (value >= bestWorth - SAME && total < best - SAME);
           if (!isBetter) continue;
           worth[here] = value;
           objective[here] = total;
@@ -137,15 +139,12 @@ function countsOf(kinds: readonly SettledKind[], steps: number): Counts {
     const { radix, place } = digits[kind] as (typeof digits)[number];
     return Math.floor(state / place) % radix;
   };
-  return {
-    size,
-    isEnough: (state) => digits.every(({ least }, kind) => countIn(state, kind) >= least),
-    plusOne: (state, kind) => {
-      const { radix, place, isCounted } = digits[kind] as (typeof digits)[number];
-      if (!isCounted) return state;
-      return countIn(state, kind) + 1 < radix ? state + place : -1;
-    },
-  };
+  // Asked for millions of times: worked out once.
+  const enough = Uint8Array.from({ length: size }, (_, state) => (digits.every(({ least }, kind) => countIn(state, kind) >= least) ? 1 : 0));
+  const after = digits.map(({ radix, place, isCounted }, kind) =>
+    Int32Array.from({ length: size }, (_, state) => (!isCounted ? state : countIn(state, kind) + 1 < radix ? state + place : -1)),
+  );
+  return { size, isEnough: (state) => enough[state] === 1, plusOne: (state, kind) => (after[kind] as Int32Array)[state] as number };
 }
 
 interface Tables {
@@ -158,7 +157,7 @@ interface Tables {
 }
 
 function follow({ objective, worth, choice, steps, size, counts }: Tables): Solution | null {
-  if (objective[0] === Infinity) return null;
+  if (objective[0] === NONE) return null;
   const cuts: Cut[] = [];
   let [place, state] = [0, 0];
   for (;;) {

@@ -43,7 +43,7 @@ export function arcFlowModel(grid: Grid, kinds: readonly SettledKind[]): string 
   const bounds = kinds.flatMap(({ least, most }, k) => {
     const sum = (byKind[k] ?? []).map((name) => `+ ${name}`).join(' ');
     if (sum === '') return [];
-    return [...(least > 0 ? [` l${k}: ${sum} >= ${least}`] : []), ...(most < 200 ? [` m${k}: ${sum} <= ${most}`] : [])];
+    return [...(least > 0 ? [` l${k}: ${sum} >= ${least}`] : []), ...(most < Infinity ? [` m${k}: ${sum} <= ${most}`] : [])];
   });
   return ['Minimize', ` obj: ${cost.join(' ')}`, 'Subject To', ...flow, ...bounds, 'Binary', ` ${binaries.join(' ')}`, 'End'].join('\n');
 }

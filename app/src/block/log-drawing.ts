@@ -1,0 +1,137 @@
+import { ChangeDetectionStrategy, Component, computed, ElementRef, inject, input, output } from '@angular/core';
+import type { Profile } from '@core/slice/profile';
+import type { Plan } from '@core/slice/wish';
+import { Figures } from '../data/figures';
+import { tileOf } from '../kit/destination-look';
+
+const ABOVE = 46;
+const BELOW = 80;
+
+/** A log from the side, drawn to scale, with its cuts; a cut can be taken hold of and moved. */
+@Component({
+  selector: 'v-log-drawing',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <svg [attr.viewBox]="'-14 0 ' + (profile().lengthMm + 28) + ' ' + height()" role="group" [attr.aria-label]="'The log from the side, ' + length(profile().lengthMm) + ' long, ' + plan().slices.length + ' slices'">
+      <defs>
+        <pattern id="log-left" width="12" height="12" patternUnits="userSpaceOnUse"><image width="12" height="12" [attr.href]="left" /></pattern>
+      </defs>
+      <path class="body" [attr.d]="outline()" />
+      @for (rest of plan().rest; track rest.why) { <path class="rest" [attr.d]="stretch(rest.fromMm, rest.toMm)"><title>{{ rest.why }}</title></path> }
+      @for (slice of drawn(); track $index) {
+        <text class="n" [attr.x]="slice.middle" [attr.y]="floor() - slice.tall / 2 - 4">{{ slice.number }}</text>
+        @if (slice.wide) { <text [attr.x]="slice.middle" [attr.y]="floor() - slice.tall / 2 + 14">{{ slice.mass }}</text> }
+        <ellipse class="face" [attr.cx]="slice.middle" [attr.cy]="floor() + 48" [attr.rx]="slice.rx" [attr.ry]="slice.ry" />
+        <text class="mm" [attr.x]="slice.middle" [attr.y]="floor() + 18">{{ slice.thickness }}</text>
+      }
+      @for (cut of cuts(); track $index) {
+        <g class="cut" [class.pinned]="cut.pinned" role="slider" tabindex="0" [attr.aria-label]="'Cut ' + cut.number" aria-orientation="horizontal" aria-valuemin="0" [attr.aria-valuemax]="profile().lengthMm" [attr.aria-valuenow]="round(cut.at)" [attr.aria-valuetext]="length(cut.at) + (cut.pinned ? ', fixed' : '')" (keydown)="onKey($event, cut.at)" (pointerdown)="grab($event, cut.at)" (pointermove)="drag($event)" (pointerup)="drop()" (pointercancel)="drop()">
+          <rect class="grip" [attr.x]="cut.at - 9" y="0" width="18" [attr.height]="floor() + 8" />
+          <path [attr.d]="'M' + cut.at + ' ' + (ABOVE - 26) + 'V' + (floor() + 6)" />
+          <circle [attr.cx]="cut.at" [attr.cy]="ABOVE - 32" r="7" />
+        </g>
+      }
+      <path class="board" [attr.d]="'M-14 ' + floor() + 'H' + (profile().lengthMm + 14)" />
+    </svg>
+  `,
+  styles: `
+    svg { width: 100%; display: block; touch-action: none; overflow: visible; }
+    .body { fill: var(--sheet); stroke: var(--ink); stroke-width: 1.6; } .rest { fill: url(#log-left); stroke: none; opacity: 0.9; }
+    .board { stroke: var(--ink); stroke-width: 1; }
+    .cut path { stroke: var(--act); stroke-width: 1.8; } .cut circle { fill: var(--paper); stroke: var(--act); stroke-width: 1.8; } .cut.pinned circle { fill: var(--act); }
+    .grip { fill: transparent; } .cut { cursor: ew-resize; outline: none; } .cut:focus-visible path { stroke: var(--focus); stroke-width: 4; } .cut:focus-visible circle { stroke: var(--focus); stroke-width: 4; }
+    text { font: 400 10px var(--text); fill: var(--ink); text-anchor: middle; pointer-events: none; } .n { font: 600 14px var(--text); } .mm { fill: var(--soft); }
+    .face { fill: none; stroke: var(--soft); stroke-width: 1; }
+  `,
+})
+export class LogDrawing {
+  private readonly figures = inject(Figures);
+  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
+  readonly profile = input.required<Profile>();
+  readonly plan = input.required<Plan>();
+  readonly from = input.required<'start' | 'end'>();
+  readonly pinned = input<readonly number[]>([]);
+  /** A cut was moved from one place to another, in mm from the start of the log. */
+  readonly moved = output<{ readonly from: number; readonly to: number }>();
+  /** A fixed cut is let go. */
+  readonly freed = output<number>();
+
+  protected readonly ABOVE = ABOVE;
+  protected readonly left = tileOf('second');
+  private held: number | null = null;
+
+  private readonly tallest = computed(() => Math.max(...this.places().map((mm) => this.profile().heightAt(mm))));
+  private readonly places = computed(() => Array.from({ length: 61 }, (_, k) => (this.profile().lengthMm * k) / 60));
+  protected readonly floor = computed(() => ABOVE + this.tallest());
+  protected readonly height = computed(() => this.floor() + BELOW);
+  protected readonly outline = computed(() => this.stretch(0, this.profile().lengthMm));
+  /** The cuts between and after slices, in the order of cutting. */
+  protected readonly cuts = computed(() => {
+    const ends = this.plan().slices.map(({ fromMm, toMm }) => (this.from() === 'start' ? toMm : fromMm));
+    return ends.map((at, index) => ({ at, number: index + 1, pinned: this.pinned().some((mm) => Math.abs(mm - at) < 0.5) })).filter(({ at }) => at > 0.5 && at < this.profile().lengthMm - 0.5);
+  });
+  /** All faces to one scale, the narrowest slice deciding. */
+  private readonly faceScale = computed(() => Math.min(...this.plan().slices.map(({ thicknessMm, faceWidthMm, faceHeightMm }) => Math.min((thicknessMm * 0.9) / faceWidthMm, 52 / faceHeightMm))));
+  protected readonly drawn = computed(() =>
+    this.plan().slices.map(({ fromMm, toMm, massG, thicknessMm, faceWidthMm, faceHeightMm }, index) => {
+      return {
+        number: index + 1,
+        middle: (fromMm + toMm) / 2,
+        tall: this.profile().heightAt((fromMm + toMm) / 2),
+        wide: thicknessMm >= 26,
+        mass: this.figures.mass(Math.round(massG * 10)),
+        thickness: this.length(thicknessMm),
+        rx: (faceWidthMm / 2) * this.faceScale(),
+        ry: (faceHeightMm / 2) * this.faceScale(),
+      };
+    }),
+  );
+
+  protected stretch(from: number, to: number): string {
+    const floor = this.floor();
+    const places = [from, ...this.places().filter((mm) => mm > from && mm < to), to];
+    const top = places.map((mm) => `${mm.toFixed(1)} ${(floor - this.profile().heightAt(mm)).toFixed(1)}`);
+    return `M${from} ${floor}L${top.join('L')}L${to} ${floor}Z`;
+  }
+
+  protected length(mm: number): string {
+    return this.figures.length(mm);
+  }
+
+  protected round(mm: number): number {
+    return Math.round(mm);
+  }
+
+  protected onKey(event: KeyboardEvent, at: number): void {
+    const by = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
+    if (event.key === 'Delete' || event.key === 'Backspace') this.freed.emit(at);
+    else if (by !== undefined) this.move(at, at + by * (event.shiftKey ? 10 : 1));
+    else return;
+    event.preventDefault();
+    event.stopPropagation();
+  }
+
+  protected grab(event: PointerEvent, at: number): void {
+    (event.currentTarget as Element).setPointerCapture(event.pointerId);
+    this.held = at;
+  }
+
+  protected drag(event: PointerEvent): void {
+    if (this.held === null) return;
+    const svg = this.host.nativeElement.querySelector('svg');
+    const matrix = svg?.getScreenCTM()?.inverse();
+    if (!matrix) return;
+    const to = Math.round(new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix).x);
+    if (to !== Math.round(this.held)) this.move(this.held, to);
+  }
+
+  protected drop(): void {
+    this.held = null;
+  }
+
+  private move(from: number, to: number): void {
+    const inside = Math.min(this.profile().lengthMm - 1, Math.max(1, Math.round(to)));
+    if (this.held !== null) this.held = inside;
+    this.moved.emit({ from, to: inside });
+  }
+}

@@ -1,0 +1,250 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
+import { Router, RouterLink } from '@angular/router';
+import { cutListCsv, cutListText } from '@core/files/cut-list';
+import { lotName } from '@core/journal/lot-name';
+import { meanPlateDg } from '@core/journal/settings';
+import { demandKinds } from '@core/slice/demand';
+import { planFigures, type PlanFigures } from '@core/slice/compare-plans';
+import { paperRuler, type Paper } from '@core/slice/paper-ruler';
+import { planSlices } from '@core/slice/plan';
+import { isPlausibleDensity } from '@core/slice/profile';
+import { SECTIONS, type Section } from '@core/slice/section';
+import { readSlices, slicesRequestSchema, type SlicesRequest } from '@core/slice/slices-request';
+import { usualLog } from '@core/slice/usual-log';
+import { kindById } from '@core/catalogue/kinds';
+import type { Wish } from '@core/slice/wish';
+import { Figures } from '../data/figures';
+import { HOUSEHOLD_NAME } from '../data/household-name';
+import { HouseholdStore } from '../data/household-store';
+import { Notices } from '../data/notices';
+import { SlicePlans } from '../data/slice-plans';
+import { saveText } from '../kit/save-text';
+import { LogDrawing } from './log-drawing';
+import { MixForm } from './mix-form';
+import { Slicing } from './slicing';
+import { WishForm } from './wish-form';
+
+const MOST_STATIONS = 9;
+
+/** Where to cut a log: measured with a ruler and a scale, planned, corrected after every slice. */
+@Component({
+  selector: 'v-slices-page',
+  imports: [RouterLink, LogDrawing, MixForm, WishForm],
+  providers: [Slicing, SlicePlans],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './slices-page.html',
+  styleUrl: './slices-page.css',
+})
+export class SlicesPage {
+  protected readonly slicing = inject(Slicing);
+  protected readonly plans = inject(SlicePlans);
+  protected readonly figures = inject(Figures);
+  protected readonly household = inject(HOUSEHOLD_NAME);
+  private readonly store = inject(HouseholdStore);
+  private readonly notices = inject(Notices);
+  private readonly router = inject(Router);
+  readonly lot = input.required<string>();
+
+  protected readonly sections = SECTIONS;
+  protected readonly name = computed(() => (this.slicing.piece() ? lotName(this.slicing.piece()!) : ''));
+  /** The log and the wish as they stand on the page. */
+  protected readonly draft = signal<SlicesRequest | null>(null);
+  /** A second wish to set beside the first. */
+  protected readonly other = signal<Wish | null>(null);
+  protected readonly paper = signal<Paper>('A4');
+
+  protected readonly read = computed(() => {
+    const draft = this.draft();
+    return draft && readSlices(draft);
+  });
+  protected readonly problem = computed(() => {
+    const read = this.read();
+    return read && 'problem' in read ? read.problem : null;
+  });
+  private readonly log = computed(() => {
+    const read = this.read();
+    return read && !('problem' in read) ? read : null;
+  });
+  /** Mixes are searched for in a worker; the last answer stands until the next has come. */
+  private readonly planned = computed(() => {
+    const log = this.log();
+    if (log?.request.wish.by === 'mix') return this.plans.answer();
+    return log && planSlices(log.profile, log.request);
+  });
+  /** A slice for each plate of this household, as many dinners as the log gives. */
+  protected readonly plates = computed(() => demandKinds(this.store.settings().eaters.map(({ name, plateDg }) => ({ name, plateG: plateDg / 10 })), this.draft()?.massG ?? 0));
+  protected readonly plan = computed(() => this.planned()?.plan ?? null);
+  protected readonly why = computed(() => this.planned()?.why ?? null);
+  protected readonly profile = computed(() => this.log()?.profile ?? null);
+  protected readonly density = computed(() => this.profile()?.densityGPerCm3 ?? 0);
+  protected readonly isOddDensity = computed(() => this.density() > 0 && !isPlausibleDensity(this.density()));
+  protected readonly pinned = computed(() => this.draft()?.pinnedMm ?? []);
+  /** Slices have been weighed since the plan was taken to the board. */
+  protected readonly isUnderWay = computed(() => (this.slicing.followed()?.done.length ?? 0) > 0);
+  protected readonly rest = computed(() => this.slicing.followed()?.next ?? null);
+
+  private readonly otherPlan = computed(() => {
+    const [log, wish] = [this.log(), this.other()];
+    if (!log || !wish) return null;
+    return planSlices(log.profile, { ...log.request, wish, pinnedMm: [], ...(wish.by === 'thickness' ? { minThicknessMm: Math.min(log.request.minThicknessMm, Math.floor(wish.thicknessMm)), maxThicknessMm: Math.max(log.request.maxThicknessMm, Math.ceil(wish.thicknessMm)) } : {}) });
+  });
+  protected readonly otherWhy = computed(() => this.otherPlan()?.why ?? null);
+  /** Both plans in figures, side by side. */
+  protected readonly compared = computed(() => {
+    const [a, b] = [this.plan(), this.otherPlan()?.plan];
+    if (!a || !b) return [];
+    const [first, second] = [planFigures(a), planFigures(b)];
+    return first && second ? ROWS.map(({ name, of }) => ({ name, a: of(first, this.words), b: of(second, this.words) })) : [];
+  });
+  private readonly words: Words = {
+    mass: (g) => this.figures.mass(Math.round(g * 10)),
+    length: (mm) => this.figures.length(mm),
+    percent: (part) => this.figures.percent(part),
+    plates: (g) => this.figures.number((g * 10) / Math.max(1, meanPlateDg(this.store.settings())), 1),
+  };
+
+  constructor() {
+    effect(() => {
+      this.slicing.lot.set(this.lot());
+      const piece = this.slicing.piece();
+      untracked(() => {
+        if (piece && this.draft() === null) this.draft.set(this.slicing.saved() ?? this.slicing.first());
+      });
+    });
+    effect(() => {
+      const [draft, log] = [this.draft(), this.log()];
+      if (draft && log?.request.wish.by === 'mix') untracked(() => this.plans.ask(draft));
+    });
+  }
+
+  protected setTail(text: string): void {
+    if (text.trim() === '') return this.set({ tail: undefined });
+    const mm = this.figures.parseLength(text);
+    if (mm === null || mm <= 0) return this.notices.problem(`“${text}” is no length. The old one stands.`);
+    this.set({ tail: { faceMm: mm, rule: this.draft()?.tail?.rule ?? 'double' } });
+  }
+
+  protected set(change: Partial<SlicesRequest>): void {
+    const draft = this.draft();
+    if (!draft) return;
+    const next = slicesRequestSchema.safeParse({ ...draft, ...change });
+    // What is wrong is shown beside the plan; the page keeps what was typed.
+    this.draft.set(next.success ? next.data : { ...draft, ...change });
+  }
+
+  /** A length typed into a field; the old one stands where it is none. */
+  protected setLength(key: 'squareOffMm' | 'stopAtMm' | 'minThicknessMm' | 'maxThicknessMm', text: string): void {
+    if (key === 'stopAtMm' && text.trim() === '') return this.set({ stopAtMm: null });
+    const mm = this.figures.parseLength(text);
+    if (mm === null || mm < 0) return this.notices.problem(`“${text}” is no length. The old one stands.`);
+    this.set({ [key]: mm });
+  }
+
+  /** Length or weight of the whole: the usual shape goes along with it until stations are measured. */
+  protected setWhole(change: { readonly lengthMm?: number | null; readonly massG?: number | null }): void {
+    const draft = this.draft();
+    if (!draft) return;
+    const lengthMm = change.lengthMm === undefined ? draft.lengthMm : change.lengthMm;
+    const massG = change.massG === undefined ? draft.massG : change.massG;
+    if (!(lengthMm !== null && lengthMm > 0) || !(massG !== null && massG > 0)) return this.notices.problem('That is no length or weight. The old one stands.');
+    const kind = kindById(this.slicing.piece()?.kind ?? null);
+    const stretched = draft.stations.map((station) => ({ ...station, atMm: Math.round((station.atMm / draft.lengthMm) * lengthMm) }));
+    const stations = this.isMeasured() ? stretched : usualLog(kind?.drawnAs ?? kind?.id ?? null, massG, lengthMm).stations;
+    this.set({ lengthMm, massG, stations: [...stations], pinnedMm: [] });
+  }
+
+  protected setMass(text: string): void {
+    this.setWhole({ massG: (this.figures.parseMass(text, 'large')?.massDg ?? NaN) / 10 || null });
+  }
+
+  protected readonly isMeasured = signal(false);
+
+  protected setStation(index: number, key: 'atMm' | 'widthMm' | 'heightMm', text: string): void {
+    const mm = this.figures.parseLength(text);
+    if (mm === null || mm < 0) return this.notices.problem(`“${text}” is no length. The old one stands.`);
+    this.isMeasured.set(true);
+    this.set({ stations: (this.draft()?.stations ?? []).map((station, at) => (at === index ? { ...station, [key]: mm } : station)) });
+  }
+
+  protected addStation(): void {
+    const [draft, profile] = [this.draft(), this.profile()];
+    if (!draft || !profile || draft.stations.length >= MOST_STATIONS) return;
+    const gaps = draft.stations.slice(1).map(({ atMm }, index) => ({ index, size: atMm - (draft.stations[index]?.atMm ?? 0) }));
+    const widest = gaps.reduce((a, b) => (b.size > a.size ? b : a));
+    const atMm = Math.round((draft.stations[widest.index]?.atMm ?? 0) + widest.size / 2);
+    const station = { atMm, widthMm: Math.round(profile.widthAt(atMm)), heightMm: Math.round(profile.heightAt(atMm)) };
+    this.isMeasured.set(true);
+    this.set({ stations: [...draft.stations.slice(0, widest.index + 1), station, ...draft.stations.slice(widest.index + 1)] });
+  }
+
+  protected removeStation(index: number): void {
+    this.isMeasured.set(true);
+    this.set({ stations: (this.draft()?.stations ?? []).filter((_, at) => at !== index) });
+  }
+
+  /** Grams as the journal's tenths. */
+  protected round10(g: number): number {
+    return Math.round(g) * 10;
+  }
+
+  protected asSection(text: string): Section {
+    return text as Section;
+  }
+
+  /** A cut that is moved stays where it was put, and the rest is planned around it. */
+  protected move({ from, to }: { readonly from: number; readonly to: number }): void {
+    this.set({ pinnedMm: [...this.pinned().filter((mm) => Math.abs(mm - from) > 0.5), to] });
+  }
+
+  protected free(mm: number): void {
+    this.set({ pinnedMm: this.pinned().filter((each) => Math.abs(each - mm) > 0.5) });
+  }
+
+  protected compare(): void {
+    const wish = this.draft()?.wish;
+    this.other.set(this.other() ? null : wish?.by === 'thickness' ? { by: 'thickness', thicknessMm: wish.thicknessMm * 2 } : { by: 'thickness', thicknessMm: 50 });
+  }
+
+  /** Saves the plan; the bench says each next cut from here on. */
+  protected async toTheBoard(): Promise<void> {
+    const value = this.draft();
+    if (!value || !this.plan()) return this.notices.problem(this.problem() ?? this.why() ?? 'There is no plan yet.');
+    const written = await this.store.record({ type: 'slicing', key: this.lot(), value });
+    if (this.notices.tell(written, 'The bench says each cut from here on.')) await this.router.navigate(['/', this.household, 'block', this.lot()]);
+  }
+
+  protected saveList(as: 'txt' | 'csv' | 'svg'): void {
+    const plan = this.plan();
+    if (!plan) return;
+    const file = `cuts-${this.name().toLowerCase().replace(/[^a-z0-9]+/g, '-')}.${as}`;
+    if (as === 'csv') saveText(file, cutListCsv(plan), 'text/csv');
+    else if (as === 'txt') saveText(file, cutListText(plan, this.name()), 'text/plain');
+    else saveText(file, new XMLSerializer().serializeToString(document.querySelector('v-log-drawing svg') as Node), 'image/svg+xml');
+  }
+
+  protected async saveRuler(): Promise<void> {
+    const [plan, profile, draft] = [this.plan(), this.profile(), this.draft()];
+    if (!plan || !profile || !draft) return;
+    const { rulerPdf } = await import('@core/files/ruler-pdf');
+    const bytes = await rulerPdf(paperRuler(plan, profile.lengthMm, draft.from, this.paper()), this.paper(), this.name());
+    saveText('ruler.pdf', bytes, 'application/pdf');
+  }
+}
+
+interface Words {
+  readonly mass: (g: number) => string;
+  readonly length: (mm: number) => string;
+  readonly percent: (part: number) => string;
+  readonly plates: (g: number) => string;
+}
+
+/** What is set side by side of two plans. */
+const ROWS: readonly { readonly name: string; readonly of: (figures: PlanFigures, words: Words) => string }[] = [
+  { name: 'Slices', of: ({ slices }) => `${slices}` },
+  { name: 'Each, on average', of: ({ meanG }, { mass }) => mass(meanG) },
+  { name: 'Lightest to heaviest', of: ({ rangeG: [low, high] }, { mass }) => `${mass(low)} to ${mass(high)}` },
+  { name: 'Thinnest to thickest', of: ({ rangeMm: [low, high] }, { length }) => `${length(low)} to ${length(high)}` },
+  { name: 'Unevenness', of: ({ unevenness }, { percent }) => percent(unevenness) },
+  { name: 'Plates', of: ({ slicedG }, { plates }) => plates(slicedG) },
+  { name: 'Left over', of: ({ leftG }, { mass }) => mass(leftG) },
+];

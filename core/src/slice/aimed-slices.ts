@@ -1,0 +1,34 @@
+import { replan, type Done } from './replan';
+import type { Profile } from './profile';
+import type { PlanOrWhy, Request } from './wish';
+
+/** What is left to do, after slices that were weighed in turn. */
+export interface Followed {
+  /** The slices that are off, each where the plan of its moment aimed. */
+  readonly done: readonly Done[];
+  readonly next: PlanOrWhy;
+}
+
+/**
+ * Follows the weighings: each slice was cut where the plan stood at that moment, and the plan was
+ * made anew after it.
+ *
+ * @param weights of the slices weighed so far, g, in order; the square-off first where there is one
+ * @param hasSquareOff whether the first of the weights is the square-off
+ */
+export function followWeights(profile: Profile, request: Request, weights: readonly number[], hasSquareOff: boolean): Followed {
+  const done: Done[] = [];
+  let next = replan(profile, request, done);
+  for (const [index, massG] of weights.entries()) {
+    if (index === 0 && hasSquareOff) {
+      done.push({ kind: 'square-off', aimedToMm: request.squareOffMm, massG });
+    } else {
+      const slice = next.plan?.slices[0];
+      if (!slice) break;
+      const aimedToMm = request.from === 'start' ? slice.toMm : profile.lengthMm - slice.fromMm;
+      done.push({ kind: slice.kind, aimedToMm, massG });
+    }
+    next = replan(profile, request, done);
+  }
+  return { done, next };
+}

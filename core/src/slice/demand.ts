@@ -1,0 +1,24 @@
+import type { SliceKind } from './wish';
+
+/** Someone who eats, and how much raw meat a plate is. */
+export interface Appetite {
+  readonly name: string;
+  readonly plateG: number;
+}
+
+/**
+ * A wish for a household: a slice for each eater's plate, as many dinners as the log gives, with
+ * every dinner complete. Eaters with the same plate share a kind.
+ *
+ * @param massG what there is to slice
+ * @returns no kinds where there is not one dinner
+ * @example plates of 180 and 220 g, 2 kg: five of each
+ */
+export function demandKinds(eaters: readonly Appetite[], massG: number): SliceKind[] {
+  const dinner = eaters.reduce((sum, { plateG }) => sum + plateG, 0);
+  const dinners = dinner > 0 ? Math.floor(massG / dinner) : 0;
+  const plates = new Map<number, string[]>();
+  for (const { name, plateG } of eaters) plates.set(plateG, [...(plates.get(plateG) ?? []), name]);
+  if (dinners === 0) return [];
+  return [...plates].map(([plateG, names]) => ({ name: names.join(', '), targetG: plateG, count: [dinners * names.length, dinners * names.length] as const }));
+}

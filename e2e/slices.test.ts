@@ -1,0 +1,160 @@
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Browser } from 'puppeteer-core';
+import { launch, Person, PHONE } from './harness';
+import { ADDRESS, begin, buy, weigh } from './journeys';
+
+// From a log that was only weighed and measured to steaks that were cut and weighed.
+describe('where to cut a log', () => {
+  let browser: Browser;
+  let person: Person;
+  const downloads = mkdtempSync(join(tmpdir(), 'vendicus-cuts-'));
+
+  beforeAll(async () => {
+    browser = await launch();
+    person = await Person.at(browser, ADDRESS);
+    const session = await person.page.createCDPSession();
+    await session.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: downloads });
+    await begin(person);
+    await buy(person, 'Strip loin', '5.250 kg', '15.00');
+    await weigh(person, '5.100 kg');
+    await weigh(person, '150 g', 'Connective strip');
+    await weigh(person, '700 g', 'Fat cap');
+    await weigh(person, '250 g', 'Square-off');
+    await person.sees('Square-off and sirloin end: 250 g');
+  });
+  afterAll(async () => {
+    await browser.close();
+    rmSync(downloads, { recursive: true });
+  });
+
+  /** Where the cuts stand, in mm, as a screen reader hears it. */
+  const cuts = (): Promise<number[]> => person.page.evaluate(() => [...document.querySelectorAll('[role=slider]')].map((each) => Number(each.getAttribute('aria-valuenow'))));
+  const change = async (label: string, text: string): Promise<void> => {
+    await person.clear(label);
+    await person.type(text);
+    await person.press('Tab');
+  };
+
+  it('length and weight alone give a plan', async () => {
+    await person.click('Plan where to cut', 'link');
+    await person.sees('Where to cut: strip loin');
+    await change('Length', '400 mm');
+    await person.sees('400 mm');
+    expect((await cuts()).length).toBeGreaterThan(8);
+    await person.sees('likely');
+  });
+
+  it('follows the wish as it changes', async () => {
+    const before = (await cuts()).length;
+    await change('Weight', '4.000 kg');
+    await person.page.locator('#wish-size').fill('500 g');
+    await person.press('Tab');
+    await person.page.waitForFunction((count) => document.querySelectorAll('[role=slider]').length < count, {}, before);
+    await person.page.locator('#wish-size').fill('340 g');
+    await person.press('Tab');
+    await person.choose('Slices', 'thickness');
+    await person.sees('28 mm');
+    await person.choose('Slices', 'weight');
+    await person.page.waitForFunction(() => (document.querySelector('#wish-size') as HTMLInputElement | null)?.value === '340 g');
+  });
+
+  it('a cut that is dragged stays where it was put, and the rest is planned around it', async () => {
+    const [first = 0] = await cuts();
+    const grip = await person.page.$('[role=slider] circle');
+    const box = (await grip!.boundingBox())!;
+    const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+    await person.page.mouse.move(x, y);
+    await person.page.mouse.down();
+    await person.page.mouse.move(x + 8, y, { steps: 4 });
+    await person.page.mouse.up();
+    const [moved = 0] = await cuts();
+    expect(moved).toBeGreaterThan(first + 1);
+    await person.sees('Let it go');
+  });
+
+  it('arrow keys move a cut by 1 mm, with shift by 10; delete lets it go', async () => {
+    const before = (await cuts())[1] ?? 0;
+    await person.page.evaluate(() => (document.querySelectorAll('[role=slider]')[1] as unknown as HTMLElement).focus());
+    await person.press('ArrowRight');
+    await person.page.waitForFunction((wanted) => [...document.querySelectorAll('[role=slider]')].some((each) => Number(each.getAttribute('aria-valuenow')) === wanted), {}, before + 1);
+    await person.page.keyboard.down('Shift');
+    await person.press('ArrowLeft');
+    await person.page.keyboard.up('Shift');
+    await person.page.waitForFunction((wanted) => [...document.querySelectorAll('[role=slider]')].some((each) => Number(each.getAttribute('aria-valuenow')) === wanted), {}, before - 9);
+    await person.press('Delete');
+    await person.sees('Let it go');
+    await person.page.locator('::-p-text(Let it go)').click();
+  });
+
+  it('two plans side by side', async () => {
+    await person.click('Compare');
+    await person.sees('Lightest to heaviest');
+    await person.sees('Unevenness');
+    await person.click('Only one plan');
+  });
+
+  it('a mix is looked for, and a wish for more than there is says so', async () => {
+    await person.choose('Slices', 'mix');
+    await person.sees('1 roast');
+    await person.sees('steak');
+    await person.page.locator('[aria-label="Least of kind 1"]').fill('4');
+    await person.press('Tab');
+    await person.sees('The least counts need 720 mm');
+    await person.choose('Slices', 'weight');
+  });
+
+  it('bad measures are answered, and nothing is lost', async () => {
+    await change('Length', 'long');
+    await person.sees('The old one stands');
+    await change('Weight', '16 kg');
+    await person.page.locator('summary').click();
+    await change('Width at place 1', '20 mm');
+    await change('Width at place 2', '20 mm');
+    await change('Width at place 3', '20 mm');
+    await person.sees('do not fit together');
+    await change('Width at place 1', '180 mm');
+    await change('Width at place 2', '175 mm');
+    await change('Width at place 3', '165 mm');
+    await change('Weight', '4.000 kg');
+    await person.sees('likely');
+  });
+
+  it('the ruler and the lists are saved', async () => {
+    for (const name of ['text', 'CSV', 'SVG', 'Paper ruler']) await person.click(name);
+    for (let tries = 0; tries < 100 && readdirSync(downloads).filter((file) => !file.endsWith('.crdownload')).length < 4; tries++) await new Promise((done) => setTimeout(done, 50));
+    const files = readdirSync(downloads);
+    expect(files.sort()).toEqual(['cuts-strip-loin.csv', 'cuts-strip-loin.svg', 'cuts-strip-loin.txt', 'ruler.pdf']);
+    expect(readFileSync(join(downloads, 'ruler.pdf'), 'latin1').slice(0, 5)).toBe('%PDF-');
+    expect(readFileSync(join(downloads, 'cuts-strip-loin.txt'), 'utf8')).toContain('1. slice: 0 to ');
+  });
+
+  it('at the board the next cut is said, and planned anew after each slice', async () => {
+    await person.click('Cut it like this');
+    await person.sees('The bench says each cut');
+    const said = (): Promise<string> => person.page.evaluate(() => document.querySelector<HTMLElement>('.cut')?.innerText ?? '');
+    const first = await said();
+    expect(first).toMatch(/Next cut\s+\d+ mm from the end that lies there/);
+    // Three slices far too heavy: what is left is thinner or fewer, and the plan knows.
+    for (const count of [4, 5, 6]) {
+      await weigh(person, '430 g', 'Steaks');
+      await person.sees(`Weighed ${count}`);
+    }
+    await person.page.waitForFunction((before) => document.querySelector<HTMLElement>('.cut')?.innerText !== before, {}, first);
+    await person.click('The plan', 'link');
+    await person.sees('3 cuts are made and weighed');
+  });
+
+  it('on a phone it fits', async () => {
+    const phone = await Person.at(browser, ADDRESS, PHONE);
+    await phone.goTo(new URL(person.page.url()).pathname);
+    await phone.sees('Where to cut');
+    expect(await phone.page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    await phone.page.close();
+  });
+
+  it('has not made the page complain', () => {
+    expect(person.complaints).toEqual([]);
+  });
+});
