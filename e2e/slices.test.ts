@@ -92,6 +92,8 @@ describe('where to cut a log', () => {
     await person.click('Compare');
     await person.sees('Lightest to heaviest');
     await person.sees('Unevenness');
+    await person.sees('The other plan');
+    await person.sees('price unknown');
     await person.click('Only one plan');
   });
 
@@ -144,6 +146,7 @@ describe('where to cut a log', () => {
     await person.page.waitForFunction((before) => document.querySelector<HTMLElement>('.cut')?.innerText !== before, {}, first);
     await person.click('The plan', 'link');
     await person.sees('3 cuts are made and weighed');
+    await person.sees('✓ 430 g');
   });
 
   it('on a phone it fits', async () => {

@@ -18,13 +18,19 @@ const BELOW = 80;
       </defs>
       <path class="body" [attr.d]="outline()" />
       @for (rest of plan().rest; track rest.why) { <path class="rest" [attr.d]="stretch(rest.fromMm, rest.toMm)"><title>{{ rest.why }}</title></path> }
+      @for (slice of gone(); track $index) {
+        <path class="gone" [attr.d]="stretch(slice.fromMm, slice.toMm)" />
+        <text class="n" [attr.x]="(slice.fromMm + slice.toMm) / 2" [attr.y]="floor() - 34">✓</text>
+        @if (slice.toMm - slice.fromMm >= 26) { <text [attr.x]="(slice.fromMm + slice.toMm) / 2" [attr.y]="floor() - 18">{{ figures.mass(toDg(slice.massG)) }}</text> }
+      }
       @for (slice of drawn(); track $index) {
         <text class="n" [attr.x]="slice.middle" [attr.y]="floor() - slice.tall / 2 - 4">{{ slice.number }}</text>
         @if (slice.wide) { <text [attr.x]="slice.middle" [attr.y]="floor() - slice.tall / 2 + 14">{{ slice.mass }}</text> }
         <ellipse class="face" [attr.cx]="slice.middle" [attr.cy]="floor() + 48" [attr.rx]="slice.rx" [attr.ry]="slice.ry" />
         <text class="mm" [attr.x]="slice.middle" [attr.y]="floor() + 18">{{ slice.thickness }}</text>
       }
-      @for (cut of cuts(); track $index) {
+      @if (!movable()) { @for (cut of cuts(); track $index) { <path class="still" [attr.d]="'M' + cut.at + ' ' + (ABOVE - 12) + 'V' + (floor() + 6)" /> } }
+      @for (cut of movable() ? cuts() : []; track $index) {
         <g class="cut" [class.pinned]="cut.pinned" role="slider" tabindex="0" [attr.aria-label]="'Cut ' + cut.number" aria-orientation="horizontal" aria-valuemin="0" [attr.aria-valuemax]="profile().lengthMm" [attr.aria-valuenow]="round(cut.at)" [attr.aria-valuetext]="length(cut.at) + (cut.pinned ? ', fixed' : '')" (keydown)="onKey($event, cut.at)" (pointerdown)="grab($event, cut.at)" (pointermove)="drag($event)" (pointerup)="drop()" (pointercancel)="drop()">
           <rect class="grip" [attr.x]="cut.at - 9" y="0" width="18" [attr.height]="floor() + 8" />
           <path [attr.d]="'M' + cut.at + ' ' + (ABOVE - 26) + 'V' + (floor() + 6)" />
@@ -37,20 +43,26 @@ const BELOW = 80;
   styles: `
     svg { width: 100%; display: block; touch-action: none; overflow: visible; }
     .body { fill: var(--sheet); stroke: var(--ink); stroke-width: 1.6; } .rest { fill: url(#log-left); stroke: none; opacity: 0.9; }
+    .gone { fill: var(--line); stroke: var(--ink); stroke-width: 1; stroke-dasharray: 3 3; }
     .board { stroke: var(--ink); stroke-width: 1; }
     .cut path { stroke: var(--act); stroke-width: 1.8; } .cut circle { fill: var(--paper); stroke: var(--act); stroke-width: 1.8; } .cut.pinned circle { fill: var(--act); }
+    .still { stroke: var(--act); stroke-width: 1.6; }
     .grip { fill: transparent; } .cut { cursor: ew-resize; outline: none; } .cut:focus-visible path { stroke: var(--focus); stroke-width: 4; } .cut:focus-visible circle { stroke: var(--focus); stroke-width: 4; }
     text { font: 400 10px var(--text); fill: var(--ink); text-anchor: middle; pointer-events: none; } .n { font: 600 14px var(--text); } .mm { fill: var(--soft); }
     .face { fill: none; stroke: var(--soft); stroke-width: 1; }
   `,
 })
 export class LogDrawing {
-  private readonly figures = inject(Figures);
+  protected readonly figures = inject(Figures);
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
   readonly profile = input.required<Profile>();
   readonly plan = input.required<Plan>();
   readonly from = input.required<'start' | 'end'>();
   readonly pinned = input<readonly number[]>([]);
+  /** Slices that are off, with their true weights. */
+  readonly gone = input<readonly { readonly fromMm: number; readonly toMm: number; readonly massG: number }[]>([]);
+  /** Whether cuts can be taken hold of. */
+  readonly movable = input(true);
   /** A cut was moved from one place to another, in mm from the start of the log. */
   readonly moved = output<{ readonly from: number; readonly to: number }>();
   /** A fixed cut is let go. */
@@ -75,7 +87,7 @@ export class LogDrawing {
   protected readonly drawn = computed(() =>
     this.plan().slices.map(({ fromMm, toMm, massG, thicknessMm, faceWidthMm, faceHeightMm }, index) => {
       return {
-        number: index + 1,
+        number: index + 1 + this.gone().length,
         middle: (fromMm + toMm) / 2,
         tall: this.profile().heightAt((fromMm + toMm) / 2),
         wide: thicknessMm >= 26,
@@ -96,6 +108,10 @@ export class LogDrawing {
 
   protected length(mm: number): string {
     return this.figures.length(mm);
+  }
+
+  protected toDg(massG: number): number {
+    return Math.round(massG * 10);
   }
 
   protected round(mm: number): number {

@@ -83,7 +83,7 @@ export class SlicesPage {
   protected readonly isUnderWay = computed(() => (this.slicing.followed()?.done.length ?? 0) > 0);
   protected readonly rest = computed(() => this.slicing.followed()?.next ?? null);
 
-  private readonly otherPlan = computed(() => {
+  protected readonly otherPlan = computed(() => {
     const [log, wish] = [this.log(), this.other()];
     if (!log || !wish) return null;
     return planSlices(log.profile, { ...log.request, wish, pinnedMm: [], ...(wish.by === 'thickness' ? { minThicknessMm: Math.min(log.request.minThicknessMm, Math.floor(wish.thicknessMm)), maxThicknessMm: Math.max(log.request.maxThicknessMm, Math.ceil(wish.thicknessMm)) } : {}) });
@@ -100,6 +100,11 @@ export class SlicesPage {
     mass: (g) => this.figures.mass(Math.round(g * 10)),
     length: (mm) => this.figures.length(mm),
     percent: (part) => this.figures.percent(part),
+    dinners: (slices) => `${Math.floor(slices / Math.max(1, this.store.settings().eaters.length))}`,
+    worth: (g) => {
+      const perKgMinor = this.slicing.perKgMinor();
+      return perKgMinor === null ? 'price unknown' : this.figures.money(Math.round((g * perKgMinor) / 1000));
+    },
     plates: (g) => this.figures.number((g * 10) / Math.max(1, meanPlateDg(this.store.settings())), 1),
   };
 
@@ -236,6 +241,8 @@ interface Words {
   readonly length: (mm: number) => string;
   readonly percent: (part: number) => string;
   readonly plates: (g: number) => string;
+  readonly dinners: (slices: number) => string;
+  readonly worth: (g: number) => string;
 }
 
 /** What is set side by side of two plans. */
@@ -246,5 +253,7 @@ const ROWS: readonly { readonly name: string; readonly of: (figures: PlanFigures
   { name: 'Thinnest to thickest', of: ({ rangeMm: [low, high] }, { length }) => `${length(low)} to ${length(high)}` },
   { name: 'Unevenness', of: ({ unevenness }, { percent }) => percent(unevenness) },
   { name: 'Plates', of: ({ slicedG }, { plates }) => plates(slicedG) },
+  { name: 'Dinners, a slice each', of: ({ slices }, { dinners }) => dinners(slices) },
+  { name: 'Worth cut, in the shop', of: ({ slicedG }, { worth }) => worth(slicedG) },
   { name: 'Left over', of: ({ leftG }, { mass }) => mass(leftG) },
 ];

@@ -1,20 +1,41 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
 import { followWeights } from '@core/slice/aimed-slices';
+import type { Profile } from '@core/slice/profile';
+import { standingAfter, type Done } from '@core/slice/replan';
 import { readSlices, slicesRequestSchema, type SlicesRequest } from '@core/slice/slices-request';
 import { isLog, usualLog } from '@core/slice/usual-log';
 import { kindById, partOf } from '@core/catalogue/kinds';
 import { familyOf } from '@core/journal/leaves';
 import type { Lot } from '@core/journal/lot';
 import { valuesOf } from '@core/journal/household';
+import { partPrice } from '@core/cost/part-price';
+import { Clock } from '../data/clock';
 import { HouseholdStore } from '../data/household-store';
 
 /** Usual wishes to begin with, by kind: thickness limits in mm and a target in g; estimates. */
 const FIRST_WISH = { targetG: 340, minThicknessMm: 20, maxThicknessMm: 45 };
 
+/** A slice that is off, where it likely was, with its true weight. */
+export interface CutOff {
+  readonly fromMm: number;
+  readonly toMm: number;
+  readonly massG: number;
+}
+
+function cutOff(profile: Profile, from: 'start' | 'end', done: readonly Done[]): CutOff[] {
+  const along = (mm: number): number => (from === 'start' ? mm : profile.lengthMm - mm);
+  const ends = [0, ...done.map((_, index) => standingAfter(profile, from, done.slice(0, index + 1)).endMm)];
+  return done.map(({ massG }, index) => {
+    const [a, b] = [along(ends[index] ?? 0), along(ends[index + 1] ?? 0)];
+    return { fromMm: Math.min(a, b), toMm: Math.max(a, b), massG };
+  });
+}
+
 /** The log of a piece: as it was measured, what is wished, what has been cut of it, and what comes next. */
 @Injectable()
 export class Slicing {
   private readonly store = inject(HouseholdStore);
+  private readonly clock = inject(Clock);
   readonly lot = signal('');
 
   readonly piece = computed<Lot | undefined>(() => this.store.state().lots.get(this.lot()));
@@ -45,7 +66,18 @@ export class Slicing {
     const own = cuts.filter((cut, index) => isPortion(cut) || (index === 0 && hasSquareOff));
     // Several weighed at once are as many slices of their mean weight.
     const weights = own.flatMap(({ inDg, count }) => Array.from({ length: count }, () => inDg / 10 / count));
-    return { ...followWeights(read.profile, read.request, weights, hasSquareOff), profile: read.profile, request: read.request };
+    const followed = followWeights(read.profile, read.request, weights, hasSquareOff);
+    return { ...followed, profile: read.profile, request: read.request, cutOff: cutOff(read.profile, read.request.from, followed.done) };
+  });
+
+  /** What a kilogram of these slices costs in the shop, in smallest coins; null where nobody knows. */
+  readonly perKgMinor = computed(() => {
+    const piece = this.piece();
+    const kind = kindById(piece?.kind ?? null);
+    const part = kind?.parts.find(({ portion, destination }) => portion !== undefined && destination === 'main');
+    if (!piece || !part) return null;
+    const price = partPrice(this.store.basis().pricing, { kind: piece.kind, part: part.id, animal: piece.animal }, part.destination, this.clock.today());
+    return price.state === 'known' ? price.perKgMinor : null;
   });
 
   /** The next slice, thickness from the end that lies there; null where no plan says. */
