@@ -192,6 +192,12 @@ export class SlicesPage {
     return Math.round(g) * 10;
   }
 
+  /** Begins again with what lies on the board now. */
+  protected measureAnew(): void {
+    this.isMeasured.set(false);
+    this.draft.set(this.slicing.first());
+  }
+
   protected asSection(text: string): Section {
     return text as Section;
   }
@@ -212,7 +218,8 @@ export class SlicesPage {
 
   /** Saves the plan; the bench says each next cut from here on. */
   protected async toTheBoard(): Promise<void> {
-    const value = this.draft();
+    const draft = this.draft();
+    const value = draft && { ...draft, after: this.store.household().journal.entries.at(-1)?.id };
     if (!value || !this.plan()) return this.notices.problem(this.problem() ?? this.why() ?? 'There is no plan yet.');
     const written = await this.store.record({ type: 'slicing', key: this.lot(), value });
     if (this.notices.tell(written, 'The bench says each cut from here on.')) await this.router.navigate(['/', this.household, 'block', this.lot()]);

@@ -49,10 +49,12 @@ export class Slicing {
   /** The portions weighed since then, in order. */
   readonly weighed = computed(() => {
     const piece = this.piece();
-    const since = this.records().get(`slicing/${this.lot()}`)?.stamp.at;
-    if (!piece || since === undefined) return [];
-    const times = new Map(this.store.household().journal.entries.map(({ id, at }) => [id, at]));
-    return familyOf(this.store.state(), piece).slice(1).filter((cut) => (times.get(cut.made) ?? '') > since);
+    const after = this.saved()?.after;
+    if (!piece || after === undefined) return [];
+    const { entries } = this.store.household().journal;
+    // By the journal's order and not by its clock: a device's clock may be wrong.
+    const later = new Set(entries.slice(entries.findLastIndex(({ id }) => id === after) + 1).map(({ id }) => id));
+    return familyOf(this.store.state(), piece).slice(1).filter((cut) => later.has(cut.made));
   });
 
   /** What is left of the plan after what was weighed; null where there is none. */

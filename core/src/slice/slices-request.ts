@@ -57,6 +57,8 @@ export const slicesRequestSchema = z
     tail: z.strictObject({ faceMm: length('faceMm'), rule: z.enum(['double', 'leave']) }).optional(),
     pinnedMm: z.array(mm('pinnedMm')).max(200).optional(),
     wish: wishSchema,
+    /** The last entry of the journal when the log was measured; what came off later is sliced from it. */
+    after: z.string().max(40).optional(),
   })
   .superRefine((request, context) => {
     const say = (path: (string | number)[], message: string): void => context.addIssue({ code: 'custom', path, message });
