@@ -137,7 +137,7 @@ describe('where to cut a log', () => {
     await person.sees('The bench says each cut');
     const said = (): Promise<string> => person.page.evaluate(() => document.querySelector<HTMLElement>('.cut')?.innerText ?? '');
     const first = await said();
-    expect(first).toMatch(/Next cut\s+\d+ mm from the end that lies there/);
+    expect(first).toMatch(/Next cut\s+\d+ mm from the end/);
     // Three slices far too heavy: what is left is thinner or fewer, and the plan knows.
     for (const count of [4, 5, 6]) {
       await weigh(person, '430 g', 'Steaks');

@@ -41,7 +41,7 @@ import { Slicing } from './slicing';
     } @else {
       @if (isSliced() && slicing.next(); as next) {
         <p class="cut">
-          <span>Next cut <b>{{ figures.length(round(next.thicknessMm)) }}</b> from the end that lies there, <b>{{ figures.mass(round(next.massG) * 10) }}</b> <span class="soft">({{ figures.mass(round(next.lowG) * 10) }} to {{ figures.mass(round(next.highG) * 10) }})</span></span>
+          <span>Next cut <b>{{ figures.length(round(next.thicknessMm)) }}</b> from the end: <b>{{ figures.mass(round(next.massG) * 10) }}</b><span class="soft"> ({{ figures.roughSpan(next.lowG * 10, next.highG * 10) }})</span></span>
           <a [routerLink]="['/', household, 'block', bench.piece()?.id, 'slices']">The plan</a>
         </p>
       }
@@ -59,7 +59,7 @@ import { Slicing } from './slicing';
     .turn { display: flex; gap: 6px; } .turn .quiet { width: 56px; padding: 0; font-size: 1.4rem; }
     .hint { margin: 4px 0 0; font-size: 1.02rem; max-width: 72ch; line-height: 1.34; } .hint i { color: var(--soft); }
     .caution { margin: 6px 0 0; max-width: 76ch; font-size: 0.98rem; line-height: 1.3; }
-    .cut { margin: 6px 0 0; padding: 6px 12px; border: 1.5px solid var(--ink); background: var(--sheet); display: flex; justify-content: space-between; gap: 16px; flex-wrap: wrap; font-size: 1.1rem; max-width: none; } .cut b { font-size: 1.5rem; } .cut a { align-self: center; font-size: 1rem; font-weight: 600; }
+    .cut { margin: 6px 0 0; padding: 6px 12px; border: 1.5px solid var(--ink); background: var(--sheet); display: flex; justify-content: space-between; gap: 16px; font-size: 1.05rem; line-height: 1.2; max-width: none; } .cut b { font-size: 1.4rem; } .cut a { align-self: center; font-size: 1rem; font-weight: 600; }
     .ways { margin: 4px 0 0; display: flex; gap: 18px; flex-wrap: wrap; align-items: center; font-size: 0.9rem; max-width: calc(100% - 150px); } .ways a { font-weight: 600; }
     .waybutton { background: none; border: 0; padding: 0; min-height: 26px; font: inherit; font-size: 0.9rem; color: var(--soft); text-decoration: underline; text-underline-offset: 3px; cursor: pointer; text-align: left; }
     .way { display: flex; flex-wrap: wrap; gap: 10px; margin-top: 8px; align-items: end; } .way .field { flex: 1 1 180px; }
