@@ -147,6 +147,7 @@ describe('where to cut a log', () => {
     await person.click('The plan', 'link');
     await person.sees('3 cuts are made and weighed');
     await person.sees('✓ 430 g');
+    await person.sees(' more at about ');
   });
 
   it('on a phone it fits', async () => {

@@ -10,6 +10,7 @@ import { planSlices } from '@core/slice/plan';
 import { isPlausibleDensity } from '@core/slice/profile';
 import { SECTIONS, type Section } from '@core/slice/section';
 import { readSlices, slicesRequestSchema, type SlicesRequest } from '@core/slice/slices-request';
+import { whatChanged } from '@core/slice/what-changed';
 import { usualLog } from '@core/slice/usual-log';
 import { kindById } from '@core/catalogue/kinds';
 import type { Wish } from '@core/slice/wish';
@@ -81,6 +82,18 @@ export class SlicesPage {
   protected readonly pinned = computed(() => this.draft()?.pinnedMm ?? []);
   /** Slices have been weighed since the plan was taken to the board. */
   protected readonly isUnderWay = computed(() => (this.slicing.followed()?.done.length ?? 0) > 0);
+  /** What the weighings have changed in the slices to come, in words. */
+  protected readonly changed = computed(() => {
+    const followed = this.slicing.followed();
+    if (!followed) return '';
+    const first = planSlices(followed.profile, followed.request).plan?.slices ?? [];
+    const cut = followed.done.filter(({ kind }) => kind !== 'square-off').length;
+    const news = whatChanged(first, followed.next.plan?.slices ?? [], cut);
+    if (!news) return '';
+    const much = (mm: number): string => this.figures.length(Math.round(mm));
+    const instead = news.count === news.countBefore ? much(news.beforeMm) : `${news.countBefore} at ${much(news.beforeMm)}`;
+    return `${news.count} more at about ${much(news.thicknessMm)} instead of ${instead}.`;
+  });
   protected readonly rest = computed(() => this.slicing.followed()?.next ?? null);
 
   protected readonly otherPlan = computed(() => {

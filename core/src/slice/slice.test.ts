@@ -5,6 +5,10 @@ import { seededUniform } from '../units/random';
 import { normals } from '../units/normals';
 import { equalCuts } from './equal-cuts';
 import { gridOf } from './grid';
+import { followWeights } from './aimed-slices';
+import { demandKinds } from './demand';
+import { isLog, usualLog } from './usual-log';
+import { whatChanged } from './what-changed';
 import { kindsOf, type SettledKind } from './kinds-of-wish';
 import { monotoneCubic, valueOf } from './monotone-cubic';
 import { planSlices } from './plan';
@@ -270,6 +274,48 @@ describe('planning again after each slice', () => {
     expect(standing.endMm).toBeGreaterThan(51.5);
     expect(standing.endMm).toBeLessThan(53);
     expect(standing.leftG).toBe(3470);
+  });
+
+  it.each<[string, number[], number[], number, object | null]>([
+    ['thicker', [30, 30, 30, 30], [31, 31, 31], 1, { count: 3, countBefore: 3, thicknessMm: 31, beforeMm: 30 }],
+    ['one fewer', [30, 30, 30, 30], [33, 33], 1, { count: 2, countBefore: 3, thicknessMm: 33, beforeMm: 30 }],
+    ['nothing to speak of', [30, 30, 30], [30, 30], 1, null],
+    ['nothing left', [30, 30], [], 2, null],
+  ])('says what changed: %s', (_what, before, after, done, changed) => {
+    const of = (all: number[]): { thicknessMm: number }[] => all.map((thicknessMm) => ({ thicknessMm }));
+    expect(whatChanged(of(before), of(after), done)).toEqual(changed);
+  });
+
+  it('a household’s plates: as many dinners as the log gives, each complete', () => {
+    expect(demandKinds([{ name: 'Odile', plateG: 180 }, { name: 'Bram', plateG: 220 }], 2000)).toEqual([{ name: 'Odile', targetG: 180, count: [5, 5] }, { name: 'Bram', targetG: 220, count: [5, 5] }]);
+    expect(demandKinds([{ name: 'a', plateG: 200 }, { name: 'b', plateG: 200 }], 1000)).toEqual([{ name: 'a, b', targetG: 200, count: [4, 4] }]);
+    expect(demandKinds([{ name: 'a', plateG: 200 }], 100)).toEqual([]);
+    const plates = demandKinds([{ name: 'Odile', plateG: 300 }, { name: 'Bram', plateG: 420 }], 4000);
+    const { slices } = planned(prism, request({ by: 'mix', kinds: plates }));
+    expect(slices.filter(({ kind }) => kind === 'Odile')).toHaveLength(5);
+    expect(slices.filter(({ kind }) => kind === 'Bram')).toHaveLength(5);
+  });
+
+  it('follows the weighings from the square-off on, as the bench does', () => {
+    const profile = profileOf(prism);
+    const wish = request({ by: 'weight', targetG: 500 }, { squareOffMm: 10 });
+    const { done, next } = followWeights(profile, wish, [100, 512, 490], true);
+    expect(done.map(({ kind }) => kind)).toEqual(['square-off', 'slice', 'slice']);
+    // Seven and a half slices are left: the plan makes eight of them, a little thinner.
+    expect(done[1]?.aimedToMm).toBeCloseTo(58, 0);
+    expect(next.plan?.slices[0]?.fromMm).toBeGreaterThan(104);
+    expect(next.plan?.slices[0]?.fromMm).toBeLessThan(114);
+  });
+
+  it('the usual log of a kind weighs what it should, and is about as dense as meat', () => {
+    for (const kind of ['strip-loin', 'beef-tenderloin', 'ribeye', 'eye-of-round', 'pork-loin', 'own-log']) {
+      for (const massG of [1200, 5000]) {
+        const density = profileOf(usualLog(kind, massG, null)).densityGPerCm3;
+        expect(density).toBeGreaterThan(0.98);
+        expect(density).toBeLessThan(1.1);
+      }
+    }
+    expect([isLog('strip-loin'), isLog('whole-chicken'), isLog(null)]).toEqual([true, false, false]);
   });
 
   it('counts what is cut off what was asked for', () => {
