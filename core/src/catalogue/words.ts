@@ -19,7 +19,7 @@ export const WORDS: readonly Word[] = [
   { word: 'drained weight', meaning: 'The weight once the liquid of the bag is poured away: the true start.', alsoCalled: ['net weight', 'dry weight'] },
   { word: 'drumstick', meaning: 'The lower leg of a bird.', alsoCalled: ['drum', 'lower leg'] },
   { word: 'dinner', meaning: 'One meal for this household.', alsoCalled: [] },
-  { word: 'drumette', meaning: 'The upper wing joint, its meat pushed up to a small drumstick.', alsoCalled: ['small drumstick', 'lollipop', 'winglet'] },
+  { word: 'drumette', meaning: 'The upper wing joint, its meat pushed up to a small drumstick.', alsoCalled: ['small drumstick', 'winglet'] },
   { word: 'eye', meaning: 'The large round muscle in the middle of a rib or loin.', alsoCalled: ['rib eye', 'loin eye', 'noisette'] },
   { word: 'fat cap', meaning: 'The layer of fat on one side of a loin.', alsoCalled: ['fat cover', 'finish', 'back fat'] },
   { word: 'flap', meaning: 'A thin sheet of meat on the inside of the ribs, or at the side of a block.', alsoCalled: ['skirt', 'brisket flap'] },
