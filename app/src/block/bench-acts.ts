@@ -109,7 +109,10 @@ export class BenchActs {
     const what = describeEntry(last, { mass: (massDg) => this.figures.mass(massDg), lot: (id) => this.lotName(id) });
     const written = await this.store.append({ type: 'undone', entries: [last.id] });
     if (!written.ok && written.refusal?.code === 'rests-on') return this.undoTogether(last.id, written.refusal.entries.length);
-    if (this.notices.tell(written, `Undone: ${what.charAt(0).toLowerCase()}${what.slice(1)}`)) this.takenPlateau = null;
+    if (!this.notices.tell(written, `Undone: ${what.charAt(0).toLowerCase()}${what.slice(1)}`)) return;
+    this.takenPlateau = null;
+    // What was added to the container is not weighed yet again.
+    if (last.type === 'cut' && this.bench.link.choice().mode === 'into-container') this.bench.link.tareDg.set(last.tareDg ?? 0);
   }
 
   async redo(): Promise<void> {

@@ -31,10 +31,13 @@ const LEAVE_STEPS = 3.2;
  */
 export class SteadinessDetector {
   private window: Reading[] = [];
-  private plateau = 0;
   private standing: number | null = null;
 
-  constructor(private readonly graduationDg: number) {}
+  /** @param plateau the last plateau known, so that numbers go on over a new connection */
+  constructor(
+    private readonly graduationDg: number,
+    private plateau = 0,
+  ) {}
 
   next(reading: Reading): Steadiness {
     if (reading.isOverload) return this.moved({ state: 'overload' });

@@ -106,6 +106,12 @@ describe('the link to a scale', () => {
     expect(link.problem()).toBeNull();
     steady('ST,GS,+   250.0 g');
     expect(link.steadiness()).toMatchObject({ state: 'steady', massDg: 2500 });
+    const before = link.steadiness() as { plateau: number };
+    void link.connect();
+    await connected();
+    steady('ST,GS,+   250.0 g');
+    // A load on a new connection is never taken for one that was weighed before.
+    expect((link.steadiness() as { plateau: number }).plateau).toBeGreaterThan(before.plateau);
   });
 
   it('remembers the scale of this device, and reads a spoilt memory as none', () => {

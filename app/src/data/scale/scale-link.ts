@@ -31,6 +31,8 @@ export class ScaleLink {
   private stop: (() => void) | null = null;
   private silence: ReturnType<typeof setTimeout> | undefined;
   private rubbish = 0;
+  /** The last plateau seen: its number is never given again, whatever is connected. */
+  private plateau = 0;
   /** Counts up with each connection, so that a late answer of an earlier one says nothing. */
   private attempt = 0;
 
@@ -48,7 +50,7 @@ export class ScaleLink {
     const attempt = this.attempt;
     const source = sourceOf(this.choice());
     if (!source) return;
-    const detector = new SteadinessDetector(source.graduationDg);
+    const detector = new SteadinessDetector(source.graduationDg, this.plateau);
     this.name.set(source.name);
     this.graduationDg.set(source.graduationDg);
     this.standIn.set(source instanceof StandInScale ? source : null);
@@ -85,7 +87,9 @@ export class ScaleLink {
     }
     this.rubbish = 0;
     this.reading.set(event.reading);
-    this.steadiness.set(detector.next(event.reading));
+    const now = detector.next(event.reading);
+    if (now.state === 'steady') this.plateau = now.plateau;
+    this.steadiness.set(now);
   }
 
   private waitForWords(): void {
