@@ -6,7 +6,7 @@ import tseslint from 'typescript-eslint';
 const CORE_ARROWS = {
   units: [],
   catalogue: ['units'],
-  slice: ['units'],
+  slice: ['units', 'catalogue'],
   journal: ['units', 'catalogue', 'slice'],
   price: ['units', 'catalogue', 'journal'],
   cost: ['units', 'catalogue', 'journal', 'price'],

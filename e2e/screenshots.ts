@@ -17,14 +17,14 @@ interface View {
 const VIEWS: readonly View[] = [
   { name: 'counter', path: '/demo/counter', prepare: fillCounter },
   { name: 'counter-phone', path: '/demo/counter', phone: true, prepare: fillCounter },
-  { name: 'ways', path: '/demo/counter', prepare: showWays },
   { name: 'candidates', path: '/demo/counter/candidates', prepare: fillCandidates },
   { name: 'prices', path: '/demo/counter/prices', prepare: settle },
   { name: 'block', path: '/demo/block', prepare: (person) => standIn(person) },
   { name: 'block-phone', path: '/demo/block', phone: true, prepare: (person) => standIn(person) },
-  { name: 'block-chickens', path: '/home/start', prepare: (person) => atTheBoard(person, { kind: 'Whole chicken', weight: '3.300 kg', count: '2' }, 6) },
   { name: 'block-lamb', path: '/home/start', prepare: (person) => atTheBoard(person, { kind: 'Lamb leg', weight: '2.400 kg' }, 2) },
   { name: 'slices', path: '/demo/block', prepare: planTheCuts },
+  { name: 'slices-compare', path: '/demo/block', full: true, prepare: compareThePlans },
+  { name: 'slices-cut', path: '/demo/block', prepare: cutByThePlan },
   { name: 'wrap', path: '/demo/wrap', prepare: choosePortions },
   { name: 'freezer', path: '/demo/freezer' },
   { name: 'freezer-phone', path: '/demo/freezer', phone: true },
@@ -59,7 +59,7 @@ async function lay(person: Person): Promise<void> {
 }
 
 /** A household of one's own with one piece in work, so many parts of it weighed. */
-async function atTheBoard(person: Person, { kind, weight, count }: { kind: string; weight: string; count?: string }, weighings: number): Promise<void> {
+async function atTheBoard(person: Person, { kind, weight }: { kind: string; weight: string }, weighings: number): Promise<void> {
   if (await person.page.$('input[aria-label="Name of eater 1"]')) {
     await person.fill('Name of eater 1', 'Odile');
     await person.press('Enter');
@@ -68,7 +68,6 @@ async function atTheBoard(person: Person, { kind, weight, count }: { kind: strin
   await person.click('Counter', 'link');
   await person.fill('What is it? Search by any name', kind, 'searchbox');
   await person.page.locator(`.kind ::-p-text(${kind})`).click();
-  if (count) await person.fill('How many', count);
   await person.page.locator('#weight').fill(weight);
   await person.fill('Price for a kg', '9.40');
   await person.page.locator('::-p-text(Buy it for)').click();
@@ -93,6 +92,20 @@ async function planTheCuts(person: Person): Promise<void> {
   await person.page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
 }
 
+async function compareThePlans(person: Person): Promise<void> {
+  await planTheCuts(person);
+  await person.click('Compare');
+  await person.sees('The other plan');
+}
+
+async function cutByThePlan(person: Person): Promise<void> {
+  await planTheCuts(person);
+  await person.click('Cut it like this');
+  await person.sees('Next cut');
+  await standIn(person);
+  await settle();
+}
+
 async function drawTheCut(person: Person): Promise<void> {
   await person.page.locator('::-p-text(draw the cut)').click();
   await person.page.evaluate(() => document.querySelector('h2')?.scrollIntoView());
@@ -101,12 +114,6 @@ async function drawTheCut(person: Person): Promise<void> {
 async function fillCounter(person: Person): Promise<void> {
   await person.fill('Price for a kg', '15.45');
   await person.fill('Weight on the label', '5.320 kg');
-  await settle();
-}
-
-async function showWays(person: Person): Promise<void> {
-  await person.page.locator('input[type=radio]:not(:checked)').click();
-  await person.page.evaluate(() => [...document.querySelectorAll('h2')].find((each) => each.textContent === 'Ways to cut it')?.scrollIntoView());
   await settle();
 }
 

@@ -88,6 +88,13 @@ describe('where to cut a log', () => {
     await person.page.locator('::-p-text(Let it go)').click();
   });
 
+  it('a stretch that is no slice goes where it is wished', async () => {
+    await change('Square off', '15 mm');
+    await person.page.locator('[aria-label="What is square-off is for"]').fill('stew');
+    await person.page.waitForFunction(() => [...document.querySelectorAll('title')].some((each) => each.textContent === 'square-off, for stew'));
+    await change('Square off', '0 mm');
+  });
+
   it('two plans side by side', async () => {
     await person.click('Compare');
     await person.sees('Lightest to heaviest');
@@ -121,6 +128,35 @@ describe('where to cut a log', () => {
     await change('Width at place 3', '165 mm');
     await change('Weight', '4.000 kg');
     await person.sees('likely');
+  });
+
+  it('a measured place is dragged, and moved with the keys; a tape measures too', async () => {
+    const valueOf = (label: string): Promise<number> => person.page.$eval(`[aria-label="${label}"]`, (each) => parseInt((each as unknown as HTMLInputElement).value, 10));
+    const before = [await valueOf('Place 2'), await valueOf('Height at place 2')] as const;
+    const box = (await (await person.page.$('[aria-label="Measured place 2"] circle'))!.boundingBox())!;
+    const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+    await person.page.mouse.move(x, y);
+    await person.page.mouse.down();
+    await person.page.mouse.move(x - 12, y - 12, { steps: 4 });
+    await person.page.mouse.up();
+    const dragged = [await valueOf('Place 2'), await valueOf('Height at place 2')] as const;
+    expect(dragged[0]).toBeLessThan(before[0]);
+    expect(dragged[1]).toBeGreaterThan(before[1]);
+    expect(dragged[1] - before[1]).toBeLessThan(20);
+    await person.page.$eval('[aria-label="Measured place 2"]', (each) => (each as unknown as HTMLElement).focus());
+    const becomes = (label: string, mm: number): Promise<unknown> => person.page.waitForFunction((name, wanted) => document.querySelector<HTMLInputElement>(`[aria-label="${name}"]`)?.value === wanted, {}, label, `${mm} mm`);
+    await person.press('ArrowDown');
+    await becomes('Height at place 2', dragged[1] - 1);
+    await person.press('ArrowRight');
+    await becomes('Place 2', dragged[0] + 1);
+    await person.choose('Measured with', 'tape and width');
+    await person.page.waitForSelector('[aria-label="Girth at place 2"]');
+    expect(await valueOf('Girth at place 2')).toBeGreaterThan(300);
+    await change('Girth at place 2', '100 mm');
+    await person.sees('does not reach round it');
+    await change('Girth at place 2', '430 mm');
+    await person.choose('Measured with', 'ruler');
+    await person.page.waitForSelector('[aria-label="Height at place 2"]');
   });
 
   it('the ruler and the lists are saved', async () => {

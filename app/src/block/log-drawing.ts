@@ -1,11 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, ElementRef, inject, input, output } from '@angular/core';
+import type { Destination } from '@core/catalogue/destination';
 import type { Profile } from '@core/slice/profile';
 import type { Plan } from '@core/slice/wish';
 import { Figures } from '../data/figures';
 import { tileOf } from '../kit/destination-look';
 
-const ABOVE = 46;
-const BELOW = 80;
+/** Room above the log: for handles, or for cuts to stand out. */
+const ABOVE = { handles: 46, cuts: 14 };
+/** Room below it for thicknesses and faces. */
+const BELOW = 54;
 
 /** A log from the side, drawn to scale, with its cuts; a cut can be taken hold of and moved. */
 @Component({
@@ -14,10 +17,11 @@ const BELOW = 80;
   template: `
     <svg [attr.viewBox]="'-14 0 ' + (profile().lengthMm + 28) + ' ' + height()" role="group" [attr.aria-label]="'The log from the side, ' + length(profile().lengthMm) + ' long, ' + plan().slices.length + ' slices'">
       <defs>
-        <pattern id="log-left" width="12" height="12" patternUnits="userSpaceOnUse"><image width="12" height="12" [attr.href]="left" /></pattern>
+        @for (rest of plan().rest; track rest.why) { <pattern [attr.id]="hatch(rest.destination)" width="12" height="12" patternUnits="userSpaceOnUse"><image width="12" height="12" [attr.href]="tileOf(rest.destination)" /></pattern> }
       </defs>
       <path class="body" [attr.d]="outline()" />
-      @for (rest of plan().rest; track rest.why) { <path class="rest" [attr.d]="stretch(rest.fromMm, rest.toMm)"><title>{{ rest.why }}</title></path> }
+      @for (rest of plan().rest; track rest.why) { <path class="rest" [attr.d]="stretch(rest.fromMm, rest.toMm)" [attr.fill]="'url(#' + hatch(rest.destination) + ')'"><title>{{ rest.why }}, for {{ rest.destination }}</title></path>
+        @if (rest.toMm - rest.fromMm >= 18) { <text [attr.x]="(rest.fromMm + rest.toMm) / 2" [attr.y]="floor() + 18">{{ rest.destination }}</text> } }
       @for (slice of gone(); track $index) {
         <path class="gone" [attr.d]="stretch(slice.fromMm, slice.toMm)" />
         <text class="n" [attr.x]="(slice.fromMm + slice.toMm) / 2" [attr.y]="floor() - 34">✓</text>
@@ -29,12 +33,19 @@ const BELOW = 80;
         <ellipse class="face" [attr.cx]="slice.middle" [attr.cy]="floor() + 48" [attr.rx]="slice.rx" [attr.ry]="slice.ry" />
         <text class="mm" [attr.x]="slice.middle" [attr.y]="floor() + 18">{{ slice.thickness }}</text>
       }
-      @if (!movable()) { @for (cut of cuts(); track $index) { <path class="still" [attr.d]="'M' + cut.at + ' ' + (ABOVE - 12) + 'V' + (floor() + 6)" /> } }
+      @if (!movable()) { @for (cut of cuts(); track $index) { <path class="still" [attr.d]="'M' + cut.at + ' ' + (above() - 10) + 'V' + (floor() + 6)" /> } }
       @for (cut of movable() ? cuts() : []; track $index) {
         <g class="cut" [class.pinned]="cut.pinned" role="slider" tabindex="0" [attr.aria-label]="'Cut ' + cut.number" aria-orientation="horizontal" aria-valuemin="0" [attr.aria-valuemax]="profile().lengthMm" [attr.aria-valuenow]="round(cut.at)" [attr.aria-valuetext]="length(cut.at) + (cut.pinned ? ', fixed' : '')" (keydown)="onKey($event, cut.at)" (pointerdown)="grab($event, cut.at)" (pointermove)="drag($event)" (pointerup)="drop()" (pointercancel)="drop()">
           <rect class="grip" [attr.x]="cut.at - 9" y="0" width="18" [attr.height]="floor() + 8" />
-          <path [attr.d]="'M' + cut.at + ' ' + (ABOVE - 26) + 'V' + (floor() + 6)" />
-          <circle [attr.cx]="cut.at" [attr.cy]="ABOVE - 32" r="7" />
+          <path [attr.d]="'M' + cut.at + ' ' + (above() - 26) + 'V' + (floor() + 6)" />
+          <circle [attr.cx]="cut.at" [attr.cy]="above() - 32" r="7" />
+        </g>
+      }
+      @for (place of places(); track $index) {
+        <g class="cut place" role="slider" tabindex="0" [attr.aria-label]="'Measured place ' + ($index + 1)" aria-valuemin="0" [attr.aria-valuemax]="profile().lengthMm" [attr.aria-valuenow]="round(place.atMm)" [attr.aria-valuetext]="length(place.atMm) + ' along, ' + length(highAt(place.atMm)) + ' high'" (keydown)="onPlaceKey($event, $index)" (pointerdown)="grabPlace($event, $index)" (pointermove)="dragPlace($event)" (pointerup)="drop()" (pointercancel)="drop()">
+          <rect class="grip" [attr.x]="place.atMm - 12" y="0" width="24" [attr.height]="floor() + 8" />
+          <path [attr.d]="'M' + place.atMm + ' ' + (floor() - highAt(place.atMm)) + 'V' + floor()" />
+          <circle [attr.cx]="place.atMm" [attr.cy]="floor() - highAt(place.atMm)" r="6" />
         </g>
       }
       <path class="board" [attr.d]="'M-14 ' + floor() + 'H' + (profile().lengthMm + 14)" />
@@ -42,10 +53,11 @@ const BELOW = 80;
   `,
   styles: `
     svg { width: 100%; display: block; touch-action: none; overflow: visible; }
-    .body { fill: var(--sheet); stroke: var(--ink); stroke-width: 1.6; } .rest { fill: url(#log-left); stroke: none; opacity: 0.9; }
+    .body { fill: var(--sheet); stroke: var(--ink); stroke-width: 1.6; } .rest { stroke: var(--ink); stroke-width: 0.8; opacity: 0.9; }
     .gone { fill: var(--line); stroke: var(--ink); stroke-width: 1; stroke-dasharray: 3 3; }
     .board { stroke: var(--ink); stroke-width: 1; }
     .cut path { stroke: var(--act); stroke-width: 1.8; } .cut circle { fill: var(--paper); stroke: var(--act); stroke-width: 1.8; } .cut.pinned circle { fill: var(--act); }
+    .place { cursor: move; } .place path { stroke-dasharray: 4 3; }
     .still { stroke: var(--act); stroke-width: 1.6; }
     .grip { fill: transparent; } .cut { cursor: ew-resize; outline: none; } .cut:focus-visible path { stroke: var(--focus); stroke-width: 4; } .cut:focus-visible circle { stroke: var(--focus); stroke-width: 4; }
     text { font: 400 10px var(--text); fill: var(--ink); text-anchor: middle; pointer-events: none; } .n { font: 600 14px var(--text); } .mm { fill: var(--soft); }
@@ -65,17 +77,23 @@ export class LogDrawing {
   readonly movable = input(true);
   /** A cut was moved from one place to another, in mm from the start of the log. */
   readonly moved = output<{ readonly from: number; readonly to: number }>();
+  /** Places that were measured and can be taken hold of. */
+  readonly places = input<readonly { readonly atMm: number }[]>([]);
+  /** A measured place was moved along the log, or up and down. */
+  readonly placeMoved = output<{ readonly index: number; readonly atMm: number; readonly heightMm: number }>();
   /** A fixed cut is let go. */
   readonly freed = output<number>();
 
-  protected readonly ABOVE = ABOVE;
-  protected readonly left = tileOf('second');
+  protected readonly tileOf = tileOf;
   private held: number | null = null;
+  /** The place that is dragged; how high it was where the pointer took hold, as floor of the drag: the drawing grows with it. */
+  private heldPlace: { readonly index: number; readonly floor: number } | null = null;
 
-  private readonly tallest = computed(() => Math.max(...this.places().map((mm) => this.profile().heightAt(mm))));
-  private readonly places = computed(() => Array.from({ length: 61 }, (_, k) => (this.profile().lengthMm * k) / 60));
-  protected readonly floor = computed(() => ABOVE + this.tallest());
-  protected readonly height = computed(() => this.floor() + BELOW);
+  private readonly tallest = computed(() => Math.max(...this.samples().map((mm) => this.profile().heightAt(mm))));
+  private readonly samples = computed(() => Array.from({ length: 61 }, (_, k) => (this.profile().lengthMm * k) / 60));
+  protected readonly above = computed(() => (this.movable() ? ABOVE.handles : ABOVE.cuts));
+  protected readonly floor = computed(() => this.above() + this.tallest());
+  protected readonly height = computed(() => this.floor() + BELOW + Math.max(...this.drawn().map(({ ry }) => ry)));
   protected readonly outline = computed(() => this.stretch(0, this.profile().lengthMm));
   /** The cuts between and after slices, in the order of cutting. */
   protected readonly cuts = computed(() => {
@@ -101,7 +119,7 @@ export class LogDrawing {
 
   protected stretch(from: number, to: number): string {
     const floor = this.floor();
-    const places = [from, ...this.places().filter((mm) => mm > from && mm < to), to];
+    const places = [from, ...this.samples().filter((mm) => mm > from && mm < to), to];
     const top = places.map((mm) => `${mm.toFixed(1)} ${(floor - this.profile().heightAt(mm)).toFixed(1)}`);
     return `M${from} ${floor}L${top.join('L')}L${to} ${floor}Z`;
   }
@@ -134,15 +152,50 @@ export class LogDrawing {
 
   protected drag(event: PointerEvent): void {
     if (this.held === null) return;
-    const svg = this.host.nativeElement.querySelector('svg');
-    const matrix = svg?.getScreenCTM()?.inverse();
-    if (!matrix) return;
-    const to = Math.round(new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix).x);
-    if (to !== Math.round(this.held)) this.move(this.held, to);
+    const to = this.pointOf(event)?.x;
+    if (to !== undefined && to !== Math.round(this.held)) this.move(this.held, to);
+  }
+
+  protected hatch(destination: Destination): string {
+    return `log-${destination}`;
+  }
+
+  protected highAt(mm: number): number {
+    return this.profile().heightAt(mm);
+  }
+
+  protected onPlaceKey(event: KeyboardEvent, index: number): void {
+    const step = { ArrowRight: [1, 0], ArrowLeft: [-1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key];
+    const atMm = this.places()[index]?.atMm;
+    if (!step || atMm === undefined) return;
+    const by = event.shiftKey ? 10 : 1;
+    this.placeMoved.emit({ index, atMm: Math.round(atMm) + (step[0] ?? 0) * by, heightMm: Math.round(this.highAt(atMm)) + (step[1] ?? 0) * by });
+    event.preventDefault();
+    event.stopPropagation();
+  }
+
+  protected grabPlace(event: PointerEvent, index: number): void {
+    (event.currentTarget as Element).setPointerCapture(event.pointerId);
+    const [y, atMm] = [this.pointOf(event)?.y, this.places()[index]?.atMm];
+    if (y !== undefined && atMm !== undefined) this.heldPlace = { index, floor: y + Math.round(this.highAt(atMm)) };
+  }
+
+  protected dragPlace(event: PointerEvent): void {
+    const [held, point] = [this.heldPlace, this.heldPlace && this.pointOf(event)];
+    if (held && point) this.placeMoved.emit({ index: held.index, atMm: Math.min(this.profile().lengthMm, Math.max(0, point.x)), heightMm: Math.min(400, held.floor - point.y) });
+  }
+
+  /** Where a pointer is on the drawing, in whole mm. */
+  private pointOf(event: PointerEvent): { readonly x: number; readonly y: number } | null {
+    const matrix = this.host.nativeElement.querySelector('svg')?.getScreenCTM()?.inverse();
+    if (!matrix) return null;
+    const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix);
+    return { x: Math.round(x), y: Math.round(y) };
   }
 
   protected drop(): void {
     this.held = null;
+    this.heldPlace = null;
   }
 
   private move(from: number, to: number): void {

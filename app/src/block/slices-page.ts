@@ -7,11 +7,11 @@ import { demandKinds } from '@core/slice/demand';
 import { planFigures, type PlanFigures } from '@core/slice/compare-plans';
 import { paperRuler, type Paper } from '@core/slice/paper-ruler';
 import { planSlices } from '@core/slice/plan';
-import { isPlausibleDensity } from '@core/slice/profile';
-import { SECTIONS, type Section } from '@core/slice/section';
+import { measuredWith, placeAs } from '@core/slice/measured-with';
+import type { RestReason } from '@core/slice/rest-for';
 import { readSlices, slicesRequestSchema, type SlicesRequest } from '@core/slice/slices-request';
 import { whatChanged } from '@core/slice/what-changed';
-import { usualLog } from '@core/slice/usual-log';
+import { DESTINATION_IDS, type Destination } from '@core/catalogue/destination';
 import { kindById } from '@core/catalogue/kinds';
 import type { Wish } from '@core/slice/wish';
 import { Figures } from '../data/figures';
@@ -21,16 +21,15 @@ import { Notices } from '../data/notices';
 import { SlicePlans } from '../data/slice-plans';
 import { saveText } from '../kit/save-text';
 import { LogDrawing } from './log-drawing';
+import { LogForm } from './log-form';
 import { MixForm } from './mix-form';
 import { Slicing } from './slicing';
 import { WishForm } from './wish-form';
 
-const MOST_STATIONS = 9;
-
 /** Where to cut a log: measured with a ruler and a scale, planned, corrected after every slice. */
 @Component({
   selector: 'v-slices-page',
-  imports: [RouterLink, LogDrawing, MixForm, WishForm],
+  imports: [RouterLink, LogDrawing, LogForm, MixForm, WishForm],
   providers: [Slicing, SlicePlans],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './slices-page.html',
@@ -46,7 +45,7 @@ export class SlicesPage {
   private readonly router = inject(Router);
   readonly lot = input.required<string>();
 
-  protected readonly sections = SECTIONS;
+  protected readonly destinations = DESTINATION_IDS;
   protected readonly name = computed(() => (this.slicing.piece() ? lotName(this.slicing.piece()!) : ''));
   /** The log and the wish as they stand on the page. */
   protected readonly draft = signal<SlicesRequest | null>(null);
@@ -77,8 +76,6 @@ export class SlicesPage {
   protected readonly plan = computed(() => this.planned()?.plan ?? null);
   protected readonly why = computed(() => this.planned()?.why ?? null);
   protected readonly profile = computed(() => this.log()?.profile ?? null);
-  protected readonly density = computed(() => this.profile()?.densityGPerCm3 ?? 0);
-  protected readonly isOddDensity = computed(() => this.density() > 0 && !isPlausibleDensity(this.density()));
   protected readonly pinned = computed(() => this.draft()?.pinnedMm ?? []);
   /** Slices have been weighed since the plan was taken to the board. */
   protected readonly isUnderWay = computed(() => (this.slicing.followed()?.done.length ?? 0) > 0);
@@ -158,61 +155,45 @@ export class SlicesPage {
     this.set({ [key]: mm });
   }
 
-  /** Length or weight of the whole: the usual shape goes along with it until stations are measured. */
-  protected setWhole(change: { readonly lengthMm?: number | null; readonly massG?: number | null }): void {
-    const draft = this.draft();
-    if (!draft) return;
-    const lengthMm = change.lengthMm === undefined ? draft.lengthMm : change.lengthMm;
-    const massG = change.massG === undefined ? draft.massG : change.massG;
-    if (!(lengthMm !== null && lengthMm > 0) || !(massG !== null && massG > 0)) return this.notices.problem('That is no length or weight. The old one stands.');
-    const kind = kindById(this.slicing.piece()?.kind ?? null);
-    const stretched = draft.stations.map((station) => ({ ...station, atMm: Math.round((station.atMm / draft.lengthMm) * lengthMm) }));
-    const stations = this.isMeasured() ? stretched : usualLog(kind?.drawnAs ?? kind?.id ?? null, massG, lengthMm).stations;
-    this.set({ lengthMm, massG, stations: [...stations], pinnedMm: [] });
-  }
-
-  protected setMass(text: string): void {
-    this.setWhole({ massG: (this.figures.parseMass(text, 'large')?.massDg ?? NaN) / 10 || null });
-  }
-
-  protected readonly isMeasured = signal(false);
-
-  protected setStation(index: number, key: 'atMm' | 'widthMm' | 'heightMm', text: string): void {
-    const mm = this.figures.parseLength(text);
-    if (mm === null || mm < 0) return this.notices.problem(`“${text}” is no length. The old one stands.`);
-    this.isMeasured.set(true);
-    this.set({ stations: (this.draft()?.stations ?? []).map((station, at) => (at === index ? { ...station, [key]: mm } : station)) });
-  }
-
-  protected addStation(): void {
-    const [draft, profile] = [this.draft(), this.profile()];
-    if (!draft || !profile || draft.stations.length >= MOST_STATIONS) return;
-    const gaps = draft.stations.slice(1).map(({ atMm }, index) => ({ index, size: atMm - (draft.stations[index]?.atMm ?? 0) }));
-    const widest = gaps.reduce((a, b) => (b.size > a.size ? b : a));
-    const atMm = Math.round((draft.stations[widest.index]?.atMm ?? 0) + widest.size / 2);
-    const station = { atMm, widthMm: Math.round(profile.widthAt(atMm)), heightMm: Math.round(profile.heightAt(atMm)) };
-    this.isMeasured.set(true);
-    this.set({ stations: [...draft.stations.slice(0, widest.index + 1), station, ...draft.stations.slice(widest.index + 1)] });
-  }
-
-  protected removeStation(index: number): void {
-    this.isMeasured.set(true);
-    this.set({ stations: (this.draft()?.stations ?? []).filter((_, at) => at !== index) });
-  }
-
   /** Grams as the journal's tenths. */
   protected round10(g: number): number {
     return Math.round(g) * 10;
+  }
+
+  protected readonly isMeasured = signal(false);
+  /** The places are open to be measured: they can be taken hold of on the drawing, and the cuts cannot. */
+  protected readonly isMeasuring = signal(false);
+  protected readonly kind = computed(() => {
+    const kind = kindById(this.slicing.piece()?.kind ?? null);
+    return kind?.drawnAs ?? kind?.id ?? null;
+  });
+
+  protected measure(change: Partial<SlicesRequest>): void {
+    this.isMeasured.set(true);
+    this.set(change);
+  }
+
+  /** A place of the log that was dragged: along it, and up or down. */
+  protected movePlace({ index, atMm, heightMm }: { readonly index: number; readonly atMm: number; readonly heightMm: number }): void {
+    const [draft, profile] = [this.draft(), this.profile()];
+    const place = draft?.stations[index];
+    if (!draft || !profile || !place) return;
+    const [before, after] = [draft.stations[index - 1]?.atMm ?? -1, draft.stations[index + 1]?.atMm ?? draft.lengthMm + 1];
+    const at = Math.min(after - 1, Math.max(before + 1, atMm));
+    const sized = { atMm: at, widthMm: Math.round(profile.widthAt(place.atMm)), heightMm: Math.max(1, heightMm) };
+    const moved = placeAs(sized, draft.section, measuredWith(draft.stations));
+    this.measure({ stations: draft.stations.map((each, at) => (at === index ? moved : each)) });
+  }
+
+  /** What is done with a stretch that is no slice. */
+  protected setRestFor(why: RestReason, destination: Destination): void {
+    this.set({ restFor: { ...this.draft()?.restFor, [why]: destination } });
   }
 
   /** Begins again with what lies on the board now. */
   protected measureAnew(): void {
     this.isMeasured.set(false);
     this.draft.set(this.slicing.first());
-  }
-
-  protected asSection(text: string): Section {
-    return text as Section;
   }
 
   /** A cut that is moved stays where it was put, and the rest is planned around it. */

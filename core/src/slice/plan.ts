@@ -3,6 +3,7 @@ import { gridOf, type Grid } from './grid';
 import { kindsOf } from './kinds-of-wish';
 import { likelyRange } from './likely-range';
 import type { Profile } from './profile';
+import { USUAL_REST_FOR } from './rest-for';
 import { solve } from './solve';
 import { whyNoPlan } from './why-no-plan';
 import type { Plan, PlanOrWhy, Request, Rest, Slice } from './wish';
@@ -63,11 +64,13 @@ function planOf(grid: Grid, request: Request, pieces: readonly Piece[], objectiv
   });
   const end = pieces.at(-1)?.to ?? startMm;
   const thin = request.tail?.rule === 'leave' ? Math.max(end, thinFromMm) : stopMm;
-  const rest: Rest[] = [
-    { ...span(0, startMm), why: 'square-off' },
-    { ...span(end, Math.min(thin, stopMm)), why: 'left over' },
-    { ...span(Math.min(thin, stopMm), stopMm), why: 'too thin' },
-    { ...span(stopMm, profile.lengthMm), why: 'beyond the stop line' },
-  ];
+  const rest = (
+    [
+      { ...span(0, startMm), why: 'square-off' },
+      { ...span(end, Math.min(thin, stopMm)), why: 'left over' },
+      { ...span(Math.min(thin, stopMm), stopMm), why: 'too thin' },
+      { ...span(stopMm, profile.lengthMm), why: 'beyond the stop line' },
+    ] as const
+  ).map((stretch): Rest => ({ ...stretch, destination: request.restFor?.[stretch.why] ?? USUAL_REST_FOR[stretch.why] }));
   return { slices, rest: rest.filter(({ fromMm, toMm }) => toMm - fromMm > 1e-6), objective, worth };
 }

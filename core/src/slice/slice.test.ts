@@ -10,11 +10,13 @@ import { demandKinds } from './demand';
 import { isLog, usualLog } from './usual-log';
 import { whatChanged } from './what-changed';
 import { kindsOf, type SettledKind } from './kinds-of-wish';
+import { MEASURED_WITH, measuredWith, placeAs, type MeasuredWith } from './measured-with';
 import { monotoneCubic, valueOf } from './monotone-cubic';
 import { planSlices } from './plan';
 import { isPlausibleDensity, profileOf, turned, type Log, type Profile } from './profile';
 import { replan, standingAfter, type Done } from './replan';
 import { fromGirth, girthOf, SECTIONS } from './section';
+import { readSlices } from './slices-request';
 import { slicesReport } from './slices-report';
 import { costOf, limitsAt, solve, unitOfRest } from './solve';
 import type { Plan, Request, Wish } from './wish';
@@ -68,6 +70,24 @@ describe('solids with closed forms (exact)', () => {
     expect(girthOf('ellipse', 100, 100)).toBeCloseTo(100 * Math.PI, 6);
     for (const section of SECTIONS) expect(fromGirth(section, girthOf(section, 120, 80), 120, 'height')).toBeCloseTo(80, 4);
     expect(fromGirth('ellipse', 100, 200, 'height')).toBeNull();
+  });
+});
+
+describe('a place along the log', () => {
+  it.each(Object.keys(MEASURED_WITH) as MeasuredWith[])('said with a %s is the same place', (by) => {
+    const stations = [{ atMm: 0, widthMm: 180, heightMm: 80 }, { atMm: 400, widthMm: 120, heightMm: 60 }];
+    const said = stations.map((station) => placeAs(station, 'ellipse', by));
+    expect(measuredWith(said)).toBe(by);
+    const read = readSlices({ lengthMm: 400, massG: 3500, stations: said, wish: { by: 'equal', count: 4 } }) as { profile: Profile };
+    // A tape is read to the millimetre.
+    for (const { atMm, widthMm, heightMm } of stations) {
+      expect(Math.abs(read.profile.widthAt(atMm) - widthMm)).toBeLessThan(1);
+      expect(Math.abs(read.profile.heightAt(atMm) - heightMm)).toBeLessThan(1);
+    }
+  });
+
+  it('that is a point keeps its sizes: no tape goes round it', () => {
+    expect(placeAs({ atMm: 400, widthMm: 0, heightMm: 0 }, 'ellipse', 'tape and width')).toEqual({ atMm: 400, widthMm: 0, heightMm: 0 });
   });
 });
 
@@ -138,6 +158,14 @@ describe('plans', () => {
       const all = [...plan.slices, ...plan.rest].reduce((sum, { massG }) => sum + massG, 0);
       expect(all).toBeCloseTo(4800, 6);
     }
+  });
+
+  it('says what each stretch is for: the usual, or what was wished', () => {
+    const usual = planned(taper, request({ by: 'weight', targetG: 340 }, { squareOffMm: 12, stopAtMm: 330 }));
+    expect(usual.rest.map(({ why, destination }) => [why, destination])).toEqual(expect.arrayContaining([['square-off', 'grind'], ['beyond the stop line', 'grind']]));
+    const own = planned(taper, request({ by: 'weight', targetG: 340 }, { squareOffMm: 12, stopAtMm: 330, restFor: { 'beyond the stop line': 'thin' } }));
+    expect(own.rest.find(({ why }) => why === 'beyond the stop line')?.destination).toBe('thin');
+    expect(own.slices).toEqual(usual.slices);
   });
 
   it('where faces get too thin: cut double and opened, or left', () => {

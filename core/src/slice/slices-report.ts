@@ -27,7 +27,7 @@ export function slicesReport(input: unknown): { readonly report: object } | { re
         faceHeightMm: round(slice.faceHeightMm, 1),
         ...(slice.isOpened ? { opened: true } : {}),
       })),
-      rest: plan.rest.map(({ fromMm, toMm, massG, why: reason }) => ({ fromMm: round(fromMm, 3), toMm: round(toMm, 3), massG: round(massG, 2), why: reason })),
+      rest: plan.rest.map(({ fromMm, toMm, massG, why: reason, destination }) => ({ fromMm: round(fromMm, 3), toMm: round(toMm, 3), massG: round(massG, 2), why: reason, destination })),
       densityGPerCm3: round(read.profile.densityGPerCm3, 4),
       objective: plan.objective,
       ...(plan.worth === null ? {} : { worth: round(plan.worth, 4) }),

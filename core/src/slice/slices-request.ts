@@ -1,5 +1,7 @@
 import * as z from 'zod';
+import { destinationSchema } from '../catalogue/destination';
 import { profileOf, type Profile } from './profile';
+import { REST_REASONS } from './rest-for';
 import { fromGirth, SECTIONS } from './section';
 import type { Request } from './wish';
 
@@ -56,6 +58,7 @@ export const slicesRequestSchema = z
     maxThicknessMm: length('maxThicknessMm').default(60),
     tail: z.strictObject({ faceMm: length('faceMm'), rule: z.enum(['double', 'leave']) }).optional(),
     pinnedMm: z.array(mm('pinnedMm')).max(200).optional(),
+    restFor: z.partialRecord(z.enum(REST_REASONS, { error: `restFor names ${REST_REASONS.join(', ')}` }), destinationSchema).optional(),
     wish: wishSchema,
     /** The last entry of the journal when the log was measured; what came off later is sliced from it. */
     after: z.string().max(40).optional(),

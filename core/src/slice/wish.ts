@@ -1,3 +1,6 @@
+import type { Destination } from '../catalogue/destination';
+import type { RestFor, RestReason } from './rest-for';
+
 /** What one kind of slice shall be like. */
 export interface SliceKind {
   readonly name: string;
@@ -39,6 +42,8 @@ export interface Request {
   readonly tail?: { readonly faceMm: number; readonly rule: TailRule };
   /** Cuts that a hand has fixed, in mm from the start of the log. */
   readonly pinnedMm?: readonly number[];
+  /** What is done with that which is no slice. */
+  readonly restFor?: RestFor;
 }
 
 /** A slice of a plan. */
@@ -62,7 +67,8 @@ export interface Rest {
   readonly fromMm: number;
   readonly toMm: number;
   readonly massG: number;
-  readonly why: 'square-off' | 'left over' | 'beyond the stop line' | 'too thin';
+  readonly why: RestReason;
+  readonly destination: Destination;
 }
 
 export interface Plan {
