@@ -3,6 +3,7 @@ import { report } from '@core/files/report';
 import { readFile } from '@core/files/read-file';
 import { predictionReport } from '@core/files/prediction-report';
 import { SCHOOL_IDS, type SchoolId } from '@core/cost/school';
+import { packsReport } from '@core/pack/packs-report';
 import { slicesReport } from '@core/slice/slices-report';
 import type { Household } from '@core/journal/household';
 
@@ -16,9 +17,11 @@ const USAGE = `vendicus: the computation at a command line, JSON in, JSON out
   vendicus predict FILE|- --kind KIND --price A-KG --weight KG [--way WAY] [--marks a,b] [--on DAY] [--seed N]
       what to expect of a piece at that price, from the household's own pieces
   vendicus slices FILE|-
-      where to cut a log: lengths in mm, weights in g`;
+      where to cut a log: lengths in mm, weights in g
+  vendicus packs FILE|- [--seconds N]
+      which portions go into which pack: weights in g; the best within N seconds, 2 where none are said`;
 
-const COMMANDS: Record<string, (args: readonly string[]) => unknown> = { report: runReport, predict: runPredict, slices: runSlices };
+const COMMANDS: Record<string, (args: readonly string[]) => unknown> = { report: runReport, predict: runPredict, slices: runSlices, packs: runPacks };
 
 function runReport(args: readonly string[]): unknown {
   const { file, options } = parse(args, ['--school']);
@@ -46,6 +49,16 @@ function runPredict(args: readonly string[]): unknown {
 function runSlices(args: readonly string[]): unknown {
   const { file } = parse(args, []);
   const result = slicesReport(readJson(file));
+  if ('problem' in result) throw new CommandError(result.problem);
+  return result.report;
+}
+
+function runPacks(args: readonly string[]): unknown {
+  const { file, options } = parse(args, ['--seconds']);
+  const seconds = options['--seconds'] === undefined ? 2 : positive(options, '--seconds');
+  const input = readJson(file);
+  const start = performance.now();
+  const result = packsReport(input, () => (performance.now() - start) / 1000 / seconds);
   if ('problem' in result) throw new CommandError(result.problem);
   return result.report;
 }

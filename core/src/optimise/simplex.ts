@@ -1,0 +1,238 @@
+import type { Program, Relaxed } from './program';
+
+/** Less than this is nothing. */
+const ZERO = 1e-9;
+/** An artificial variable costs more than any plan saves. */
+const ARTIFICIAL = 1000;
+/** As many columns are looked through for one to enter; then the next as many. */
+const CHUNK = 1500;
+/** After so many steps the inverse is made anew, so that rounding does not add up. */
+const FRESH = 120;
+/** After so many steps without progress the first column that gains enters, which cannot cycle. */
+const STALLED = 60;
+
+/**
+ * The relaxed optimum of a program by the revised simplex method, with a dense inverse of the basis:
+ * few rows, many columns.
+ *
+ * @returns null where no values keep the rows, or the work was called off
+ * @throws RangeError where the cost has no least
+ * @source Dantzig 1953; Bland's rule 1977 where it stalls (from memory)
+ */
+export function relaxedOptimum(program: Program, isOver: () => boolean = () => false): Relaxed | null {
+  return new Simplex(program).solve(isOver);
+}
+
+class Simplex {
+  private readonly m: number;
+  /** Columns of the program, then one slack and one artificial a row. */
+  private readonly count: number;
+  private readonly starts: Int32Array;
+  private readonly rowOf: Int32Array;
+  private readonly valueOf: Float64Array;
+  private readonly cost: Float64Array;
+  private readonly rhs: Float64Array;
+  /** Rows are turned so that no right-hand side is negative. */
+  private readonly turned: Float64Array;
+  private readonly basis: Int32Array;
+  private readonly place: Int32Array;
+  private inverse: Float64Array;
+  private x: Float64Array;
+  private prices: Float64Array;
+  private cursor = 0;
+
+  constructor(private readonly program: Program) {
+    const { columns, rows } = program;
+    const [m, n] = [rows.length, columns.length];
+    this.m = m;
+    this.count = n + 2 * m;
+    const nonzeros = columns.reduce((sum, column) => sum + column.rows.length, 0) + 2 * m;
+    this.starts = new Int32Array(this.count + 1);
+    this.rowOf = new Int32Array(nonzeros);
+    this.valueOf = new Float64Array(nonzeros);
+    this.cost = new Float64Array(this.count);
+    this.rhs = Float64Array.from(rows, ({ rhs }) => Math.abs(rhs));
+    this.turned = Float64Array.from(rows, ({ rhs, sense }) => (rhs < 0 || (rhs === 0 && sense === '≥') ? -1 : 1));
+    this.basis = new Int32Array(m);
+    this.place = new Int32Array(this.count).fill(-1);
+    this.inverse = new Float64Array(m * m);
+    this.x = Float64Array.from(this.rhs);
+    this.prices = new Float64Array(m);
+    let at = 0;
+    const put = (row: number, value: number): void => {
+      this.rowOf[at] = row;
+      this.valueOf[at] = value * (this.turned[row] as number);
+      at += 1;
+    };
+    for (const [j, column] of columns.entries()) {
+      this.cost[j] = column.cost;
+      for (let k = 0; k < column.rows.length; k++) put(column.rows[k] as number, column.values[k] as number);
+      this.starts[j + 1] = at;
+    }
+    for (const [i, { sense }] of rows.entries()) {
+      if (sense !== '=') put(i, sense === '≤' ? 1 : -1);
+      this.starts[n + i + 1] = at;
+    }
+    for (let i = 0; i < m; i++) {
+      put(i, this.turned[i] as number);
+      this.starts[n + m + i + 1] = at;
+      this.cost[n + m + i] = ARTIFICIAL;
+      const slack = n + i;
+      const isSlackFirst = this.starts[slack + 1] !== this.starts[slack] && (this.valueOf[this.starts[slack] as number] as number) > 0;
+      this.seat(i, isSlackFirst ? slack : n + m + i);
+      this.inverse[i * m + i] = 1;
+    }
+  }
+
+  solve(isOver: () => boolean): Relaxed | null {
+    let [stalled, last] = [0, Infinity];
+    for (let step = 1; ; step++) {
+      if (step % FRESH === 0) {
+        this.refresh();
+        if (isOver()) return null;
+      }
+      this.findPrices();
+      const entering = this.entering(stalled > STALLED);
+      if (entering < 0) break;
+      this.enter(entering, stalled > STALLED);
+      const now = this.objective();
+      stalled = now < last - ZERO ? 0 : stalled + 1;
+      last = Math.min(last, now);
+    }
+    return this.result();
+  }
+
+  private result(): Relaxed | null {
+    const n = this.program.columns.length;
+    const values = new Float64Array(n);
+    for (let i = 0; i < this.m; i++) {
+      const j = this.basis[i] as number;
+      if (j >= n + this.m && (this.x[i] as number) > 1e-6) return null;
+      if (j < n) values[j] = Math.max(0, this.x[i] as number);
+    }
+    return { objective: this.objective(), values, prices: this.prices.map((price, i) => price * (this.turned[i] as number)) };
+  }
+
+  private seat(row: number, column: number): void {
+    this.basis[row] = column;
+    this.place[column] = row;
+  }
+
+  private objective(): number {
+    let sum = 0;
+    for (let i = 0; i < this.m; i++) sum += (this.cost[this.basis[i] as number] as number) * (this.x[i] as number);
+    return sum;
+  }
+
+  private findPrices(): void {
+    const { m, inverse, prices } = this;
+    prices.fill(0);
+    for (let i = 0; i < m; i++) {
+      const cost = this.cost[this.basis[i] as number] as number;
+      if (cost === 0) continue;
+      for (let k = 0; k < m; k++) prices[k] = (prices[k] as number) + cost * (inverse[i * m + k] as number);
+    }
+  }
+
+  private gain(j: number): number {
+    let sum = this.cost[j] as number;
+    for (let k = this.starts[j] as number; k < (this.starts[j + 1] as number); k++) sum -= (this.prices[this.rowOf[k] as number] as number) * (this.valueOf[k] as number);
+    return sum;
+  }
+
+  /** A column that makes it cheaper: the one that gains most of a chunk, or the very first. Artificials never come back. */
+  private entering(takeFirst: boolean): number {
+    const last = this.program.columns.length + this.m;
+    let [best, bestGain] = [-1, -ZERO];
+    if (takeFirst) this.cursor = 0;
+    for (let looked = 0; looked < last; looked++) {
+      if (looked > 0 && looked % CHUNK === 0 && best >= 0) break;
+      const j = this.cursor;
+      this.cursor = j + 1 >= last ? 0 : j + 1;
+      if ((this.place[j] as number) >= 0 || this.starts[j] === this.starts[j + 1]) continue;
+      const gain = this.gain(j);
+      if (gain >= bestGain) continue;
+      [best, bestGain] = [j, gain];
+      if (takeFirst) break;
+    }
+    return best;
+  }
+
+  private enter(j: number, takeFirst: boolean): void {
+    const { m, inverse, x } = this;
+    const change = new Float64Array(m);
+    for (let k = this.starts[j] as number; k < (this.starts[j + 1] as number); k++) {
+      const [row, value] = [this.rowOf[k] as number, this.valueOf[k] as number];
+      for (let i = 0; i < m; i++) change[i] = (change[i] as number) + (inverse[i * m + row] as number) * value;
+    }
+    const leaving = this.leaving(change, takeFirst);
+    const pivot = change[leaving] as number;
+    const amount = (x[leaving] as number) / pivot;
+    for (let k = 0; k < m; k++) inverse[leaving * m + k] = (inverse[leaving * m + k] as number) / pivot;
+    for (let i = 0; i < m; i++) {
+      const factor = change[i] as number;
+      if (i === leaving || factor === 0) continue;
+      x[i] = Math.max(0, (x[i] as number) - factor * amount);
+      for (let k = 0; k < m; k++) inverse[i * m + k] = (inverse[i * m + k] as number) - factor * (inverse[leaving * m + k] as number);
+    }
+    x[leaving] = amount;
+    this.place[this.basis[leaving] as number] = -1;
+    this.seat(leaving, j);
+  }
+
+  private leaving(change: Float64Array, takeFirst: boolean): number {
+    const artificial = this.program.columns.length + this.m;
+    let [best, least] = [-1, Infinity];
+    for (let i = 0; i < this.m; i++) {
+      const at = change[i] as number;
+      const isStuck = (this.basis[i] as number) >= artificial && (this.x[i] as number) < ZERO && Math.abs(at) > 1e-7;
+      if (at <= ZERO && !isStuck) continue;
+      const ratio = isStuck ? 0 : (this.x[i] as number) / at;
+      const isTie = best >= 0 && Math.abs(ratio - least) <= 1e-12;
+      const wins = isTie ? (takeFirst ? (this.basis[i] as number) < (this.basis[best] as number) : Math.abs(at) > Math.abs(change[best] as number)) : ratio < least;
+      if (wins) [best, least] = [i, ratio];
+    }
+    if (best < 0) throw new RangeError('The cost has no least.');
+    return best;
+  }
+
+  /** The inverse of the basis from its columns, by Gauss and Jordan with the largest pivot. */
+  private refresh(): void {
+    const { m } = this;
+    const matrix = new Float64Array(m * m);
+    for (let i = 0; i < m; i++) {
+      const j = this.basis[i] as number;
+      for (let k = this.starts[j] as number; k < (this.starts[j + 1] as number); k++) matrix[(this.rowOf[k] as number) * m + i] = this.valueOf[k] as number;
+    }
+    const inverse = new Float64Array(m * m);
+    for (let i = 0; i < m; i++) inverse[i * m + i] = 1;
+    for (let col = 0; col < m; col++) {
+      let pivot = col;
+      for (let row = col + 1; row < m; row++) if (Math.abs(matrix[row * m + col] as number) > Math.abs(matrix[pivot * m + col] as number)) pivot = row;
+      if (Math.abs(matrix[pivot * m + col] as number) < 1e-11) return;
+      for (const each of [matrix, inverse]) exchange(each, m, pivot, col);
+      const scale = matrix[col * m + col] as number;
+      for (const each of [matrix, inverse]) for (let k = 0; k < m; k++) each[col * m + k] = (each[col * m + k] as number) / scale;
+      for (let row = 0; row < m; row++) {
+        const factor = matrix[row * m + col] as number;
+        if (row === col || factor === 0) continue;
+        for (const each of [matrix, inverse]) for (let k = 0; k < m; k++) each[row * m + k] = (each[row * m + k] as number) - factor * (each[col * m + k] as number);
+      }
+    }
+    this.inverse = inverse;
+    for (let i = 0; i < m; i++) {
+      let sum = 0;
+      for (let k = 0; k < m; k++) sum += (inverse[i * m + k] as number) * (this.rhs[k] as number);
+      this.x[i] = Math.max(0, sum);
+    }
+  }
+}
+
+function exchange(matrix: Float64Array, m: number, a: number, b: number): void {
+  if (a === b) return;
+  for (let k = 0; k < m; k++) {
+    const held = matrix[a * m + k] as number;
+    matrix[a * m + k] = matrix[b * m + k] as number;
+    matrix[b * m + k] = held;
+  }
+}

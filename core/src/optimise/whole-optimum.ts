@@ -1,0 +1,121 @@
+import { reducedCost, type Column, type Program, type Relaxed, type Row } from './program';
+import { relaxedOptimum } from './simplex';
+
+/** How near to whole is whole. */
+const WHOLE = 1e-6;
+/** Costs that differ by less are the same. */
+const SAME = 1e-9;
+
+/** A sum of variables that is whole in every solution: what one of each variable adds to it. */
+export interface Split {
+  readonly terms: ReadonlyMap<number, number>;
+}
+
+/** A way to part the solutions of a program in two, where a relaxed one is not whole. */
+export type ChooseSplit = (values: ReadonlyMap<number, number>) => Split | null;
+
+export interface Whole {
+  /** Null where none was found. */
+  readonly values: ReadonlyMap<number, number> | null;
+  readonly objective: number;
+  /** No whole solution costs less. */
+  readonly bound: number;
+}
+
+interface Node {
+  readonly bound: number;
+  readonly allowed: readonly number[];
+  readonly extra: readonly { readonly split: Split; readonly row: Row }[];
+}
+
+/**
+ * The whole solution of least cost, by branch and bound over relaxed optima. Depth first, the side
+ * nearer to the relaxed solution first; variables that could only make it dearer than the best
+ * known are left out below (by their reduced cost).
+ *
+ * @param choose names a sum to part the solutions by; single variables are parted where it has none
+ * @param cutoff only solutions cheaper than this are looked for
+ * @param isOver says when to stop; the best so far and its bound are then returned
+ * @source Land and Doig 1960 (from memory)
+ */
+export function wholeOptimum(program: Program, choose: ChooseSplit, isOver: () => boolean, cutoff = Infinity): Whole {
+  let best: ReadonlyMap<number, number> | null = null;
+  let objective = cutoff;
+  let isCalledOff = false;
+  const open: Node[] = [{ bound: -Infinity, allowed: program.columns.map((_, j) => j), extra: [] }];
+  while (open.length > 0) {
+    if (isOver()) break;
+    const node = open.pop() as Node;
+    if (node.bound >= objective - SAME) continue;
+    const relaxed = relaxedOptimum(restricted(program, node), isOver);
+    if (!relaxed) {
+      if (isOver()) open.push(node);
+      continue;
+    }
+    if (relaxed.objective >= objective - SAME) continue;
+    const values = taken(node, relaxed);
+    const split = isAllWhole(program, values) ? null : (choose(values) ?? firstBroken(program, values));
+    if (!split) {
+      [best, objective] = [rounded(program, values), relaxed.objective];
+      continue;
+    }
+    open.push(...parted(program, node, relaxed, split, values, objective));
+  }
+  isCalledOff = open.length > 0;
+  const bound = isCalledOff ? Math.min(objective, ...open.map((node) => node.bound)) : objective;
+  return { values: best, objective: best ? objective : Infinity, bound };
+}
+
+/** Both sides of a split, the nearer one last, so that it comes first. */
+function parted(program: Program, node: Node, relaxed: Relaxed, split: Split, values: ReadonlyMap<number, number>, objective: number): Node[] {
+  const sum = [...split.terms].reduce((total, [j, value]) => total + value * (values.get(j) ?? 0), 0);
+  // One more of a whole variable adds at least its reduced cost; of others there may be less than one.
+  const allowed = node.allowed.filter((j) => !program.columns[j]?.isWhole || relaxed.objective + reduced(program, node, j, relaxed) < objective - SAME);
+  const down = Math.floor(sum + WHOLE);
+  const side = (row: Row): Node => {
+    // What a row of none forbids need not be carried along.
+    const isNone = row.sense === '≤' && row.rhs === 0;
+    return isNone
+      ? { bound: relaxed.objective, allowed: allowed.filter((j) => !split.terms.has(j)), extra: node.extra }
+      : { bound: relaxed.objective, allowed, extra: [...node.extra, { split, row }] };
+  };
+  const sides = [side({ sense: '≤', rhs: down }), side({ sense: '≥', rhs: down + 1 })];
+  return sum - down > 0.5 ? sides : sides.reverse();
+}
+
+function reduced(program: Program, node: Node, j: number, relaxed: Relaxed): number {
+  const own = reducedCost(program.columns[j] as Column, relaxed.prices);
+  return node.extra.reduce((cost, { split }, k) => cost - (split.terms.get(j) ?? 0) * (relaxed.prices[program.rows.length + k] as number), own);
+}
+
+function restricted({ columns, rows }: Program, { allowed, extra }: Node): Program {
+  if (extra.length === 0) return { columns: allowed.map((j) => columns[j] as Column), rows };
+  const more = allowed.map((j): Column => {
+    const column = columns[j] as Column;
+    const terms = extra.flatMap(({ split }, k) => (split.terms.has(j) ? [[rows.length + k, split.terms.get(j) as number] as const] : []));
+    return terms.length === 0 ? column : { ...column, rows: [...column.rows, ...terms.map(([row]) => row)], values: [...column.values, ...terms.map(([, value]) => value)] };
+  });
+  return { columns: more, rows: [...rows, ...extra.map(({ row }) => row)] };
+}
+
+function taken({ allowed }: Node, { values }: Relaxed): Map<number, number> {
+  const map = new Map<number, number>();
+  for (let k = 0; k < values.length; k++) if ((values[k] as number) > SAME) map.set(allowed[k] as number, values[k] as number);
+  return map;
+}
+
+const isBroken = (value: number): boolean => Math.abs(value - Math.round(value)) > WHOLE;
+
+function isAllWhole(program: Program, values: ReadonlyMap<number, number>): boolean {
+  return [...values].every(([j, value]) => !program.columns[j]?.isWhole || !isBroken(value));
+}
+
+function firstBroken(program: Program, values: ReadonlyMap<number, number>): Split {
+  const broken = [...values].filter(([j, value]) => program.columns[j]?.isWhole && isBroken(value));
+  const nearest = broken.reduce((a, b) => (Math.abs(b[1] - Math.round(b[1])) < Math.abs(a[1] - Math.round(a[1])) ? b : a));
+  return { terms: new Map([[nearest[0], 1]]) };
+}
+
+function rounded(program: Program, values: ReadonlyMap<number, number>): Map<number, number> {
+  return new Map([...values].map(([j, value]) => [j, program.columns[j]?.isWhole ? Math.round(value) : value] as const).filter(([, value]) => value > 0));
+}
