@@ -171,6 +171,11 @@ describe('at the board with the stand-in scale', () => {
       await bench.weighed(weighings);
     }
     await person.sees('Before you close it');
+    // The pieces that the stand-in lays on leave more than the usual now and then: that is weighed too.
+    if (await person.page.$('v-end-check .much')) {
+      await bench.tap('l');
+      await person.page.waitForFunction(() => !document.querySelector('v-end-check .much'));
+    }
     await bench.tap('Enter');
     await person.sees('closed.');
     const { receivedDg, drainedDg, cuts, closed } = await bench.journal();
