@@ -12,7 +12,7 @@ const CORE_ARROWS = {
   price: ['units', 'catalogue', 'journal'],
   cost: ['units', 'catalogue', 'journal', 'price'],
   yield: ['units', 'catalogue', 'journal', 'price', 'cost'],
-  pack: ['units', 'catalogue', 'journal', 'optimise'],
+  pack: ['units', 'catalogue', 'journal', 'price', 'cost', 'optimise'],
   scale: ['units'],
   board: ['units', 'catalogue', 'journal', 'price', 'cost', 'yield', 'pack', 'scale', 'slice'],
   freeze: ['units', 'catalogue', 'journal', 'pack'],

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input, linkedSignal, output, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import type { Settings } from '@core/journal/settings';
+import type { Eater, Settings } from '@core/journal/settings';
 import { fromDg } from '@core/units/mass';
 import { formatNumber } from '@core/units/number-style';
 import { parseMass } from '@core/units/parse-mass';
@@ -11,6 +11,7 @@ const CURRENCIES = ['EUR', 'GBP', 'USD', 'CHF', 'CAD', 'AUD', 'NZD', 'SEK', 'NOK
 interface Row {
   readonly name: string;
   readonly plate: string;
+  readonly byAnimal?: Eater['byAnimal'];
 }
 
 /** Units, currency, and who eats here with how much raw meat a plate is for each. */
@@ -58,7 +59,7 @@ export class SettingsForm {
   protected readonly system = linkedSignal(() => this.settings().system);
   protected readonly decimal = linkedSignal(() => this.settings().decimal);
   protected readonly currency = linkedSignal(() => this.settings().currency);
-  protected readonly rows = linkedSignal<Row[]>(() => this.settings().eaters.map(({ name, plateDg }) => ({ name, plate: this.plateText(plateDg) })));
+  protected readonly rows = linkedSignal<Row[]>(() => this.settings().eaters.map(({ name, plateDg, byAnimal }) => ({ name, plate: this.plateText(plateDg), byAnimal })));
 
   protected readonly currencyRight = computed(() => /^[A-Za-z]{3}$/.test(this.currency().trim()));
   protected readonly ready = computed(() => this.currencyRight() && this.rows().every((row) => row.name.trim() !== '' && this.plateRight(row)));
@@ -89,7 +90,7 @@ export class SettingsForm {
       system: this.system(),
       decimal: this.decimal(),
       currency: this.currency().trim().toUpperCase(),
-      eaters: this.rows().map((row) => ({ name: row.name.trim(), plateDg: this.plateDg(row) ?? 0 })),
+      eaters: this.rows().map((row) => ({ name: row.name.trim(), plateDg: this.plateDg(row) ?? 0, ...(row.byAnimal ? { byAnimal: row.byAnimal } : {}) })),
     });
   }
 

@@ -1,33 +1,34 @@
+import { CdkDrag, CdkDropList, CdkDropListGroup } from '@angular/cdk/drag-drop';
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import { RouterLink } from '@angular/router';
-import { isUsable } from '@core/catalogue/destination';
-import { kindById, partOf } from '@core/catalogue/kinds';
-import type { Amount, Take } from '@core/journal/entry';
-import type { Lot } from '@core/journal/lot';
+import { Router, RouterLink } from '@angular/router';
 import { lotName } from '@core/journal/lot-name';
+import type { Lot } from '@core/journal/lot';
 import { lastActOn } from '@core/journal/undo';
-import { measure } from '@core/journal/take';
-import { spread } from '@core/units/cumulative';
-import { totalDg } from '@core/journal/lot';
+import type { Token } from '@core/pack/table';
+import type { LeftIdea } from '@core/pack/what-is-left';
 import { Clock } from '../data/clock';
 import { Figures } from '../data/figures';
 import { HOUSEHOLD_NAME } from '../data/household-name';
 import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
-import { Swatch } from '../kit/swatch';
+import { PackPlans } from '../data/pack-plans';
+import { TokenChip } from './token-chip';
+import { TrayCard } from './tray-card';
+import { WantedForm } from './wanted-form';
+import { Wrapping } from './wrapping';
 
-/** One thing on the table that can go into the pack: a portion, or a heap. */
-interface Choice {
-  readonly lot: Lot;
-  /** Text of how much of it is taken, empty for none. */
-  readonly amount: string;
-}
+const IDEAS: Readonly<Record<LeftIdea, string>> = {
+  halve: 'halve it: two plates',
+  'for-one': 'a pack for one',
+  grind: 'grind, stew, or a small pack',
+};
 
-/** Which portions go into which pack, and what the pack cost. */
+/** Which portions go into which pack: planned in one act, then set right by hand. */
 @Component({
   selector: 'v-wrap-page',
-  imports: [FormsModule, RouterLink, Swatch],
+  imports: [CdkDrag, CdkDropList, CdkDropListGroup, FormsModule, RouterLink, TokenChip, TrayCard, WantedForm],
+  providers: [Wrapping, PackPlans],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './wrap-page.html',
   styleUrl: './wrap-page.css',
@@ -36,157 +37,85 @@ export class WrapPage {
   protected readonly store = inject(HouseholdStore);
   protected readonly figures = inject(Figures);
   protected readonly household = inject(HOUSEHOLD_NAME);
+  protected readonly wrapping = inject(Wrapping);
   private readonly clock = inject(Clock);
   private readonly notices = inject(Notices);
+  private readonly router = inject(Router);
 
   protected readonly lotName = lotName;
-  protected readonly today = this.clock.today();
-  protected readonly amounts = signal<Readonly<Record<string, string>>>({});
-  protected readonly date = signal(this.today);
+  protected readonly ideas = IDEAS;
+  protected readonly isWishing = signal(false);
   protected readonly place = linkedSignal(() => [...this.store.places().keys()][0] ?? '');
+  private readonly today = this.clock.today();
 
-  /** The table, by the piece it came from. */
+  /** What lies on the table, by the piece it came from. */
   protected readonly tables = computed(() => {
     const { lots } = this.store.state();
-    const groups = new Map<string, Lot[]>();
-    for (const lot of this.store.toWrap()) {
-      const from = lots.get(lot.sources[0]?.lot ?? '');
+    const groups = new Map<string, Token[]>();
+    for (const token of this.wrapping.onTable()) {
+      const from = lots.get(token.lot.sources[0]?.lot ?? '');
       const key = from ? `${lotName(from)}${from.shop ? `, ${from.shop}` : ''}${from.on ? `, ${this.figures.age(from.on)}` : ''}` : 'Mixed';
-      groups.set(key, [...(groups.get(key) ?? []), lot]);
+      groups.set(key, [...(groups.get(key) ?? []), token]);
     }
-    return [...groups].map(([name, list]) => ({ name, lots: list }));
+    return [...groups].map(([name, tokens]) => ({ name, tokens }));
   });
 
-  protected readonly chosen = computed(() =>
-    this.store.toWrap().flatMap((lot) => {
-      const amount = this.amounts()[lot.id];
-      return amount === undefined ? [] : [{ lot, amount } satisfies Choice];
-    }),
-  );
-  protected readonly takes = computed(() => this.chosen().map((choice) => ({ choice, ...this.readAmount(choice) })));
-  protected readonly massDg = computed(() => this.takes().reduce((sum, take) => sum + (take.massDg ?? 0), 0));
-  protected readonly problem = computed(() => this.takes().find((take) => take.problem)?.problem ?? '');
-
-  protected readonly name = linkedSignal(computed(() => this.proposedName()));
-  protected readonly plates = linkedSignal(computed(() => this.proposedPlates()));
-  protected readonly platesWrong = computed(() => !/^\d{0,3}$/.test(this.plates().trim()) || this.plates().trim() === '0');
-
-  /** What the chosen would cost, by the share of each lot's cost that goes along. */
-  protected readonly cost = computed(() => {
-    const costs = this.takes().map(({ choice, massDg }) => {
-      const cost = this.store.costs().get(choice.lot.id);
-      return { minor: spread(cost?.leftMinor ?? 0, 0, massDg ?? 0, choice.lot.leftDg), complete: cost?.complete ?? false };
-    });
-    return { minor: costs.reduce((sum, { minor }) => sum + minor, 0), complete: costs.every(({ complete }) => complete) };
-  });
-  protected readonly perPlate = computed(() => {
-    const plates = Number(this.plates());
-    return plates > 0 ? Math.round(this.cost().minor / plates) : null;
-  });
-  protected readonly ready = computed(() => this.massDg() > 0 && this.problem() === '' && this.name().trim() !== '' && !this.platesWrong());
-
-  protected readonly appetite = computed(() => {
-    const eaters = this.store.settings().eaters;
-    return eaters.length === 0 ? null : { count: eaters.length, totalDg: eaters.reduce((sum, { plateDg }) => sum + plateDg, 0) };
+  protected readonly summary = computed(() => {
+    const plans = this.wrapping.outcome();
+    const plates = plans.reduce((sum, plan) => sum + plan.plates, 0);
+    if (plans.length === 0) return '';
+    if (plates === 0) return `No pack that is wanted can be filled within ${this.figures.percent(this.wrapping.settings().tolerance, 0)}.`;
+    const off = plans.reduce((sum, plan) => sum + plan.objective, 0) / Math.max(1, plates);
+    const isProven = plans.every(({ proven }) => proven);
+    const bound = plans.reduce((sum, plan) => sum + plan.platesBound, 0);
+    const proof = isProven ? 'No plan is better.' : bound > plates ? `The best found in time; ${bound} plates at most.` : 'The best found in time.';
+    return `${plates} ${plates === 1 ? 'plate' : 'plates'}, ${this.figures.percent(off)} off on average. ${proof}`;
   });
 
-  protected readonly recent = computed(() =>
-    this.store
-      .stock()
-      .filter((lot) => lot.form === 'pack' && lot.on === this.today && lot.sources.length > 0)
-      .reverse(),
-  );
+  /** How many portions are too large for one plate and right for two. */
+  protected readonly toHalve = computed(() => this.wrapping.ideas().filter(({ idea }) => idea === 'halve').length);
+  protected readonly recent = computed(() => this.store.stock().filter((lot) => lot.form === 'pack' && lot.on === this.today && lot.sources.length > 0).reverse());
+  protected readonly recentIds = computed(() => this.recent().map(({ id }) => id).join(','));
 
-  protected toggle(lot: Lot): void {
-    this.amounts.update((amounts) => {
-      const { [lot.id]: known, ...others } = amounts;
-      return known === undefined ? { ...amounts, [lot.id]: lot.countLeft > 1 ? String(lot.countLeft) : '' } : others;
-    });
+  protected drop({ token, tray }: { readonly token: string; readonly tray: string | null }): void {
+    this.wrapping.hover.set(null);
+    this.wrapping.move(token, tray);
   }
 
-  protected setAmount(lot: Lot, text: string): void {
-    this.amounts.update((amounts) => ({ ...amounts, [lot.id]: text }));
+  /** Digits put what has the focus on that tray, 0 back on the table; arrows on the next tray. */
+  protected key({ event, token, tray }: { readonly event: KeyboardEvent; readonly token: string; readonly tray: string | null }): void {
+    const trays = this.wrapping.trays();
+    const at = trays.findIndex(({ id }) => id === tray);
+    const to = /^\d$/.test(event.key) ? Number(event.key) - 1 : event.key === 'ArrowRight' ? Math.min(trays.length - 1, at + 1) : event.key === 'ArrowLeft' ? at - 1 : null;
+    if (to === null || to >= trays.length || event.ctrlKey || event.altKey || event.metaKey) return;
+    event.preventDefault();
+    this.wrapping.move(token, to < 0 ? null : (trays[to]?.id ?? null));
+    this.refocus(token);
   }
 
-  /** Width of a token: larger portions look larger. */
-  protected size(lot: Lot): number {
-    return Math.round(74 + 70 * Math.min(1, lot.leftDg / Math.max(1, lot.countLeft) / 6000));
+  /** The focus goes with what was moved. */
+  private refocus(token: string): void {
+    setTimeout(() => document.querySelector<HTMLElement>(`[data-token="${CSS.escape(token)}"] button`)?.focus());
   }
 
-  protected async wrap(): Promise<void> {
-    if (!this.ready()) return this.notices.problem(this.whyNot());
-    const lot = this.clock.newId();
-    const from: Take[] = this.takes().map(({ choice, amount }) => ({ lot: choice.lot.id, amount: amount ?? 'all' }));
-    const plates = Number(this.plates()) || undefined;
-    const name = this.name().trim();
-    const place = this.place();
-    const written = await this.store.append(
-      { type: 'packed', lot, name, from, plates, on: this.date() || this.today },
-      ...(place ? [{ type: 'placed' as const, lot, place }] : []),
-    );
-    if (this.notices.tell(written, `${name} wrapped${place ? `, in ${this.store.places().get(place)?.name}` : ''}`)) this.amounts.set({});
+  protected newTray(): void {
+    const tray = this.wrapping.add();
+    if (this.wrapping.held().size > 0) this.wrapping.putHeld(tray.id);
+  }
+
+  protected forOne(token: Token): void {
+    const tray = this.wrapping.add();
+    this.wrapping.move(token.id, tray.id);
+  }
+
+  protected async freeze(): Promise<void> {
+    if (this.wrapping.filled().length === 0) return this.notices.problem('Put something on a tray first, or let the packs be planned.');
+    const ids = await this.wrapping.freeze(this.place() || null);
+    if (ids) await this.router.navigate(['/', this.household, 'wrap', 'labels'], { queryParams: { packs: ids.join(',') } });
   }
 
   protected async unwrap(pack: Lot): Promise<void> {
     const last = lastActOn(this.store.household().journal, new Set([pack.id]));
     if (last) this.notices.tell(await this.store.undoTogether(pack.made), `${lotName(pack)} undone; its portions are on the table again`);
-  }
-
-  private whyNot(): string {
-    if (this.chosen().length === 0) return 'Choose from the table what goes into the pack first.';
-    if (this.problem() !== '') return this.problem();
-    return this.platesWrong() ? 'Plates is a whole number from 1, or nothing.' : 'Write a name on the pack first.';
-  }
-
-  private readAmount({ lot, amount }: Choice): { amount?: Amount; massDg?: number; problem?: string } {
-    const text = amount.trim();
-    if (text === '') return { amount: 'all', massDg: lot.leftDg };
-    if (lot.countLeft > 1 && /^\d+$/.test(text)) return this.measured(lot, { count: Number(text) });
-    const mass = this.figures.parseMass(text, 'small');
-    return mass && mass.massDg > 0 ? this.measured(lot, { massDg: mass.massDg }) : { problem: `“${text}” is not an amount of ${lotName(lot).toLowerCase()}.` };
-  }
-
-  private measured(lot: Lot, amount: Amount): { amount?: Amount; massDg?: number; problem?: string } {
-    if (amount !== 'all' && 'count' in amount && amount.count < 1) return { problem: 'Take at least one.' };
-    const result = measure(lot, amount);
-    if ('refusal' in result) {
-      return { problem: `There is not that much ${lotName(lot).toLowerCase()}: ${lot.countLeft > 1 ? lot.countLeft : this.figures.mass(lot.leftDg)} left.` };
-    }
-    return { amount, massDg: result.taken.massDg };
-  }
-
-  private proposedName(): string {
-    const lots = this.chosen().map(({ lot }) => lot);
-    const first = lots[0];
-    if (!first) return '';
-    const names = [...new Set(lots.map(lotName))];
-    if (names.length > 1) return names.join(', ');
-    const count = this.countOf(this.takes());
-    const part = partOf(kindById(first.kind), first.part);
-    if (!part?.portion) return names[0] ?? '';
-    return count === 1 ? lotName(first) : `${count} ${part.portions}`;
-  }
-
-  /** By appetite, but a steak is one plate and is not cut further. Nothing for bones and fat. */
-  private proposedPlates(): string {
-    const appetite = this.appetite();
-    const each = appetite ? appetite.totalDg / appetite.count : 2000;
-    const usable = this.takes().filter(({ choice }) => isUsable(choice.lot.destination));
-    const massDg = usable.reduce((sum, take) => sum + (take.massDg ?? 0), 0);
-    const portions = usable.every(({ choice }) => this.isPortions(choice.lot)) ? this.countOf(usable) : Infinity;
-    return massDg === 0 ? '' : String(Math.max(1, Math.min(portions, Math.round(massDg / each))));
-  }
-
-  private countOf(takes: readonly { choice: Choice; amount?: Amount }[]): number {
-    return takes.reduce((sum, { choice, amount }) => sum + (amount && amount !== 'all' && 'count' in amount ? amount.count : choice.lot.countLeft), 0);
-  }
-
-  /** Whether it is one or several that are not cut further, as opposed to a heap. */
-  protected isPortions(lot: Lot): boolean {
-    return partOf(kindById(lot.kind), lot.part)?.portion !== undefined;
-  }
-
-  protected isPartTaken(lot: Lot): boolean {
-    return lot.leftDg < totalDg(lot);
   }
 }

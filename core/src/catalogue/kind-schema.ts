@@ -4,6 +4,8 @@ import { destinationSchema } from './destination';
 const id = z.string().regex(/^[a-z][a-z0-9-]*$/, 'lower-case words joined by hyphens');
 const share = z.number().min(0).max(1);
 
+export const animalSchema = z.enum(['beef', 'pork', 'lamb', 'chicken', 'turkey']);
+
 /** One thing that comes off a piece. */
 export const partSchema = z.strictObject({
   id,
@@ -80,7 +82,7 @@ export const kindSchema = z.strictObject({
   /** What a second one is called with a count: "2 chickens". */
   plural: z.string().min(1),
   synonyms: z.array(z.string().min(1)),
-  animal: z.enum(['beef', 'pork', 'lamb', 'chicken', 'turkey']),
+  animal: animalSchema,
   /** Number in the U.S. Institutional Meat Purchase Specifications, from memory. */
   itemNumber: z.string().optional(),
   bone: z.enum(['bone-in', 'boneless']),

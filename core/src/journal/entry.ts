@@ -89,6 +89,12 @@ const bodies = {
     from: z.array(take).min(1).max(200),
     plates: count.optional(),
     wrap: text.optional(),
+    /** How thick it lies, flat. */
+    thicknessMm: z.number().positive().max(500).optional(),
+    /** What the bag and paper weigh; not in the mass. */
+    tareDg: massOrNoneDg.optional(),
+    /** Each portion is wrapped, and can be taken out alone. */
+    singly: z.literal(true).optional(),
     on: date,
   },
   unpacked: { from: id, lot: id, amount, on: date },

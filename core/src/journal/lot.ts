@@ -79,6 +79,10 @@ export interface Lot {
   readonly thawingDg: MassDg;
   readonly thawingOn: IsoDate | null;
   readonly place: string | null;
+  /** What it is wrapped in, how thick it lies, and whether single portions can be taken out. */
+  readonly wrap: string | null;
+  readonly thicknessMm: number | null;
+  readonly singly: boolean;
   /** Whether more can come off it. */
   readonly closed: boolean;
   readonly sources: readonly Source[];

@@ -47,7 +47,7 @@ function platesByType({ meanings, groups, targets }: PackModel): number[][][] {
     const meaning = meanings[j];
     return meaning?.is === 'plate' ? meaning.plate.deviation : 0;
   };
-  for (const [j, meaning] of meanings.entries()) if (meaning.is === 'plate') lists[meaning.group]?.[meaning.plate.type]?.push(j);
+  for (const [j, meaning] of meanings.entries()) if (meaning.is === 'plate' && !meaning.plate.cut) lists[meaning.group]?.[meaning.plate.type]?.push(j);
   for (const list of lists.flat()) list.sort((a, b) => deviation(a) - deviation(b) || a - b);
   return lists;
 }

@@ -2,7 +2,7 @@ import type { Column, Row, Sense } from '../optimise/program';
 import type { ChooseSplit, Split } from '../optimise/whole-optimum';
 import { heapPlates } from './heap-plates';
 import type { Heap, PackKind, PackRequest } from './pack-request';
-import { possiblePlates, type PossiblePlate } from './possible-plates';
+import { cutPlates, possiblePlates, type PossiblePlate } from './possible-plates';
 import { shareGroups, type ShareGroup } from './share-groups';
 
 /** A bag more is worth less than any difference of the plates that a kitchen scale could see. */
@@ -58,8 +58,8 @@ export function packModel(request: PackRequest): PackModel {
     const possible = possiblePlates(group.classes, targets, request.tolerance, request.mostPieces, MOST_PLATES - builder.columns.length);
     isComplete &&= possible.isComplete;
     byClass.push(group.classes.map(() => []));
-    for (const plate of possible.plates) {
-      const j = builder.column({ is: 'plate', group: g, plate }, plate.deviation, true, [...plate.classes.map((c, k) => [classRows[c] as number, plate.counts[k] as number] as const), [plateRows[plate.type] as number, 1]], 0);
+    for (const plate of [...possible.plates, ...cutPlates(group.classes, targets, request.tolerance)]) {
+      const j = builder.column({ is: 'plate', group: g, plate }, plate.deviation, true, [...plate.classes.map((c, k) => [classRows[c] as number, plate.counts[k] as number] as const), ...platesMade(plate).map(([type, made]) => [plateRows[type] as number, made] as const)], 0);
       for (const c of plate.classes) byClass[g]?.[c]?.push(j);
     }
     const heapRows = new Map(group.heaps.map((heap) => [heap, builder.row('≤', heap.massG / 1000)]));
@@ -79,6 +79,12 @@ export function packModel(request: PackRequest): PackModel {
     }
   }
   return { groups, targets, ...builder.built(), isComplete, choose: splitBy(builder.meanings, byClass) };
+}
+
+/** How many plates of which target it makes: one, or two where a portion is cut. */
+function platesMade({ type, cut }: PossiblePlate): (readonly [type: number, plates: number])[] {
+  if (!cut) return [[type, 1]];
+  return cut.type === type ? [[type, 2]] : [[type, 1], [cut.type, 1]];
 }
 
 class Builder {
@@ -183,7 +189,7 @@ type ByClass = readonly (readonly (readonly number[])[])[];
 function whoGets(plates: Broken, meanings: readonly Meaning[], byClass: ByClass, values: ReadonlyMap<number, number>): Split | null {
   const candidates = plates.flatMap(({ group, plate }) => plate.classes.map((c) => ({ key: `${group} ${c} ${plate.type}`, group, c, type: plate.type })));
   return mostBroken(new Map(candidates.map((each) => [each.key, each])).values(), values, ({ group, c, type }) =>
-    termsOf(byClass[group]?.[c] ?? [], meanings, (plate) => (plate.type === type ? (plate.counts[plate.classes.indexOf(c)] ?? 0) : 0)),
+    termsOf(byClass[group]?.[c] ?? [], meanings, (plate) => (plate.type === type && !plate.cut ? (plate.counts[plate.classes.indexOf(c)] ?? 0) : 0)),
   );
 }
 

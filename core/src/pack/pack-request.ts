@@ -3,7 +3,13 @@ import * as z from 'zod';
 const grams = (what: string) => z.number({ error: `${what} is a number of grams` }).positive({ error: `${what} is more than zero` }).max(500_000, { error: `${what} is at most 500 000 g` });
 const name = (what: string) => z.string({ error: `${what} is a text` }).trim().min(1, { error: `${what} is not empty` }).max(200, { error: `${what} is at most 200 letters` });
 
-const portionSchema = z.strictObject({ id: name('id'), part: name('part'), massG: grams('massG') });
+const portionSchema = z.strictObject({
+  id: name('id'),
+  part: name('part'),
+  massG: grams('massG'),
+  /** It may be cut in two, each half a plate; the halves are called “id/1” and “id/2”. */
+  mayCut: z.boolean().optional(),
+});
 const heapSchema = z.strictObject({ id: name('id'), part: name('part'), massG: grams('massG'), minG: grams('minG'), maxG: grams('maxG') });
 const eaterSchema = z.strictObject({ name: name('name'), targetG: grams('targetG') });
 const kindSchema = z.strictObject({

@@ -19,7 +19,7 @@ export function packsOf(model: PackModel, request: PackRequest, choice: Choice, 
   patterns.sort((a, b) => a.kind - b.kind || a.group - b.group);
   const heapMass = heapMasses(patterns, model.targets, request);
   const packs = patterns.map((pattern, index) => packOf(pattern, request, model.targets, loose, heapMass[index] ?? 0));
-  const used = new Set(packs.flatMap(({ portions }) => portions));
+  const used = new Set(packs.flatMap(({ portions }) => portions).map((id) => id.replace(/\/[12]$/, '')));
   const left = [
     ...request.portions.filter(({ id }) => !used.has(id)).map(({ id, massG }) => ({ id, massG })),
     ...request.divisible.map(({ id, massG }) => ({ id, massG: massG - packs.reduce((sum, { divisible }) => sum + (divisible[id] ?? 0), 0) })).filter(({ massG }) => massG > 0.05),
@@ -43,6 +43,10 @@ function loosePlates({ meanings, groups, targets }: PackModel, choice: Choice): 
     for (let each = Math.round(choice.get(j) ?? 0); each > 0; each--) {
       const { classes, counts, type } = meaning.plate;
       const portions = classes.flatMap((c, k) => Array.from({ length: counts[k] as number }, () => ids[meaning.group]?.[c]?.pop() as string));
+      if (meaning.plate.cut) {
+        for (const [n, of] of [type, meaning.plate.cut.type].entries()) plates[meaning.group]?.[of]?.push({ portions: [`${portions[0]}/${n + 1}`], massG: meaning.plate.cut.massesG[n] as number });
+        continue;
+      }
       const massG = classes.reduce((sum, c, k) => sum + (groups[meaning.group]?.classes[c]?.massG ?? 0) * (counts[k] as number), 0);
       plates[meaning.group]?.[type]?.push({ portions, massG });
     }

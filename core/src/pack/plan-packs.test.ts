@@ -149,6 +149,18 @@ describe('heaps', () => {
   });
 });
 
+describe('portions that may be cut', () => {
+  it('are cut in two where two eaters want about as much together', () => {
+    const plan = planned(request({ portions: [{ id: 's1', part: 'steaks', massG: 350, mayCut: true }, { id: 's2', part: 'steaks', massG: 200 }, { id: 's3', part: 'steaks', massG: 152 }] }));
+    expect(plan).toMatchObject({ plates: 4, left: [], proven: true });
+    expect(plan.packs.flatMap(({ portions }) => portions).sort()).toEqual(['s1/1', 's1/2', 's2', 's3']);
+    expect(plan.packs.reduce((sum, { massG }) => sum + massG, 0)).toBeCloseTo(702, 6);
+  });
+  it('stay whole where they are a plate as they are', () => {
+    expect(planned(request({ portions: [{ id: 'a', part: 'steaks', massG: 200, mayCut: true }, { id: 'b', part: 'steaks', massG: 150, mayCut: true }] })).packs[0]?.portions.sort()).toEqual(['a', 'b']);
+  });
+});
+
 describe('awkward tables', () => {
   it('an empty one, a single portion, and a target nobody meets', () => {
     expect(planned(request({}))).toMatchObject({ plates: 0, packs: [], left: [], proven: true });

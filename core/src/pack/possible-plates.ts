@@ -1,3 +1,4 @@
+import { heapPlates } from './heap-plates';
 import type { PortionClass } from './share-groups';
 
 /** Portions that together make a plate for a target: how many of each class. */
@@ -8,6 +9,8 @@ export interface PossiblePlate {
   readonly counts: readonly number[];
   /** |mass − target| ÷ target. */
   readonly deviation: number;
+  /** Where one portion is cut in two for two plates: the target of the other, and what each weighs. */
+  readonly cut?: { readonly type: number; readonly massesG: readonly [number, number] };
 }
 
 /** Masses that differ by less are the same. */
@@ -60,4 +63,19 @@ export function possiblePlates(classes: readonly PortionClass[], targets: readon
     plates.push(...found);
   }
   return { plates, isComplete: true };
+}
+
+/** Two plates from one portion that may be cut, where it weighs about what two eaters want together. */
+export function cutPlates(classes: readonly PortionClass[], targets: readonly number[], tolerance: number): PossiblePlate[] {
+  return classes.flatMap(({ massG, mayCut }, c) => {
+    if (!mayCut) return [];
+    return targets.flatMap((first, type) =>
+      targets.slice(type).flatMap((second, k): PossiblePlate[] => {
+        const masses = heapPlates([first, second], massG, tolerance);
+        if (!masses) return [];
+        const [a, b] = masses as [number, number];
+        return [{ type, classes: [c], counts: [1], deviation: Math.abs(a - first) / first + Math.abs(b - second) / second, cut: { type: type + k, massesG: [a, b] } }];
+      }),
+    );
+  });
 }

@@ -4,6 +4,7 @@ import type { Heap, PackRequest, Portion } from './pack-request';
 export interface PortionClass {
   readonly massG: number;
   readonly ids: readonly string[];
+  readonly mayCut: boolean;
 }
 
 /** What may share a pack. */
@@ -32,7 +33,12 @@ export function shareGroups({ portions, divisible, together = [] }: Pick<PackReq
 }
 
 function classesOf(portions: readonly Portion[]): PortionClass[] {
-  const byMass = new Map<number, string[]>();
-  for (const { id, massG } of portions) byMass.set(massG, [...(byMass.get(massG) ?? []), id]);
-  return [...byMass].map(([massG, ids]) => ({ massG, ids })).sort((a, b) => b.massG - a.massG);
+  const alike = new Map<string, { massG: number; mayCut: boolean; ids: string[] }>();
+  for (const { id, massG, mayCut = false } of portions) {
+    const key = `${massG} ${mayCut}`;
+    const known = alike.get(key) ?? { massG, mayCut, ids: [] };
+    known.ids.push(id);
+    alike.set(key, known);
+  }
+  return [...alike.values()].sort((a, b) => b.massG - a.massG);
 }

@@ -1,0 +1,131 @@
+import { CdkDrag, CdkDropList } from '@angular/cdk/drag-drop';
+import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
+import { bagsOf, contentsOf, type Tray } from '@core/pack/trays';
+import { Figures } from '../data/figures';
+import { Notices } from '../data/notices';
+import { TokenChip } from './token-chip';
+import { Wrapping } from './wrapping';
+
+const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
+
+/** A pack in the making: what is in it, who gets what of it, what it costs. */
+@Component({
+  selector: 'v-tray',
+  imports: [CdkDrag, CdkDropList, TokenChip],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <section [class.locked]="tray().isLocked" [attr.aria-label]="'Tray ' + number() + ', ' + name()">
+      <header>
+        <span class="n" aria-hidden="true">{{ number() }}</span>
+        <span class="soft">{{ tray().eaters.length === 0 ? 'for nobody yet' : tray().eaters.length === 1 ? 'for ' + tray().eaters[0] : 'for ' + tray().eaters.length }}</span>
+        <button type="button" class="quiet small" [attr.aria-pressed]="tray().isLocked" [attr.aria-label]="(tray().isLocked ? 'Unlock' : 'Lock') + ' tray ' + number()" (click)="wrapping.change(tray().id, { isLocked: !tray().isLocked })">{{ tray().isLocked ? 'Unlock' : 'Lock' }}</button>
+      </header>
+      <input class="name" [attr.aria-label]="'Written on tray ' + number()" maxlength="200" [value]="name()" (change)="rename($any($event.target).value)" />
+      <div class="in" cdkDropList [cdkDropListData]="tray().id" cdkDropListSortingDisabled [cdkDropListDisabled]="tray().isLocked" (cdkDropListDropped)="dropped.emit({ token: $event.item.data, tray: tray().id })" (cdkDropListEntered)="wrapping.hover.set({ token: $event.item.data, tray: tray().id })" (cdkDropListExited)="wrapping.hover.set(null)">
+        @for (each of contents(); track each.token.id) {
+          <div cdkDrag [cdkDragData]="each.token.id" [cdkDragDisabled]="tray().isLocked" (cdkDragEnded)="wrapping.hover.set(null)" (keydown)="keyed.emit({ event: $event, token: each.token.id, tray: tray().id })">
+            <v-token [token]="each.token" [massDg]="each.massDg" [isHeld]="wrapping.held().has(each.token.id)" (taken)="wrapping.hold(each.token.id)" />
+          </div>
+        } @empty { <p class="soft">Nothing in it yet.</p> }
+      </div>
+      @for (each of heaps(); track each.token.id) {
+        <label class="amount">of the {{ each.name }} <input class="text" [value]="figures.mass(each.massDg)" (change)="setHeap(each.token.id, $any($event.target).value)" /></label>
+      }
+      @if (seen(); as now) {
+        @if (now.plates.length > 0) {
+        <ul class="plates" aria-label="Plates">
+          @for (plate of now.plates; track $index) {
+            <li [class.off]="isOff(plate)"><span>{{ plate.eater }}</span><span class="bar" aria-hidden="true"><i [style.width.%]="barOf(plate)"></i><u></u></span><b>{{ figures.mass(toDg(plate.massG)) }}</b><small>{{ sign(plate) }}</small></li>
+          }
+        </ul>
+        }
+        <p class="sum"><b class="mass">{{ figures.mass(now.massDg) }}</b>@if (now.targetG > 0) { <span>{{ figures.mass(toDg(now.eatenG)) }} eaten of {{ figures.mass(toDg(now.targetG)) }} wanted@if (now.isOff) { <b class="bad">, a plate is off</b> }</span> }</p>
+        <p class="money">{{ now.isCostKnown ? '' : 'at least ' }}<b>{{ figures.money(now.costMinor) }}</b>@if (tray().eaters.length > 0) { <span>, {{ figures.money(perPlate(now.costMinor)) }} a plate</span> } @if (now.worthMinor !== 0) { <span class="soft">{{ now.worthMinor === null ? 'shop price unknown' : 'cut, in the shop ' + figures.money(now.worthMinor) }}</span> }</p>
+      }
+      <details>
+        <summary>Who, wrap, thickness</summary>
+        <div class="who" role="group" [attr.aria-label]="'Who eats of tray ' + number()">@for (name of names(); track name) { <button type="button" class="quiet small" [attr.aria-pressed]="tray().eaters.includes(name)" (click)="toggle(name)">{{ name }}</button> }</div>
+        <div class="grid">
+          <label class="field"><span class="label">Wrap</span><select class="text" (change)="wrapping.change(tray().id, { wrap: $any($event.target).value })">@for (each of wraps; track each) { <option [value]="each" [selected]="each === tray().wrap">{{ each }}</option> }</select></label>
+          <label class="field"><span class="label">Lies how thick</span><input class="text" [value]="tray().thicknessMm === null ? '' : figures.length(tray().thicknessMm!)" placeholder="mm" (change)="setThickness($any($event.target).value)" /></label>
+          <label class="field"><span class="label">Bag and paper weigh</span><input class="text" [value]="tray().tareDg ? figures.mass(tray().tareDg) : ''" placeholder="0 g" (change)="setTare($any($event.target).value)" /></label>
+        </div>
+        <label class="check"><input type="checkbox" [checked]="tray().singly" (change)="wrapping.change(tray().id, { singly: $any($event.target).checked })" /> each wrapped: take out singly</label>
+        <p class="soft">{{ bags() === 1 ? 'One bag' : bags() + ' bags, ' + wrapping.settings().flatPieces + ' pieces flat in each' }}. One thickness in a bag.</p>
+        <button type="button" class="quiet small" (click)="wrapping.remove(tray().id)">Empty it on the table</button>
+      </details>
+      @if (wrapping.held().size > 0 && !tray().isLocked) { <button type="button" class="quiet here" (click)="wrapping.putHeld(tray().id)">Put here</button> }
+    </section>
+  `,
+  styleUrl: './tray-card.css',
+})
+export class TrayCard {
+  protected readonly wrapping = inject(Wrapping);
+  protected readonly figures = inject(Figures);
+  private readonly notices = inject(Notices);
+  readonly tray = input.required<Tray>();
+  readonly number = input.required<number>();
+  readonly dropped = output<{ readonly token: string; readonly tray: string }>();
+  readonly keyed = output<{ readonly event: KeyboardEvent; readonly token: string; readonly tray: string | null }>();
+  protected readonly wraps = WRAPS;
+
+  protected readonly name = computed(() => this.wrapping.name(this.tray()));
+  protected readonly contents = computed(() => contentsOf(this.tray(), this.wrapping.byId()));
+  protected readonly heaps = computed(() => this.contents().filter(({ token }) => token.isHeap).map((each) => ({ ...each, name: (each.token.lot.name ?? each.token.lot.part ?? 'heap').replace(/-/g, ' ') })));
+  protected readonly seen = computed(() => this.wrapping.figures(this.wrapping.seen(this.tray())));
+  protected readonly names = computed(() => [...new Set([...this.wrapping.eaters().map(({ name }) => name), ...this.tray().eaters])]);
+  protected readonly bags = computed(() => bagsOf(this.tray(), this.wrapping.settings().flatPieces));
+
+  protected toDg(massG: number): number {
+    return Math.round(massG) * 10;
+  }
+
+  protected perPlate(minor: number): number {
+    return Math.round(minor / Math.max(1, this.tray().eaters.length));
+  }
+
+  /** Full width is half as much again as wanted. */
+  protected barOf({ massG, targetG }: { massG: number; targetG: number }): number {
+    return Math.min(100, (massG / targetG / 1.5) * 100);
+  }
+
+  protected isOff({ massG, targetG }: { massG: number; targetG: number }): boolean {
+    return this.wrapping.isOff(massG, targetG);
+  }
+
+  protected sign({ massG, targetG }: { massG: number; targetG: number }): string {
+    const off = Math.round((massG / targetG - 1) * 100);
+    return off === 0 ? 'right' : `${off > 0 ? '+' : '−'}${Math.abs(off)} %`;
+  }
+
+  protected rename(text: string): void {
+    this.wrapping.change(this.tray().id, { name: text.trim() === '' ? null : text.trim() });
+  }
+
+  protected toggle(name: string): void {
+    const { eaters, id } = this.tray();
+    this.wrapping.change(id, { eaters: eaters.includes(name) ? eaters.filter((each) => each !== name) : [...eaters, name] });
+  }
+
+  protected setHeap(token: string, text: string): void {
+    const mass = this.figures.parseMass(text, 'small');
+    const known = this.wrapping.byId().get(token);
+    const most = known ? this.wrapping.leftOf(known) + (this.tray().heaps[token] ?? 0) : 0;
+    if (!mass || mass.massDg < 0) return this.notices.problem(`“${text}” is no weight. The old one stands.`);
+    if (mass.massDg > most) return this.notices.problem(`There is only ${this.figures.mass(most)} of it. The old one stands.`);
+    const { [token]: _old, ...others } = this.tray().heaps;
+    this.wrapping.change(this.tray().id, { heaps: mass.massDg > 0 ? { ...others, [token]: mass.massDg } : others });
+  }
+
+  protected setThickness(text: string): void {
+    const mm = text.trim() === '' ? null : this.figures.parseLength(text);
+    if (text.trim() !== '' && !(mm !== null && mm > 0 && mm <= 500)) return this.notices.problem(`“${text}” is no thickness of a pack. The old one stands.`);
+    this.wrapping.change(this.tray().id, { thicknessMm: mm });
+  }
+
+  protected setTare(text: string): void {
+    const mass = text.trim() === '' ? { massDg: 0 } : this.figures.parseMass(text, 'small');
+    if (!mass || mass.massDg < 0) return this.notices.problem(`“${text}” is no weight. The old one stands.`);
+    this.wrapping.change(this.tray().id, { tareDg: mass.massDg });
+  }
+}

@@ -1,0 +1,54 @@
+import type { Animal } from '../catalogue/kind-schema';
+import { meanPlateDg, type Eater, type Wrapping } from '../journal/settings';
+import { meatColour } from './meat-colour';
+import type { PackRequest } from './pack-request';
+import { isPlateful, partKey, type Token } from './table';
+
+/** What an eater, or a guest, wants on a plate of one animal, g. */
+export function appetiteG(eaters: readonly Eater[], name: string, animal: Animal | null): number {
+  const eater = eaters.find((each) => each.name === name);
+  if (!eater) return meanPlateDg({ eaters: [...eaters] }) / 10;
+  return ((animal && eater.byAnimal?.[animal]) ?? eater.plateDg) / 10;
+}
+
+/** Names of everyone a wanted pack is for, guests numbered. */
+export function eatersOf({ eaters, guests }: Wrapping['packs'][number]): string[] {
+  return [...eaters, ...Array.from({ length: guests }, (_, n) => `guest ${n + 1}`)];
+}
+
+/**
+ * What to ask of the planner for the meat of one animal: weights as they are eaten, each eater's
+ * appetite for that animal, the packs that are still wanted, and what may share one.
+ *
+ * @param counted how many packs of each wanted kind there are already
+ * @param mayCut portions that are too large for one plate may be cut in two
+ * @returns null where nobody eats, or there is nothing of that animal
+ */
+export function packsWanted(tokens: readonly Token[], animal: Animal | null, eaters: readonly Eater[], wrapping: Wrapping, counted: ReadonlyMap<string, number> = new Map(), mayCut = false): PackRequest | null {
+  const own = tokens.filter((token) => token.lot.animal === animal && isPlateful(token) && token.massDg * token.eaten > 0);
+  const packs = wrapping.packs
+    .map((wanted) => ({ name: wanted.name, eaters: eatersOf(wanted), count: [Math.max(0, wanted.least - (counted.get(wanted.name) ?? 0)), Math.max(0, wanted.most - (counted.get(wanted.name) ?? 0))] as [number, number] }))
+    .filter((pack) => pack.eaters.length > 0 && pack.count[1] > 0);
+  if (own.length === 0 || packs.length === 0) return null;
+  const names = [...new Set(packs.flatMap((pack) => pack.eaters))];
+  const lot = (token: Token): { id: string; part: string; massG: number } => ({ id: token.id, part: partKey(token), massG: (token.massDg / 10) * token.eaten });
+  return {
+    portions: own.filter(({ isHeap }) => !isHeap).map((token) => ({ ...lot(token), ...(mayCut && !token.isHalf ? { mayCut } : {}) })),
+    divisible: own.filter(({ isHeap }) => isHeap).map((token) => ({ ...lot(token), minG: (wrapping.bagDg[0] / 10) * token.eaten, maxG: (wrapping.bagDg[1] / 10) * token.eaten })),
+    eaters: names.map((name) => ({ name, targetG: appetiteG(eaters, name, animal) })),
+    packs,
+    tolerance: wrapping.tolerance,
+    together: together(own, wrapping.sharing),
+    mostPieces: 6,
+  };
+}
+
+const BIRDS: readonly (Animal | null)[] = ['chicken', 'turkey'];
+
+function together(tokens: readonly Token[], sharing: Wrapping['sharing']): string[][] {
+  if (sharing === 'same-part') return [];
+  const birds = tokens.filter(({ lot, isHeap }) => BIRDS.includes(lot.animal) && !isHeap && meatColour(lot.part) !== null);
+  const keys = (of: readonly Token[]): string[] => [...new Set(of.map(partKey))];
+  const groups = sharing === 'bird-parts-together' ? [keys(birds)] : (['white', 'dark'] as const).map((colour) => keys(birds.filter(({ lot }) => meatColour(lot.part) === colour)));
+  return groups.filter((group) => group.length > 1);
+}

@@ -1,0 +1,55 @@
+import type { Animal } from '../catalogue/kind-schema';
+import { isUsable } from '../catalogue/destination';
+import { kindById, partOf } from '../catalogue/kinds';
+import { cookedShare } from '../cost/cooked';
+import type { Lot } from '../journal/lot';
+import type { Wrapping } from '../journal/settings';
+import { spread } from '../units/cumulative';
+import type { MassDg } from '../units/mass';
+
+/** One thing on the table: a portion that is not cut further, or a heap. */
+export interface Token {
+  readonly id: string;
+  readonly lot: Lot;
+  readonly isHeap: boolean;
+  /** A piece of a portion that was too large for one plate. */
+  readonly isHalf: boolean;
+  readonly massDg: MassDg;
+  /** What of a gram is eaten: without its bone; cooked, where plates are meant cooked. */
+  readonly eaten: number;
+}
+
+/** The table: a token for every portion, several weighed together at their mean; heaps whole. */
+export function tokensOf(lots: readonly Lot[], appetite: Wrapping['appetite'], cooked: ReadonlyMap<string, number>): Token[] {
+  return lots.flatMap((lot): Token[] => {
+    const part = partOf(kindById(lot.kind), lot.part);
+    const eaten = appetite === 'cooked' ? cookedShare(lot, lot.destination, cooked) : 1 - (part?.bone ?? 0);
+    if (part?.portion === undefined) return [{ id: lot.id, lot, isHeap: true, isHalf: false, massDg: lot.leftDg, eaten }];
+    const upTo = (n: number): number => spread(lot.leftDg, 0, n, lot.countLeft);
+    return Array.from({ length: lot.countLeft }, (_, n) => ({ id: lot.countLeft === 1 ? lot.id : `${lot.id}.${n + 1}`, lot, isHeap: false, isHalf: false, massDg: upTo(n + 1) - upTo(n), eaten }));
+  });
+}
+
+/** The table with portions cut in two: where, in tenths of a gram from one side, by id. */
+export function cutInTwo(tokens: readonly Token[], cuts: ReadonlyMap<string, MassDg>): Token[] {
+  return tokens.flatMap((token): Token[] => {
+    const first = cuts.get(token.id);
+    if (first === undefined || first <= 0 || first >= token.massDg) return [token];
+    return [first, token.massDg - first].map((massDg, n) => ({ ...token, id: `${token.id}/${n + 1}`, isHalf: true, massDg }));
+  });
+}
+
+/** Whether it makes plates, as opposed to stock and fat. */
+export function isPlateful({ lot }: Token): boolean {
+  return isUsable(lot.destination);
+}
+
+/** What shares a pack only with its like. */
+export function partKey({ lot }: Token): string {
+  return `${lot.kind ?? 'mixed'}:${lot.part ?? lot.name ?? lot.id}`;
+}
+
+/** The animals on the table; each has packs of its own. */
+export function animalsOf(tokens: readonly Token[]): (Animal | null)[] {
+  return [...new Set(tokens.filter(isPlateful).map(({ lot }) => lot.animal))];
+}

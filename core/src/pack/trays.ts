@@ -1,0 +1,149 @@
+import type { FactOf, Take } from '../journal/entry';
+import { lotName } from '../journal/lot-name';
+import { kindById, partOf } from '../catalogue/kinds';
+import type { MassDg } from '../units/mass';
+import type { PackPlan } from './pack-plan';
+import { isPlateful, type Token } from './table';
+
+/** A pack that is being put together on the table. */
+export interface Tray {
+  readonly id: string;
+  /** Written on it; null until someone has written something else than what is in it. */
+  readonly name: string | null;
+  /** The kind of pack that was wanted. */
+  readonly wanted: string | null;
+  readonly eaters: readonly string[];
+  /** Ids of the portions in it. */
+  readonly tokens: readonly string[];
+  /** How much of each heap, by id. */
+  readonly heaps: Readonly<Record<string, MassDg>>;
+  /** Stays as it is when the rest is planned again. */
+  readonly isLocked: boolean;
+  readonly wrap: string;
+  readonly thicknessMm: number | null;
+  readonly tareDg: MassDg;
+  readonly singly: boolean;
+}
+
+/** What a tray is before anything is in it. */
+export type TrayStyle = Pick<Tray, 'wrap'>;
+
+export function emptyTray(id: string, { wrap }: TrayStyle): Tray {
+  return { id, name: null, wanted: null, eaters: [], tokens: [], heaps: {}, isLocked: false, wrap, thicknessMm: null, tareDg: 0, singly: false };
+}
+
+/** The trays of a plan. Weights come back from what is eaten to what lies on the table. */
+export function traysOf(plan: PackPlan, tokens: ReadonlyMap<string, Token>, style: TrayStyle, newId: () => string): Tray[] {
+  return plan.packs.map(({ name, portions, divisible, plates }) => ({
+    ...emptyTray(newId(), style),
+    wanted: name,
+    eaters: plates.map(({ eater }) => eater),
+    tokens: portions,
+    heaps: Object.fromEntries(Object.entries(divisible).map(([id, massG]) => [id, Math.min(tokens.get(id)?.massDg ?? 0, Math.round((massG * 10) / (tokens.get(id)?.eaten ?? 1)))])),
+  }));
+}
+
+/** Where a plan cuts portions in two, by id, in tenths of a gram of the first piece. */
+export function cutsOf(plan: PackPlan, tokens: ReadonlyMap<string, Token>): Map<string, MassDg> {
+  const first = plan.packs.flatMap(({ plates }) => plates).filter(({ portions }) => portions.length === 1 && portions[0]?.endsWith('/1') && !tokens.has(portions[0]));
+  return new Map(first.flatMap(({ portions, massG }) => {
+    const id = (portions[0] as string).slice(0, -2);
+    const token = tokens.get(id);
+    return token ? [[id, Math.round((massG * 10) / token.eaten)] as const] : [];
+  }));
+}
+
+/** A tray for each heap that makes no plates: bones for a pot of stock, fat to render. */
+export function besidesTrays(tokens: readonly Token[], style: TrayStyle, newId: () => string): Tray[] {
+  return tokens.filter((token) => !isPlateful(token)).map((token) => ({ ...emptyTray(newId(), style), ...(token.isHeap ? { heaps: { [token.id]: token.massDg } } : { tokens: [token.id] }) }));
+}
+
+/** How much of a heap is in no tray. */
+export function heapLeftDg(token: Token, trays: readonly Tray[]): MassDg {
+  return token.massDg - trays.reduce((sum, { heaps }) => sum + (heaps[token.id] ?? 0), 0);
+}
+
+/** Puts a portion, or so much of a heap, on a tray; on the table where there is none. */
+export function moved(trays: readonly Tray[], token: Token, to: string | null, massDg: MassDg = 0): Tray[] {
+  return trays.map((tray) => {
+    if (token.isHeap) return tray.id === to ? { ...tray, heaps: withHeap(tray.heaps, token.id, massDg) } : tray;
+    const others = tray.tokens.filter((id) => id !== token.id);
+    if (tray.id === to) return { ...tray, tokens: [...others, token.id] };
+    return others.length === tray.tokens.length ? tray : { ...tray, tokens: others };
+  });
+}
+
+function withHeap(heaps: Tray['heaps'], id: string, massDg: MassDg): Tray['heaps'] {
+  const { [id]: _gone, ...others } = heaps;
+  return massDg > 0 ? { ...others, [id]: massDg } : others;
+}
+
+/** What is in a tray. */
+export function contentsOf(tray: Tray, tokens: ReadonlyMap<string, Token>): { readonly token: Token; readonly massDg: MassDg }[] {
+  const portions = tray.tokens.flatMap((id) => tokens.get(id) ?? []).map((token) => ({ token, massDg: token.massDg }));
+  const heaps = Object.entries(tray.heaps).flatMap(([id, massDg]) => {
+    const token = tokens.get(id);
+    return token ? [{ token, massDg }] : [];
+  });
+  return [...portions, ...heaps];
+}
+
+/** What to write on a tray: what is in it and how many, and whom it is for. */
+export function trayName(tray: Tray, tokens: ReadonlyMap<string, Token>): string {
+  if (tray.name !== null) return tray.name;
+  const counts = new Map<string, number>();
+  for (const { token } of contentsOf(tray, tokens)) {
+    const part = partOf(kindById(token.lot.kind), token.lot.part);
+    const name = part?.portion && part.portions ? part.portions : lotName(token.lot).toLowerCase();
+    const piece = token.isHalf ? `cut ${name}` : name;
+    counts.set(piece, (counts.get(piece) ?? 0) + (token.isHeap ? 0 : 1));
+  }
+  const single = new Map(contentsOf(tray, tokens).map(({ token: { lot } }) => [partOf(kindById(lot.kind), lot.part)?.portions ?? '', partOf(kindById(lot.kind), lot.part)?.portion ?? '']));
+  const things = [...counts].map(([name, count]) => (count === 0 ? name : count === 1 ? (single.get(name) ?? name) : `${count} ${name}`)).join(', ');
+  const what = things === '' ? 'Empty' : things.charAt(0).toUpperCase() + things.slice(1);
+  return (tray.wanted === null ? what : `${what}, ${tray.wanted}`).slice(0, 200);
+}
+
+/** How many bags it takes where only so many pieces lie flat in one. */
+export function bagsOf(tray: Tray, flatPieces: number): number {
+  return Math.max(1, Math.ceil(tray.tokens.length / flatPieces));
+}
+
+/**
+ * The entries that freeze trays: each wrapped from its portions and heaps, and put in a place.
+ *
+ * @param place null for none yet
+ */
+export function packFacts(trays: readonly Tray[], tokens: ReadonlyMap<string, Token>, place: string | null, on: string): (FactOf<'packed'> | FactOf<'placed'>)[] {
+  const all = [...tokens.values()];
+  const lotLeft = new Map(all.map(({ lot }) => [lot.id, lot.leftDg]));
+  // Heaps, and portions of which one has been halved, leave by weight; others by number.
+  const byMass = new Set(all.filter(({ isHeap, isHalf }) => isHeap || isHalf).map(({ lot }) => lot.id));
+  return trays.flatMap((tray) => {
+    const takes = new Map<string, { count: number; massDg: number; isByMass: boolean }>();
+    for (const { token, massDg } of contentsOf(tray, tokens)) {
+      const known = takes.get(token.lot.id) ?? { count: 0, massDg: 0, isByMass: false };
+      takes.set(token.lot.id, { count: known.count + 1, massDg: known.massDg + massDg, isByMass: known.isByMass || byMass.has(token.lot.id) });
+    }
+    if (takes.size === 0) return [];
+    const from = [...takes].map(([lot, { count, massDg, isByMass }]): Take => {
+      if (!isByMass) return { lot, amount: { count } };
+      const left = lotLeft.get(lot) ?? 0;
+      lotLeft.set(lot, left - massDg);
+      return { lot, amount: massDg >= left ? 'all' : { massDg } };
+    });
+    const packed: FactOf<'packed'> = {
+      type: 'packed',
+      lot: tray.id,
+      name: trayName(tray, tokens),
+      from,
+      on,
+      wrap: tray.wrap,
+      ...(tray.eaters.length > 0 ? { plates: tray.eaters.length } : {}),
+      ...(tray.thicknessMm === null ? {} : { thicknessMm: tray.thicknessMm }),
+      ...(tray.tareDg > 0 ? { tareDg: tray.tareDg } : {}),
+      ...(tray.singly ? { singly: true as const } : {}),
+    };
+    return [packed, ...(place === null ? [] : [{ type: 'placed' as const, lot: tray.id, place }])];
+  });
+}
