@@ -166,6 +166,16 @@ export class Figures {
     return style.format(new Date(`${date}T12:00:00Z`));
   }
 
+  /** A day with its year, for what is read long after. */
+  dayAndYear(date: string): string {
+    return DAY_AND_YEAR.format(new Date(`${date}T12:00:00Z`));
+  }
+
+  /** A least temperature: never rounded down. */
+  temperature(celsius: number): string {
+    return this.settings().system === 'imperial' ? `${Math.round(convert(celsius, 'C', 'F'))} °F` : `${Math.ceil(celsius)} °C`;
+  }
+
   /** How long ago a day was, or how far ahead. */
   age(date: string): string {
     const days = daysBetween(date, this.clock.today());

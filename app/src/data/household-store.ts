@@ -60,6 +60,9 @@ export const HouseholdStore = signalStore(
       /** What shops sell, the household's own kinds among it. */
       shopItems: computed((): readonly ShopItem[] => [...SHOP_ITEMS, ...ownKinds({ records: records() }).map(pieceItem)]),
       places: computed(() => valuesOf({ records: records() }, 'place')),
+      printing: computed(() => valuesOf({ records: records() }, 'printing').get('labels') ?? null),
+      /** How shops make the numbers on their stickers. */
+      shopCodes: computed(() => [...valuesOf({ records: records() }, 'shop-code')]),
       pieces: computed(() => [...state().lots.values()].filter((lot) => lot.form === 'piece').reverse()),
       stock: computed(() => stockOf(state())),
       toWrap: computed(() => toWrap(state())),

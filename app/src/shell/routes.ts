@@ -25,6 +25,8 @@ const places: Routes = [
   { path: 'block/:lot', title: 'Block · Vendicus', loadComponent: () => import('../block/block-page').then((m) => m.BlockPage) },
   { path: 'block/:lot/slices', title: 'Where to cut · Vendicus', loadComponent: () => import('../block/slices-page').then((m) => m.SlicesPage) },
   { path: 'wrap', title: 'Wrap · Vendicus', loadComponent: () => import('../wrap/wrap-page').then((m) => m.WrapPage) },
+  { path: 'wrap/labels', title: 'Labels · Vendicus', loadComponent: () => import('../wrap/labels-page').then((m) => m.LabelsPage) },
+  { path: 'wrap/scan', title: 'Scan a label · Vendicus', loadComponent: () => import('../wrap/scan-page').then((m) => m.ScanPage) },
   { path: 'freezer', title: 'Freezer · Vendicus', loadComponent: () => import('../freezer/freezer-page').then((m) => m.FreezerPage) },
   { path: 'books', title: 'Books · Vendicus', loadComponent: () => import('../books/books-page').then((m) => m.BooksPage) },
   { path: 'books/trends', title: 'Totals and trends · Vendicus', loadComponent: () => import('../books/trends-page').then((m) => m.TrendsPage) },

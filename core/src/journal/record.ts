@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { kindProblems } from '../catalogue/kind-problems';
 import { kindSchema } from '../catalogue/kind-schema';
 import { OWN } from '../catalogue/own-kinds';
+import { sheetSchema } from '../label/sheet';
 import { slicesRequestSchema } from '../slice/slices-request';
 import { priceNoteSchema } from './price-note';
 import { settingsSchema } from './settings';
@@ -25,6 +26,18 @@ const itemChoiceSchema = z.strictObject({
   /** What the shop leaves on it, as a share of its weight, where that differs from the catalogue. */
   leftOn: z.number().min(0).max(0.9).optional(),
 });
+
+const digits = z.tuple([z.int().min(0).max(13), z.int().min(0).max(13)]);
+/** How a shop makes the numbers on its stickers, and what its item numbers are. */
+const shopCodeSchema = z.strictObject({
+  shop: z.string().trim().min(1).max(200),
+  layout: z.strictObject({ length: z.union([z.literal(12), z.literal(13)]), item: digits, value: digits, of: z.enum(['price', 'weight']), unit: z.number().positive().max(1000), innerCheck: z.int().min(0).max(12).nullable() }),
+  /** Kinds of piece by item number. */
+  items: z.record(z.string().regex(/^\d{1,14}$/), z.string().max(60)),
+});
+
+/** How labels are printed. */
+const printingSchema = z.strictObject({ sheet: sheetSchema, copies: z.int().min(1).max(4), note: z.string().max(200) });
 
 /** What a household adds to a piece's own entries. */
 const pieceNoteSchema = z.strictObject({
@@ -60,6 +73,10 @@ const bodies = {
   kind: ownKindSchema,
   /** How a log is measured and what is wished of it, by piece. */
   slicing: slicesRequestSchema,
+  /** By shop: the layout of its sticker numbers. */
+  'shop-code': shopCodeSchema,
+  /** One, with the key `labels`. */
+  printing: printingSchema,
   /** A shop that is called otherwise now, or is the same as another. */
   shop: z.strictObject({ from: z.string().trim().min(1).max(200), to: z.string().trim().min(1).max(200) }),
 } as const;

@@ -1,0 +1,52 @@
+import { safeTemperature } from '../catalogue/safe-temperature';
+import { bestBefore } from '../freeze/keeping';
+import type { Lot } from '../journal/lot';
+import { lotName } from '../journal/lot-name';
+import type { PackLabel } from '../label/label-content';
+import { qrText } from '../label/qr-text';
+import { shortNumber } from '../label/short-number';
+
+/** How figures are written for this household. */
+export interface LabelWords {
+  readonly mass: (massDg: number) => string;
+  readonly day: (on: string) => string;
+  readonly temperature: (celsius: number) => string;
+  readonly money: (minor: number) => string;
+}
+
+const BIRDS: readonly (string | null)[] = ['chicken', 'turkey'];
+const VACUUM = /vacuum/i;
+
+/**
+ * The label of a pack: what, how much, since when and until when it is best, what it cost, how to
+ * cook it safely, and what to watch.
+ *
+ * @param note what someone wants on it, as it is
+ */
+export function packLabel(pack: Lot, costMinor: number | null, note: string, words: LabelWords): PackLabel {
+  const number = shortNumber(pack.id);
+  const title = lotName(pack);
+  const best = bestBefore(pack);
+  const plates = pack.plates ? `, ${pack.plates} ${pack.plates === 1 ? 'plate' : 'plates'}` : '';
+  const each = pack.plates && pack.plates > 1 && costMinor !== null ? `, ${words.money(Math.round(costMinor / pack.plates))} a plate` : '';
+  return {
+    id: pack.id,
+    number,
+    title,
+    amount: `${words.mass(pack.inDg)}${plates}`,
+    dates: [`wrapped ${pack.on ? words.day(pack.on) : 'nobody knows when'}`, ...(best ? [`best before ${words.day(best)}`] : [])],
+    cost: costMinor === null || costMinor === 0 ? null : `${words.money(costMinor)}${each}`,
+    hint: hintOf(pack, words),
+    cautions: [...(BIRDS.includes(pack.animal) ? ['Raw poultry: wash board, knife, hands'] : []), VACUUM.test(pack.wrap ?? '') ? 'Thaw cold, bag opened' : 'Thaw in the refrigerator'],
+    note: note.trim(),
+    qr: qrText({ id: pack.id, number, title, mass: words.mass(pack.inDg), on: pack.on }),
+  };
+}
+
+/** What the middle must reach; nothing for bones and fat, and for meat of nobody knows which animal. */
+function hintOf({ animal, destination }: Lot, words: LabelWords): string | null {
+  if (animal === null || destination === 'stock' || destination === 'render') return null;
+  const safe = safeTemperature(animal);
+  if (destination === 'grind') return `Cook through, ${words.temperature(safe.groundCelsius)}`;
+  return `Cook to ${words.temperature(safe.celsius)}${safe.rest ? ', rest 3 min' : ''}`;
+}
