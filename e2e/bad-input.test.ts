@@ -109,8 +109,9 @@ describe('bad input is answered, and nothing is lost', () => {
 
     it('refuses to undo what a pack rests on, and offers to undo all of it', async () => {
       await person.click('Wrap 1 to wrap', 'link');
-      await person.page.locator('.token').click();
-      await person.click('Wrap it enter');
+      await person.page.locator('v-token button').click();
+      await person.click('New tray with what is in the hand');
+      await person.click('Freeze these');
       await person.sees('wrapped, in Freezer');
       await person.click('Block 1 open', 'link');
       await person.sees('Weighed 1');

@@ -118,16 +118,19 @@ describe('with the keyboard alone', () => {
   });
 
   it('wraps two steaks and eats them', async () => {
-    await person.sees('choose what goes in together');
+    await person.sees('One pack, one meal');
     await tabTo(/^Steak 360 g/);
     await person.press('Space');
     await tabTo(/^Steak 350 g/);
     await person.press('Space');
-    await tabTo(/^Wrap it/);
+    await tabTo(/^New tray with what is in the hand/);
+    await person.press('Enter');
+    await tabTo(/^Freeze these/);
     await person.press('Enter');
     await person.sees('2 steaks wrapped');
+    await person.sees('Which packs');
     await person.page.reload();
-    await person.sees('Wrapped today');
+    await person.sees('Which packs');
     await tabTo(/^Freezer/);
     await person.press('Enter');
     await person.sees('Pack, oldest first');

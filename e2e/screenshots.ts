@@ -17,7 +17,6 @@ interface View {
 const VIEWS: readonly View[] = [
   { name: 'counter', path: '/demo/counter', prepare: fillCounter },
   { name: 'counter-phone', path: '/demo/counter', phone: true, prepare: fillCounter },
-  { name: 'candidates', path: '/demo/counter/candidates', prepare: fillCandidates },
   { name: 'prices', path: '/demo/counter/prices', prepare: settle },
   { name: 'block', path: '/demo/block', prepare: (person) => standIn(person) },
   { name: 'block-phone', path: '/demo/block', phone: true, prepare: (person) => standIn(person) },
@@ -25,7 +24,9 @@ const VIEWS: readonly View[] = [
   { name: 'slices', path: '/demo/block', prepare: planTheCuts },
   { name: 'slices-compare', path: '/demo/block', full: true, prepare: compareThePlans },
   { name: 'slices-cut', path: '/demo/block', prepare: cutByThePlan },
-  { name: 'wrap', path: '/demo/wrap', prepare: choosePortions },
+  { name: 'wrap', path: '/demo/wrap', prepare: planThePacks },
+  { name: 'labels', path: '/demo/wrap', prepare: printLabels },
+  { name: 'scan', path: '/demo/wrap/scan', prepare: scanOne },
   { name: 'freezer', path: '/demo/freezer' },
   { name: 'freezer-phone', path: '/demo/freezer', phone: true },
   { name: 'books', path: '/demo/books' },
@@ -33,7 +34,6 @@ const VIEWS: readonly View[] = [
   { name: 'trends', path: '/demo/books/trends', prepare: settle },
   { name: 'craft', path: '/demo/craft', full: true },
   { name: 'guide', path: '/demo/craft/lamb-leg', prepare: drawTheCut },
-  { name: 'own-kind', path: '/demo/craft/own/new?from=pork-shoulder-butt' },
 ];
 
 async function settle(): Promise<void> {
@@ -117,20 +117,26 @@ async function fillCounter(person: Person): Promise<void> {
   await settle();
 }
 
-async function fillCandidates(person: Person): Promise<void> {
-  await person.click('Add another');
-  await settle();
-  const [weights, prices] = [await person.page.$$('input[id^=w]'), await person.page.$$('input[id^=p]')];
-  for (const [index, [weight, price]] of [['5.320', '14.95'], ['4.885', '14.95'], ['5.610', '15.95']].entries()) {
-    await weights[index]?.type(weight ?? '');
-    await prices[index]?.type(price ?? '');
-  }
-  await (await person.page.$$('section .marks button'))[1]?.click();
+async function planThePacks(person: Person): Promise<void> {
+  await person.click('Plan the packs');
+  await person.page.locator('::-p-text(in two, and plan again)').click();
+  await person.sees('10 plates');
   await settle();
 }
 
-async function choosePortions(person: Person): Promise<void> {
-  for (const token of (await person.page.$$('.token')).slice(0, 4)) await token.click();
+async function printLabels(person: Person): Promise<void> {
+  await planThePacks(person);
+  await person.click('Freeze these');
+  await person.sees('Which packs');
+  await person.page.waitForSelector('v-label-preview');
+  await settle();
+}
+
+async function scanOne(person: Person): Promise<void> {
+  await person.page.waitForFunction(() => (document.querySelector('v-code-reader select') as HTMLSelectElement | null)?.options.length === 5);
+  const name = await person.page.$eval('v-code-reader select', (each) => (each as unknown as HTMLSelectElement).options[1]?.value ?? '');
+  await person.page.select('v-code-reader select', name);
+  await person.page.waitForSelector('section .mass');
 }
 
 async function openPiece(person: Person): Promise<void> {

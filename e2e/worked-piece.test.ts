@@ -51,12 +51,15 @@ describe('a piece from the counter to the freezer and the books', () => {
   });
 
   it('is wrapped, with the cost of the pack and of a plate', async () => {
-    await person.sees('choose what goes in together');
-    await person.page.locator('.token ::-p-text(Centre)').click();
-    await person.fill('Plates', '10');
-    await person.sees('cost €56.63');
-    await person.sees('a plate €5.66');
-    await person.click('Wrap it enter');
+    await person.sees('One pack, one meal');
+    await person.page.locator('v-token ::-p-text(Centre)').click();
+    await person.click('New tray with what is in the hand');
+    await person.page.locator('v-tray summary').click();
+    await person.fill('Plates of tray 1', '10');
+    await person.press('Tab');
+    await person.sees('€56.63');
+    await person.sees('€5.66 a plate');
+    await person.click('Freeze these');
     await person.sees('Centre wrapped, in Freezer');
   });
 

@@ -35,13 +35,14 @@ import { LabelForm } from './label-form';
 import { MarksSeen } from './marks-seen';
 import { COUNTER_PAGES } from './pages';
 import { PriceCurve } from './price-curve';
+import { StickerReader } from './sticker-reader';
 import { ShopPrices } from './shop-prices';
 import { WaysCompared } from './ways-compared';
 
 /** The question at the counter: at this price, for us, now, is this piece worth it? */
 @Component({
   selector: 'v-counter-page',
-  imports: [FormsModule, AnswerSlip, PageTabs, ExpectedParts, LabelForm, MarksSeen, PriceCurve, ShopPrices, WaysCompared],
+  imports: [FormsModule, AnswerSlip, PageTabs, ExpectedParts, LabelForm, MarksSeen, PriceCurve, ShopPrices, WaysCompared, StickerReader],
   providers: [LabelDraft, WorthDraws],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './counter-page.html',
@@ -131,6 +132,12 @@ export class CounterPage {
     effect(() => {
       if (this.isPriced()) this.draws.ask(this.prediction().model);
     });
+  }
+
+  /** What a sticker says of itself. */
+  protected recognise({ shop, kind }: { readonly shop?: string; readonly kind?: Kind }): void {
+    if (shop !== undefined) this.shop.set(shop);
+    if (kind) this.choose(kind);
   }
 
   protected choose(kind: Kind): void {

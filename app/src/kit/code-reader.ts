@@ -26,7 +26,7 @@ const FRAME_MS = 250;
     </div>
     <video #video [hidden]="!isOn()" muted playsinline></video>
     <canvas #frame [hidden]="!isShown()" width="480" height="320"></canvas>
-    <div class="typed"><div class="field"><label [for]="id()">{{ label() }}</label><input class="text" [id]="id()" #typed autocomplete="off" (keydown.enter)="$event.preventDefault(); say(typed.value)" /></div><button type="button" class="quiet" (click)="say(typed.value)">Read</button></div>
+    <div class="typed"><div class="field"><label [for]="field()">{{ label() }}</label><input class="text" [id]="field()" #typed autocomplete="off" (keydown.enter)="$event.preventDefault(); say(typed.value)" /></div><button type="button" class="quiet" (click)="say(typed.value)">Read</button></div>
     <p class="said" role="status">{{ said() }}</p>
   `,
   styles: `
@@ -39,7 +39,7 @@ export class CodeReader {
   private readonly video = viewChild.required<ElementRef<HTMLVideoElement>>('video');
   private readonly frame = viewChild.required<ElementRef<HTMLCanvasElement>>('frame');
   readonly label = input('Or type it');
-  readonly id = input('code');
+  readonly field = input('code');
   /** What the camera that is not there can be shown. */
   readonly standIns = input<readonly StandInCode[]>([]);
   readonly found = output<string>();

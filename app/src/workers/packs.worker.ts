@@ -8,7 +8,10 @@ export interface PacksQuestion {
   readonly milliseconds: number;
 }
 
-export type PackAnswer = { readonly plan?: PackPlan; readonly why?: string };
+export interface PackAnswer {
+  readonly plan?: PackPlan;
+  readonly why?: string;
+}
 
 interface WorkerScope {
   onmessage: ((event: MessageEvent<PacksQuestion>) => void) | null;

@@ -26,7 +26,7 @@ const STATES = { frozen: 'frozen', thawing: 'thawing', 'part-used': 'begun', eat
     <div class="page">
       <header><h1>Scan a label</h1><p>Point at a pack’s code, or type its four signs. <a [routerLink]="['/', household, 'wrap', 'labels']">‹ Labels</a></p></header>
       <div class="cols">
-        <v-code-reader label="Number on the label" id="number" [standIns]="standIns()" (found)="find($event)" />
+        <v-code-reader label="Number on the label" field="number" [standIns]="standIns()" (found)="find($event)" />
         <div aria-live="polite">
           @if (said()) { <p class="caution">{{ said() }}</p> }
           @for (pack of packs(); track pack.id) {

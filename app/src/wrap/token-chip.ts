@@ -10,7 +10,7 @@ import { tileOf } from '../kit/destination-look';
   selector: 'v-token',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <button type="button" [attr.aria-pressed]="isHeld()" [class.held]="isHeld()" [class.heap]="token().isHeap" [style.width.px]="wide()" [style.min-height.px]="tall()" (click)="taken.emit()">
+    <button type="button" [attr.aria-pressed]="isHeld()" [class.held]="isHeld()" [class.heap]="token().isHeap" [style.width.px]="wide()" [style.min-height.px]="tall()" (click)="taken.emit()" (keydown)="keyed.emit($event)">
       <i [style.background-image]="image()" aria-hidden="true"></i>
       <span><span class="what">{{ what() }}</span> <b>{{ figures.mass(massDg() ?? token().massDg) }}</b></span>
       <span class="visually-hidden">, {{ token().lot.destination }}</span>
@@ -31,13 +31,14 @@ export class TokenChip {
   readonly massDg = input<number>();
   readonly isHeld = input(false);
   readonly taken = output();
+  readonly keyed = output<KeyboardEvent>();
 
   protected readonly image = computed(() => `url("${tileOf(this.token().lot.destination)}")`);
   protected readonly what = computed(() => {
     const { lot, isHeap } = this.token();
     const portion = isHeap ? undefined : partOf(kindById(lot.kind), lot.part)?.portion;
     if (portion && this.token().isHalf) return `Cut ${portion}`;
-    return portion ? portion.charAt(0).toUpperCase() + portion.slice(1) : lotName(lot);
+    return portion && lot.count > 1 ? portion.charAt(0).toUpperCase() + portion.slice(1) : lotName(lot);
   });
   private readonly side = computed(() => Math.sqrt(Math.min(6000, this.massDg() ?? this.token().massDg) / 6000));
   protected readonly wide = computed(() => Math.round(80 + 58 * this.side()));

@@ -23,8 +23,8 @@ const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
       <input class="name" [attr.aria-label]="'Written on tray ' + number()" maxlength="200" [value]="name()" (change)="rename($any($event.target).value)" />
       <div class="in" cdkDropList [cdkDropListData]="tray().id" cdkDropListSortingDisabled [cdkDropListDisabled]="tray().isLocked" (cdkDropListDropped)="dropped.emit({ token: $event.item.data, tray: tray().id })" (cdkDropListEntered)="wrapping.hover.set({ token: $event.item.data, tray: tray().id })" (cdkDropListExited)="wrapping.hover.set(null)">
         @for (each of contents(); track each.token.id) {
-          <div cdkDrag [cdkDragData]="each.token.id" [cdkDragDisabled]="tray().isLocked" (cdkDragEnded)="wrapping.hover.set(null)" (keydown)="keyed.emit({ event: $event, token: each.token.id, tray: tray().id })">
-            <v-token [token]="each.token" [massDg]="each.massDg" [isHeld]="wrapping.held().has(each.token.id)" (taken)="wrapping.hold(each.token.id)" />
+          <div cdkDrag [cdkDragData]="each.token.id" [cdkDragDisabled]="tray().isLocked" (cdkDragEnded)="wrapping.hover.set(null)" [attr.data-token]="each.token.id">
+            <v-token [token]="each.token" [massDg]="each.massDg" [isHeld]="wrapping.held().has(each.token.id)" (taken)="wrapping.hold(each.token.id)" (keyed)="keyed.emit({ event: $event, token: each.token.id, tray: tray().id })" />
           </div>
         } @empty { <p class="soft">Nothing in it yet.</p> }
       </div>
@@ -40,12 +40,13 @@ const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
         </ul>
         }
         <p class="sum"><b class="mass">{{ figures.mass(now.massDg) }}</b>@if (now.targetG > 0) { <span>{{ figures.mass(toDg(now.eatenG)) }} eaten of {{ figures.mass(toDg(now.targetG)) }} wanted@if (now.isOff) { <b class="bad">, a plate is off</b> }</span> }</p>
-        <p class="money">{{ now.isCostKnown ? '' : 'at least ' }}<b>{{ figures.money(now.costMinor) }}</b>@if (tray().eaters.length > 0) { <span>, {{ figures.money(perPlate(now.costMinor)) }} a plate</span> } @if (now.worthMinor !== 0) { <span class="soft">{{ now.worthMinor === null ? 'shop price unknown' : 'cut, in the shop ' + figures.money(now.worthMinor) }}</span> }</p>
+        <p class="money">{{ now.isCostKnown ? '' : 'at least ' }}<b>{{ figures.money(now.costMinor) }}</b>@if (plates() > 1) { <span>, {{ figures.money(perPlate(now.costMinor)) }} a plate</span> } @if (now.worthMinor !== 0) { <span class="soft">{{ now.worthMinor === null ? 'shop price unknown' : 'cut, in the shop ' + figures.money(now.worthMinor) }}</span> }</p>
       }
       <details>
         <summary>Who, wrap, thickness</summary>
         <div class="who" role="group" [attr.aria-label]="'Who eats of tray ' + number()">@for (name of names(); track name) { <button type="button" class="quiet small" [attr.aria-pressed]="tray().eaters.includes(name)" (click)="toggle(name)">{{ name }}</button> }</div>
         <div class="grid">
+          <label class="field"><span class="label">Plates</span><input class="text" inputmode="numeric" [attr.aria-label]="'Plates of tray ' + number()" [value]="plates() || ''" (change)="setPlates($any($event.target).value)" /></label>
           <label class="field"><span class="label">Wrap</span><select class="text" (change)="wrapping.change(tray().id, { wrap: $any($event.target).value })">@for (each of wraps; track each) { <option [value]="each" [selected]="each === tray().wrap">{{ each }}</option> }</select></label>
           <label class="field"><span class="label">Lies how thick</span><input class="text" [value]="tray().thicknessMm === null ? '' : figures.length(tray().thicknessMm!)" placeholder="mm" (change)="setThickness($any($event.target).value)" /></label>
           <label class="field"><span class="label">Bag and paper weigh</span><input class="text" [value]="tray().tareDg ? figures.mass(tray().tareDg) : ''" placeholder="0 g" (change)="setTare($any($event.target).value)" /></label>
@@ -76,12 +77,14 @@ export class TrayCard {
   protected readonly names = computed(() => [...new Set([...this.wrapping.eaters().map(({ name }) => name), ...this.tray().eaters])]);
   protected readonly bags = computed(() => bagsOf(this.tray(), this.wrapping.settings().flatPieces));
 
+  protected readonly plates = computed(() => this.wrapping.plates(this.tray()) ?? 0);
+
   protected toDg(massG: number): number {
     return Math.round(massG) * 10;
   }
 
   protected perPlate(minor: number): number {
-    return Math.round(minor / Math.max(1, this.tray().eaters.length));
+    return Math.round(minor / Math.max(1, this.plates()));
   }
 
   /** Full width is half as much again as wanted. */
@@ -115,6 +118,12 @@ export class TrayCard {
     if (mass.massDg > most) return this.notices.problem(`There is only ${this.figures.mass(most)} of it. The old one stands.`);
     const { [token]: _old, ...others } = this.tray().heaps;
     this.wrapping.change(this.tray().id, { heaps: mass.massDg > 0 ? { ...others, [token]: mass.massDg } : others });
+  }
+
+  protected setPlates(text: string): void {
+    const plates = text.trim() === '' ? null : Number(text);
+    if (plates !== null && !(Number.isInteger(plates) && plates >= 1 && plates <= 999)) return this.notices.problem('Plates is a whole number from 1. The old one stands.');
+    this.wrapping.change(this.tray().id, { plates });
   }
 
   protected setThickness(text: string): void {

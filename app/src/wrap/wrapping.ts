@@ -1,11 +1,11 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
 import { isGap, partPrice } from '@core/cost/part-price';
-import { usualWrapping, type Wrapping as WrappingSettings } from '@core/journal/settings';
+import { meanPlateDg, usualWrapping, type Wrapping as WrappingSettings } from '@core/journal/settings';
 import { dealPlates } from '@core/pack/deal-plates';
 import type { PackPlan } from '@core/pack/pack-plan';
 import { appetiteG, packsWanted } from '@core/pack/packs-wanted';
 import { animalsOf, cutInTwo, isPlateful, tokensOf, type Token } from '@core/pack/table';
-import { besidesTrays, contentsOf, cutsOf, emptyTray, heapLeftDg, moved, packFacts, trayName, traysOf, type Tray } from '@core/pack/trays';
+import { besidesTrays, contentsOf, cutsOf, emptyTray, heapLeftDg, moved, packFacts, platesIn, trayName, traysOf, type Tray } from '@core/pack/trays';
 import { whatIsLeft } from '@core/pack/what-is-left';
 import { spread } from '@core/units/cumulative';
 import { Clock } from '../data/clock';
@@ -43,6 +43,7 @@ export class Wrapping {
   readonly settings = computed((): WrappingSettings => this.store.settings().wrapping ?? usualWrapping(this.store.settings()));
   /** Portions that are too large for a plate, and where they are cut in two before they are wrapped. */
   readonly cuts = signal<ReadonlyMap<string, number>>(new Map());
+  private mayCut = false;
   private readonly uncut = computed(() => tokensOf(this.store.toWrap(), this.settings().appetite, this.store.cooked()));
   readonly tokens = computed(() => cutInTwo(this.uncut(), this.cuts()));
   readonly byId = computed(() => new Map(this.tokens().map((token) => [token.id, token])));
@@ -109,6 +110,14 @@ export class Wrapping {
     };
   }
 
+  private meanPlateG(): number {
+    return meanPlateDg(this.store.settings()) / 10;
+  }
+
+  plates(tray: Tray): number | null {
+    return platesIn(tray, this.byId(), this.meanPlateG());
+  }
+
   /** Whether a plate is farther off than the household allows. */
   isOff(massG: number, targetG: number): boolean {
     return Math.abs(massG - targetG) > targetG * (this.settings().tolerance + ROUNDED);
@@ -117,9 +126,10 @@ export class Wrapping {
   /**
    * Plans everything that is in no locked tray.
    *
-   * @param mayCut portions that are too large for one plate may be cut in two for two
+   * @param mayCut portions that are too large for one plate may be cut in two for two; so it stays until they are frozen
    */
-  async plan(mayCut = false): Promise<void> {
+  async plan(mayCut = this.mayCut): Promise<void> {
+    this.mayCut = mayCut;
     const kept = this.trays().filter(({ isLocked }) => isLocked);
     const keptIds = new Set(kept.flatMap(({ tokens }) => tokens));
     // What was cut and is not on a locked tray is whole again.
@@ -196,11 +206,13 @@ export class Wrapping {
   /** Wraps and freezes every filled tray; all or none. */
   async freeze(place: string | null): Promise<string[] | null> {
     const trays = this.filled();
-    const written = await this.store.append(...packFacts(trays, this.byId(), place, this.clock.today()));
+    const what = trays.length === 1 ? this.name(trays[0] as Tray) : `${trays.length} packs`;
+    const written = await this.store.append(...packFacts(trays, this.byId(), place, this.clock.today(), this.meanPlateG()));
     const where = place === null ? '' : `, in ${this.store.places().get(place)?.name}`;
-    if (!this.notices.tell(written, trays.length === 1 ? `${this.name(trays[0] as Tray)} wrapped${where}` : `${trays.length} packs wrapped${where}`)) return null;
+    if (!this.notices.tell(written, `${what} wrapped${where}`)) return null;
     this.put.set([]);
     this.outcome.set([]);
+    this.mayCut = false;
     return trays.map(({ id }) => id);
   }
 

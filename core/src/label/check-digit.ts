@@ -2,7 +2,7 @@
  * The check digit of a number of digits: weights 3 and 1 from the right, up to the next ten.
  *
  * @source GS1 General Specifications (exact)
- * @example checkDigit('03600029145') // 2
+ * @example checkDigit('629104150021') // 3
  */
 export function checkDigit(digits: string): number {
   const sum = [...digits].reverse().reduce((total, digit, k) => total + Number(digit) * (k % 2 === 0 ? 3 : 1), 0);

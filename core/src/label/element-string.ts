@@ -1,3 +1,4 @@
+import { addDays, addMonths } from '../units/date';
 import { isChecked } from './check-digit';
 
 /** What an element string says of a piece; null where it does not. */
@@ -122,7 +123,8 @@ function inSequence(text: string): Part[] | string {
 function readDate(value: string): string | null {
   const [year, month, day] = [value.slice(0, 2), value.slice(2, 4), value.slice(4, 6)].map(Number) as [number, number, number];
   const full = year >= 50 ? 1900 + year : 2000 + year;
-  const last = new Date(Date.UTC(full, month, 0)).getUTCDate();
-  if (!(month >= 1 && month <= 12) || day > last || !/^\d{6}$/.test(value)) return null;
+  if (!(month >= 1 && month <= 12) || !/^\d{6}$/.test(value)) return null;
+  const last = Number(addDays(addMonths(`${full}-${String(month).padStart(2, '0')}-01`, 1), -1).slice(8));
+  if (day > last) return null;
   return `${full}-${String(month).padStart(2, '0')}-${String(day === 0 ? last : day).padStart(2, '0')}`;
 }

@@ -62,7 +62,7 @@ describe('from the table to the freezer', () => {
     const plan = planPacks(packsWanted(tokens, 'chicken', EATERS, { ...WRAPPING, tolerance: 0.4 })!).plan!;
     const trays = [...traysOf(plan, map(tokens), WRAPPING, newId), ...besidesTrays(tokens, WRAPPING, newId)];
     expect(plan.plates).toBeGreaterThan(2);
-    for (const fact of packFacts(trays, map(tokens), 'drawer', '2026-11-21')) journal.add(fact);
+    for (const fact of packFacts(trays, map(tokens), 'drawer', '2026-11-21', 200)) journal.add(fact);
     const { lots } = journal.household().journal.state;
     const packs = trays.map(({ id }) => lots.get(id)!);
     const left = ['thighs', 'drums', 'back'].reduce((sum, id) => sum + lots.get(id)!.leftDg, 0);
@@ -81,7 +81,7 @@ describe('from the table to the freezer', () => {
     expect(cut.map(({ id }) => id)).toEqual(['steak/1', 'steak/2']);
     const [tray] = traysOf(plan, map(cut), WRAPPING, newId);
     expect(trayName(tray!, map(cut))).toBe('2 cut steaks, dinner for all');
-    for (const fact of packFacts([tray!], map(cut), null, '2026-11-21')) journal.add(fact);
+    for (const fact of packFacts([tray!], map(cut), null, '2026-11-21', 200)) journal.add(fact);
     expect(journal.household().journal.state.lots.get(tray!.id)).toMatchObject({ inDg: 4501, plates: 2 });
     expect(journal.household().journal.state.lots.get('steak')).toMatchObject({ leftDg: 0 });
   });

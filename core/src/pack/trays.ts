@@ -13,6 +13,8 @@ export interface Tray {
   /** The kind of pack that was wanted. */
   readonly wanted: string | null;
   readonly eaters: readonly string[];
+  /** Plates in it, where that is not as many as eat of it. */
+  readonly plates: number | null;
   /** Ids of the portions in it. */
   readonly tokens: readonly string[];
   /** How much of each heap, by id. */
@@ -29,7 +31,7 @@ export interface Tray {
 export type TrayStyle = Pick<Tray, 'wrap'>;
 
 export function emptyTray(id: string, { wrap }: TrayStyle): Tray {
-  return { id, name: null, wanted: null, eaters: [], tokens: [], heaps: {}, isLocked: false, wrap, thicknessMm: null, tareDg: 0, singly: false };
+  return { id, name: null, wanted: null, eaters: [], plates: null, tokens: [], heaps: {}, isLocked: false, wrap, thicknessMm: null, tareDg: 0, singly: false };
 }
 
 /** The trays of a plan. Weights come back from what is eaten to what lies on the table. */
@@ -88,20 +90,42 @@ export function contentsOf(tray: Tray, tokens: ReadonlyMap<string, Token>): { re
   return [...portions, ...heaps];
 }
 
+/** What one of it is called, and several. */
+function namesOf({ lot, isHeap, isHalf }: Token): { readonly one: string; readonly many: string } {
+  const part = partOf(kindById(lot.kind), lot.part);
+  const own = lotName(lot).toLowerCase();
+  if (isHeap || !part?.portion || !part.portions) return { one: own, many: own };
+  if (isHalf) return { one: `cut ${part.portion}`, many: `cut ${part.portions}` };
+  return { one: lot.count > 1 ? part.portion : own, many: part.portions };
+}
+
 /** What to write on a tray: what is in it and how many, and whom it is for. */
 export function trayName(tray: Tray, tokens: ReadonlyMap<string, Token>): string {
   if (tray.name !== null) return tray.name;
-  const counts = new Map<string, number>();
+  const counts = new Map<string, { count: number; one: string }>();
   for (const { token } of contentsOf(tray, tokens)) {
-    const part = partOf(kindById(token.lot.kind), token.lot.part);
-    const name = part?.portion && part.portions ? part.portions : lotName(token.lot).toLowerCase();
-    const piece = token.isHalf ? `cut ${name}` : name;
-    counts.set(piece, (counts.get(piece) ?? 0) + (token.isHeap ? 0 : 1));
+    const { one, many } = namesOf(token);
+    counts.set(many, { count: (counts.get(many)?.count ?? 0) + 1, one });
   }
-  const single = new Map(contentsOf(tray, tokens).map(({ token: { lot } }) => [partOf(kindById(lot.kind), lot.part)?.portions ?? '', partOf(kindById(lot.kind), lot.part)?.portion ?? '']));
-  const things = [...counts].map(([name, count]) => (count === 0 ? name : count === 1 ? (single.get(name) ?? name) : `${count} ${name}`)).join(', ');
+  const things = [...counts].map(([many, { count, one }]) => (count === 1 ? one : `${count} ${many}`)).join(', ');
   const what = things === '' ? 'Empty' : things.charAt(0).toUpperCase() + things.slice(1);
   return (tray.wanted === null ? what : `${what}, ${tray.wanted}`).slice(0, 200);
+}
+
+/**
+ * Plates in a tray: as was said, else as many as eat of it; where nobody is named, by appetite, and
+ * what is not cut further is one plate at most. Nothing for bones and fat.
+ *
+ * @param meanPlateG an average plate of the household
+ */
+export function platesIn(tray: Tray, tokens: ReadonlyMap<string, Token>, meanPlateG: number): number | null {
+  if (tray.plates !== null) return tray.plates;
+  if (tray.eaters.length > 0) return tray.eaters.length;
+  const eaten = contentsOf(tray, tokens).filter(({ token }) => isPlateful(token));
+  const grams = eaten.reduce((sum, { token, massDg }) => sum + (massDg / 10) * token.eaten, 0);
+  if (grams === 0) return null;
+  const most = eaten.every(({ token }) => !token.isHeap) ? eaten.length : Infinity;
+  return Math.max(1, Math.min(most, Math.round(grams / meanPlateG)));
 }
 
 /** How many bags it takes where only so many pieces lie flat in one. */
@@ -113,8 +137,9 @@ export function bagsOf(tray: Tray, flatPieces: number): number {
  * The entries that freeze trays: each wrapped from its portions and heaps, and put in a place.
  *
  * @param place null for none yet
+ * @param meanPlateG an average plate of the household
  */
-export function packFacts(trays: readonly Tray[], tokens: ReadonlyMap<string, Token>, place: string | null, on: string): (FactOf<'packed'> | FactOf<'placed'>)[] {
+export function packFacts(trays: readonly Tray[], tokens: ReadonlyMap<string, Token>, place: string | null, on: string, meanPlateG: number): (FactOf<'packed'> | FactOf<'placed'>)[] {
   const all = [...tokens.values()];
   const lotLeft = new Map(all.map(({ lot }) => [lot.id, lot.leftDg]));
   // Heaps, and portions of which one has been halved, leave by weight; others by number.
@@ -132,6 +157,7 @@ export function packFacts(trays: readonly Tray[], tokens: ReadonlyMap<string, To
       lotLeft.set(lot, left - massDg);
       return { lot, amount: massDg >= left ? 'all' : { massDg } };
     });
+    const plates = platesIn(tray, tokens, meanPlateG);
     const packed: FactOf<'packed'> = {
       type: 'packed',
       lot: tray.id,
@@ -139,7 +165,7 @@ export function packFacts(trays: readonly Tray[], tokens: ReadonlyMap<string, To
       from,
       on,
       wrap: tray.wrap,
-      ...(tray.eaters.length > 0 ? { plates: tray.eaters.length } : {}),
+      ...(plates === null ? {} : { plates }),
       ...(tray.thicknessMm === null ? {} : { thicknessMm: tray.thicknessMm }),
       ...(tray.tareDg > 0 ? { tareDg: tray.tareDg } : {}),
       ...(tray.singly ? { singly: true as const } : {}),

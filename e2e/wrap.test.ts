@@ -1,0 +1,259 @@
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import bwipjs from 'bwip-js/node';
+import type { Browser, ElementHandle } from 'puppeteer-core';
+import { launch, Person, PHONE } from './harness';
+import { ADDRESS, begin, buy, weigh } from './journeys';
+
+// From a closed piece to packs with labels, and a pack found again by its label.
+describe('from the table to labelled packs', () => {
+  let browser: Browser;
+  let person: Person;
+  const folder = mkdtempSync(join(tmpdir(), 'vendicus-wrap-'));
+
+  beforeAll(async () => {
+    browser = await launch();
+    person = await Person.at(browser, ADDRESS);
+    const session = await person.page.createCDPSession();
+    await session.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
+    await begin(person);
+    await person.goTo('/home/books/household');
+    for (const [index, [name, plate]] of [['Odile', '200 g'], ['Bram', '150 g']].entries()) {
+      if (index > 0) await person.click('Add someone');
+      await person.fill(`Name of eater ${index + 1}`, name!);
+      await person.fill(`Plate of eater ${index + 1}`, plate!);
+    }
+    await person.click('Save');
+    await person.sees('Saved');
+    await buy(person, 'Strip loin', '2.000 kg', '15.00');
+    await weigh(person, '1.950 kg');
+    await weigh(person, '150 g', 'Fat cap');
+    await person.sees('Fat cap: 150 g');
+    let count = 1;
+    for (const weight of ['205 g', '150 g', '190 g', '160 g', '340 g', '152 g', '198 g']) {
+      await weigh(person, weight, 'Steaks');
+      await person.sees(`Weighed ${(count += 1)}`);
+    }
+    await person.click('Wrap 8 to wrap', 'link');
+    await person.sees('One pack, one meal');
+  });
+  afterAll(async () => {
+    await browser.close();
+    rmSync(folder, { recursive: true });
+  });
+
+  const trays = (): Promise<string[]> => person.page.$$eval('v-tray section', (all) => all.map((each) => (each as unknown as HTMLElement).getAttribute('aria-label') ?? ''));
+  const masses = (tray: number): Promise<string[]> => person.page.$$eval(`v-tray:nth-of-type(${tray}) v-token b`, (all) => all.map((each) => (each as unknown as HTMLElement).innerText));
+  const tokenOf = (text: string): Promise<ElementHandle | null> => person.page.waitForSelector(`v-token ::-p-text(${text})`);
+
+  it('one act plans the packs: each eater’s plate, proven best', async () => {
+    await person.click('Plan the packs');
+    await person.sees('No plan is better.');
+    await person.sees('6 plates');
+    expect((await trays()).filter((name) => name.includes('dinner for all'))).toHaveLength(3);
+    await person.sees('Left over');
+    await person.sees('Steak, 340 g: halve it');
+  });
+
+  it('what is too large for one plate is cut for two, in one act', async () => {
+    await person.click('Cut it in two, and plan again');
+    await person.sees('8 plates');
+    expect((await trays()).filter((name) => name.includes('dinner for all'))).toHaveLength(4);
+    await person.sees('Cut steak');
+  });
+
+  it('is moved by dragging, with the plates live, and by the keys', async () => {
+    const before = await masses(1);
+    const moving = before[0]!;
+    const from = (await (await person.page.$('v-tray:nth-of-type(1) v-token button'))!.boundingBox())!;
+    const to = (await (await person.page.$('v-tray:nth-of-type(2) .in'))!.boundingBox())!;
+    await person.page.mouse.move(from.x + 30, from.y + 20);
+    await person.page.mouse.down();
+    await person.page.mouse.move(from.x + 60, from.y + 40, { steps: 5 });
+    await person.page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 12 });
+    await person.page.waitForFunction(() => document.querySelectorAll('v-tray:nth-of-type(2) .plates .off').length > 0);
+    await person.page.mouse.up();
+    await person.page.waitForFunction((text) => [...document.querySelectorAll('v-tray:nth-of-type(2) v-token b')].some((each) => (each as HTMLElement).innerText === text), {}, moving);
+    await person.sees('a plate is off');
+    await person.page.$$eval('v-tray:nth-of-type(2) v-token button', (all, text) => (all.find((each) => (each as unknown as HTMLElement).innerText.includes(text)) as unknown as HTMLElement).focus(), moving);
+    await person.press('1');
+    await person.page.waitForFunction((text) => [...document.querySelectorAll('v-tray:nth-of-type(1) v-token b')].some((each) => (each as HTMLElement).innerText === text), {}, moving);
+    expect((await masses(1)).sort()).toEqual(before.sort());
+    await person.press('0');
+    await person.page.waitForFunction((text) => [...document.querySelectorAll('.table v-token b')].some((each) => (each as HTMLElement).innerText === text), {}, moving);
+    await (await tokenOf(moving))!.click();
+    await person.page.locator('v-tray:nth-of-type(1) .here').click();
+    await person.page.waitForFunction((count) => document.querySelectorAll('v-tray:nth-of-type(1) v-token').length === count, {}, before.length);
+  });
+
+  it('a locked tray stays when the rest is planned again', async () => {
+    const kept = await masses(1);
+    await person.click('Lock tray 1');
+    await person.click('Plan again');
+    await person.sees('Unlock');
+    await person.page.waitForFunction(() => document.querySelectorAll('v-tray').length >= 4);
+    expect((await masses(1)).sort()).toEqual(kept.sort());
+    expect(await person.page.$eval('v-tray:nth-of-type(1) button', (each) => (each as unknown as HTMLElement).getAttribute('aria-pressed'))).toBe('true');
+  });
+
+  it('what is wanted can be changed, and stays', async () => {
+    await person.click('What is wanted');
+    await person.page.locator('[aria-label="Most of pack 1"]').fill('many');
+    await person.press('Tab');
+    await person.sees('“many” is no count');
+    await person.page.locator('#off').fill('20 %');
+    await person.press('Tab');
+    await person.page.waitForFunction(() => (document.querySelector('#off') as HTMLInputElement | null)?.value === '20 %');
+    await person.click('What is wanted');
+    await person.click('Unlock tray 1');
+    const before = await person.page.$eval('v-tray', (each) => (each as unknown as { marked: boolean }).marked = true);
+    expect(before).toBe(true);
+    await person.page.locator('::-p-text(Plan again)').click();
+    // The trays of the new plan are others.
+    await person.page.waitForFunction(() => [...document.querySelectorAll('v-tray')].every((each) => !(each as unknown as { marked?: boolean }).marked));
+    await person.sees('8 plates');
+  });
+
+  it('everything is frozen in one act, and no gram is lost', async () => {
+    const packs = (await trays()).length;
+    await person.page.locator('v-tray summary').click();
+    await person.page.$eval('v-tray:nth-of-type(1) input[type=checkbox]', (each) => (each as unknown as HTMLElement).focus());
+    await person.press('Space');
+    await person.fill('Plates of tray 1', '2');
+    await person.page.locator('v-tray:nth-of-type(1) [placeholder=mm]').fill('28 mm');
+    await person.press('Tab');
+    await person.click('Freeze these');
+    await person.sees(`${packs} packs wrapped, in Freezer`);
+    const entries = (await person.stored()).entries.map(({ entry }) => entry as unknown as { type: string; singly?: boolean; thicknessMm?: number; from: { amount: unknown }[] });
+    const packed = entries.filter(({ type }) => type === 'packed');
+    expect(packed).toHaveLength(packs);
+    expect(packed[0]).toMatchObject({ singly: true, thicknessMm: 28, wrap: 'vacuum bag' });
+  });
+
+  it('its labels are there at once, for a sheet or a roll, and as a PDF', async () => {
+    await person.sees('Which packs');
+    await person.page.waitForSelector('v-label-preview svg');
+    await person.sees('wrapped');
+    await person.page.locator('[aria-label="Label 3"]').click();
+    await person.sees('First free label of a started sheet: 3');
+    await person.click('Labels as PDF');
+    await person.sees('Print at 100 %');
+    for (let tries = 0; tries < 100 && !readdirSync(folder).includes('labels.pdf'); tries++) await new Promise((done) => setTimeout(done, 50));
+    expect(readFileSync(join(folder, 'labels.pdf'), 'latin1').slice(0, 5)).toBe('%PDF-');
+    await person.page.select('#sheet', 'a grid of your own');
+    await person.page.locator('#rows').fill('12');
+    await person.press('Tab');
+    await person.sees('12 rows need 444.5 mm, and A4 has 297 mm');
+    await person.page.select('#sheet', 'roll, 62 × 40 mm');
+    await person.page.waitForFunction(() => document.querySelector('#rows') === null);
+    await person.page.locator('#note').fill('肉 for Sunday');
+    await person.press('Tab');
+    await person.sees('肉 is not among the label’s letters');
+  });
+
+  it('what a 203 dpi printer lets out is read back by its code, as a picture file', async () => {
+    await person.click('Printer not there');
+    await person.page.waitForFunction(() => (document.querySelector('.roll canvas') as HTMLCanvasElement | null)?.height ?? 0 > 300);
+    await new Promise((done) => setTimeout(done, 500));
+    const label = await person.page.$eval('.roll canvas', (each) => {
+      const roll = each as unknown as HTMLCanvasElement;
+      const one = document.createElement('canvas');
+      [one.width, one.height] = [roll.width, Math.round(40 * 8)];
+      one.getContext('2d')!.drawImage(roll, 0, 0);
+      return one.toDataURL('image/png').split(',')[1]!;
+    });
+    writeFileSync(join(folder, 'label.png'), Buffer.from(label, 'base64'));
+    await person.goTo('/home/wrap/scan');
+    await person.sees('The pack shows here');
+    await (await person.page.$('input[type=file]') as ElementHandle<HTMLInputElement>).uploadFile(join(folder, 'label.png'));
+    await person.sees('in Freezer');
+    await person.click('Out, to thaw');
+    await person.sees('is out, to thaw');
+    await person.sees('thawing');
+  });
+
+  it('a number is typed; a wrong one, another code and a blurred picture are answered', async () => {
+    const number = await person.page.$eval('section code', (each) => (each as unknown as HTMLElement).innerText);
+    const type = async (text: string): Promise<void> => {
+      await person.clear('Number on the label');
+      await person.type(text);
+      await person.press('Enter');
+    };
+    await type('0000');
+    await person.sees('No pack has the number 0000');
+    await type(number.toLowerCase());
+    await person.sees('thawing');
+    await type('5 steaks, 1 kg. Pack AAAA id nobody');
+    await person.sees('a pack this household does not know');
+    writeFileSync(join(folder, 'blank.png'), await bwipjs.toBuffer({ bcid: 'qrcode', text: 'x', scale: 1, backgroundcolor: 'ffffff', barcolor: 'fafafa' }));
+    await (await person.page.$('input[type=file]') as ElementHandle<HTMLInputElement>).uploadFile(join(folder, 'blank.png'));
+    await person.sees('No code can be read in it');
+    writeFileSync(join(folder, 'text.png'), 'this is no picture');
+    await (await person.page.$('input[type=file]') as ElementHandle<HTMLInputElement>).uploadFile(join(folder, 'text.png'));
+    await person.sees('no picture that can be opened');
+    await person.click('Camera');
+    await person.sees('No camera here');
+  });
+
+  describe('the shop’s sticker at the Counter', () => {
+    const sticker = async (text: string): Promise<void> => {
+      await person.clear('Digits under the bars');
+      await person.type(text);
+      await person.press('Enter');
+    };
+    beforeAll(async () => {
+      await person.goTo('/home/counter');
+      await person.page.locator('v-sticker-reader summary').click();
+      await person.sees('Digits under the bars');
+    });
+
+    it('a carton’s bars, turned and noisy, fill in weight and price', async () => {
+      const picture = await bwipjs.toBuffer({ bcid: 'gs1-128', text: '(01)09506000134352(3103)005300(3922)7942(15)261212', scale: 3, height: 20, rotate: 'R', paddingwidth: 12, paddingheight: 12, backgroundcolor: 'ffffff' });
+      writeFileSync(join(folder, 'carton.png'), picture);
+      await (await person.page.$('v-sticker-reader input[type=file]') as ElementHandle<HTMLInputElement>).uploadFile(join(folder, 'carton.png'));
+      await person.sees('5.300 kg for €79.42.');
+      await person.sees('Best before 12 Dec 2026');
+      await person.sees('Buy it for €79.42');
+    });
+
+    it('a shop’s own number is learnt from one label, and read from then on', async () => {
+      await sticker('2117045079429');
+      await person.sees('The last digit does not fit');
+      await sticker('2117045079422');
+      await person.sees('read right. Write the shop below');
+      await person.fill('Shop', 'Corner Stall', 'combobox');
+      await person.page.locator('#total').fill('11.11');
+      await person.click('Learn from this label');
+      await person.sees('Neither that price nor that weight is in this number');
+      await person.page.locator('#total').fill('79.42');
+      await person.click('Learn from this label');
+      await person.sees('Learnt: Corner Stall’s numbers carry the price');
+      await person.page.reload();
+      await person.page.locator('v-sticker-reader summary').click();
+      await sticker('2117045012504');
+      await person.sees('Corner Stall: €12.50. The weight is not in it: type it.');
+    });
+
+    it('the camera that is not there reads what is held before it', async () => {
+      await person.page.select('v-code-reader select', 'a carton’s square: weight and date');
+      await person.sees('Expires 20 Dec 2026');
+      await person.page.select('v-code-reader select', 'a sticker with its price, 13 digits');
+      await person.sees('Corner Stall: €79.42');
+    });
+  });
+
+  it('on a phone it fits', async () => {
+    const phone = await Person.at(browser, ADDRESS, PHONE);
+    for (const path of ['/demo/wrap', '/demo/wrap/labels', '/demo/wrap/scan']) {
+      await phone.goTo(path);
+      await phone.sees(path === '/demo/wrap' ? 'One pack, one meal' : path.endsWith('scan') ? 'The pack shows here' : 'Which packs');
+      expect([path, await phone.page.evaluate(() => document.documentElement.scrollWidth)]).toEqual([path, 390]);
+    }
+    await phone.page.close();
+  });
+
+  it('has not made the page complain', () => {
+    expect(person.complaints).toEqual([]);
+  });
+});
