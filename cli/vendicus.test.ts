@@ -65,3 +65,30 @@ describe('vendicus predict', () => {
     expect(ask('--price', '21').chance).toBeLessThan(ask().chance);
   });
 });
+
+describe('vendicus packs', () => {
+  const ask = (request: object, ...more: string[]) => spawnSync(process.execPath, ['dist/cli.mjs', 'packs', '-', ...more], { encoding: 'utf8', input: JSON.stringify(request) });
+  const request = {
+    portions: [205, 148, 80, 72, 196].map((massG, k) => ({ id: `s${k + 1}`, part: 'steaks', massG })),
+    divisible: [{ id: 'grind', part: 'grind', massG: 720, minG: 100, maxG: 1000 }],
+    eaters: [{ name: 'Ann', targetG: 200 }, { name: 'Bo', targetG: 150 }],
+    packs: [{ name: 'dinner', eaters: ['Ann', 'Bo'], count: [0, 20] }],
+    tolerance: 0.15,
+  };
+
+  it('says which portions and how much of a heap go into which pack, what is left, and that no plan is better', () => {
+    const { status, stdout } = ask(request, '--seconds', '20');
+    expect(status).toBe(0);
+    const answer = JSON.parse(stdout) as { packs: { portions: string[]; divisible: Record<string, number>; massG: number; targetG: number }[]; left: object[]; plates: number; proven: boolean; objective: number; bound: number };
+    expect(answer).toMatchObject({ plates: 8, platesBound: 8, proven: true, left: [{ id: 'grind', massG: 20 }] });
+    expect(answer.packs.flatMap(({ portions }) => portions).sort()).toEqual(['s1', 's2', 's3', 's4', 's5']);
+    expect(answer.packs.filter(({ divisible }) => divisible['grind'] === 350)).toHaveLength(2);
+    expect(answer.objective).toBeCloseTo(answer.bound, 6);
+  });
+
+  it('what is wrong is one sentence on standard error, and exit 1', () => {
+    const { status, stdout, stderr } = ask({ ...request, eaters: [{ name: 'Ann', targetG: 0 }, { name: 'Bo', targetG: 150 }] });
+    expect([status, stdout]).toEqual([1, '']);
+    expect(stderr).toContain('eaters[0].targetG');
+  });
+});

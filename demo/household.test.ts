@@ -3,7 +3,11 @@ import { readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { readFile } from '@core/files/read-file';
-import { stockOf } from '@core/pack/stock';
+import { usualWrapping } from '@core/journal/settings';
+import { packsWanted } from '@core/pack/packs-wanted';
+import { planPacks } from '@core/pack/plan-packs';
+import { stockOf, toWrap } from '@core/pack/stock';
+import { tokensOf } from '@core/pack/table';
 import { yieldTest } from '@core/yield/yield-test';
 import { shopItem } from '@core/catalogue/shop-items';
 import { valuesOf } from '@core/journal/household';
@@ -29,6 +33,22 @@ describe('the demo household', () => {
     expect(pieces.filter(({ closed }) => closed)).toHaveLength(32);
     expect(pieces.filter(({ closed, leftDg }) => !closed && leftDg > 0)).toHaveLength(1);
     expect(state?.setAside).toEqual([]);
+  });
+
+  it('its strip loin is packed more evenly than with the next steak in line', () => {
+    const settings = valuesOf(household!, 'settings').get('household')!;
+    const eaters = settings.eaters.map(({ name, plateDg }) => ({ name, targetG: plateDg / 10 }));
+    const tokens = tokensOf(toWrap(state!), 'raw', new Map()).filter(({ isHeap, lot }) => !isHeap && lot.kind === 'strip-loin');
+    expect(tokens).toHaveLength(5);
+    const off = (masses: readonly number[]): number => masses.reduce((sum, mass, k) => sum + Math.abs(mass - eaters[k % eaters.length]!.targetG) / eaters[k % eaters.length]!.targetG, 0) / masses.length;
+    const whole = off(tokens.map(({ massDg }) => massDg / 10));
+    const halves = off(tokens.flatMap(({ massDg }) => [massDg / 20, massDg / 20]));
+    const { plan } = planPacks(packsWanted(tokens, 'beef', settings.eaters, usualWrapping(settings), new Map(), true)!);
+    const planned = plan!.objective / plan!.plates;
+    console.info(`plates off on average: next steak in line ${(100 * whole).toFixed(1)} %, next half in line ${(100 * halves).toFixed(1)} %, planned ${(100 * planned).toFixed(1)} %`);
+    expect(plan).toMatchObject({ plates: 10, proven: true });
+    expect(planned).toBeLessThan(halves);
+    expect(planned).toBeLessThan(whole);
   });
 
   it('has two years of prices, with gaps, and the lists they came from', () => {

@@ -10,6 +10,7 @@ import { randomGamma } from 'd3-random';
 import { openingTimes } from './opening';
 import { largeHousehold } from './large-household';
 import { slicingTimes } from './slicing';
+import { packingTimes } from './packing';
 import { sliderFrames } from './slider';
 
 interface Row {
@@ -77,6 +78,14 @@ async function slicing(): Promise<Row[]> {
   ];
 }
 
+async function packing(): Promise<Row[]> {
+  const { planMs, solverMs, ratio, equalMs, unequalMs } = await packingTimes();
+  return [
+    { what: 'the best packs of a table, median of five', ms: planMs, reference: `highs on the same plates, ${solverMs.toFixed(0)} ms`, ratio, most: 0.1 },
+    { what: 'the best packs of 24 equal steaks', ms: equalMs, reference: `of 24 unequal ones, ${unequalMs.toFixed(1)} ms`, ratio: equalMs / unequalMs, most: 1 },
+  ];
+}
+
 async function slider(): Promise<Row> {
   const { ms, frames, pieces } = await sliderFrames();
   return { what: `the answer following the slider, ${pieces} pieces (19 of 20 moves)`, ms, reference: 'a frame, 16.7 ms', ratio: frames, most: 1 };
@@ -97,6 +106,7 @@ async function main(): Promise<void> {
   for (const row of core()) print(row);
   print(drawing());
   for (const row of await slicing()) print(row);
+  for (const row of await packing()) print(row);
   print(await slider());
   print(await opening());
 }

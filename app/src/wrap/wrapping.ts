@@ -46,6 +46,11 @@ export class Wrapping {
   private mayCut = false;
   private readonly uncut = computed(() => tokensOf(this.store.toWrap(), this.settings().appetite, this.store.cooked()));
   readonly tokens = computed(() => cutInTwo(this.uncut(), this.cuts()));
+  /** Where the knife goes, before anything is wrapped. */
+  readonly toCut = computed(() => this.uncut().flatMap((token) => {
+    const first = this.cuts().get(token.id);
+    return first === undefined ? [] : [{ token, first, second: token.massDg - first }];
+  }));
   readonly byId = computed(() => new Map(this.tokens().map((token) => [token.id, token])));
   private readonly put = signal<readonly Tray[]>([]);
   /** The trays; what another tab has wrapped in the meantime is no longer in them. */

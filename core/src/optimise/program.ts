@@ -26,6 +26,15 @@ export interface Relaxed {
   readonly values: Float64Array;
   /** What one more of each row is worth. */
   readonly prices: Float64Array;
+  readonly basis: Basis;
+}
+
+/** What a solution rests on, to begin from when rows have been added. */
+export interface Basis {
+  /** A column by its place in the program, the slack of row i as −1 − 2i, what stands in for it as −2 − 2i. */
+  readonly names: readonly number[];
+  /** Its inverse, row by row; null to have it made anew, free of rounding. */
+  readonly inverse: Float64Array | null;
 }
 
 /** What a variable would add to the cost at these prices; not negative at the optimum. */

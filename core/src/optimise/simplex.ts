@@ -1,4 +1,4 @@
-import type { Program, Relaxed } from './program';
+import type { Basis, Program, Relaxed } from './program';
 
 /** Less than this is nothing. */
 const ZERO = 1e-9;
@@ -15,12 +15,13 @@ const STALLED = 60;
  * The relaxed optimum of a program by the revised simplex method, with a dense inverse of the basis:
  * few rows, many columns.
  *
+ * @param start the basis of a program with the same first rows, to begin from
  * @returns null where no values keep the rows, or the work was called off
  * @throws RangeError where the cost has no least
  * @source Dantzig 1953; Bland's rule 1977 where it stalls (from memory)
  */
-export function relaxedOptimum(program: Program, isOver: () => boolean = () => false): Relaxed | null {
-  return new Simplex(program).solve(isOver);
+export function relaxedOptimum(program: Program, isOver: () => boolean = () => false, start?: Basis): Relaxed | null {
+  return new Simplex(program, start).solve(isOver);
 }
 
 class Simplex {
@@ -41,7 +42,10 @@ class Simplex {
   private prices: Float64Array;
   private cursor = 0;
 
-  constructor(private readonly program: Program) {
+  constructor(
+    private readonly program: Program,
+    start?: Basis,
+  ) {
     const { columns, rows } = program;
     const [m, n] = [rows.length, columns.length];
     this.m = m;
@@ -79,9 +83,60 @@ class Simplex {
       this.cost[n + m + i] = ARTIFICIAL;
       const slack = n + i;
       const isSlackFirst = this.starts[slack + 1] !== this.starts[slack] && (this.valueOf[this.starts[slack] as number] as number) > 0;
-      this.seat(i, isSlackFirst ? slack : n + m + i);
+      if (!start) this.seat(i, isSlackFirst ? slack : n + m + i);
       this.inverse[i * m + i] = 1;
     }
+    if (start) this.beginFrom(start);
+  }
+
+  /** Takes a basis over; rows that are new have stand-ins, turned so that none is negative. */
+  private beginFrom({ names, inverse }: Basis): void {
+    const { m } = this;
+    const n = this.program.columns.length;
+    const column = (name: number): number => (name >= 0 ? name : -name % 2 === 1 ? n + (-name - 1) / 2 : n + m + (-name - 2) / 2);
+    for (const [i, name] of names.entries()) this.seat(i, column(name));
+    for (let i = names.length; i < m; i++) this.seat(i, n + m + i);
+    if (inverse) this.extend(inverse, names.length);
+    else this.refresh();
+    for (let i = names.length; i < m; i++) {
+      if ((this.x[i] as number) >= 0) continue;
+      const at = this.starts[n + m + i] as number;
+      this.valueOf[at] = -(this.valueOf[at] as number);
+      for (let k = 0; k < m; k++) this.inverse[i * m + k] = -(this.inverse[i * m + k] as number);
+      this.x[i] = -(this.x[i] as number);
+    }
+    this.clamp();
+  }
+
+  /** The inverse of a basis with new rows below, whose own columns are their stand-ins. */
+  private extend(before: Float64Array, known: number): void {
+    const { m, inverse } = this;
+    inverse.fill(0);
+    for (let i = 0; i < known; i++) for (let k = 0; k < known; k++) inverse[i * m + k] = before[i * known + k] as number;
+    for (let i = known; i < m; i++) inverse[i * m + i] = 1;
+    for (let i = 0; i < known; i++) {
+      const j = this.basis[i] as number;
+      for (let at = this.starts[j] as number; at < (this.starts[j + 1] as number); at++) {
+        const row = this.rowOf[at] as number;
+        if (row < known) continue;
+        for (let k = 0; k < known; k++) inverse[row * m + k] = (inverse[row * m + k] as number) - (this.valueOf[at] as number) * (before[i * known + k] as number);
+      }
+    }
+    this.findValues();
+  }
+
+  private findValues(): void {
+    const { m } = this;
+    for (let i = 0; i < m; i++) {
+      let sum = 0;
+      for (let k = 0; k < m; k++) sum += (this.inverse[i * m + k] as number) * (this.rhs[k] as number);
+      this.x[i] = sum;
+    }
+  }
+
+  /** What rounding has left below nought is nought. */
+  private clamp(): void {
+    for (let i = 0; i < this.m; i++) this.x[i] = Math.max(0, this.x[i] as number);
   }
 
   solve(isOver: () => boolean): Relaxed | null {
@@ -89,6 +144,7 @@ class Simplex {
     for (let step = 1; ; step++) {
       if (step % FRESH === 0) {
         this.refresh();
+        this.clamp();
         if (isOver()) return null;
       }
       this.findPrices();
@@ -110,7 +166,25 @@ class Simplex {
       if (j >= n + this.m && (this.x[i] as number) > 1e-6) return null;
       if (j < n) values[j] = Math.max(0, this.x[i] as number);
     }
-    return { objective: this.objective(), values, prices: this.prices.map((price, i) => price * (this.turned[i] as number)) };
+    return { objective: this.objective(), values, prices: this.prices.map((price, i) => price * (this.turned[i] as number)), basis: { names: [...this.basis].map((j) => this.nameOf(j)), inverse: this.standardInverse() } };
+  }
+
+  /** The inverse as it is with every stand-in the right way round, as the next program has them. */
+  private standardInverse(): Float64Array {
+    const { m, inverse } = this;
+    const n = this.program.columns.length;
+    for (let i = 0; i < m; i++) {
+      const j = this.basis[i] as number;
+      if (j < n + m || (this.valueOf[this.starts[j] as number] as number) > 0) continue;
+      for (let k = 0; k < m; k++) inverse[i * m + k] = -(inverse[i * m + k] as number);
+    }
+    return inverse;
+  }
+
+  private nameOf(j: number): number {
+    const n = this.program.columns.length;
+    if (j < n) return j;
+    return j < n + this.m ? -1 - 2 * (j - n) : -2 - 2 * (j - n - this.m);
   }
 
   private seat(row: number, column: number): void {
@@ -220,11 +294,7 @@ class Simplex {
       }
     }
     this.inverse = inverse;
-    for (let i = 0; i < m; i++) {
-      let sum = 0;
-      for (let k = 0; k < m; k++) sum += (inverse[i * m + k] as number) * (this.rhs[k] as number);
-      this.x[i] = Math.max(0, sum);
-    }
+    this.findValues();
   }
 }
 

@@ -1,10 +1,13 @@
-import { reducedCost, type Column, type Program, type Relaxed, type Row } from './program';
+import { reducedCost, type Basis, type Column, type Program, type Relaxed, type Row } from './program';
 import { relaxedOptimum } from './simplex';
 
 /** How near to whole is whole. */
 const WHOLE = 1e-6;
 /** Costs that differ by less are the same. */
 const SAME = 1e-9;
+
+/** After so many rows the inverse is made anew. */
+const FRESH = 8;
 
 /** A sum of variables that is whole in every solution: what one of each variable adds to it. */
 export interface Split {
@@ -25,6 +28,8 @@ export interface Whole {
 interface Node {
   readonly bound: number;
   readonly allowed: readonly number[];
+  /** Where the node above ended, columns by their place in the whole program. */
+  readonly basis?: Basis;
   readonly extra: readonly { readonly split: Split; readonly row: Row }[];
 }
 
@@ -47,7 +52,7 @@ export function wholeOptimum(program: Program, choose: ChooseSplit, isOver: () =
     if (isOver()) break;
     const node = open.pop() as Node;
     if (node.bound >= objective - SAME) continue;
-    const relaxed = relaxedOptimum(restricted(program, node), isOver);
+    const relaxed = relaxedOptimum(restricted(program, node), isOver, startOf(node));
     if (!relaxed) {
       if (isOver()) open.push(node);
       continue;
@@ -72,15 +77,18 @@ function parted(program: Program, node: Node, relaxed: Relaxed, split: Split, va
   // One more of a whole variable adds at least its reduced cost; of others there may be less than one.
   const allowed = node.allowed.filter((j) => !program.columns[j]?.isWhole || relaxed.objective + reduced(program, node, j, relaxed) < objective - SAME);
   const down = Math.floor(sum + WHOLE);
-  const side = (row: Row): Node => {
-    // What a row of none forbids need not be carried along.
-    const isNone = row.sense === '≤' && row.rhs === 0;
-    return isNone
-      ? { bound: relaxed.objective, allowed: allowed.filter((j) => !split.terms.has(j)), extra: node.extra }
-      : { bound: relaxed.objective, allowed, extra: [...node.extra, { split, row }] };
-  };
+  const basis = { names: relaxed.basis.names.map((name) => (name >= 0 ? (node.allowed[name] as number) : name)), inverse: node.extra.length % FRESH === FRESH - 1 ? null : relaxed.basis.inverse };
+  const side = (row: Row): Node => ({ bound: relaxed.objective, allowed, basis, extra: [...node.extra, { split, row }] });
   const sides = [side({ sense: '≤', rhs: down }), side({ sense: '≥', rhs: down + 1 })];
   return sum - down > 0.5 ? sides : sides.reverse();
+}
+
+/** The basis above, columns by their place among those that are allowed here. */
+function startOf({ basis, allowed }: Node): Basis | undefined {
+  if (!basis) return undefined;
+  const place = new Map(allowed.map((j, k) => [j, k]));
+  const names = basis.names.map((name) => (name >= 0 ? place.get(name) : name));
+  return names.includes(undefined) ? undefined : { names: names as number[], inverse: basis.inverse };
 }
 
 function reduced(program: Program, node: Node, j: number, relaxed: Relaxed): number {
