@@ -92,3 +92,21 @@ describe('vendicus packs', () => {
     expect(stderr).toContain('eaters[0].targetG');
   });
 });
+
+describe('vendicus freeze', () => {
+  const ask = (request: object) => spawnSync(process.execPath, ['dist/cli.mjs', 'freeze', '-'], { encoding: 'utf8', input: JSON.stringify(request) });
+  const request = { shape: 'sphere', thicknessMm: 70, startC: 10, airC: -40, endC: -10, h: 50, meat: 'custom', properties: { densityKgM3: 1000, freezingC: -1.25, frozenConductivity: 1.2, latentKjKg: 250 } };
+
+  it('gives the textbook’s time by Plank, a longer one by Pham, and what was assumed', () => {
+    const answer = JSON.parse(ask(request).stdout) as { plankH: number; phamH: number; assumptions: string[] };
+    expect(answer.plankH).toBeCloseTo(0.72, 2);
+    expect(answer.phamH).toBeGreaterThan(answer.plankH);
+    expect(answer.assumptions.length).toBeGreaterThan(0);
+  });
+
+  it('air that does not freeze is a sentence, and exit 1', () => {
+    const { status, stdout, stderr } = ask({ ...request, airC: 2 });
+    expect([status, stdout]).toEqual([1, '']);
+    expect(stderr).toContain('does not freeze it');
+  });
+});

@@ -3,6 +3,7 @@ import { report } from '@core/files/report';
 import { readFile } from '@core/files/read-file';
 import { predictionReport } from '@core/files/prediction-report';
 import { SCHOOL_IDS, type SchoolId } from '@core/cost/school';
+import { freezingReport } from '@core/freeze/freezing-report';
 import { packsReport } from '@core/pack/packs-report';
 import { slicesReport } from '@core/slice/slices-report';
 import type { Household } from '@core/journal/household';
@@ -19,9 +20,11 @@ const USAGE = `vendicus: the computation at a command line, JSON in, JSON out
   vendicus slices FILE|-
       where to cut a log: lengths in mm, weights in g
   vendicus packs FILE|- [--seconds N]
-      which portions go into which pack: weights in g; the best within N seconds, 2 where none are said`;
+      which portions go into which pack: weights in g; the best within N seconds, 2 where none are said
+  vendicus freeze FILE|-
+      how long a pack takes to freeze: mm, °C, W/(m²·K)`;
 
-const COMMANDS: Record<string, (args: readonly string[]) => unknown> = { report: runReport, predict: runPredict, slices: runSlices, packs: runPacks };
+const COMMANDS: Record<string, (args: readonly string[]) => unknown> = { report: runReport, predict: runPredict, slices: runSlices, packs: runPacks, freeze: runFreeze };
 
 function runReport(args: readonly string[]): unknown {
   const { file, options } = parse(args, ['--school']);
@@ -59,6 +62,13 @@ function runPacks(args: readonly string[]): unknown {
   const input = readJson(file);
   const start = performance.now();
   const result = packsReport(input, () => (performance.now() - start) / 1000 / seconds);
+  if ('problem' in result) throw new CommandError(result.problem);
+  return result.report;
+}
+
+function runFreeze(args: readonly string[]): unknown {
+  const { file } = parse(args, []);
+  const result = freezingReport(readJson(file));
   if ('problem' in result) throw new CommandError(result.problem);
   return result.report;
 }

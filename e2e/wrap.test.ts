@@ -173,6 +173,21 @@ describe('from the table to labelled packs', () => {
     await person.sees('thawing');
   });
 
+  it('single portions are counted in the freezer, and taken out one by one', async () => {
+    await person.click('Freezer 5 packs', 'link');
+    await person.sees('2 single pieces');
+    await person.page.$$eval('tbody tr', (rows) => (rows.find((row) => (row as unknown as HTMLElement).innerText.includes('single pieces')) as unknown as HTMLElement).click());
+    await person.sees('2, each wrapped');
+    await person.click('Eat one piece');
+    await person.sees('1, each wrapped');
+    await person.click('Undo');
+    await person.sees('2, each wrapped');
+    await person.goTo('/home/wrap/scan');
+    await person.sees('The pack shows here');
+    await (await person.page.$('input[type=file]') as ElementHandle<HTMLInputElement>).uploadFile(join(folder, 'label.png'));
+    await person.sees('in Freezer');
+  });
+
   it('a number is typed; a wrong one, another code and a blurred picture are answered', async () => {
     const number = await person.page.$eval('section code', (each) => (each as unknown as HTMLElement).innerText);
     const type = async (text: string): Promise<void> => {

@@ -5,6 +5,8 @@ import type { Lot } from '@core/journal/lot';
 import { lotName } from '@core/journal/lot-name';
 import { lastActOn } from '@core/journal/undo';
 import { packState } from '@core/pack/pack-state';
+import { meatOf } from '@core/freeze/meat-properties';
+import { thawingHours } from '@core/freeze/thawing-time';
 import { bestBefore, keepingOf } from '@core/freeze/keeping';
 import { daysBetween } from '@core/units/date';
 import { Clock } from '../data/clock';
@@ -76,6 +78,10 @@ export class FreezerPage {
     return this.use({ type: 'thawing', lot: lot.id, amount: 'all', on: this.clock.today() }, `${lotName(lot)} is thawing`);
   }
 
+  protected thawOne(lot: Lot): Promise<void> {
+    return this.use({ type: 'thawing', lot: lot.id, amount: { count: 1 }, on: this.clock.today() }, `One piece of ${lotName(lot)} is thawing`);
+  }
+
   protected discard(lot: Lot): Promise<void> {
     return this.use({ type: 'discarded', lot: lot.id, amount: 'all', on: this.clock.today() }, `${lotName(lot)} thrown away`);
   }
@@ -126,6 +132,9 @@ export class FreezerPage {
       isPast: daysLeft !== null && daysLeft < 0,
       isNear: daysLeft !== null && daysLeft >= 0 && daysLeft <= 30,
       place,
+      /** Wrapped one by one: each can be taken out alone. */
+      thawH: Math.ceil(thawingHours(lot.leftDg, lot.thicknessMm, 'refrigerator', meatOf(lot.animal))),
+      singles: lot.singly ? lot.countLeft : 0,
       costMinor: cost?.complete ? cost.leftMinor : null,
       plates: Math.round(lot.platesLeft * 10) / 10,
       text: `${lotName(lot)} ${place} ${lot.animal ?? ''} ${lot.destination}`.toLowerCase(),

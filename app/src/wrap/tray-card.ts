@@ -1,11 +1,15 @@
 import { CdkDrag, CdkDropList } from '@angular/cdk/drag-drop';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
+import { phamHours } from '@core/freeze/freezing-time';
+import { meatOf } from '@core/freeze/meat-properties';
 import { bagsOf, contentsOf, type Tray } from '@core/pack/trays';
 import { Figures } from '../data/figures';
 import { Notices } from '../data/notices';
 import { TokenChip } from './token-chip';
 import { Wrapping } from './wrapping';
 
+/** A pack out of the refrigerator into a freezer's still air (ASHRAE: 6 to 10 W/(m²·K), from memory). */
+const [START_C, AIR_C, END_C, STILL_AIR] = [4, -18, -10, 8];
 const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
 
 /** A pack in the making: what is in it, who gets what of it, what it costs. */
@@ -52,6 +56,7 @@ const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
           <label class="field"><span class="label">Bag and paper weigh</span><input class="text" [value]="tray().tareDg ? figures.mass(tray().tareDg) : ''" placeholder="0 g" (change)="setTare($any($event.target).value)" /></label>
         </div>
         <label class="check"><input type="checkbox" [checked]="tray().singly" (change)="wrapping.change(tray().id, { singly: $any($event.target).checked })" /> each wrapped: take out singly</label>
+        @if (freezing(); as hours) { <p class="soft">At {{ figures.length(tray().thicknessMm!) }} it freezes in about {{ figures.number(hours, 0) }} h in a freezer’s still air at {{ airC }} °C; half as thick, in {{ figures.number(halfAsThick(), 0) }} h.</p> }
         <p class="soft">{{ bags() === 1 ? 'One bag' : bags() + ' bags, ' + wrapping.settings().flatPieces + ' pieces flat in each' }}. One thickness in a bag.</p>
         <button type="button" class="quiet small" (click)="wrapping.remove(tray().id)">Empty it on the table</button>
       </details>
@@ -78,6 +83,15 @@ export class TrayCard {
   protected readonly bags = computed(() => bagsOf(this.tray(), this.wrapping.settings().flatPieces));
 
   protected readonly plates = computed(() => this.wrapping.plates(this.tray()) ?? 0);
+
+  protected readonly airC = AIR_C;
+  /** Hours to freeze as thick as it lies; null where nobody has said, or there is nothing in it. */
+  protected readonly freezing = computed(() => (this.tray().thicknessMm === null || this.contents().length === 0 ? null : this.hoursAt(this.tray().thicknessMm ?? 0)));
+  protected readonly halfAsThick = computed(() => this.hoursAt((this.tray().thicknessMm ?? 0) / 2));
+
+  private hoursAt(thicknessMm: number): number {
+    return phamHours({ shape: 'slab', thicknessMm, startC: START_C, airC: AIR_C, endC: END_C, h: STILL_AIR, meat: meatOf(this.contents()[0]?.token.lot.animal ?? null) });
+  }
 
   protected toDg(massG: number): number {
     return Math.round(massG) * 10;
