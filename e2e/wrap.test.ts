@@ -265,6 +265,10 @@ describe('from the table to labelled packs', () => {
       await phone.sees(path === '/demo/wrap' ? 'One pack, one meal' : path.endsWith('scan') ? 'The pack shows here' : 'Which packs');
       expect([path, await phone.page.evaluate(() => document.documentElement.scrollWidth)]).toEqual([path, 390]);
     }
+    await phone.goTo('/demo/wrap/labels');
+    await phone.page.locator('.packs input').click();
+    await phone.page.waitForSelector('v-label-preview svg');
+    expect(phone.complaints).toEqual([]);
     await phone.page.close();
   });
 

@@ -31,7 +31,7 @@ export class LabelsPage {
   private readonly notices = inject(Notices);
   private readonly paper = viewChild<ElementRef<HTMLCanvasElement>>('paper');
   /** Ids of the packs to print at first, with commas between. */
-  readonly packs = input('');
+  readonly packs = input<string>();
 
   protected readonly sheets = SHEETS;
   protected readonly own = OWN;
@@ -43,7 +43,7 @@ export class LabelsPage {
   protected readonly sheet = computed(() => this.printing.settings().sheet);
   protected readonly isOwnSheet = computed(() => !SHEETS.some(({ name }) => name === this.sheet().name));
   protected readonly spots = computed(() => Array.from({ length: this.sheet().paper === 'roll' ? 0 : this.sheet().rows * this.sheet().columns }, (_, k) => k + 1));
-  private readonly asked = computed(() => new Set(this.packs().split(',').filter(Boolean)));
+  private readonly asked = computed(() => new Set((this.packs() ?? '').split(',').filter(Boolean)));
   /** Packs in the cold, the newest first; those that were asked for before them. */
   protected readonly stock = computed(() => {
     const packs = this.store.stock().filter(({ form }) => form === 'pack').reverse();
