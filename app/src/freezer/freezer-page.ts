@@ -14,13 +14,15 @@ import { Figures } from '../data/figures';
 import { HOUSEHOLD_NAME } from '../data/household-name';
 import { HouseholdStore, type Written } from '../data/household-store';
 import { Notices } from '../data/notices';
+import { PageTabs } from '../kit/page-tabs';
 import { Swatch } from '../kit/swatch';
 import { PackForm } from './pack-form';
+import { FREEZER_PAGES } from './pages';
 
 /** What lies in the cold, oldest first, and what becomes of it. */
 @Component({
   selector: 'v-freezer-page',
-  imports: [FormsModule, Swatch, PackForm],
+  imports: [FormsModule, PageTabs, Swatch, PackForm],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './freezer-page.html',
   styleUrl: './freezer-page.css',
@@ -32,6 +34,7 @@ export class FreezerPage {
   private readonly clock = inject(Clock);
   private readonly notices = inject(Notices);
 
+  protected readonly pages = FREEZER_PAGES;
   protected readonly lotName = lotName;
   protected readonly search = signal('');
   protected readonly adding = signal(false);

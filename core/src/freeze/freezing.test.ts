@@ -2,6 +2,11 @@ import { simulatedHours } from '../testing/enthalpy-simulation';
 import { freezingReport } from './freezing-report';
 import { phamHours, plankHours, type Freezing, type Shape } from './freezing-time';
 import { MEATS } from './meat-properties';
+import { JournalBuilder } from '../testing/journal-builder';
+import { stockOf } from '../pack/stock';
+import { checkFirst, coldHoldsH } from './power-cut';
+import { readyBy } from './ready-by';
+import { stockTakeFacts } from './stock-take';
 import { conductionHours, ruleHours, thawingHours } from './thawing-time';
 
 const sphere: Freezing = { shape: 'sphere', thicknessMm: 70, startC: 10, airC: -40, endC: -10, h: 50, meat: { densityKgM3: 1000, freezingC: -1.25, frozenConductivity: 1.2, unfrozenConductivity: 0.5, latentKjKg: 250, unfrozenKjKgK: 3.5, frozenKjKgK: 1.9 } };
@@ -78,5 +83,47 @@ describe('thawing (USDA FSIS, from memory)', () => {
     expect(thawingHours(lb(4), 120, 'refrigerator', beef)).toBe(conductionHours(120, 'refrigerator', beef));
     expect(thawingHours(lb(4), 120, 'refrigerator', beef)).toBeGreaterThan(48);
     expect(thawingHours(lb(2), null, 'cold-water', beef)).toBeCloseTo(1, 3);
+  });
+});
+
+/** Three packs in the cold: mince in the refrigerator, a thin and a thick one in the freezer. */
+function cold(): JournalBuilder {
+  const journal = new JournalBuilder();
+  const pack = (lot: string, massDg: number, place: string): void => {
+    journal.add({ type: 'acquired', lot, name: lot, animal: 'beef', destination: 'main', massDg, count: 1, plates: 2, paidMinor: 500, origin: 'bought-cut', on: '2026-11-01' }, { type: 'placed', lot, place });
+  };
+  pack('thick', 20_000, 'freezer');
+  pack('thin', 4000, 'freezer');
+  pack('mince', 5000, 'fridge');
+  return journal;
+}
+const PLACES = new Map([['freezer', { cold: 'freezer' as const }], ['fridge', { cold: 'refrigerator' as const }]]);
+
+describe('what can be ready', () => {
+  it('cold water for a small pack, nothing for a large one, what is thawed at once', () => {
+    const rows = readyBy(stockOf(cold().household().journal.state), 1, ({ id }) => id === 'mince');
+    expect(Object.fromEntries(rows.map(({ lot, way }) => [lot.id, way]))).toEqual({ mince: 'thawed', thin: 'cold-water', thick: null });
+    expect(readyBy(stockOf(cold().household().journal.state), 30, () => false).every(({ way }) => way === 'refrigerator')).toBe(true);
+  });
+});
+
+describe('a power cut (USDA FSIS, from memory)', () => {
+  it('a full freezer holds about 48 hours, half full 24, a refrigerator 4', () => {
+    expect([coldHoldsH({ cold: 'freezer' }, 'full'), coldHoldsH({ cold: 'freezer' }, 'half'), coldHoldsH({ cold: 'refrigerator' }, 'full')]).toEqual([48, 24, 4]);
+  });
+  it('what lay in the refrigerator is looked at first, then the smallest', () => {
+    expect(checkFirst(stockOf(cold().household().journal.state), PLACES).map(({ id }) => id)).toEqual(['mince', 'thin', 'thick']);
+  });
+});
+
+describe('a stock-take', () => {
+  it('puts what is missing right by the way that was said; the rest stays, and no gram is lost', () => {
+    const journal = cold();
+    journal.add(...stockTakeFacts(stockOf(journal.household().journal.state), new Map([['thin', 'eaten'], ['mince', 'lost']] as const), '2026-11-25'));
+    const { lots } = journal.household().journal.state;
+    expect(lots.get('thick')?.leftDg).toBe(20_000);
+    expect(lots.get('thin')?.flows).toEqual([expect.objectContaining({ way: 'eaten', massDg: 4000 })]);
+    expect(lots.get('mince')?.flows).toEqual([expect.objectContaining({ way: 'shrunk', massDg: 5000 })]);
+    expect(stockTakeFacts(stockOf(journal.household().journal.state), new Map(), '2026-11-25')).toEqual([]);
   });
 });

@@ -69,6 +69,7 @@ export function readElements(text: string): { readonly elements: Elements } | { 
     if (!/^\d+$/.test(value) && identifier.read) return { problem: `“${value}” has other signs than digits in it: it was read wrong.` };
     const read = identifier.read?.(value, decimals) ?? {};
     if (typeof read === 'string') return { problem: read };
+    if (read.massDg === 0) return { problem: 'A weight of nothing: it was read wrong. Hold it nearer, or type the weight.' };
     elements = { ...elements, ...read };
   }
   return { elements };

@@ -103,7 +103,7 @@ describe('element strings', () => {
     expect(readElements('(3202)001168(17)260200')).toMatchObject({ elements: { massDg: Math.round(11.68 * 4535.9237), expires: '2026-02-28' } });
     expect(readElements('(13)991231')).toMatchObject({ elements: { packedOn: '1999-12-31' } });
   });
-  it.each([['(01)09506000134353', /check digit does not fit/], ['(15)261340', /no date/], ['(3103)0053', /wants 6 signs, and has 4/], ['(99)77', /\(99\) is not known here/], ['XYZ', /begins with nothing that is known/]])('%s: what is wrong', (text, problem) => {
+  it.each([['(01)09506000134353', /check digit does not fit/], ['(15)261340', /no date/], ['(3103)0053', /wants 6 signs, and has 4/], ['(3103)000000', /A weight of nothing/], ['(99)77', /\(99\) is not known here/], ['XYZ', /begins with nothing that is known/]])('%s: what is wrong', (text, problem) => {
     expect((readElements(text) as { problem: string }).problem).toMatch(problem);
   });
 });

@@ -1,0 +1,122 @@
+import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { stockTakeFacts, WHY_MISSING, type WhyMissing } from '@core/freeze/stock-take';
+import { lotName } from '@core/journal/lot-name';
+import { readShortNumber, shortNumber } from '@core/label/short-number';
+import { Clock } from '../data/clock';
+import { Figures } from '../data/figures';
+import { HOUSEHOLD_NAME } from '../data/household-name';
+import { HouseholdStore } from '../data/household-store';
+import { Notices } from '../data/notices';
+import { PageTabs } from '../kit/page-tabs';
+import { Swatch } from '../kit/swatch';
+import { FREEZER_PAGES } from './pages';
+
+/** Walking through the drawers with a phone: what is there is ticked, the rest is put right. */
+@Component({
+  selector: 'v-count-page',
+  imports: [PageTabs, RouterLink, Swatch],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <div class="page">
+      <v-page-tabs of="Freezer" [tabs]="pages" />
+      <header><h1>Stock-take</h1><p>Tick what lies there, by hand or by its number. What is not there is put right at the end.</p></header>
+      @if (places().length === 0) { <p class="soft">Nothing lies anywhere yet.</p> } @else {
+        <div class="tools">
+          <div class="field"><label for="where">Where are you</label><select id="where" class="text" (change)="place.set($any($event.target).value)">@for (each of places(); track each.id) { <option [value]="each.id" [selected]="each.id === place()">{{ each.name }} ({{ each.count }})</option> }</select></div>
+          <div class="field"><label for="tick">Number on a label</label><input id="tick" class="text" #number autocomplete="off" (keydown.enter)="$event.preventDefault(); tick(number.value); number.value = ''" /></div>
+        </div>
+        <ul aria-label="Packs that should lie here">
+          @for (pack of packs(); track pack.id) {
+            <li>
+              <label><input type="checkbox" [checked]="found().has(pack.id)" (change)="toggle(pack.id)" /><span><v-swatch [of]="pack.destination" [word]="lotName(pack)" /></span><b>{{ figures.mass(pack.leftDg) }}</b><code>{{ shortNumber(pack.id) }}</code></label>
+              @if (isClosing() && !found().has(pack.id)) {
+                <span class="why"><select class="text" [attr.aria-label]="'Why ' + lotName(pack) + ', ' + shortNumber(pack.id) + ', is not there'" (change)="setWhy(pack.id, $any($event.target).value)">@for (each of reasons; track each[0]) { <option [value]="each[0]" [selected]="each[0] === (whys().get(pack.id) ?? 'lost')">{{ each[1] }}</option> }</select></span>
+              }
+            </li>
+          } @empty { <li class="soft">Nothing should lie here.</li> }
+        </ul>
+        <div class="end">
+          <p><b>{{ found().size }}</b> of {{ packs().length }} there</p>
+          @if (!isClosing()) { <button type="button" class="act" (click)="close()">Done here</button> } @else {
+            <button type="button" class="quiet" (click)="isClosing.set(false)">Look again</button>
+            <button type="button" class="act" (click)="write()">{{ missing().length === 1 ? 'Put 1 right' : 'Put ' + missing().length + ' right' }}</button>
+          }
+        </div>
+        @if (last().length > 0) { <p role="status">Written down. <button type="button" class="quiet small" (click)="undo()">Undo</button></p> }
+        <p class="soft">More there than here? <a [routerLink]="['/', household, 'freezer']">Enter it as a pack</a>. In another drawer? Scan its label and say where it lies.</p>
+      }
+    </div>
+  `,
+  styles: `
+    .tools { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); gap: 12px; max-width: 640px; margin-bottom: 14px; } ul { list-style: none; margin: 0; padding: 0; border-top: 1.5px solid var(--ink); max-width: 760px; }
+    li { border-bottom: 1px solid var(--line); } label { display: grid; grid-template-columns: 34px 1fr auto 50px; gap: 10px; align-items: center; min-height: 60px; cursor: pointer; } .field label { display: block; min-height: 0; } input[type='checkbox'] { width: 28px; height: 28px; accent-color: var(--act); } code { font: 400 0.9rem var(--mono); color: var(--soft); text-align: right; } .why { display: block; padding: 0 0 10px 44px; max-width: 420px; }
+    .end { display: flex; gap: 14px; align-items: center; flex-wrap: wrap; margin: 16px 0; } .end p { margin: 0; font-size: 1.15rem; }
+  `,
+})
+export class CountPage {
+  protected readonly store = inject(HouseholdStore);
+  protected readonly figures = inject(Figures);
+  protected readonly household = inject(HOUSEHOLD_NAME);
+  private readonly clock = inject(Clock);
+  private readonly notices = inject(Notices);
+  protected readonly pages = FREEZER_PAGES;
+  protected readonly lotName = lotName;
+  protected readonly shortNumber = shortNumber;
+  protected readonly reasons = Object.entries(WHY_MISSING);
+
+  protected readonly places = computed(() => {
+    const counts = new Map<string, number>();
+    for (const { place } of this.store.stock()) counts.set(place ?? '', (counts.get(place ?? '') ?? 0) + 1);
+    return [...counts].map(([id, count]) => ({ id, count, name: this.store.places().get(id)?.name ?? 'no place' }));
+  });
+  protected readonly place = linkedSignal(() => this.places()[0]?.id ?? '');
+  protected readonly packs = computed(() => this.store.stock().filter((pack) => (pack.place ?? '') === this.place()));
+  private readonly ticked = signal<ReadonlySet<string>>(new Set());
+  protected readonly found = computed(() => new Set(this.packs().filter(({ id }) => this.ticked().has(id)).map(({ id }) => id)));
+  protected readonly missing = computed(() => this.packs().filter(({ id }) => !this.ticked().has(id)));
+  protected readonly isClosing = linkedSignal<string, boolean>({ source: this.place, computation: () => false });
+  protected readonly whys = signal<ReadonlyMap<string, WhyMissing>>(new Map());
+  protected readonly last = signal<readonly string[]>([]);
+
+  protected toggle(id: string): void {
+    this.ticked.update((ticked) => {
+      const next = new Set(ticked);
+      if (!next.delete(id)) next.add(id);
+      return next;
+    });
+  }
+
+  protected tick(text: string): void {
+    const number = readShortNumber(text);
+    if (number === '') return;
+    const all = this.store.stock().filter((pack) => shortNumber(pack.id) === number);
+    const here = all.filter((pack) => (pack.place ?? '') === this.place());
+    if (here.length > 0) return this.ticked.update((ticked) => new Set([...ticked, ...here.map(({ id }) => id)]));
+    const [other] = all;
+    this.notices.problem(other ? `${lotName(other)} should lie in ${this.store.places().get(other.place ?? '')?.name ?? 'no place'}. If it lies here, scan it and say so.` : `No pack in the cold has the number ${number.slice(0, 12)}.`);
+  }
+
+  protected close(): void {
+    if (this.missing().length === 0) return this.notices.done('Everything is there.');
+    this.isClosing.set(true);
+  }
+
+  protected setWhy(id: string, why: WhyMissing): void {
+    this.whys.update((whys) => new Map(whys).set(id, why));
+  }
+
+  protected async write(): Promise<void> {
+    const missing = this.missing();
+    const why = new Map(missing.map(({ id }) => [id, this.whys().get(id) ?? 'lost'] as const));
+    const written = await this.store.append(...stockTakeFacts(missing, why, this.clock.today()));
+    if (!this.notices.tell(written, missing.length === 1 ? '1 pack put right' : `${missing.length} packs put right`)) return;
+    this.last.set(this.store.household().journal.entries.slice(-missing.length).map(({ id }) => id));
+    this.isClosing.set(false);
+  }
+
+  protected async undo(): Promise<void> {
+    const written = await this.store.append({ type: 'undone', entries: [...this.last()] });
+    if (this.notices.tell(written, 'Undone: they are in the cold again')) this.last.set([]);
+  }
+}

@@ -1,0 +1,96 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { readyBy, type Ready } from '@core/freeze/ready-by';
+import { THAWING, thawingHours, type ThawingWay } from '@core/freeze/thawing-time';
+import { meatOf } from '@core/freeze/meat-properties';
+import type { Lot } from '@core/journal/lot';
+import { lotName } from '@core/journal/lot-name';
+import { isUsable } from '@core/catalogue/destination';
+import { daysBetween } from '@core/units/date';
+import { Clock } from '../data/clock';
+import { Figures } from '../data/figures';
+import { HouseholdStore } from '../data/household-store';
+import { Notices } from '../data/notices';
+import { PageTabs } from '../kit/page-tabs';
+import { Swatch } from '../kit/swatch';
+import { FREEZER_PAGES } from './pages';
+
+const HOUR_MS = 3_600_000;
+
+/** What can still be thawed for tonight, and by when it must be out. */
+@Component({
+  selector: 'v-tonight-page',
+  imports: [PageTabs, Swatch],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <div class="page">
+      <v-page-tabs of="Freezer" [tabs]="pages" />
+      <header><h1>What can be ready tonight?</h1><p>Oldest first. By the published rule, and where a pack’s thickness is known by how heat gets in: the longer counts.</p></header>
+      <div class="when field"><label for="at">We cook at</label><input id="at" class="text" type="time" [value]="at()" (change)="setTime($any($event.target).value)" /></div>
+      @if (hoursLeft() <= 0) { <p class="caution">That is past for today. Set a later hour.</p> }
+      <div class="scroll" tabindex="0" role="group" aria-label="Packs">
+        <table class="ledger">
+          <thead><tr><th>Pack</th><th class="figure">Weight</th><th class="figure">Plates</th><th>How</th><th class="figure">Out by</th></tr></thead>
+          <tbody>
+            @for (row of rows(); track row.lot.id) {
+              <tr [class.no]="row.way === null">
+                <td><v-swatch [of]="row.lot.destination" [word]="lotName(row.lot)" /></td>
+                <td class="figure">{{ figures.mass(row.lot.leftDg) }}</td>
+                <td class="figure">{{ row.lot.platesLeft > 0 ? figures.number(row.lot.platesLeft, 0) : '' }}</td>
+                <td>{{ how(row) }}</td>
+                <td class="figure">@if (row.way === 'thawed') { <b>now</b> } @else if (row.way) { <b>{{ outBy(row) }}</b> } @else { <span class="soft">{{ figures.number(row.hours, 1) }} h, not today</span> }</td>
+              </tr>
+            } @empty { <tr><td colspan="5" class="soft">No meat in the cold yet.</td></tr> }
+          </tbody>
+        </table>
+      </div>
+      <p class="caution">{{ ways.refrigerator.caution }}</p>
+      <p class="caution">Cold water: {{ ways['cold-water'].caution.charAt(0).toLowerCase() + ways['cold-water'].caution.slice(1) }} Local codes come first.</p>
+    </div>
+  `,
+  styles: `.when { max-width: 180px; margin-bottom: 16px; } .no td { color: var(--soft); }`,
+})
+export class TonightPage {
+  protected readonly store = inject(HouseholdStore);
+  protected readonly figures = inject(Figures);
+  private readonly clock = inject(Clock);
+  private readonly notices = inject(Notices);
+  protected readonly pages = FREEZER_PAGES;
+  protected readonly lotName = lotName;
+  protected readonly ways = THAWING;
+  protected readonly at = signal('19:00');
+  private readonly now = signal(new Date(this.clock.instant()));
+  private readonly dinner = computed(() => {
+    const [hours = 19, minutes = 0] = this.at().split(':').map(Number);
+    const dinner = new Date(this.now());
+    dinner.setHours(hours, minutes, 0, 0);
+    return dinner;
+  });
+  protected readonly hoursLeft = computed(() => (this.dinner().getTime() - this.now().getTime()) / HOUR_MS);
+  protected readonly rows = computed(() => {
+    const packs = this.store.stock().filter(({ destination, form }) => form === 'pack' && isUsable(destination));
+    const rank = { thawed: 0, refrigerator: 1, 'cold-water': 1 } as const;
+    return readyBy(packs, this.hoursLeft(), (pack) => this.isThawed(pack)).sort((a, b) => (a.way === null ? 2 : rank[a.way]) - (b.way === null ? 2 : rank[b.way]));
+  });
+
+  protected setTime(text: string): void {
+    if (!/^\d{2}:\d{2}$/.test(text)) return this.notices.problem('That is no time of day. The old one stands.');
+    this.now.set(new Date(this.clock.instant()));
+    this.at.set(text);
+  }
+
+  protected how({ way }: Ready): string {
+    return way === 'thawed' ? 'thawed' : way === null ? 'cook from frozen, or another day' : THAWING[way].name;
+  }
+
+  protected outBy({ hours }: Ready): string {
+    const by = new Date(this.dinner().getTime() - hours * HOUR_MS);
+    return `${String(by.getHours()).padStart(2, '0')}:${String(by.getMinutes()).padStart(2, '0')}`;
+  }
+
+  /** Out since as many days as it takes in the refrigerator. */
+  private isThawed(pack: Lot): boolean {
+    const way: ThawingWay = 'refrigerator';
+    const days = Math.ceil(thawingHours(pack.leftDg, pack.thicknessMm, way, meatOf(pack.animal)) / 24);
+    return pack.thawingDg >= pack.leftDg && pack.thawingOn !== null && daysBetween(pack.thawingOn, this.clock.today()) >= days;
+  }
+}

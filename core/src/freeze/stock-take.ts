@@ -1,0 +1,27 @@
+import type { Fact } from '../journal/entry';
+import type { Lot } from '../journal/lot';
+
+/** Why a pack that should be there is not. */
+export const WHY_MISSING = {
+  eaten: 'eaten, and not written down',
+  given: 'given away',
+  discarded: 'thrown away',
+  lost: 'nobody knows',
+} as const;
+
+export type WhyMissing = keyof typeof WHY_MISSING;
+
+/**
+ * The entries that put the journal right after a stock-take: what was not found left the cold by the
+ * way that was said; what nobody knows of is shrinkage, which the Books show.
+ *
+ * @param why by pack; those that are not in it were found
+ */
+export function stockTakeFacts(packs: readonly Pick<Lot, 'id'>[], why: ReadonlyMap<string, WhyMissing>, on: string): Fact[] {
+  return packs.flatMap(({ id }): Fact[] => {
+    const reason = why.get(id);
+    if (reason === undefined) return [];
+    if (reason === 'lost') return [{ type: 'counted', lot: id, massDg: 0, count: 0, reason: 'stock-take' }];
+    return [{ type: reason, lot: id, amount: 'all', on }];
+  });
+}

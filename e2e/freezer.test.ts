@@ -1,0 +1,83 @@
+import type { Browser } from 'puppeteer-core';
+import { launch, Person, PHONE } from './harness';
+import { ADDRESS } from './journeys';
+
+/** A zone where it is about ten in the morning now. */
+function morning(): string {
+  const hour = new Date().getUTCHours();
+  const ahead = 10 - hour < -12 ? 34 - hour : 10 - hour;
+  return ahead === 0 ? 'Etc/GMT' : `Etc/GMT${ahead > 0 ? '-' : '+'}${Math.abs(ahead)}`;
+}
+
+// What can be ready tonight, a stock-take with a phone, a power cut.
+describe('at the freezer', () => {
+  let browser: Browser;
+  let person: Person;
+
+  beforeAll(async () => {
+    browser = await launch();
+    person = await Person.at(browser, ADDRESS);
+    await person.page.emulateTimezone(morning());
+    await person.goTo('/demo/freezer');
+    await person.sees('Pack, oldest first');
+  });
+  afterAll(() => browser.close());
+
+  it('says what can still be ready tonight, how, and by when it must be out', async () => {
+    await person.click('Ready tonight?', 'link');
+    await person.sees('What can be ready tonight?');
+    await person.sees('in cold water');
+    const outBy = await person.page.$$eval('tbody tr', (rows) => rows.map((row) => (row as unknown as HTMLElement).innerText).filter((text) => text.includes('in cold water')).map((text) => /(\d\d):\d\d/.exec(text)?.[1]));
+    expect(outBy.length).toBeGreaterThan(3);
+    for (const hour of outBy) expect(Number(hour)).toBeLessThan(19);
+    await person.page.locator('#at').fill('10:01');
+    await person.press('Tab');
+    await person.page.waitForFunction(() => !document.querySelector('tbody')?.textContent?.includes('in cold water'));
+  });
+
+  it('a stock-take with a phone: ticked by hand and by number, the missing put right, and undone', async () => {
+    const phone = await Person.at(browser, ADDRESS, PHONE);
+    await phone.goTo('/demo/freezer/count');
+    await phone.sees('Tick what lies there');
+    const boxes = await phone.page.$$('li input[type=checkbox]');
+    const all = boxes.length;
+    expect(all).toBeGreaterThan(3);
+    await phone.pressText('Done here');
+    await phone.sees(`Put ${all} right`);
+    await phone.pressText('Look again');
+    for (const box of boxes.slice(2)) await box.click();
+    const number = await phone.page.$eval('li code', (each) => (each as unknown as HTMLElement).innerText);
+    await phone.page.locator('#tick').fill(number.toLowerCase());
+    await phone.press('Enter');
+    await phone.sees(`${all - 1} of ${all} there`);
+    await phone.page.locator('#tick').fill('0000');
+    await phone.press('Enter');
+    await phone.sees('No pack in the cold has the number 0000');
+    await phone.pressText('Done here');
+    await phone.page.locator('.why select').fill('eaten');
+    await phone.pressText('Put 1 right');
+    await phone.sees('1 pack put right');
+    await phone.sees(`${all - 1} of ${all - 1} there`);
+    await phone.pressText('Undo');
+    await phone.sees(`${all - 1} of ${all} there`);
+    expect(await phone.page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
+    expect(phone.complaints).toEqual([]);
+    await phone.page.close();
+  });
+
+  it('a power cut: how long the cold holds, what to look at first, what to do', async () => {
+    await person.click('Power cut', 'link');
+    await person.sees('Keep the doors shut');
+    await person.sees('48 h');
+    await person.choose('The freezer is', 'half');
+    await person.sees('24 h');
+    await person.sees('it may be frozen again');
+    await person.page.locator('#since').fill('2001-01-01T10:00');
+    await person.press('Tab');
+    await person.sees(', over');
+  });
+
+  it('has not made the page complain', () => {
+    expect(person.complaints).toEqual([]);
+  });
+});
