@@ -44,7 +44,7 @@ const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
         </ul>
         }
         <p class="sum"><b class="mass">{{ figures.mass(now.massDg) }}</b>@if (now.targetG > 0) { <span>{{ figures.mass(toDg(now.eatenG)) }} eaten of {{ figures.mass(toDg(now.targetG)) }} wanted@if (now.isOff) { <b class="bad">, a plate is off</b> }</span> }</p>
-        <p class="money">{{ now.isCostKnown ? '' : 'at least ' }}<b>{{ figures.money(now.costMinor) }}</b>@if (plates() > 1) { <span>, {{ figures.money(perPlate(now.costMinor)) }} a plate</span> } @if (now.worthMinor !== 0) { <span class="soft">{{ now.worthMinor === null ? 'shop price unknown' : 'cut, in the shop ' + figures.money(now.worthMinor) }}</span> }</p>
+        @if (now.costMinor > 0 || plates() > 0) { <p class="money">{{ now.isCostKnown ? '' : 'at least ' }}<b>{{ figures.money(now.costMinor) }}</b>@if (plates() > 1) { <span>, {{ figures.money(perPlate(now.costMinor)) }} a plate</span> } @if (now.worthMinor !== 0) { <span class="soft">{{ now.worthMinor === null ? 'shop price unknown' : 'cut, in the shop ' + figures.money(now.worthMinor) }}</span> }</p> }
       }
       <details>
         <summary>Who, wrap, thickness</summary>

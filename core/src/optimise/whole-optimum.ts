@@ -34,22 +34,26 @@ interface Node {
 }
 
 /**
- * The whole solution of least cost, by branch and bound over relaxed optima. Depth first, the side
- * nearer to the relaxed solution first; variables that could only make it dearer than the best
+ * The whole solution of least cost, by branch and bound over relaxed optima. Down to the end first,
+ * the side nearer to the relaxed solution before the other; then on from wherever it may be cheapest; variables that could only make it dearer than the best
  * known are left out below (by their reduced cost).
  *
  * @param choose names a sum to part the solutions by; single variables are parted where it has none
  * @param cutoff only solutions cheaper than this are looked for
+ * @param start the basis of a relaxed optimum of the same columns and first rows, to begin from
  * @param isOver says when to stop; the best so far and its bound are then returned
  * @source Land and Doig 1960 (from memory)
  */
-export function wholeOptimum(program: Program, choose: ChooseSplit, isOver: () => boolean, cutoff = Infinity): Whole {
+export function wholeOptimum(program: Program, choose: ChooseSplit, isOver: () => boolean, cutoff = Infinity, start?: Basis): Whole {
   let best: ReadonlyMap<number, number> | null = null;
   let objective = cutoff;
   let isCalledOff = false;
-  const open: Node[] = [{ bound: -Infinity, allowed: program.columns.map((_, j) => j), extra: [] }];
+  const open: Node[] = [{ bound: -Infinity, allowed: program.columns.map((_, j) => j), ...(start ? { basis: start } : {}), extra: [] }];
+  let isDiving = false;
   while (open.length > 0) {
     if (isOver()) break;
+    if (!isDiving) mostPromisingLast(open);
+    isDiving = false;
     const node = open.pop() as Node;
     if (node.bound >= objective - SAME) continue;
     const relaxed = relaxedOptimum(restricted(program, node), isOver, startOf(node));
@@ -65,10 +69,18 @@ export function wholeOptimum(program: Program, choose: ChooseSplit, isOver: () =
       continue;
     }
     open.push(...parted(program, node, relaxed, split, values, objective));
+    isDiving = true;
   }
   isCalledOff = open.length > 0;
   const bound = isCalledOff ? Math.min(objective, ...open.map((node) => node.bound)) : objective;
   return { values: best, objective: best ? objective : Infinity, bound };
+}
+
+/** Brings the node that may hold the cheapest solution to the end, the latest of several. */
+function mostPromisingLast(open: Node[]): void {
+  let best = open.length - 1;
+  for (let k = open.length - 2; k >= 0; k--) if ((open[k] as Node).bound < (open[best] as Node).bound - SAME) best = k;
+  open.push(...open.splice(best, 1));
 }
 
 /** Both sides of a split, the nearer one last, so that it comes first. */
@@ -91,19 +103,28 @@ function startOf({ basis, allowed }: Node): Basis | undefined {
   return names.includes(undefined) ? undefined : { names: names as number[], inverse: basis.inverse };
 }
 
-function reduced(program: Program, node: Node, j: number, relaxed: Relaxed): number {
-  const own = reducedCost(program.columns[j] as Column, relaxed.prices);
-  return node.extra.reduce((cost, { split }, k) => cost - (split.terms.get(j) ?? 0) * (relaxed.prices[program.rows.length + k] as number), own);
+function reduced(program: Program, { extra }: Node, j: number, { prices }: Relaxed): number {
+  let cost = reducedCost(program.columns[j] as Column, prices);
+  for (let k = 0; k < extra.length; k++) cost -= (extra[k]?.split.terms.get(j) ?? 0) * (prices[program.rows.length + k] as number);
+  return cost;
 }
 
 function restricted({ columns, rows }: Program, { allowed, extra }: Node): Program {
-  if (extra.length === 0) return { columns: allowed.map((j) => columns[j] as Column), rows };
-  const more = allowed.map((j): Column => {
-    const column = columns[j] as Column;
-    const terms = extra.flatMap(({ split }, k) => (split.terms.has(j) ? [[rows.length + k, split.terms.get(j) as number] as const] : []));
-    return terms.length === 0 ? column : { ...column, rows: [...column.rows, ...terms.map(([row]) => row)], values: [...column.values, ...terms.map(([, value]) => value)] };
-  });
-  return { columns: more, rows: [...rows, ...extra.map(({ row }) => row)] };
+  return { columns: allowed.map((j) => withExtra(columns[j] as Column, j, rows.length, extra)), rows: [...rows, ...extra.map(({ row }) => row)] };
+}
+
+/** A column with what it takes of the rows that were added; the very same where it takes nothing. */
+function withExtra(column: Column, j: number, first: number, extra: Node['extra']): Column {
+  let rows: number[] | null = null;
+  let values: number[] = [];
+  for (let k = 0; k < extra.length; k++) {
+    const value = extra[k]?.split.terms.get(j);
+    if (value === undefined) continue;
+    if (!rows) [rows, values] = [[...column.rows], [...column.values]];
+    rows.push(first + k);
+    values.push(value);
+  }
+  return rows ? { cost: column.cost, isWhole: column.isWhole, rows, values } : column;
 }
 
 function taken({ allowed }: Node, { values }: Relaxed): Map<number, number> {

@@ -167,58 +167,66 @@ function lessTerms(builder: Builder, { heap, fromHeap, heapG, leastHeapG }: Patt
   return terms;
 }
 
-const isBroken = (value: number): boolean => Math.abs(value - Math.round(value)) > 1e-6;
-
 /** Parts by how many packs of a pattern there are, then by who gets a portion, then by which lie on one plate. */
-function splitBy(meanings: readonly Meaning[], byClass: readonly (readonly (readonly number[])[])[]): ChooseSplit {
+function splitBy(meanings: readonly Meaning[], byClass: ByClass): ChooseSplit {
   return (values) => {
-    const broken = [...values].filter(([, value]) => isBroken(value));
-    const packs = broken.filter(([j]) => meanings[j]?.is === 'packs');
-    if (packs.length > 0) return mostBroken(packs, values, ([j]) => ({ terms: new Map([[j, 1]]) }));
-    const plates = broken.flatMap(([j, value]) => {
+    const packs = [...values].filter(([j, value]) => isBroken(value) && meanings[j]?.is === 'packs');
+    if (packs.length > 0) return { terms: new Map([[packs.reduce((a, b) => (offWhole(b[1]) > offWhole(a[1]) ? b : a))[0], 1]]) };
+    const plates = [...values].flatMap(([j, value]): Used[] => {
       const meaning = meanings[j];
-      return meaning?.is === 'plate' ? [{ ...meaning, j, value }] : [];
+      return meaning?.is === 'plate' ? [{ group: meaning.group, plate: meaning.plate, value }] : [];
     });
-    return whoGets(plates, meanings, byClass, values) ?? whichTogether(plates, meanings, byClass, values);
+    return mostBroken(plates, gets, meanings, byClass) ?? mostBroken(plates, together, meanings, byClass);
   };
 }
 
-type Broken = readonly { readonly j: number; readonly group: number; readonly plate: PossiblePlate }[];
 type ByClass = readonly (readonly (readonly number[])[])[];
 
-function whoGets(plates: Broken, meanings: readonly Meaning[], byClass: ByClass, values: ReadonlyMap<number, number>): Split | null {
-  const candidates = plates.flatMap(({ group, plate }) => plate.classes.map((c) => ({ key: `${group} ${c} ${plate.type}`, group, c, type: plate.type })));
-  return mostBroken(new Map(candidates.map((each) => [each.key, each])).values(), values, ({ group, c, type }) =>
-    termsOf(byClass[group]?.[c] ?? [], meanings, (plate) => (plate.type === type && !plate.cut ? (plate.counts[plate.classes.indexOf(c)] ?? 0) : 0)),
-  );
+/** A plate that a relaxed plan makes so much of. */
+interface Used {
+  readonly group: number;
+  readonly plate: PossiblePlate;
+  readonly value: number;
 }
 
-function whichTogether(plates: Broken, meanings: readonly Meaning[], byClass: ByClass, values: ReadonlyMap<number, number>): Split | null {
-  const pairs = plates.flatMap(({ group, plate: { classes } }) => classes.flatMap((a, k) => classes.slice(k + 1).map((b) => ({ key: `${group} ${a} ${b}`, group, a, b }))));
-  return mostBroken(new Map(pairs.map((each) => [each.key, each])).values(), values, ({ group, a, b }) => termsOf(byClass[group]?.[a] ?? [], meanings, ({ classes }) => (classes.includes(b) ? 1 : 0)));
+/** Something that is whole in every plan: the portions it is about, and what a plate adds to it. */
+interface Sum {
+  readonly key: string;
+  readonly group: number;
+  /** A class that every plate which adds to it has. */
+  readonly classIndex: number;
+  readonly of: (plate: PossiblePlate) => number;
 }
 
-function termsOf(columns: readonly number[], meanings: readonly Meaning[], valueOf: (plate: PossiblePlate) => number): Split {
-  return {
-    terms: new Map(
-      columns.flatMap((j) => {
-        const meaning = meanings[j];
-        const value = meaning?.is === 'plate' ? valueOf(meaning.plate) : 0;
-        return value === 0 ? [] : [[j, value] as const];
-      }),
-    ),
-  };
+/** How many of a class go to whom. */
+function gets({ group, plate: { classes, type } }: Used): Sum[] {
+  return classes.map((c) => ({ key: `${group} ${c} ${type}`, group, classIndex: c, of: (plate) => (plate.type === type && !plate.cut ? (plate.counts[plate.classes.indexOf(c)] ?? 0) : 0) }));
 }
 
-/** Of several sums the one that is farthest from whole. */
-function mostBroken<T>(candidates: Iterable<T>, values: ReadonlyMap<number, number>, splitOf: (candidate: T) => Split): Split | null {
-  let best: { split: Split; off: number } | null = null;
-  for (const candidate of candidates) {
-    const split = splitOf(candidate);
-    let sum = 0;
-    for (const [j, value] of values) sum += value * (split.terms.get(j) ?? 0);
-    const off = Math.abs(sum - Math.round(sum));
-    if (off > 1e-6 && off > (best?.off ?? 0)) best = { split, off };
+/** How many plates have portions of two classes. */
+function together({ group, plate: { classes } }: Used): Sum[] {
+  return classes.flatMap((a, k) => classes.slice(k + 1).map((b) => ({ key: `${group} ${a} ${b}`, group, classIndex: a, of: (plate: PossiblePlate) => (plate.classes.includes(a) && plate.classes.includes(b) ? 1 : 0) })));
+}
+
+/** Of the sums that broken plates add to, the one that is farthest from whole. */
+function mostBroken(plates: readonly Used[], sumsOf: (used: Used) => Sum[], meanings: readonly Meaning[], byClass: ByClass): Split | null {
+  const candidates = new Map(plates.filter(({ value }) => isBroken(value)).flatMap(sumsOf).map((sum) => [sum.key, sum]));
+  let best: { sum: Sum; off: number } | null = null;
+  for (const sum of candidates.values()) {
+    let total = 0;
+    for (const { group, plate, value } of plates) if (group === sum.group) total += value * sum.of(plate);
+    const off = offWhole(total);
+    if (off > 1e-6 && off > (best?.off ?? 0)) best = { sum, off };
   }
-  return best?.split ?? null;
+  if (!best) return null;
+  const terms = new Map<number, number>();
+  for (const j of byClass[best.sum.group]?.[best.sum.classIndex] ?? []) {
+    const meaning = meanings[j];
+    const value = meaning?.is === 'plate' ? best.sum.of(meaning.plate) : 0;
+    if (value !== 0) terms.set(j, value);
+  }
+  return { terms };
 }
+
+const offWhole = (value: number): number => Math.abs(value - Math.round(value));
+const isBroken = (value: number): boolean => offWhole(value) > 1e-6;

@@ -1,4 +1,4 @@
-import type { Program } from '../optimise/program';
+import type { Basis, Program } from '../optimise/program';
 import { relaxedOptimum } from '../optimise/simplex';
 import { wholeOptimum } from '../optimise/whole-optimum';
 import { firstPlan } from './first-plan';
@@ -28,8 +28,8 @@ export function planPacks(request: PackRequest, spent: Spent = () => 0): { reado
   const isOver = (): boolean => spent() >= 1;
   const first = firstPlan(model, request);
   const most = mostPlates(model, isOver);
-  const platesBound = Math.min(most ?? Infinity, roughMost(request));
-  if (most === -1) return { why: whyNot(request) };
+  if (most === 'none') return { why: whyNot(request) };
+  const platesBound = Math.min(most?.plates ?? Infinity, roughMost(request));
   let best = { choice: first, proven: false, bound: 0, plates: first ? servedBy(model, first) : -1 };
   let bound = platesBound;
   for (let plates = platesBound; plates >= Math.max(0, best.plates); plates--) {
@@ -37,7 +37,7 @@ export function planPacks(request: PackRequest, spent: Spent = () => 0): { reado
     const isLevelOver = (): boolean => spent() >= started + (1 - started) * (plates > best.plates && best.plates >= 0 ? 0.6 : 1);
     const isKnown = plates === best.plates && best.choice !== null;
     const known = isKnown ? costOf(model, best.choice as Choice) : Infinity;
-    const level = wholeOptimum(programFor(model, plates), model.choose, isLevelOver, known + (isKnown ? SAME * 2 : 0));
+    const level = wholeOptimum(programFor(model, plates), model.choose, isLevelOver, known + (isKnown ? SAME * 2 : 0), most?.basis);
     if (level.values) {
       best = { choice: level.values, proven: !isLevelOver() && model.isComplete, bound: level.bound, plates };
       break;
@@ -66,11 +66,11 @@ function programFor({ columns, rows, served }: PackModel, plates: number): Progr
   };
 }
 
-/** As many plates as a relaxed plan serves, −1 where no plan keeps the counts, null where time ran out. */
-function mostPlates({ columns, rows, served }: PackModel, isOver: () => boolean): number | null {
+/** As many plates as a relaxed plan serves, and what it rests on; none where no plan keeps the counts, null where time ran out. */
+function mostPlates({ columns, rows, served }: PackModel, isOver: () => boolean): { readonly plates: number; readonly basis: Basis } | 'none' | null {
   const relaxed = relaxedOptimum({ columns: columns.map((column, j) => ({ ...column, cost: -(served[j] as number) })), rows }, isOver);
-  if (relaxed) return Math.floor(-relaxed.objective + 1e-6);
-  return isOver() ? null : -1;
+  if (relaxed) return { plates: Math.floor(-relaxed.objective + 1e-6), basis: relaxed.basis };
+  return isOver() ? null : 'none';
 }
 
 /** As many plates as the mass could serve, if all of it were evenly divisible. */
