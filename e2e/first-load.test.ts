@@ -45,10 +45,11 @@ describe('the served page', () => {
       });
       // The worker fills its cache after it has taken over.
       await person.page.waitForFunction(async () => {
-        const names = await caches.keys();
-        const counts = await Promise.all(names.map(async (name) => (await (await caches.open(name)).keys()).length));
-        return counts.reduce((a, b) => a + b, 0) > 25;
-      }, { timeout: 40_000, polling: 200 });
+        const { assetGroups } = (await (await fetch('/ngsw.json')).json()) as { assetGroups: { name: string; urls: string[] }[] };
+        const wanted = assetGroups.find(({ name }) => name === 'app')?.urls ?? [];
+        const held = await Promise.all(wanted.map((url) => caches.match(url)));
+        return wanted.length > 0 && held.every((response) => response !== undefined);
+      }, { timeout: 60_000, polling: 500 });
       server.kill();
       await new Promise((done) => server.once('exit', done));
       await person.goTo('/demo/freezer');
