@@ -25,8 +25,7 @@ function jest(project) {
   say(`\nTests: ${project} …`);
   const result = join(ROOT, 'dist', `jest-${project}.json`);
   rmSync(result, { force: true });
-  // Each file of interface tests has a browser of its own, which mostly waits: two go side by side.
-  const flags = project === 'e2e' ? ['--maxWorkers=2', '--forceExit'] : [];
+  const flags = project === 'e2e' ? ['--runInBand', '--forceExit'] : [];
   spawnSync(process.execPath, [bin('jest'), '--selectProjects', project, '--json', `--outputFile=${result}`, ...flags], { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'] });
   if (!existsSync(result)) return void (failed += 1);
   const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = JSON.parse(readFileSync(result, 'utf8'));
