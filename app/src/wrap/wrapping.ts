@@ -84,7 +84,7 @@ export class Wrapping {
     const hover = this.hover();
     const token = hover && this.byId().get(hover.token);
     if (!hover || !token) return tray;
-    return moved([tray], token, hover.tray, this.amountFor(token, tray))[0] ?? tray;
+    return moved([tray], token, hover.tray, (tray.heaps[token.id] ?? 0) + this.amountFor(token, tray))[0] ?? tray;
   }
 
   figures(tray: Tray): TrayFigures {
@@ -159,7 +159,6 @@ export class Wrapping {
     this.whys.set(answers.flatMap(({ why }) => why ?? []));
     this.held.set(new Set());
   }
-
 
   add(): Tray {
     const tray = emptyTray(this.clock.newId(), this.settings());

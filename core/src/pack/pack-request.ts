@@ -38,6 +38,7 @@ export const packRequestSchema = z
       const isPortion = index < request.portions.length;
       if (lots.findIndex((other) => other.id === id) < index) say([isPortion ? 'portions' : 'divisible', isPortion ? index : index - request.portions.length, 'id'], `“${id}” is there twice: give each its own`);
     }
+    for (const [index, { id, mayCut }] of request.portions.entries()) if (mayCut && lots.some((other) => other.id === `${id}/1` || other.id === `${id}/2`)) say(['portions', index, 'id'], `its pieces would be called “${id}/1” and “${id}/2”, and one of these is there: name it otherwise`);
     for (const [index, { minG, maxG }] of request.divisible.entries()) if (minG > maxG) say(['divisible', index, 'minG'], 'the least bag is above the most: exchange them');
     for (const [index, eater] of request.eaters.entries()) if (request.eaters.findIndex((other) => other.name === eater.name) < index) say(['eaters', index, 'name'], `there are two eaters called “${eater.name}”`);
     for (const [index, { name: own, eaters, count }] of request.packs.entries()) {

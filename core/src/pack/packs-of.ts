@@ -19,7 +19,9 @@ export function packsOf(model: PackModel, request: PackRequest, choice: Choice, 
   patterns.sort((a, b) => a.kind - b.kind || a.group - b.group);
   const heapMass = heapMasses(patterns, model.targets, request);
   const packs = patterns.map((pattern, index) => packOf(pattern, request, model.targets, loose, heapMass[index] ?? 0));
-  const used = new Set(packs.flatMap(({ portions }) => portions).map((id) => id.replace(/\/[12]$/, '')));
+  const whole = new Set(request.portions.map(({ id }) => id));
+  // A name that is no portion's is that of a piece: “id/1” or “id/2”.
+  const used = new Set(packs.flatMap(({ portions }) => portions).map((id) => (whole.has(id) ? id : id.slice(0, -2))));
   const left = [
     ...request.portions.filter(({ id }) => !used.has(id)).map(({ id, massG }) => ({ id, massG })),
     ...request.divisible.map(({ id, massG }) => ({ id, massG: massG - packs.reduce((sum, { divisible }) => sum + (divisible[id] ?? 0), 0) })).filter(({ massG }) => massG > 0.05),

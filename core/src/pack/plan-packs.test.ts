@@ -156,6 +156,12 @@ describe('portions that may be cut', () => {
     expect(plan.packs.flatMap(({ portions }) => portions).sort()).toEqual(['s1/1', 's1/2', 's2', 's3']);
     expect(plan.packs.reduce((sum, { massG }) => sum + massG, 0)).toBeCloseTo(702, 6);
   });
+  it('are told from portions whose names look like pieces', () => {
+    const plan = planned(request({ portions: [{ id: 'loin/1', part: 'steaks', massG: 200 }, { id: 'loin/2', part: 'steaks', massG: 150 }, { id: 'loin', part: 'steaks', massG: 400 }] }));
+    expect(plan.packs.flatMap(({ portions }) => portions).sort()).toEqual(['loin/1', 'loin/2']);
+    expect(plan.left).toEqual([{ id: 'loin', massG: 400 }]);
+    expect((packsReport({ ...request({}), portions: [{ id: 'a', part: 'b', massG: 200, mayCut: true }, { id: 'a/1', part: 'b', massG: 100 }] }) as { problem: string }).problem).toMatch(/its pieces would be called “a\/1”/);
+  });
   it('stay whole where they are a plate as they are', () => {
     expect(planned(request({ portions: [{ id: 'a', part: 'steaks', massG: 200, mayCut: true }, { id: 'b', part: 'steaks', massG: 150, mayCut: true }] })).packs.flatMap(({ portions }) => portions).sort()).toEqual(['a', 'b']);
   });
