@@ -35,8 +35,9 @@ interface Node {
 
 /**
  * The whole solution of least cost, by branch and bound over relaxed optima. Down to the end first,
- * the side nearer to the relaxed solution before the other; then on from wherever it may be cheapest; variables that could only make it dearer than the best
- * known are left out below (by their reduced cost).
+ * the side nearer to the relaxed solution before the other; then on from wherever it may be cheapest.
+ * Variables that could only make it dearer than the best known are left out below (by their reduced
+ * cost).
  *
  * @param choose names a sum to part the solutions by; single variables are parted where it has none
  * @param cutoff only solutions cheaper than this are looked for
@@ -47,7 +48,6 @@ interface Node {
 export function wholeOptimum(program: Program, choose: ChooseSplit, isOver: () => boolean, cutoff = Infinity, start?: Basis): Whole {
   let best: ReadonlyMap<number, number> | null = null;
   let objective = cutoff;
-  let isCalledOff = false;
   const open: Node[] = [{ bound: -Infinity, allowed: program.columns.map((_, j) => j), ...(start ? { basis: start } : {}), extra: [] }];
   let isDiving = false;
   while (open.length > 0) {
@@ -71,8 +71,7 @@ export function wholeOptimum(program: Program, choose: ChooseSplit, isOver: () =
     open.push(...parted(program, node, relaxed, split, values, objective));
     isDiving = true;
   }
-  isCalledOff = open.length > 0;
-  const bound = isCalledOff ? Math.min(objective, ...open.map((node) => node.bound)) : objective;
+  const bound = open.length > 0 ? Math.min(objective, ...open.map((node) => node.bound)) : objective;
   return { values: best, objective: best ? objective : Infinity, bound };
 }
 
