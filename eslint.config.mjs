@@ -17,7 +17,8 @@ const CORE_ARROWS = {
   scale: ['units'],
   board: ['units', 'catalogue', 'journal', 'price', 'cost', 'yield', 'pack', 'scale', 'slice'],
   freeze: ['units', 'catalogue', 'journal', 'pack'],
-  files: ['units', 'catalogue', 'slice', 'label', 'journal', 'price', 'cost', 'yield', 'pack', 'freeze'],
+  dinner: ['units', 'catalogue', 'journal', 'price', 'cost', 'yield', 'pack', 'freeze'],
+  files: ['units', 'catalogue', 'slice', 'label', 'journal', 'price', 'cost', 'yield', 'pack', 'freeze', 'dinner'],
 };
 const PLACES = ['counter', 'block', 'wrap', 'freezer', 'books', 'craft', 'start'];
 const core = Object.keys(CORE_ARROWS).map((name) => `core-${name}`);
@@ -75,7 +76,7 @@ export default tseslint.config(
     files: ['core/src/**/*.ts'],
     ignores: ['**/*.test.ts', 'core/src/testing/**'],
     rules: {
-      'no-restricted-imports': ['error', { patterns: [{ regex: '^(?!\\.{1,2}/|(zod|d3-array|date-easter|papaparse|pdf-lib|@pdf-lib/fontkit|uqr)$)', message: 'The core stands on itself, on zod and on small libraries without an interface.' }] }],
+      'no-restricted-imports': ['error', { patterns: [{ regex: '^(?!\\.{1,2}/|(zod|d3-array|date-easter|papaparse|pdf-lib|temporal-polyfill|ical-generator|@pdf-lib/fontkit|uqr)$)', message: 'The core stands on itself, on zod and on small libraries without an interface.' }] }],
       'no-restricted-globals': ['error', { name: 'Date', message: 'Clocks come in from outside; see units/date.' }],
       'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'Seeds come in from outside.' }, { object: 'Date', property: 'now', message: 'Clocks come in from outside.' }],
     },

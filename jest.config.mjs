@@ -5,7 +5,7 @@ const node = {
   moduleNameMapper: alias,
   transform: { '^.+\\.(ts|js|mjs)$': ['ts-jest', { tsconfig: 'tsconfig.jest.json', diagnostics: false }] },
   // Published as ES modules only.
-  transformIgnorePatterns: ['node_modules/(?!(dinero\\.js|d3-array|d3-random|internmap|date-easter)/)'],
+  transformIgnorePatterns: ['node_modules/(?!(dinero\\.js|d3-array|d3-random|internmap|date-easter|temporal-polyfill|temporal-utils|temporal-spec)/)'],
 };
 
 export default {
@@ -21,7 +21,7 @@ export default {
       transform: {
         '^.+\\.(ts|mjs|js|html|svg)$': ['jest-preset-angular', { tsconfig: 'tsconfig.jest.json', stringifyContentPathRegex: '\\.(html|svg)$' }],
       },
-      transformIgnorePatterns: ['node_modules/(?!.*\\.mjs$|nanoid|d3-array|internmap|date-easter)'],
+      transformIgnorePatterns: ['node_modules/(?!.*\\.mjs$|nanoid|d3-array|internmap|date-easter|temporal-polyfill|temporal-utils)'],
     },
     { ...node, displayName: 'e2e', testMatch: ['<rootDir>/e2e/**/*.test.ts'], setupFilesAfterEnv: ['<rootDir>/e2e/setup.ts'], globalSetup: '<rootDir>/e2e/serve.ts', globalTeardown: '<rootDir>/e2e/stop.ts' },
   ],

@@ -48,8 +48,8 @@ describe('the export file', () => {
     expect(described).toEqual(z.toJSONSchema(householdFileSchema));
   });
 
-  it('reads a file of version 1, and writes it as the version of today', () => {
-    const old = good.replace(`"version":${FILE_VERSION}`, '"version":1');
+  it.each([1, 2, 3])('reads a file of version %d, and writes it as the version of today', (version) => {
+    const old = good.replace(`"version":${FILE_VERSION}`, `"version":${version}`);
     expect(old).not.toBe(good);
     const { household, problem } = readFile(old);
     expect(problem).toBeUndefined();

@@ -6,11 +6,12 @@ import { recordSchema } from '../journal/record';
 export const FILE_FORMAT = 'vendicus-household';
 /**
  * Goes up with every change of the schema that an older version could not read. Version 2 added to
- * the settings, to prices and more kinds of records; version 3 adds own kinds of pieces and pauses.
+ * the settings, to prices and more kinds of records; version 3 adds own kinds of pieces and pauses;
+ * version 4 adds freezing again, how meat was when it came, drawers, and planned dinners.
  * A file of an older version is one of this version.
  */
-export const FILE_VERSION = 3;
-const READ_VERSIONS = [1, 2, 3] as const;
+export const FILE_VERSION = 4;
+const READ_VERSIONS = [1, 2, 3, 4] as const;
 /** Larger than a century of one household; read as a mistake rather than for minutes. */
 export const MOST_BYTES = 40 * 1024 * 1024;
 

@@ -3,30 +3,35 @@ import type { Destination } from '../catalogue/destination';
 import type { Lot } from '../journal/lot';
 import { addMonths, type IsoDate } from '../units/date';
 
-/** How long something keeps its quality in a freezer; held at −18 °C it stays safe beyond. */
+/** How long something keeps: its quality in a freezer (held at −18 °C it stays safe beyond), and itself in a refrigerator. */
 export interface Keeping {
   readonly id: string;
   readonly name: string;
-  /** Shortest and longest of the published range, months. */
+  /** Shortest and longest of the published range in a freezer, months. */
   readonly months: readonly [number, number];
+  /** Shortest and longest in a refrigerator, fresh or once thawed, days. */
+  readonly days: readonly [number, number];
 }
 
-const keeping = (id: string, name: string, least: number, most: number): Keeping => ({ id, name, months: [least, most] });
+const keeping = (id: string, name: string, months: Keeping['months'], days: Keeping['days']): Keeping => ({ id, name, months, days });
 
 /**
- * Freezer times for quality at −18 °C.
+ * Times for quality at −18 °C and for a refrigerator at 4 °C.
  *
  * @source USDA FSIS and FoodSafety.gov cold storage chart (from memory)
  */
-const RED_WHOLE = keeping('red-whole', 'steaks, chops, roasts', 4, 12);
-const GROUND = keeping('ground', 'ground meat, stew meat', 3, 4);
-const WHOLE_BIRD = keeping('whole-bird', 'whole bird', 12, 12);
-const BIRD_PIECES = keeping('bird-pieces', 'bird pieces', 9, 9);
+const RED_WHOLE = keeping('red-whole', 'steaks, chops, roasts', [4, 12], [3, 5]);
+const GROUND = keeping('ground', 'ground meat, stew meat', [3, 4], [1, 2]);
+const WHOLE_BIRD = keeping('whole-bird', 'whole bird', [12, 12], [1, 2]);
+const BIRD_PIECES = keeping('bird-pieces', 'bird pieces', [9, 9], [1, 2]);
 
 const BIRDS: ReadonlySet<Animal> = new Set<Animal>(['chicken', 'turkey']);
 const CUT_SMALL: ReadonlySet<Destination> = new Set<Destination>(['grind', 'stew', 'thin']);
 /** Nothing is published for raw bones and rendered fat. */
 const UNPUBLISHED: ReadonlySet<Destination> = new Set<Destination>(['stock', 'render', 'liquid', 'bin']);
+
+/** What is not known is kept as short as the shortest. */
+export const SHORTEST_DAYS: Keeping['days'] = [1, 2];
 
 /**
  * How long a lot keeps for quality, by what it is.
@@ -42,12 +47,14 @@ export function keepingOf(lot: Pick<Lot, 'animal' | 'destination' | 'part' | 'ki
 }
 
 /**
- * The day up to which a lot is best, the longest published time from when it was wrapped.
+ * The day up to which a lot is best: the date on its own label where it has one, else the longest
+ * published time from when it was wrapped.
  *
  * @returns null where it is not known when it was frozen, or nothing is published
  * @example a steak wrapped on 2026-01-10 is best before 2027-01-10
  */
 export function bestBefore(lot: Lot): IsoDate | null {
+  if (lot.until !== null) return lot.until;
   const kept = keepingOf(lot);
   return kept && lot.on ? addMonths(lot.on, kept.months[1]) : null;
 }

@@ -1,4 +1,6 @@
+import type { Lot } from '../journal/lot';
 import type { MassDg } from '../units/mass';
+import { applianceAt, freezerLitres, type Appliance } from './cold-places';
 
 /** Kilograms of wrapped meat in a litre of freezer: meat is 1.06, the air between packs takes the rest; an estimate. */
 const KG_PER_L = 0.6;
@@ -12,13 +14,31 @@ export interface Room {
   readonly perDayDg: MassDg;
 }
 
+/** Litres that a mass of wrapped meat takes up, with the air between. */
+export function litresOf(massDg: MassDg): number {
+  return massDg / (KG_PER_L * 10_000);
+}
+
 /**
- * Room left in the freezer, by what lies in it.
+ * Room left in a freezer, by what lies in it.
  *
- * @param litres of all freezers together
- * @param storedDg what lies in them
+ * @param litres of it
+ * @param storedDg what lies in it
  * @example roomIn(100, 300_000) // 30 kg free of 60, 4 kg a day
  */
 export function roomIn(litres: number, storedDg: MassDg): Room {
   return { freeDg: Math.max(0, litres * KG_PER_L * 10_000 - storedDg), perDayDg: litres * LOAD_G_PER_L * 10 };
+}
+
+/**
+ * Room in all freezers together. What lies in a refrigerator takes none.
+ *
+ * @param fallbackL litres in all, for a household whose freezers do not say theirs
+ * @returns null where nobody has said how large they are
+ */
+export function roomOfAll(appliances: readonly Appliance[], stock: readonly Lot[], fallbackL?: number): Room | null {
+  const litres = freezerLitres(appliances) ?? fallbackL ?? null;
+  if (litres === null) return null;
+  const storedDg = stock.filter(({ place }) => applianceAt(appliances, place)?.cold !== 'refrigerator').reduce((sum, { leftDg }) => sum + leftDg, 0);
+  return roomIn(litres, storedDg);
 }

@@ -52,6 +52,9 @@ function packed(draft: Draft, entry: EntryOf<'packed'>): Refusal | null {
       singly: entry.singly ?? false,
       on: entry.on,
       sources: gathered.sources,
+      kept: common(gathered, 'kept'),
+      until: common(gathered, 'until'),
+      refrozenOn: common(gathered, 'refrozenOn'),
       kind: common(gathered, 'kind'),
       part: common(gathered, 'part'),
       animal: common(gathered, 'animal'),
@@ -71,7 +74,10 @@ function unpacked(draft: Draft, entry: EntryOf<'unpacked'>): Refusal | null {
   const flow = lot.flows.length;
   flowOut(draft, lot, taken, { entry: entry.id, way: 'unpacked', lot: entry.lot, on: entry.on });
   const { kind, part, name, animal, destination } = lot;
-  const fields = { kind, part, name, animal, destination, on: lot.on, count: Math.max(1, taken.count) };
+  const { wrap, thicknessMm, singly, refrozenOn, kept, until } = lot;
+  const asItLay = { on: lot.on, wrap, thicknessMm, singly, refrozenOn, kept, until };
+  const plates = taken.plates > 0 ? taken.plates : null;
+  const fields = { kind, part, name, animal, destination, plates, count: Math.max(1, taken.count), ...asItLay };
   const sources = [{ lot: lot.id, massDg: taken.massDg, flow }];
   draft.add(newLot('part', { id: entry.lot, made: entry.id, inDg: taken.massDg, sources, ...fields }));
   return null;

@@ -25,11 +25,11 @@ function openPiece(draft: Draft, id: string): { lot: Lot; refusal?: undefined } 
 
 function received(draft: Draft, entry: EntryOf<'received'>): Refusal | null {
   if (draft.has(entry.lot)) return { code: 'lot-exists', lot: entry.lot };
-  const { kind, count, way = null, shop = null, on, paidMinor, massDg } = entry;
+  const { kind, count, way = null, shop = null, on, paidMinor, massDg, kept = null, until = null } = entry;
   const wrong = weighedWrong(entry);
   if (wrong) return wrong;
   const animal = kindById(kind)?.animal ?? null;
-  const fields = { kind, animal, count, way, shop, on, paidMinor };
+  const fields = { kind, animal, count, way, shop, on, paidMinor, kept, until };
   draft.add(newLot('piece', { id: entry.lot, made: entry.id, destination: 'main', inDg: massDg, ...fields }));
   return null;
 }
@@ -38,8 +38,8 @@ function acquired(draft: Draft, entry: EntryOf<'acquired'>): Refusal | null {
   if (draft.has(entry.lot)) return { code: 'lot-exists', lot: entry.lot };
   const wrong = weighedWrong(entry);
   if (wrong) return wrong;
-  const { name, destination, massDg, count, plates = null, paidMinor, origin, on, animal = null } = entry;
-  const fields = { name, count, plates, paidMinor, origin, on, animal };
+  const { name, destination, massDg, count, plates = null, paidMinor, origin, on, animal = null, kept = null, until = null } = entry;
+  const fields = { name, count, plates, paidMinor, origin, on, animal, kept, until };
   draft.add(newLot('pack', { id: entry.lot, made: entry.id, destination, inDg: massDg, ...fields }));
   return null;
 }

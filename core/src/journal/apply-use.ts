@@ -23,6 +23,20 @@ function thawing(draft: Draft, entry: EntryOf<'thawing'>): Refusal | null {
   const after = draft.change(lot);
   after.thawingDg = Math.min(lot.leftDg, after.thawingDg + result.taken.massDg);
   after.thawingOn = entry.on;
+  after.thawingWay = entry.way ?? null;
+  return null;
+}
+
+function refrozen(draft: Draft, entry: EntryOf<'refrozen'>): Refusal | null {
+  const { lot, refusal } = find(draft, entry.lot);
+  if (refusal) return refusal;
+  if (lot.leftDg === 0) return { code: 'nothing-left', lot: lot.id };
+  if (lot.thawingDg === 0) return { code: 'not-thawing', lot: lot.id };
+  const after = draft.change(lot);
+  after.thawingDg = 0;
+  after.thawingOn = null;
+  after.thawingWay = null;
+  after.refrozenOn = entry.on;
   return null;
 }
 
@@ -46,8 +60,9 @@ function counted(draft: Draft, entry: EntryOf<'counted'>): Refusal | null {
 }
 
 /** The entries about what becomes of a lot in the end. */
-export const useHandlers: Pick<Handlers, 'thawing' | 'eaten' | 'given' | 'discarded' | 'counted'> = {
+export const useHandlers: Pick<Handlers, 'thawing' | 'refrozen' | 'eaten' | 'given' | 'discarded' | 'counted'> = {
   thawing,
+  refrozen,
   eaten: gone,
   given: gone,
   discarded: gone,

@@ -23,6 +23,7 @@ const DESCRIBE: Describe = {
   unpacked: (e, w) => `Took ${amountOf(e.amount, w)} out of ${w.lot(e.from)}`,
   placed: (e, w) => `Moved ${w.lot(e.lot)}`,
   thawing: (e, w) => `Began to thaw ${amountOf(e.amount, w)} of ${w.lot(e.lot)}`,
+  refrozen: (e, w) => `Froze ${w.lot(e.lot)} again`,
   eaten: (e, w) => `Ate ${amountOf(e.amount, w)} of ${w.lot(e.lot)}`,
   given: (e, w) => `Gave away ${amountOf(e.amount, w)} of ${w.lot(e.lot)}`,
   discarded: (e, w) => `Threw away ${amountOf(e.amount, w)} of ${w.lot(e.lot)}`,

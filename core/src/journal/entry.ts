@@ -26,6 +26,11 @@ const weighed = { massDg, grossDg: massDg.optional(), tareDg: massOrNoneDg.optio
 /** The rate at which a purchase in another currency was turned into the household's. */
 const foreign = z.strictObject({ currency: z.string().regex(/^[A-Z]{3}$/), minor, rate: z.number().positive() });
 
+/** How meat was when it came, where that changes how long it keeps: frozen, thawed by the shop, or sealed and waiting. */
+const keptSchema = z.enum(['bought-frozen', 'frozen-before', 'sealed']);
+/** What it is and until when, by its own label. */
+const kept = { kept: keptSchema.optional(), until: date.optional() };
+
 /** One entry a kind of event; every field but the envelope. All masses in tenths of a gram. */
 const bodies = {
   received: {
@@ -39,6 +44,7 @@ const bodies = {
     way: id.optional(),
     on: date,
     note: text.optional(),
+    ...kept,
   },
   acquired: {
     lot: id,
@@ -52,6 +58,7 @@ const bodies = {
     origin: z.enum(['already-here', 'gift', 'bought-cut']),
     /** The day it was frozen or wrapped, null when nobody knows. */
     on: date.nullable(),
+    ...kept,
   },
   drained: { lot: id, ...weighed },
   cut: { from: id, lot: id, part: text, destination: destinationSchema, ...weighed, count, on: date },
@@ -70,6 +77,7 @@ const bodies = {
       on: date.optional(),
       plates: count.optional(),
       name: text.optional(),
+      until: date.optional(),
     }),
     reason: text.optional(),
   },
@@ -99,7 +107,9 @@ const bodies = {
   },
   unpacked: { from: id, lot: id, amount, on: date },
   placed: { lot: id, place: id },
-  thawing: { lot: id, amount, on: date },
+  thawing: { lot: id, amount, on: date, way: z.enum(['refrigerator', 'cold-water']).optional() },
+  /** What was thawing is frozen again. */
+  refrozen: { lot: id, on: date },
   eaten: { lot: id, amount, on: date },
   given: { lot: id, amount, on: date, to: text.optional() },
   discarded: { lot: id, amount, on: date, reason: text.optional() },
@@ -132,6 +142,8 @@ export type Entry = { [T in EntryType]: EntryOf<T> }[EntryType];
 /** What happened, before it has an id, a time and a place in the sequence. */
 export type Fact = { [T in EntryType]: Readonly<Body<T>> }[EntryType];
 export type FactOf<T extends EntryType> = Extract<Fact, { type: T }>;
+/** How meat was when it came. */
+export type Kept = z.infer<typeof keptSchema>;
 /** An amount of a lot. */
 export type Amount = z.infer<typeof amount>;
 /** An amount taken from a lot. */

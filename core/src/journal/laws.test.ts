@@ -133,4 +133,24 @@ describe('laws on random journals', () => {
       { numRuns: 200 },
     );
   });
+
+  it('stock, of one device and of two merged: every gram is in one place, and what does not fit is set aside', () => {
+    fc.assert(
+      fc.property(choices, choices, choices, (shared, one, two) => {
+        const start = endOf(play(shared.slice(0, 12), 'shared'));
+        const [a, b] = [one, two].map((list, i) => householdOf(endOf(play(list.slice(0, 20), `device-${i}`, start), start).entries, [])) as [Household, Household];
+        for (const { journal } of [a, mergeHouseholds(a, b)]) {
+          const { lots, setAside, voided } = journal.state;
+          const all = [...lots.values()];
+          const cameInDg = all.reduce((sum, lot) => sum + lot.foundDg + lot.addedDg + (lot.sources.length === 0 ? lot.inDg : 0), 0);
+          const goneDg = all.reduce((sum, lot) => sum + lot.flows.reduce((out, flow) => (flow.lot ? out : out + flow.massDg), 0), 0);
+          expect(goneDg + all.reduce((sum, { leftDg }) => sum + leftDg, 0)).toBe(cameInDg);
+          const takers = new Set(all.flatMap(({ flows }) => flows.map(({ entry }) => entry)));
+          const ids = new Set(setAside.map(({ entry }) => entry.id));
+          for (const entry of journal.entries) if (entry.type === 'eaten' && !takers.has(entry.id)) expect(ids.has(entry.id) || voided.has(entry.id)).toBe(true);
+        }
+      }),
+      RUNS,
+    );
+  });
 });

@@ -1,10 +1,13 @@
 import type { Animal } from '../catalogue/kind-schema';
 import type { Destination } from '../catalogue/destination';
+import type { EntryOf, Kept } from './entry';
 import type { IsoDate } from '../units/date';
 import type { MassDg } from '../units/mass';
 import type { Minor } from '../units/money';
 
 export type LotId = string;
+/** How something was thawed; null where nobody has said. */
+export type ThawedBy = NonNullable<EntryOf<'thawing'>['way']>;
 export type EntryId = string;
 
 /** What a lot is: bought whole, taken off, ground together, or wrapped. */
@@ -78,6 +81,12 @@ export interface Lot {
   readonly platesLeft: number;
   readonly thawingDg: MassDg;
   readonly thawingOn: IsoDate | null;
+  readonly thawingWay: ThawedBy | null;
+  /** The day it was frozen again, after thawing. */
+  readonly refrozenOn: IsoDate | null;
+  /** How it was when it came, and the date on its own label. */
+  readonly kept: Kept | null;
+  readonly until: IsoDate | null;
   readonly place: string | null;
   /** What it is wrapped in, how thick it lies, and whether single portions can be taken out. */
   readonly wrap: string | null;

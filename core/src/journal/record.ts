@@ -4,6 +4,7 @@ import { kindSchema } from '../catalogue/kind-schema';
 import { OWN } from '../catalogue/own-kinds';
 import { sheetSchema } from '../label/sheet';
 import { slicesRequestSchema } from '../slice/slices-request';
+import { mealSchema } from './meal';
 import { priceNoteSchema } from './price-note';
 import { settingsSchema } from './settings';
 
@@ -14,9 +15,16 @@ const stamp = z.strictObject({
 });
 
 const key = z.string().regex(/^[A-Za-z0-9_-]{1,40}$/);
+/** A freezer or a refrigerator, or a drawer or shelf within one. */
 const placeSchema = z.strictObject({
   name: z.string().trim().min(1).max(60),
   cold: z.enum(['freezer', 'refrigerator']),
+  /** The place that it is a drawer or a shelf of; temperature and air are that one's. */
+  within: key.optional(),
+  litres: z.number().positive().max(100_000).optional(),
+  airC: z.number().min(-60).max(30).optional(),
+  /** A fan keeps the frost off, and moves the air. */
+  frostFree: z.boolean().optional(),
 });
 
 /** What a household thinks of a shop item. */
@@ -63,6 +71,8 @@ const bodies = {
   price: priceNoteSchema,
   /** Where packs lie. */
   place: placeSchema,
+  /** The dinner of a day, by its date. */
+  meal: mealSchema,
   /** By shop item. */
   item: itemChoiceSchema,
   /** By piece. */

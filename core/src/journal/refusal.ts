@@ -12,6 +12,7 @@ export type Refusal =
   | { readonly code: 'in-a-pack'; readonly lot: LotId }
   | { readonly code: 'not-a-pack'; readonly lot: LotId }
   | { readonly code: 'a-pack'; readonly lot: LotId }
+  | { readonly code: 'not-thawing'; readonly lot: LotId }
   | { readonly code: 'nothing-left'; readonly lot: LotId }
   | { readonly code: 'too-much'; readonly lot: LotId; readonly wantedDg: MassDg; readonly leftDg: MassDg }
   | { readonly code: 'heavier-than-before'; readonly lot: LotId; readonly wantedDg: MassDg; readonly leftDg: MassDg }
@@ -39,6 +40,7 @@ const EXPLAIN: Explanations = {
   'in-a-pack': (r, w) => `${w.lot(r.lot)} lies in a pack. Undo the pack first.`,
   'not-a-pack': (r, w) => `${w.lot(r.lot)} is not a pack.`,
   'a-pack': (r, w) => `${w.lot(r.lot)} is a pack. Take out of it what you want to cut, grind or pack anew.`,
+  'not-thawing': (r, w) => `${w.lot(r.lot)} is not thawing, so it cannot be frozen again.`,
   'nothing-left': (r, w) => `Nothing is left of ${w.lot(r.lot)}.`,
   'too-much': (r, w) =>
     `${w.mass(r.wantedDg)} is more than is left of ${w.lot(r.lot)}: ${w.mass(r.leftDg)}. Weigh again, or correct an earlier weight.`,

@@ -45,6 +45,19 @@ export const costSettingsSchema = z.strictObject({
   tools: z.array(z.strictObject({ name: z.string().trim().min(1).max(60), paidMinor: coins, years: z.number().positive().max(100) })).max(30),
 });
 
+const hour = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/);
+/** When a household eats, and how. */
+export const dinnersSchema = z.strictObject({
+  /** When dinner is on the table. */
+  at: hour,
+  /** Weekdays without meat, Monday is 1 and Sunday 7. */
+  meatless: z.array(z.int().min(1).max(7)).max(7),
+  /** Between these somebody can take a pack out. */
+  awake: z.tuple([hour, hour]),
+  /** Part of the ids in its calendar files, so that two households' do not meet. */
+  calendar: z.string().regex(/^[a-z0-9]{1,40}$/).optional(),
+});
+
 /** How a household counts. */
 export const settingsSchema = z.strictObject({
   system: z.enum(['metric', 'imperial']),
@@ -54,13 +67,15 @@ export const settingsSchema = z.strictObject({
   /** The school of cost that figures are shown under. */
   school: z.enum(['store-value', 'by-weight', 'by-product-credit', 'by-dinner']).optional(),
   costs: costSettingsSchema.optional(),
-  /** Litres of freezer, all together. */
+  /** Litres of freezer, all together, where the places do not say how many they have. */
   freezerL: z.number().positive().max(100_000).optional(),
   wrapping: wrappingSchema.optional(),
+  dinners: dinnersSchema.optional(),
 });
 
 export type WantedPack = z.infer<typeof wantedPackSchema>;
 export type Wrapping = z.infer<typeof wrappingSchema>;
+export type Dinners = z.infer<typeof dinnersSchema>;
 export type Eater = z.infer<typeof eaterSchema>;
 export type Settings = z.infer<typeof settingsSchema>;
 export type CostSettings = z.infer<typeof costSettingsSchema>;
@@ -72,6 +87,9 @@ export function usualWrapping({ eaters }: Pick<Settings, 'eaters'>): Wrapping {
   const packs = [...(names.length > 0 ? [wanted(names.length === 1 ? 'dinner' : 'dinner for all', names, 20)] : []), ...(names.length > 2 ? [wanted('for two', names.slice(0, 2), 1)] : []), ...(names.length > 1 ? [wanted('for one', names.slice(0, 1), 1)] : [])];
   return { packs, sharing: 'white-and-dark-apart', appetite: 'raw', tolerance: 0.25, bagDg: [2000, 15_000], flatPieces: 4, wrap: 'vacuum bag' };
 }
+
+/** Dinners until the household has said otherwise. */
+export const USUAL_DINNERS: Dinners = { at: '19:00', meatless: [], awake: ['07:00', '22:00'] };
 
 export const NO_COSTS: CostSettings = { bagMinor: 0, labelMinor: 0, hourMinor: 0, tools: [] };
 

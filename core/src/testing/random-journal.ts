@@ -49,6 +49,7 @@ const MAKERS: Maker[] = [
   (j, c, lot) => ({ type: 'unpacked', from: lotOf(j, c, wrapped), lot, amount: amountOf(c), on: ON }),
   (j, c) => ({ type: 'placed', lot: lotOf(j, c, held), place: 'drawer' }),
   (j, c) => ({ type: 'thawing', lot: lotOf(j, c, held), amount: amountOf(c), on: ON }),
+  (j, c) => ({ type: 'refrozen', lot: lotOf(j, c, ({ thawingDg }) => thawingDg > 0), on: ON }),
   (j, c) => ({ type: 'eaten', lot: lotOf(j, c, held), amount: amountOf(c), on: ON }),
   (j, c) => ({ type: 'eaten', lot: lotOf(j, c, held), amount: { plates: 1 }, on: ON }),
   (j, c) => ({ type: 'given', lot: lotOf(j, c, held), amount: amountOf(c), on: ON }),

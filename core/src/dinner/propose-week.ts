@@ -1,0 +1,190 @@
+import type { Animal } from '../catalogue/kind-schema';
+import type { Meal, Serving } from '../journal/meal';
+import type { Lot } from '../journal/lot';
+import { lotName } from '../journal/lot-name';
+import type { MassDg } from '../units/mass';
+import { bestBefore } from '../freeze/keeping';
+import type { ThawingWay } from '../freeze/thawing-time';
+import { cookBy } from '../freeze/once-thawed';
+import { daysBetween, type IsoDate } from '../units/date';
+import { weekdayOf } from '../units/zone';
+import type { EatingHabits } from './eating-habits';
+import { platesOf } from './plates-of';
+import { wayFor, type Now } from './take-out';
+import type { PlannedDay } from './week';
+
+/** Why a pack was put on a day. */
+export type Why = 'thawing' | 'near-its-date' | 'oldest' | 'variety' | 'habit';
+
+/** A day of a proposal. */
+export interface ProposedDay {
+  readonly date: IsoDate;
+  readonly meal: Meal;
+  readonly why: readonly Why[];
+}
+
+export interface WeekRequest {
+  readonly days: readonly PlannedDay[];
+  readonly stock: readonly Lot[];
+  readonly habits: EatingHabits;
+  /** On how many of the days meat is wanted, those planned already among them. */
+  readonly dinners: number;
+  readonly plateDg: MassDg;
+  readonly today: IsoDate;
+  readonly now: Now;
+}
+
+/** One way to serve a dinner. */
+interface Option {
+  readonly servings: readonly Serving[];
+  readonly lots: readonly Lot[];
+  readonly plates: number;
+}
+
+interface PartPlan {
+  readonly cost: number;
+  readonly used: ReadonlySet<string>;
+  readonly chosen: readonly { readonly date: IsoDate; readonly option: Option }[];
+}
+
+/** A request with its packs in line, and how each can thaw for a day. */
+interface Table extends WeekRequest {
+  readonly packs: readonly Lot[];
+  readonly way: (day: PlannedDay, lot: Lot) => ThawingWay | 'from-frozen';
+}
+
+/** So many of an animal are looked at, the most urgent: a week eats fewer. */
+const OF_AN_ANIMAL = 16;
+/** Plans that are followed at once; 200 more change none of the tests' weeks. */
+const WIDTH = 60;
+/** Near its date: what is left of its best is this many days or fewer. */
+export const NEAR_DAYS = 30;
+/** What a fault of a dinner counts: estimates, in plates' worth of annoyance. */
+const COST = { short: 4, over: 1.2, sameAsBefore: 1.5, sameAsTwoBefore: 0.5, coldWater: 1, notOldest: 2, notNear: 1.5, unusual: 0.8, wasted: 6 } as const;
+
+/**
+ * Proposes dinners for the free days: what is thawing and what is near its date first, then the
+ * oldest; no animal twice running where it can be helped; what the household usually has on that
+ * weekday; as many plates as are wanted; and nothing that cannot be thawed in time. Days on which
+ * the household seldom has meat stay free. A beam search over the days in their order.
+ *
+ * @returns the days that get something; days that are planned already stay as they are
+ */
+export function proposeWeek(request: WeekRequest): ProposedDay[] {
+  const { days } = request;
+  const planned = days.filter(({ servings }) => servings.length > 0).length;
+  const free = freeDays(request, request.dinners - planned);
+  let beam: PartPlan[] = [{ cost: 0, used: new Set(days.flatMap(({ servings }) => servings.map(({ serving }) => serving.lot))), chosen: [] }];
+  const table = tableOf(request);
+  const { packs } = table;
+  for (const day of free) {
+    beam = beam
+      .flatMap((plan) => {
+        const options = optionsFor(day, packs.filter(({ id }) => !plan.used.has(id)), table);
+        if (options.length === 0) return [plan];
+        return options.map((option): PartPlan => ({ cost: plan.cost + costOf(day, option, plan, table), used: new Set([...plan.used, ...option.lots.map(({ id }) => id)]), chosen: [...plan.chosen, { date: day.date, option }] }));
+      })
+      .sort((a, b) => a.cost - b.cost)
+      .slice(0, WIDTH);
+  }
+  const [best] = beam;
+  return (best?.chosen ?? []).map(({ date, option }) => {
+    const day = days.find((each) => each.date === date) as PlannedDay;
+    return { date, meal: { ...day.meal, servings: [...option.servings] }, why: whyOf(date, option, best as PartPlan, table) };
+  });
+}
+
+/** The days that get a dinner: those on which the household most often has meat, in their order. */
+function freeDays({ days, habits, today }: WeekRequest, wanted: number): PlannedDay[] {
+  const free = days.filter(({ date, servings, isMeatless, wanted: plates }) => date >= today && servings.length === 0 && !isMeatless && plates > 0);
+  const usual = [...free].sort((a, b) => habits.meatOn(weekdayOf(b.date)) - habits.meatOn(weekdayOf(a.date)));
+  const chosen = new Set(usual.slice(0, Math.max(0, wanted)));
+  return free.filter((day) => chosen.has(day));
+}
+
+function tableOf(request: WeekRequest): Table {
+  const known = new Map<string, ThawingWay | 'from-frozen'>();
+  const way = (day: PlannedDay, lot: Lot): ThawingWay | 'from-frozen' => {
+    const key = `${day.date} ${lot.id}`;
+    const found = known.get(key) ?? wayFor(day, lot, request.now);
+    known.set(key, found);
+    return found;
+  };
+  return { ...request, packs: inLine(request), way };
+}
+
+/** Packs that make plates, the most urgent first, some of each animal. */
+function inLine({ stock, plateDg, today }: WeekRequest): Lot[] {
+  const rank = (lot: Lot): string => (lot.thawingDg > 0 ? `0 ${cookBy(lot) ?? ''}` : isNear(lot, today) ? `1 ${bestBefore(lot) ?? ''}` : `2 ${lot.on ?? ''}`);
+  const ranked = stock.filter((lot) => platesOf(lot, plateDg) > 0).map((lot) => ({ lot, rank: rank(lot) }));
+  ranked.sort((a, b) => (a.rank < b.rank ? -1 : a.rank > b.rank ? 1 : a.lot.id < b.lot.id ? -1 : 1));
+  const seen = new Map<Animal | null, number>();
+  return ranked.flatMap(({ lot }) => {
+    seen.set(lot.animal, (seen.get(lot.animal) ?? 0) + 1);
+    return (seen.get(lot.animal) ?? 0) <= OF_AN_ANIMAL ? [lot] : [];
+  });
+}
+
+function isNear(lot: Lot, today: IsoDate): boolean {
+  const until = bestBefore(lot);
+  return until !== null && daysBetween(today, until) <= NEAR_DAYS;
+}
+
+const likeness = (lot: Lot): string => `${lot.animal} ${lot.kind} ${lotName(lot)} ${lot.count}`;
+
+/** The first of packs that are alike, alone or with a second one of the same animal where one is too small. */
+function optionsFor(day: PlannedDay, packs: readonly Lot[], table: Table): Option[] {
+  const firsts = [...new Map([...packs].reverse().map((lot) => [likeness(lot), lot])).values()].reverse().filter((lot) => isInTime(day, lot, table));
+  return firsts.flatMap((lot) => {
+    const alone = optionOf([lot], day.wanted, table.plateDg);
+    if (alone.plates >= day.wanted * 0.8) return [alone];
+    const second = packs.filter((other) => other.id !== lot.id && other.animal === lot.animal && isInTime(day, other, table)).map((other) => optionOf([lot, other], day.wanted, table.plateDg));
+    const closest = [...second].sort((a, b) => Math.abs(a.plates - day.wanted) - Math.abs(b.plates - day.wanted))[0];
+    return closest ? [alone, closest] : [alone];
+  });
+}
+
+function optionOf(lots: readonly Lot[], wanted: number, plateDg: MassDg): Option {
+  let left = wanted;
+  const servings = lots.map((lot): Serving => {
+    const plates = platesOf(lot, plateDg);
+    const each = plates / Math.max(1, lot.countLeft);
+    const count = Math.ceil(left / each - 1e-9);
+    const some = lot.singly && count > 0 && count < lot.countLeft;
+    left -= some ? count * each : plates;
+    return { lot: lot.id, amount: some ? { count } : 'all' };
+  });
+  return { servings, lots, plates: wanted - left };
+}
+
+/** Whether there is still time to thaw it, or it is out already and keeps until then. */
+function isInTime(day: PlannedDay, lot: Lot, { way }: Table): boolean {
+  const until = cookBy(lot);
+  if (until !== null) return day.date <= until;
+  return way(day, lot) !== 'from-frozen';
+}
+
+function costOf(day: PlannedDay, option: Option, plan: PartPlan, { packs, habits, today, way }: Table): number {
+  const { wanted } = day;
+  const [lot] = option.lots;
+  const misfit = option.plates < wanted ? (COST.short * (wanted - option.plates)) / wanted : (COST.over * (option.plates - wanted)) / wanted;
+  const before = plan.chosen.map(({ option: other }) => other.lots[0]?.animal);
+  const same = (before.at(-1) === lot?.animal && before.length > 0 ? COST.sameAsBefore : 0) + (before.length > 1 && before.at(-2) === lot?.animal ? COST.sameAsTwoBefore : 0);
+  const age = option.lots.reduce((sum, each) => sum + (packs.indexOf(each) / Math.max(1, packs.length)) * COST.notOldest + (each.thawingDg > 0 ? -COST.wasted : isNear(each, today) ? 0 : COST.notNear), 0) / option.lots.length;
+  const usual = COST.unusual * (1 - habits.animalOn(weekdayOf(day.date), lot?.animal ?? null));
+  const cold = option.lots.some((each) => each.thawingDg === 0 && way(day, each) === 'cold-water') ? COST.coldWater : 0;
+  return misfit + same + age + usual + cold;
+}
+
+function whyOf(date: IsoDate, { lots }: Option, plan: PartPlan, { packs, habits, today }: Table): Why[] {
+  const [lot] = lots as [Lot];
+  const why: Why[] = [];
+  if (lot.thawingDg > 0) why.push('thawing');
+  else if (isNear(lot, today)) why.push('near-its-date');
+  else if (packs.filter(({ animal }) => animal === lot.animal)[0]?.id === lot.id) why.push('oldest');
+  const at = plan.chosen.findIndex((each) => each.date === date);
+  const animals: (Animal | null | undefined)[] = plan.chosen.map(({ option }) => option.lots[0]?.animal);
+  if (at > 0 && animals[at - 1] !== lot.animal) why.push('variety');
+  if (habits.weeks >= 6 && habits.animalOn(weekdayOf(date), lot.animal) > 0.4) why.push('habit');
+  return why;
+}

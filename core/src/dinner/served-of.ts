@@ -1,0 +1,19 @@
+import type { Serving } from '../journal/meal';
+import type { Lot } from '../journal/lot';
+import type { MassDg } from '../units/mass';
+import { platesOf } from './plates-of';
+
+/** Plates that come out of a pack by an amount of it. */
+export function servedPlates(lot: Lot, amount: Serving['amount'], plateDg: MassDg): number {
+  const plates = platesOf(lot, plateDg);
+  if (amount === 'all') return plates;
+  if ('plates' in amount) return amount.plates;
+  return lot.countLeft > 0 ? (plates * amount.count) / lot.countLeft : 0;
+}
+
+/** The share of what is left in a pack that an amount of it is. */
+export function servedShare(lot: Lot, amount: Serving['amount']): number {
+  if (amount === 'all') return 1;
+  if ('plates' in amount) return lot.platesLeft > 0 ? amount.plates / lot.platesLeft : 1;
+  return lot.countLeft > 0 ? amount.count / lot.countLeft : 1;
+}

@@ -1,0 +1,79 @@
+import type { Lot } from '../journal/lot';
+import type { Dinners } from '../journal/settings';
+import { meatOf } from '../freeze/meat-properties';
+import { thawingHours, type ThawingWay } from '../freeze/thawing-time';
+import { addDays, type Instant, type IsoDate } from '../units/date';
+import type { MassDg } from '../units/mass';
+import { addHours, instantAt, wallAt } from '../units/zone';
+import { servedShare } from './served-of';
+import type { PlannedDay, PlannedServing } from './week';
+
+/** When a planned pack leaves the freezer, and how it thaws. */
+export interface TakeOut {
+  /** The day of the dinner. */
+  readonly date: IsoDate;
+  readonly dinnerAt: Instant;
+  readonly serving: PlannedServing['serving'];
+  readonly lot: Lot;
+  readonly way: ThawingWay | 'from-frozen';
+  readonly hours: number;
+  /** Later than this it is not thawed for the dinner. */
+  readonly latest: Instant;
+  /** The last moment before it at which somebody is awake. */
+  readonly remindAt: Instant;
+  /** Whether it is out of the freezer already. */
+  readonly isOut: boolean;
+}
+
+/** Where and when it is. */
+export interface Now {
+  readonly instant: Instant;
+  readonly zone: string;
+}
+
+const WAYS: readonly ThawingWay[] = ['refrigerator', 'cold-water'];
+
+/**
+ * When the packs of a plan have to leave the freezer: by the way that the household chose, else the
+ * gentlest that there is time for. Hours are true ones, also over a change of the clocks.
+ *
+ * @param awake between which hours somebody can take a pack out
+ */
+export function takeOuts(days: readonly PlannedDay[], now: Now, awake: Dinners['awake']): TakeOut[] {
+  return days.flatMap((day) => day.servings.flatMap((planned) => (planned.lot && planned.trouble === null ? [takeOut(day, planned, planned.lot, now, awake)] : [])));
+}
+
+function takeOut({ date, at }: PlannedDay, { serving }: PlannedServing, lot: Lot, now: Now, awake: Dinners['awake']): TakeOut {
+  const dinnerAt = instantAt(date, at, now.zone);
+  const massDg = Math.max(1, Math.round(lot.leftDg * servedShare(lot, serving.amount)));
+  const isOut = lot.thawingDg >= lot.leftDg;
+  const way = serving.way ?? (isOut ? (lot.thawingWay ?? 'refrigerator') : gentlest(lot, massDg, dinnerAt, now));
+  const hours = way === 'from-frozen' ? 0 : hoursBy(way, lot, massDg);
+  const latest = addHours(dinnerAt, -hours);
+  return { date, dinnerAt, serving, lot, way, hours, latest, remindAt: way === 'refrigerator' ? whileAwake(latest, now.zone, awake) : latest, isOut };
+}
+
+const hoursBy = (way: ThawingWay, lot: Lot, massDg: MassDg): number => thawingHours(massDg, lot.thicknessMm, way, meatOf(lot.animal));
+
+/** The gentlest way that there is time for. */
+function gentlest(lot: Lot, massDg: MassDg, dinnerAt: Instant, now: Now): TakeOut['way'] {
+  return WAYS.find((way) => addHours(dinnerAt, -hoursBy(way, lot, massDg)) >= now.instant) ?? 'from-frozen';
+}
+
+/** The gentlest way to have a whole pack thawed for the dinner of a day. */
+export function wayFor({ date, at }: Pick<PlannedDay, 'date' | 'at'>, lot: Lot, now: Now): TakeOut['way'] {
+  return gentlest(lot, lot.leftDg, instantAt(date, at, now.zone), now);
+}
+
+/** The last moment at or before another at which somebody is awake. */
+function whileAwake(instant: Instant, zone: string, [from, to]: Dinners['awake']): Instant {
+  const { date, time } = wallAt(instant, zone);
+  if (from >= to || (time >= from && time <= to)) return instant;
+  return instantAt(time > to ? date : addDays(date, -1), to, zone);
+}
+
+/** What has to leave the freezer now or before some hours are over, and is not out: soonest first. */
+export function dueWithin(all: readonly TakeOut[], now: Instant, hours: number): TakeOut[] {
+  const until = addHours(now, hours);
+  return all.filter(({ isOut, way, remindAt }) => !isOut && way !== 'from-frozen' && remindAt <= until).sort((a, b) => (a.remindAt < b.remindAt ? -1 : a.remindAt > b.remindAt ? 1 : 0));
+}

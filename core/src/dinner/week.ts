@@ -1,0 +1,88 @@
+import type { Meal, Serving } from '../journal/meal';
+import { NO_MEAL } from '../journal/meal';
+import type { Lot } from '../journal/lot';
+import { meanPlateDg, USUAL_DINNERS, type Settings } from '../journal/settings';
+import { addDays, type IsoDate } from '../units/date';
+import { weekdayOf, type ClockTime } from '../units/zone';
+import { atTable } from './at-table';
+import { servedPlates, servedShare } from './served-of';
+
+/** What a plan says of a pack that the pack no longer bears out. */
+export type ServingTrouble =
+  /** Eaten, given away, thrown away or not found since. */
+  | 'gone'
+  /** All days together want more of it than is left. */
+  | 'too-little'
+  /** The journal has no such pack: another device's file may be missing. */
+  | 'unknown';
+
+/** One pack on a day. */
+export interface PlannedServing {
+  readonly serving: Serving;
+  readonly lot: Lot | null;
+  readonly plates: number;
+  readonly trouble: ServingTrouble | null;
+}
+
+/** A day of the plan. */
+export interface PlannedDay {
+  readonly date: IsoDate;
+  readonly at: ClockTime;
+  readonly meal: Meal;
+  readonly isMeatless: boolean;
+  /** Plates wanted. */
+  readonly wanted: number;
+  readonly plates: number;
+  readonly servings: readonly PlannedServing[];
+}
+
+interface Known {
+  readonly meals: ReadonlyMap<string, Meal>;
+  readonly lots: ReadonlyMap<string, Lot>;
+  readonly settings: Pick<Settings, 'eaters' | 'dinners'>;
+}
+
+/**
+ * The plan of some days, with what no longer holds of it: a pack that was eaten or thrown away
+ * since, or of which the days together want more than there is. The later day is in the wrong.
+ *
+ * @param from the first day
+ * @param days how many
+ */
+export function plannedDays(from: IsoDate, days: number, { meals, lots, settings }: Known): PlannedDay[] {
+  const plateDg = meanPlateDg(settings);
+  const taken = new Map<string, number>();
+  const dinners = settings.dinners ?? USUAL_DINNERS;
+  return Array.from({ length: days }, (_, index): PlannedDay => {
+    const date = addDays(from, index);
+    const meal = meals.get(date) ?? NO_MEAL;
+    const servings = meal.servings.map((serving): PlannedServing => {
+      const lot = lots.get(serving.lot) ?? null;
+      if (!lot) return { serving, lot, plates: 0, trouble: 'unknown' };
+      if (lot.leftDg === 0) return { serving, lot, plates: 0, trouble: 'gone' };
+      const share = (taken.get(lot.id) ?? 0) + servedShare(lot, serving.amount);
+      taken.set(lot.id, share);
+      return { serving, lot, plates: servedPlates(lot, serving.amount, plateDg), trouble: share > 1 + 1e-9 ? 'too-little' : null };
+    });
+    const isMeatless = meal.meatless ?? (meal.servings.length === 0 && dinners.meatless.includes(weekdayOf(date)));
+    return { date, at: meal.at ?? dinners.at, meal, isMeatless, wanted: atTable(settings, meal), plates: servings.reduce((sum, { plates }) => sum + plates, 0), servings };
+  });
+}
+
+/** The days on which a pack is planned. */
+export function daysOfPack(lot: string, meals: ReadonlyMap<string, Meal>): IsoDate[] {
+  return [...meals].filter(([, { servings }]) => servings.some((serving) => serving.lot === lot)).map(([date]) => date).sort();
+}
+
+/** A plan with a pack put on a day; from another day it goes away with all that was said of it. */
+export function withServing(meals: ReadonlyMap<string, Meal>, date: IsoDate, serving: Serving, from?: IsoDate): Map<IsoDate, Meal> {
+  const changed = new Map<IsoDate, Meal>();
+  if (from !== undefined && from !== date) changed.set(from, without(meals.get(from) ?? NO_MEAL, serving.lot));
+  const meal = without(meals.get(date) ?? NO_MEAL, serving.lot);
+  return changed.set(date, { ...meal, meatless: undefined, servings: [...meal.servings, serving] });
+}
+
+/** A dinner without a pack. */
+export function without(meal: Meal, lot: string): Meal {
+  return { ...meal, servings: meal.servings.filter((serving) => serving.lot !== lot) };
+}

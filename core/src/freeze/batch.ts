@@ -1,0 +1,105 @@
+import type { Lot } from '../journal/lot';
+import { addDays, type IsoDate } from '../units/date';
+import type { MassDg } from '../units/mass';
+import type { Appliance, Shelf } from './cold-places';
+import { keepingOf, SHORTEST_DAYS } from './keeping';
+import { roomIn } from './room';
+
+/** Where and when a pack of a batch goes in. */
+export interface GoesIn {
+  readonly lot: Lot;
+  readonly on: IsoDate;
+  readonly shelf: Shelf;
+  readonly appliance: Appliance;
+}
+
+/** A new batch: what goes in when and where, and what cannot. */
+export interface Batch {
+  /** In the order in which to put it in. */
+  readonly goesIn: readonly GoesIn[];
+  /** What would wait in the refrigerator for longer than it keeps: cook it, or give it to a neighbour's freezer. */
+  readonly tooLate: readonly { readonly lot: Lot; readonly by: IsoDate }[];
+  /** What finds no room. */
+  readonly noRoom: readonly Lot[];
+}
+
+/** The last day on which something fresh still goes into the freezer: the longer published time in a refrigerator. */
+export function freezeBy(lot: Lot, today: IsoDate): IsoDate {
+  const [, most] = keepingOf(lot)?.days ?? SHORTEST_DAYS;
+  return addDays(lot.on ?? today, most);
+}
+
+interface Space {
+  readonly appliance: Appliance;
+  readonly shelf: Shelf;
+  freeDg: MassDg;
+  /** What this batch has brought, for spreading it. */
+  newDg: MassDg;
+}
+
+/**
+ * Plans the freezing of a batch. What keeps shortest goes in first, of that the thickest, which
+ * freezes slowest. No freezer takes more in a day than it freezes well; the rest waits in the
+ * refrigerator. Each pack goes to the drawer that has got least, so that warm ones do not touch.
+ * A pack larger than a day's load goes in alone.
+ *
+ * @param fresh what waits to be frozen
+ * @param stock what lies in the freezers already; what was put in today counts for today
+ */
+export function planBatch(fresh: readonly Lot[], appliances: readonly Appliance[], stock: readonly Lot[], today: IsoDate): Batch {
+  const freezers = appliances.filter(({ cold, litres }) => cold === 'freezer' && litres !== null);
+  const spaces = freezers.flatMap((appliance) => appliance.shelves.flatMap((shelf) => spaceOf(appliance, shelf, stock)));
+  const loads = new Map<string, MassDg>();
+  for (const freezer of freezers) loads.set(keyOf(freezer, today), loadedOn(freezer, stock, today));
+  const goesIn: GoesIn[] = [];
+  const tooLate: { lot: Lot; by: IsoDate }[] = [];
+  const noRoom: Lot[] = [];
+  for (const lot of inOrder(fresh, today)) {
+    const fitting = spaces.filter(({ freeDg }) => freeDg >= lot.leftDg);
+    if (fitting.length === 0) {
+      noRoom.push(lot);
+      continue;
+    }
+    const { space, on } = firstDay(lot, fitting, loads, today);
+    const by = freezeBy(lot, today);
+    if (on > by) {
+      tooLate.push({ lot, by });
+      continue;
+    }
+    space.freeDg -= lot.leftDg;
+    space.newDg += lot.leftDg;
+    loads.set(keyOf(space.appliance, on), (loads.get(keyOf(space.appliance, on)) ?? 0) + lot.leftDg);
+    goesIn.push({ lot, on, shelf: space.shelf, appliance: space.appliance });
+  }
+  return { goesIn: goesIn.sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0)), tooLate, noRoom };
+}
+
+const keyOf = (appliance: Appliance, on: IsoDate): string => `${appliance.id} ${on}`;
+
+function spaceOf(appliance: Appliance, shelf: Shelf, stock: readonly Lot[]): Space[] {
+  if (shelf.litres === null) return [];
+  const storedDg = stock.filter(({ place }) => place === shelf.id).reduce((sum, { leftDg }) => sum + leftDg, 0);
+  return [{ appliance, shelf, freeDg: roomIn(shelf.litres, storedDg).freeDg, newDg: 0 }];
+}
+
+/** What was wrapped and put into a freezer on a day. */
+function loadedOn({ id, shelves }: Appliance, stock: readonly Lot[], day: IsoDate): MassDg {
+  return stock.filter(({ place, on }) => on === day && (place === id || shelves.some((shelf) => shelf.id === place))).reduce((sum, { leftDg }) => sum + leftDg, 0);
+}
+
+function inOrder(fresh: readonly Lot[], today: IsoDate): Lot[] {
+  return [...fresh].sort((a, b) => compare(freezeBy(a, today), freezeBy(b, today)) || (b.thicknessMm ?? 0) - (a.thicknessMm ?? 0) || b.leftDg - a.leftDg || compare(a.id, b.id));
+}
+
+function firstDay(lot: Lot, fitting: readonly Space[], loads: ReadonlyMap<string, MassDg>, today: IsoDate): { space: Space; on: IsoDate } {
+  const spread = [...fitting].sort((a, b) => a.newDg / (a.shelf.litres ?? 1) - b.newDg / (b.shelf.litres ?? 1) || b.freeDg - a.freeDg);
+  for (let on = today; ; on = addDays(on, 1)) {
+    const space = spread.find(({ appliance }) => {
+      const loadDg = loads.get(keyOf(appliance, on)) ?? 0;
+      return loadDg === 0 || loadDg + lot.leftDg <= roomIn(appliance.litres ?? 0, 0).perDayDg;
+    });
+    if (space) return { space, on };
+  }
+}
+
+const compare = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);

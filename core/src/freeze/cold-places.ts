@@ -1,0 +1,80 @@
+import type { Place } from '../journal/record';
+
+/** Where packs lie: a drawer, a shelf, or an appliance that has none. */
+export interface Shelf {
+  readonly id: string;
+  readonly name: string;
+  /** Null where nobody has said. */
+  readonly litres: number | null;
+}
+
+/** A freezer or a refrigerator with its drawers; without any, it is its own only shelf. */
+export interface Appliance {
+  readonly id: string;
+  readonly name: string;
+  readonly cold: Place['cold'];
+  readonly litres: number | null;
+  readonly airC: number;
+  /** How its air takes heat off a pack, W/(m²·K). */
+  readonly h: number;
+  readonly frostFree: boolean;
+  readonly shelves: readonly Shelf[];
+}
+
+/** What is usual where nobody has said: −18 °C and 4 °C (USDA FSIS: 0 °F and 40 °F, from memory). */
+export const USUAL_AIR_C = { freezer: -18, refrigerator: 4 } as const;
+/** Still freezer air 6 to 10, moved by a fan 15 to 25 W/(m²·K). ASHRAE Handbook, Refrigeration (from memory). */
+const STILL_AIR = 8;
+const MOVED_AIR = 20;
+
+/**
+ * The household's freezers and refrigerators, each with its drawers in the order they were entered.
+ * A drawer of something that is not there stands alone.
+ *
+ * @param places by id
+ * @example coldPlaces(new Map([['f', { name: 'Chest', cold: 'freezer', litres: 200 }]]))[0].shelves[0].litres // 200
+ */
+export function coldPlaces(places: ReadonlyMap<string, Place>): Appliance[] {
+  const within = (place: Place): string | undefined => (place.within !== undefined && places.get(place.within)?.within === undefined && places.has(place.within) ? place.within : undefined);
+  const all = [...places];
+  return all.filter(([, place]) => within(place) === undefined).map(([id, place]) => applianceOf(id, place, all.filter(([, other]) => within(other) === id)));
+}
+
+function applianceOf(id: string, place: Place, drawers: readonly (readonly [string, Place])[]): Appliance {
+  const litres = place.litres ?? sumKnown(drawers.map(([, drawer]) => drawer.litres));
+  const shelves = drawers.length === 0 ? [{ id, name: place.name, litres }] : withShares(litres, drawers);
+  const frostFree = place.frostFree ?? false;
+  return { id, name: place.name, cold: place.cold, litres, airC: place.airC ?? USUAL_AIR_C[place.cold], h: frostFree ? MOVED_AIR : STILL_AIR, frostFree, shelves };
+}
+
+/** Drawers of which nobody said how large they are share what the others leave. */
+function withShares(litres: number | null, drawers: readonly (readonly [string, Place])[]): Shelf[] {
+  const unknown = drawers.filter(([, { litres: own }]) => own === undefined).length;
+  const restL = litres === null ? null : Math.max(0, litres - drawers.reduce((sum, [, { litres: own = 0 }]) => sum + own, 0));
+  const shareL = restL === null || restL === 0 ? null : restL / unknown;
+  return drawers.map(([id, { name, litres: own }]) => ({ id, name, litres: own ?? shareL }));
+}
+
+function sumKnown(values: readonly (number | undefined)[]): number | null {
+  return values.length === 0 || values.includes(undefined) ? null : values.reduce<number>((sum, value) => sum + (value ?? 0), 0);
+}
+
+/** The appliance that a place is, or is a drawer of. */
+export function applianceAt(appliances: readonly Appliance[], place: string | null): Appliance | undefined {
+  return appliances.find(({ id, shelves }) => id === place || shelves.some((shelf) => shelf.id === place));
+}
+
+/** A household's litres of freezer; null where no freezer says its own. */
+export function freezerLitres(appliances: readonly Appliance[]): number | null {
+  const known = appliances.filter(({ cold, litres }) => cold === 'freezer' && litres !== null);
+  return known.length === 0 ? null : known.reduce((sum, { litres }) => sum + (litres ?? 0), 0);
+}
+
+/** Sizes that a household's freezer or refrigerator has; others are asked about. */
+const USUAL_LITRES = [10, 800] as const;
+
+/** What to ask about a volume before it is written down; null where it is usual. */
+export function volumeQuestion(litres: number): string | null {
+  if (litres < USUAL_LITRES[0]) return `${litres} L holds a pack or two. Is it litres, and of the whole?`;
+  return litres > USUAL_LITRES[1] ? `${litres} L is a cold room rather than a household’s freezer. Is it litres?` : null;
+}
