@@ -4,7 +4,9 @@ import { writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { writeFile } from '@core/files/write-file';
 import { householdOf } from '@core/journal/household';
+import type { Place } from '@core/journal/record';
 import { addDays } from '@core/units/date';
+import { stockOf } from '@core/pack/stock';
 import { buyAndCut, cutHalfWay, type Purchase } from './pieces';
 import { listPrice, pricesOfTheShops } from './prices';
 import { Random } from './random';
@@ -25,12 +27,16 @@ const EATERS = [
   { name: 'Pia', plateDg: 1200 },
 ];
 
-const PLACES = [
-  ['chest-top', 'Chest freezer, top basket', 'freezer'],
-  ['chest-bottom', 'Chest freezer, bottom', 'freezer'],
-  ['kitchen-drawer', 'Kitchen freezer, drawer 2', 'freezer'],
-  ['fridge-low', 'Refrigerator, bottom shelf', 'refrigerator'],
-] as const;
+const PLACES: readonly (readonly [string, Place])[] = [
+  ['chest', { name: 'Chest freezer', cold: 'freezer', litres: 102, airC: -20, order: 0 }],
+  ['chest-top', { name: 'top basket', cold: 'freezer', within: 'chest', litres: 30, order: 0 }],
+  ['chest-bottom', { name: 'bottom', cold: 'freezer', within: 'chest', order: 1 }],
+  ['kitchen', { name: 'Kitchen freezer', cold: 'freezer', litres: 58, airC: -18, frostFree: true, order: 1 }],
+  ['kitchen-one', { name: 'drawer 1', cold: 'freezer', within: 'kitchen' }],
+  ['kitchen-drawer', { name: 'drawer 2', cold: 'freezer', within: 'kitchen' }],
+  ['fridge', { name: 'Refrigerator', cold: 'refrigerator', airC: 4, order: 2 }],
+  ['fridge-low', { name: 'bottom shelf', cold: 'refrigerator', within: 'fridge' }],
+];
 
 /** Day, kind, way, how many, shop, weight of one in grams; the price is the shop's of that week. */
 const PURCHASES: readonly Omit<Purchase, 'perKg'>[] = (
@@ -95,15 +101,23 @@ function alreadyThere(scribe: Scribe): void {
   }
 }
 
+/** Two dinners are planned already: the oldest packs of beef and of chicken that feed the household. */
+function planAhead(scribe: Scribe): void {
+  for (const [animal, days] of [['chicken', 1], ['beef', 3]] as const) {
+    const pack = stockOf(scribe.state).find((lot) => lot.animal === animal && lot.platesLeft >= 4);
+    if (pack) scribe.note({ type: 'meal', key: addDays(LAST_DAY, days), value: { servings: [{ lot: pack.id, amount: 'all' }], guests: 0, absent: animal === 'chicken' ? ['Pia'] : [] } });
+  }
+}
+
 function main(): void {
   const random = new Random(20241128);
   const lists = shopLists(LAST_DAY);
   const scribe = new Scribe(FIRST_DAY);
   const whole = (purchase: Omit<Purchase, 'perKg'>): Purchase => ({ ...purchase, perKg: listPrice(lists, purchase.shop, `piece-${purchase.kind}`, purchase.day) });
   scribe.goTo(FIRST_DAY, 17 * 60);
-  const settings = { system: 'metric', decimal: '.', currency: 'EUR', eaters: EATERS, school: 'store-value', costs: COSTS, freezerL: 310 } as const;
-  scribe.note({ type: 'settings', key: 'household', value: { ...settings, eaters: [...EATERS], costs: { ...COSTS, tools: [...COSTS.tools] } } });
-  for (const [key, name, cold] of PLACES) scribe.note({ type: 'place', key, value: { name, cold } });
+  const settings = { system: 'metric', decimal: '.', currency: 'EUR', eaters: EATERS, school: 'store-value', costs: COSTS, dinners: { at: '18:30', meatless: [5], awake: ['06:30', '22:30'] } } as const;
+  scribe.note({ type: 'settings', key: 'household', value: { ...settings, dinners: { ...settings.dinners, meatless: [...settings.dinners.meatless], awake: [...settings.dinners.awake] }, eaters: [...EATERS], costs: { ...COSTS, tools: [...COSTS.tools] } } });
+  for (const [key, value] of PLACES) scribe.note({ type: 'place', key, value });
   pricesOfTheShops(scribe, random, lists);
   scribe.note({ type: 'item', key: 'chicken-bones', value: { unwanted: true } });
   const [earlier, later] = [PURCHASES.filter(({ day }) => day < SPRING_CLEAN), PURCHASES.filter(({ day }) => day >= SPRING_CLEAN)];
@@ -121,6 +135,7 @@ function main(): void {
   }
   eatFromTheFreezer(scribe, random, LAST_DAY, [5, 10]);
   cutHalfWay(scribe, random, whole({ day: LAST_DAY, kind: 'strip-loin', way: 'trim-first', count: 1, shop: 'Breakwater Wholesale', eachG: 5270 }));
+  planAhead(scribe);
   const file = process.argv[2] ?? 'demo/household.json';
   writeFileSync(file, writeFile(householdOf(scribe.entries, scribe.records)));
   writeFileSync(join(dirname(file), 'shop-lists.json'), `${JSON.stringify(lists)}\n`);

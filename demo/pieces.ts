@@ -127,6 +127,6 @@ function wrapCounted(scribe: Scribe, random: Random, { lot, part, count }: OnBoa
 
 function put(scribe: Scribe, random: Random, name: string, from: { lot: string; amount: 'all' | { count: number } }[], plates?: number): void {
   const lot = scribe.name('pack');
-  scribe.write({ type: 'packed', lot, name, from, plates, wrap: random.pick(['vacuum bag', 'paper and bag']), on: scribe.day });
+  scribe.write({ type: 'packed', lot, name, from, plates, wrap: random.pick(['vacuum bag', 'paper and bag']), thicknessMm: 25 + 5 * (scribe.entries.length % 5), on: scribe.day });
   scribe.write({ type: 'placed', lot, place: random.pick(['chest-top', 'chest-bottom', 'chest-bottom', 'kitchen-drawer']) });
 }

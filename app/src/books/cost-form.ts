@@ -7,7 +7,7 @@ import { Notices } from '../data/notices';
 
 interface ToolRow { readonly name: string; readonly paid: string; readonly years: string }
 
-/** What the work costs beside the meat, and how large the freezer is: set once. */
+/** What the work costs beside the meat: set once. */
 @Component({
   selector: 'v-cost-form',
   imports: [FormsModule],
@@ -18,7 +18,6 @@ interface ToolRow { readonly name: string; readonly paid: string; readonly years
         <div class="field"><label for="bag">A bag or wrapping</label><input id="bag" class="text" name="bag" inputmode="decimal" [(ngModel)]="bag" [attr.aria-invalid]="money(bag()) === null" /></div>
         <div class="field"><label for="label-cost">A label</label><input id="label-cost" class="text" name="label" inputmode="decimal" [(ngModel)]="label" [attr.aria-invalid]="money(label()) === null" /></div>
         <div class="field"><label for="hour">An hour’s worth, empty for none</label><input id="hour" class="text" name="hour" inputmode="decimal" [(ngModel)]="hour" [attr.aria-invalid]="money(hour()) === null" /></div>
-        <div class="field"><label for="litres">Freezers, litres in all</label><input id="litres" class="text" name="litres" inputmode="decimal" [(ngModel)]="litres" [attr.aria-invalid]="litresRead() === null" /></div>
       </div>
       <h3>Tools, written off over the years</h3>
       @for (tool of tools(); track $index) {
@@ -49,15 +48,7 @@ export class CostForm {
   protected readonly bag = linkedSignal(() => this.text(this.costs().bagMinor));
   protected readonly label = linkedSignal(() => this.text(this.costs().labelMinor));
   protected readonly hour = linkedSignal(() => this.text(this.costs().hourMinor));
-  protected readonly litres = linkedSignal(() => (this.store.settings().freezerL ? this.figures.number(this.store.settings().freezerL!, 0) : ''));
   protected readonly tools = linkedSignal<readonly ToolRow[]>(() => this.costs().tools.map(({ name, paidMinor, years }) => ({ name, paid: this.text(paidMinor), years: this.figures.number(years, 0) })));
-
-  /** Empty is none. */
-  protected readonly litresRead = computed(() => {
-    if (this.litres().trim() === '') return undefined;
-    const value = this.figures.parseNumber(this.litres());
-    return value !== null && value > 0 && value <= 100_000 ? value : null;
-  });
 
   protected money(text: string): number | null {
     if (text.trim() === '') return 0;
@@ -78,13 +69,12 @@ export class CostForm {
   }
 
   protected async save(): Promise<void> {
-    const [bagMinor, labelMinor, hourMinor, freezerL] = [this.money(this.bag()), this.money(this.label()), this.money(this.hour()), this.litresRead()];
+    const [bagMinor, labelMinor, hourMinor] = [this.money(this.bag()), this.money(this.label()), this.money(this.hour())];
     const tools = this.tools().map((tool) => this.toolOf(tool));
     if (bagMinor === null || labelMinor === null || hourMinor === null) return this.notices.problem('One of the amounts cannot be read. Nothing was changed.');
-    if (freezerL === null) return this.notices.problem('Litres are a number above zero. Nothing was changed.');
     if (!tools.every((tool) => tool !== null)) return this.notices.problem('Each tool needs a name, what was paid for it, and how many years it lasts. Nothing was changed.');
     const costs: CostSettings = { bagMinor, labelMinor, hourMinor, tools };
-    this.notices.tell(await this.store.record({ type: 'settings', key: 'household', value: { ...this.store.settings(), costs, freezerL } }), 'Saved');
+    this.notices.tell(await this.store.record({ type: 'settings', key: 'household', value: { ...this.store.settings(), costs } }), 'Saved');
   }
 
   private toolOf({ name, paid, years }: ToolRow): CostSettings['tools'][number] | null {

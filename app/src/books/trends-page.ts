@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { FormsModule } from '@angular/forms';
 import { kindById, KINDS } from '@core/catalogue/kinds';
 import { wholePieceItem } from '@core/catalogue/shop-items';
+import { lossesBy } from '@core/cost/losses';
 import { writeCsv } from '@core/files/csv';
 import { summarisePiece, totalsOf, type PieceSummary } from '@core/files/piece-summary';
 import { packsFrom } from '@core/files/report';
@@ -31,6 +32,13 @@ import { YieldTrend } from './yield-trend';
           <tbody>@for (row of periods(); track row.name) { <tr><td>{{ row.name }}</td><td class="figure">{{ row.totals.pieces }}</td><td class="figure">{{ figures.mass(row.totals.receivedDg) }}</td><td class="figure">{{ figures.money(row.totals.paidMinor) }}</td><td class="figure">{{ figures.mass(row.totals.usableDg) }}</td><td class="figure">{{ figures.number(row.dinners, 0) }}</td><td class="figure" [class.bad]="row.totals.savedMinor < 0">{{ figures.money(row.totals.savedMinor) }}<small class="soft"> {{ figures.bound(row.totals.savedMinor, row.totals.complete) }}</small></td></tr> }</tbody>
         </table></div>
         <details><summary>How is this computed?</summary><p>Finished pieces, by the day they were bought. Dinners are the plates of their packs ÷ {{ eaters() }} eaters. Saved is what the same parts would have cost cut, less what was paid, before supplies and time.</p></details>
+        @if (losses().length > 0) {
+          <h2>Shrinkage, and what was thrown away</h2>
+          <div class="scroll" tabindex="0" role="group" aria-label="Table, to be scrolled sideways"><table class="ledger">
+            <thead><tr><th>{{ span() === 'year' ? 'Year' : 'Month' }}</th><th>What became of it</th><th class="figure">Packs</th><th class="figure">Weight</th><th class="figure">Paid for it</th></tr></thead>
+            <tbody>@for (row of losses(); track $index) { <tr><td>{{ row.name }}</td><td>{{ row.way === 'shrunk' ? 'shrinkage: ' : 'thrown away: ' }}{{ row.reason.replace('stock-take: ', '') }}</td><td class="figure">{{ row.packs }}</td><td class="figure">{{ figures.mass(row.massDg) }}</td><td class="figure">{{ row.isCostKnown ? '' : 'at least ' }}{{ figures.money(row.costMinor) }}</td></tr> }</tbody>
+          </table></div>
+        }
         <h2>Yield by kind</h2>
         <div class="scroll" tabindex="0" role="group" aria-label="Table, to be scrolled sideways"><table class="ledger">
           <thead><tr><th>Kind</th><th class="figure">Pieces</th><th class="figure">Mean yield</th><th class="figure">Range</th><th class="figure">Trend a year</th><th class="figure">Usable {{ figures.priceUnit() }}, mean</th></tr></thead>
@@ -110,6 +118,13 @@ export class TrendsPage {
   protected readonly breakEven = computed(() => {
     const known = this.ofKind().filter(({ comparison }) => comparison.worthMinor > 0);
     return known.length === 0 ? null : known.reduce((sum, { comparison }) => sum + comparison.breakEvenPerKgMinor, 0) / known.length;
+  });
+
+  /** What nobody ate, by the same periods. */
+  protected readonly losses = computed(() => {
+    const periodOf = (day: string): string => (this.span() === 'year' ? day.slice(0, 4) : day.slice(0, 7));
+    const rows = lossesBy(this.store.state(), this.store.household().journal.entries, this.store.costs(), periodOf);
+    return rows.map((row) => ({ ...row, name: row.period.length === 4 ? row.period : this.figures.month(`${row.period}-01`) }));
   });
 
   protected saveCsv(): void {

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, linkedSignal, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import { Router } from '@angular/router';
+import { ActivatedRoute, Router } from '@angular/router';
 import { findKinds } from '@core/catalogue/find-kinds';
 import { KINDS } from '@core/catalogue/kinds';
 import { oneByOne } from '@core/journal/one-by-one';
@@ -9,7 +9,7 @@ import { rollup } from 'd3-array';
 import type { Kind } from '@core/catalogue/kind-schema';
 import { wholePieceItem } from '@core/catalogue/shop-items';
 import { keepingOf } from '@core/freeze/keeping';
-import { roomIn } from '@core/freeze/room';
+import { roomOfAll } from '@core/freeze/room';
 import type { FactOf } from '@core/journal/entry';
 import { askQuestion, questionsAbout } from '@core/journal/questions';
 import { meanPlateDg } from '@core/journal/settings';
@@ -62,7 +62,9 @@ export class CounterPage {
   protected readonly pages = COUNTER_PAGES;
   protected readonly answerWords = ANSWER_WORDS;
   protected readonly search = signal('');
-  protected readonly kind = signal<Kind>(KINDS[0] as Kind);
+  /** What another page asks about. */
+  private readonly asks = inject(ActivatedRoute).snapshot.queryParamMap.get('kind');
+  protected readonly kind = signal<Kind>(this.store.kinds().find(({ id }) => id === this.asks) ?? (KINDS[0] as Kind));
   protected readonly wayId = linkedSignal(() => this.kind().ways[0]?.id ?? '');
   protected readonly marks = linkedSignal<Kind, readonly string[]>({ source: this.kind, computation: () => [] });
   protected readonly shop = signal('');
@@ -179,14 +181,15 @@ export class CounterPage {
   }
 
   private roomFact(): Fact {
-    const litres = this.store.settings().freezerL;
-    if (!litres) return { name: 'freezer', value: 'size unknown', note: 'set it in the Books, under File and settings' };
-    const storedDg = this.store.stock().reduce((sum, lot) => sum + lot.leftDg, 0);
-    const { freeDg, perDayDg } = roomIn(litres, storedDg);
+    const room = roomOfAll(this.store.appliances(), this.store.stock(), this.store.settings().freezerL);
+    if (!room) return { name: 'freezer', value: 'size unknown', note: 'set it in the Freezer, under Places' };
+    const { freeDg, perDayDg } = room;
     const neededDg = this.massDg() * (1 - (this.prediction().parts.at(-1)?.share ?? 0));
     const days = Math.ceil(neededDg / perDayDg);
+    const keeping = keepingOf({ animal: this.kind().animal, destination: 'main', part: 'x', kind: this.kind().id, form: 'part', name: null });
+    const waits = days - 1 <= (keeping?.days[1] ?? 2) ? `freeze it over ${days} days, the rest in the refrigerator` : `that would take ${days} days to freeze: longer than it keeps fresh`;
     return neededDg <= freeDg
-      ? { name: 'freezer', value: 'it fits', note: `room for ${this.figures.roughMass(freeDg)}${days > 1 ? `; freeze it over ${days} days` : ''}` }
+      ? { name: 'freezer', value: 'it fits', note: `room for ${this.figures.roughMass(freeDg)}${days > 1 ? `; ${waits}` : ''}` }
       : { name: 'freezer', value: 'it does not fit', note: `room for ${this.figures.roughMass(freeDg)} only` };
   }
 

@@ -13,6 +13,7 @@ import { daysBetween } from '@core/units/date';
 import { Clock } from './clock';
 import { HouseholdStore } from './household-store';
 
+const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' });
 const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' });
 const MONTH_AND_YEAR = new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric', timeZone: 'UTC' });
 const DAY_AND_YEAR = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });
@@ -174,6 +175,17 @@ export class Figures {
   /** A least temperature: never rounded down. */
   temperature(celsius: number): string {
     return this.settings().system === 'imperial' ? `${Math.round(convert(celsius, 'C', 'F'))} °F` : `${Math.ceil(celsius)} °C`;
+  }
+
+  /** A day of a plan: its weekday first. */
+  weekday(date: string): string {
+    return WEEKDAY.format(new Date(`${date}T12:00:00Z`));
+  }
+
+  /** How cold it is somewhere, to the degree. */
+  air(celsius: number): string {
+    const isImperial = this.settings().system === 'imperial';
+    return `${String(Math.round(isImperial ? convert(celsius, 'C', 'F') : celsius)).replace('-', '−')} °${isImperial ? 'F' : 'C'}`;
   }
 
   /** How long ago a day was, or how far ahead. */

@@ -6,6 +6,8 @@ import { pieceItem, SHOP_ITEMS, type ShopItem } from '@core/catalogue/shop-items
 import { basisOf } from '@core/cost/basis-of';
 import { costOfLots } from '@core/cost/cost-of-lots';
 import { DEFAULT_SCHOOL } from '@core/cost/school';
+import { coldPlaces } from '@core/freeze/cold-places';
+import { placeNames } from '@core/freeze/place-names';
 import { shiftDays } from '@core/files/shift-days';
 import { householdFileSchema } from '@core/files/household-file';
 import { readFile } from '@core/files/read-file';
@@ -14,7 +16,7 @@ import type { Fact } from '@core/journal/entry';
 import { EMPTY_HOUSEHOLD, ownKinds, settingsOf, valuesOf, type Household } from '@core/journal/household';
 import { withWhatRestsOn } from '@core/journal/journal';
 import { shopNames } from '@core/journal/shop-names';
-import type { Lot } from '@core/journal/lot';
+import type { EntryId, Lot } from '@core/journal/lot';
 import type { ItemChoice } from '@core/journal/record';
 import type { Refusal } from '@core/journal/refusal';
 import { stockOf, toWrap } from '@core/pack/stock';
@@ -27,7 +29,7 @@ import { storageProblem } from './storage-problem';
 
 /** What came of an attempt to write something down. */
 export type Written =
-  | { readonly ok: true }
+  | { readonly ok: true; readonly entries: readonly EntryId[] }
   | { readonly ok: false; readonly refusal: Refusal; readonly problem?: undefined }
   | { readonly ok: false; readonly problem: string; readonly refusal?: undefined };
 
@@ -60,6 +62,9 @@ export const HouseholdStore = signalStore(
       /** What shops sell, the household's own kinds among it. */
       shopItems: computed((): readonly ShopItem[] => [...SHOP_ITEMS, ...ownKinds({ records: records() }).map(pieceItem)]),
       places: computed(() => valuesOf({ records: records() }, 'place')),
+      appliances: computed(() => coldPlaces(valuesOf({ records: records() }, 'place'))),
+      placeNames: computed(() => placeNames(valuesOf({ records: records() }, 'place'))),
+      meals: computed(() => valuesOf({ records: records() }, 'meal')),
       printing: computed(() => valuesOf({ records: records() }, 'printing').get('labels') ?? null),
       /** How shops make the numbers on their stickers. */
       shopCodes: computed(() => [...valuesOf({ records: records() }, 'shop-code')]),
@@ -69,6 +74,12 @@ export const HouseholdStore = signalStore(
       setAside: computed(() => state().setAside),
     };
   }),
+  withComputed(({ appliances, placeNames: names }) => ({
+    /** Where a pack can be put: drawers, and what has none. */
+    shelves: computed(() => appliances().flatMap(({ cold, shelves }) => shelves.map(({ id }) => ({ id, cold, name: names().get(id) ?? id })))),
+    /** What thaws goes here: the first refrigerator's lowest shelf. */
+    refrigerator: computed(() => appliances().find(({ cold }) => cold === 'refrigerator')?.shelves.at(-1)?.id ?? null),
+  })),
   withComputed(({ settings }) => ({ school: computed(() => settings().school ?? DEFAULT_SCHOOL) })),
   withComputed(({ pieces, household, state, basis, school, shopNames, pieceNotes }) => ({
     costs: computed(() => costOfLots(state(), school(), basis())),
@@ -84,10 +95,12 @@ export const HouseholdStore = signalStore(
     const name = inject(HOUSEHOLD_NAME);
     let loading: Promise<void> | null = null;
 
-    async function attempt(write: () => Promise<Household>): Promise<Written> {
+    async function attempt(write: () => Promise<Household | { household: Household; entries: readonly EntryId[] }>): Promise<Written> {
       try {
-        patchState(store, { household: await write() });
-        return { ok: true };
+        const written = await write();
+        const { household, entries } = 'household' in written ? written : { household: written, entries: [] };
+        patchState(store, { household });
+        return { ok: true, entries };
       } catch (error) {
         if (error instanceof RefusedError) return { ok: false, refusal: error.refusal };
         return { ok: false, problem: storageProblem(error) };

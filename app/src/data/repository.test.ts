@@ -43,7 +43,7 @@ describe('the repository', () => {
     const two = await tab();
     await one.append([cut('a', 40_000)]);
     await expect(two.append([cut('b', 20_000)])).rejects.toMatchObject({ refusal: { code: 'too-much', leftDg: 10_000 } });
-    const { journal } = await two.append([cut('b', 10_000)]);
+    const { household: { journal } } = await two.append([cut('b', 10_000)]);
     expect(journal.entries).toHaveLength(3);
   });
 
@@ -102,7 +102,7 @@ describe('many entries', () => {
     const three = await tab();
     expect(await rows()).toBe(0);
     await three.append([cut('three', 10)]);
-    const { journal } = await two.append([cut('two', 10)]);
+    const { household: { journal } } = await two.append([cut('two', 10)]);
     expect(journal.entries).toHaveLength(1103);
     expect((await one.append([cut('one', 10)])).journal.state.lots.get('p')?.leftDg).toBe(50_000 - 11_030);
     expect(writeFile(await (await tab()).load())).toBe(writeFile(await one.load()));

@@ -4,6 +4,7 @@ import type { Entry, Fact } from '@core/journal/entry';
 import { registerOwnKinds } from '@core/catalogue/own-kinds';
 import { EMPTY_HOUSEHOLD, householdOf, mergeHouseholds, mergeRecords, ownKinds, type Household } from '@core/journal/household';
 import { append, journalOf, nextInstant, nextSequence, type Journal } from '@core/journal/journal';
+import type { EntryId } from '@core/journal/lot';
 import { registerOf, recordSchema, type HouseholdRecord } from '@core/journal/record';
 import type { Refusal } from '@core/journal/refusal';
 import { Clock } from './clock';
@@ -65,16 +66,16 @@ export class Repository {
     });
   }
 
-  /** Writes facts down, all of them or none. */
-  async append(facts: readonly Fact[]): Promise<Household> {
+  /** Writes facts down, all of them or none; tells the entries that they became. */
+  async append(facts: readonly Fact[]): Promise<{ household: Household; entries: readonly EntryId[] }> {
     const { entries, bundles, meta } = this.database;
-    const { journal, cursor } = await this.database.transaction('rw', entries, bundles, meta, async () => {
+    const { journal, cursor, added } = await this.database.transaction('rw', entries, bundles, meta, async () => {
       const device = await this.device();
       const before = await this.fresh();
       const { journal, added } = this.accept(before.journal, facts, device);
-      return { journal, cursor: Math.max(before.cursor, await this.add(added)) };
+      return { journal, cursor: Math.max(before.cursor, await this.add(added)), added };
     });
-    return this.settle(journal, cursor, this.household.records);
+    return { household: this.settle(journal, cursor, this.household.records), entries: added.map(({ id }) => id) };
   }
 
   /** Writes registers (settings, prices, places). */

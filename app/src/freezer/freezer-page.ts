@@ -1,28 +1,38 @@
-import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import type { Amount, FactOf } from '@core/journal/entry';
-import type { Lot } from '@core/journal/lot';
-import { lotName } from '@core/journal/lot-name';
-import { lastActOn } from '@core/journal/undo';
-import { packState } from '@core/pack/pack-state';
-import { meatOf } from '@core/freeze/meat-properties';
-import { thawingHours } from '@core/freeze/thawing-time';
-import { bestBefore, keepingOf } from '@core/freeze/keeping';
+import { RouterLink } from '@angular/router';
+import { dinnersLeft } from '@core/dinner/dinners-left';
+import { meanPlateDg } from '@core/journal/settings';
 import { daysBetween } from '@core/units/date';
 import { Clock } from '../data/clock';
 import { Figures } from '../data/figures';
 import { HOUSEHOLD_NAME } from '../data/household-name';
-import { HouseholdStore, type Written } from '../data/household-store';
-import { Notices } from '../data/notices';
+import { HouseholdStore } from '../data/household-store';
 import { PageTabs } from '../kit/page-tabs';
 import { Swatch } from '../kit/swatch';
+import { Acts } from './acts';
+import { Drawers } from './drawers';
+import { DinnersStrip } from './dinners-strip';
+import { PackCard } from './pack-card';
 import { PackForm } from './pack-form';
+import { keptWord, PackRows, type PackRow } from './pack-rows';
+import { PacksCard } from './packs-card';
 import { FREEZER_PAGES } from './pages';
+import { UndoBar } from './undo-bar';
 
-/** What lies in the cold, oldest first, and what becomes of it. */
+const ANIMALS = ['beef', 'pork', 'lamb', 'chicken', 'turkey'] as const;
+/** How many it feeds. */
+const FEEDS = { '1': [0, 1.5], '2': [1.5, 2.5], '3 or 4': [2.5, 4.5], '5 or more': [4.5, Infinity] } as const;
+const AGES = { 'near or past its best': (row: PackRow) => row.isNear || row.isPast, 'thawing': (row: PackRow) => row.cookBy !== null, 'over 3 months': null, 'over 6 months': null, 'age unknown': (row: PackRow) => row.lot.on === null } as const;
+type Age = keyof typeof AGES;
+const OLDER: Partial<Record<Age, number>> = { 'over 3 months': 91, 'over 6 months': 182 };
+/** So many rows at a time: more are a press away. */
+const ROWS = 60;
+
+/** What lies in the cold: drawn where it lies, and as a list, the most urgent first; and what becomes of it. */
 @Component({
   selector: 'v-freezer-page',
-  imports: [FormsModule, PageTabs, Swatch, PackForm],
+  imports: [FormsModule, PageTabs, Swatch, PackForm, PackCard, PacksCard, Drawers, DinnersStrip, RouterLink, UndoBar],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './freezer-page.html',
   styleUrl: './freezer-page.css',
@@ -32,115 +42,92 @@ export class FreezerPage {
   protected readonly figures = inject(Figures);
   protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly clock = inject(Clock);
-  private readonly notices = inject(Notices);
+  private readonly acts = inject(Acts);
+  private readonly packRows = inject(PackRows);
 
   protected readonly pages = FREEZER_PAGES;
-  protected readonly lotName = lotName;
+  protected readonly animals = ANIMALS;
+  protected readonly feeds = Object.keys(FEEDS);
+  protected readonly ages = Object.keys(AGES);
+  protected readonly kept = keptWord;
   protected readonly search = signal('');
+  protected readonly animal = signal('');
+  protected readonly feed = signal<keyof typeof FEEDS | ''>('');
+  protected readonly age = signal<Age | ''>('');
   protected readonly adding = signal(false);
-  protected readonly rows = computed(() => {
-    const words = this.search().toLowerCase().split(/\s+/).filter(Boolean);
-    return this.store
-      .stock()
-      .map((lot) => this.rowOf(lot))
-      .filter(({ text }) => words.every((word) => text.includes(word)));
-  });
+  protected readonly drawn = signal(matchMedia('(min-width: 900px)').matches);
+  protected readonly shown = signal(ROWS);
+
+  protected readonly all = this.packRows.all;
+  private readonly isSearching = computed(() => [this.search().trim(), this.animal(), this.feed(), this.age()].some((each) => each !== ''));
+  protected readonly rows = computed(() => (this.isSearching() ? this.all().filter(this.matches()) : this.all()));
+  protected readonly found = computed(() => (this.isSearching() ? new Set(this.rows().map(({ lot }) => lot.id)) : null));
   protected readonly totals = computed(() => {
-    const stock = this.store.stock();
+    const rows = this.all();
+    const known = rows.filter(({ costMinor }) => costMinor !== null);
     return {
-      massDg: stock.reduce((sum, lot) => sum + lot.leftDg, 0),
-      plates: Math.round(stock.reduce((sum, lot) => sum + lot.platesLeft, 0)),
-      past: stock.filter((lot) => this.isPast(lot)).length,
+      massDg: rows.reduce((sum, { lot }) => sum + lot.leftDg, 0),
+      plates: Math.round(rows.reduce((sum, { plates }) => sum + plates, 0)),
+      past: rows.filter(({ isPast }) => isPast).length,
+      costMinor: known.reduce((sum, { costMinor }) => sum + (costMinor ?? 0), 0),
+      isComplete: known.length === rows.length,
     };
   });
+  protected readonly dinners = computed(() => dinnersLeft(this.store.stock(), this.store.settings().eaters.length, meanPlateDg(this.store.settings())));
 
+  private readonly picked = signal<ReadonlySet<string>>(new Set());
   private readonly chosenId = signal<string | null>(null);
-  protected readonly chosen = computed(() => this.rows().find(({ lot }) => lot.id === this.chosenId()) ?? this.rows()[0]);
-  private readonly chosenLot = computed(() => this.chosen()?.lot.id ?? '');
-  protected readonly plates = linkedSignal<string, string>({ source: this.chosenLot, computation: () => '1' });
-  protected readonly canEatPlates = computed(() => (this.chosen()?.lot.platesLeft ?? 0) > 1);
-  protected readonly eaten = signal<{ lot: string; said: string } | null>(null);
+  protected readonly several = computed(() => [...this.picked()].flatMap((id) => this.packRows.byId().get(id) ?? []));
+  protected readonly chosen = computed(() => this.packRows.byId().get(this.chosenId() ?? '') ?? this.rows()[0]);
+  /** What is outlined in the drawers. */
+  protected readonly marked = computed<ReadonlySet<string>>(() => (this.several().length > 0 ? new Set(this.several().map(({ lot }) => lot.id)) : new Set(this.chosen() ? [this.chosen()?.lot.id ?? ''] : [])));
 
-  protected choose(lot: Lot): void {
-    this.chosenId.set(lot.id);
+  private matches(): (row: PackRow) => boolean {
+    const words = this.search().toLowerCase().split(/\s+/).filter(Boolean);
+    const [least, most] = this.feed() === '' ? [0, Infinity] : FEEDS[this.feed() as keyof typeof FEEDS];
+    const [age, animal, today] = [this.age(), this.animal(), this.clock.today()];
+    const older = age === '' ? undefined : OLDER[age];
+    const byAge = (row: PackRow): boolean => (age === '' ? true : older === undefined ? (AGES[age]?.(row) ?? true) : row.lot.on !== null && daysBetween(row.lot.on, today) > older);
+    return (row) => words.every((word) => row.text.includes(word)) && (animal === '' || row.lot.animal === animal) && (this.feed() === '' || (row.plates > least && row.plates <= most)) && byAge(row);
+  }
+
+  protected choose({ id, add }: { id: string; add: boolean }): void {
     this.adding.set(false);
-  }
-
-  protected eat(lot: Lot, amount: Amount): Promise<void> {
-    const said = amount === 'all' ? `${lotName(lot)} eaten` : `A part of ${lotName(lot)} eaten`;
-    return this.use({ type: 'eaten', lot: lot.id, amount, on: this.clock.today() }, said);
-  }
-
-  protected eatPlates(lot: Lot): Promise<void> | void {
-    const plates = Number(this.plates());
-    if (!Number.isInteger(plates) || plates < 1) return this.notices.problem('Plates is a whole number from 1.');
-    return this.eat(lot, { plates });
-  }
-
-  protected thaw(lot: Lot): Promise<void> {
-    return this.use({ type: 'thawing', lot: lot.id, amount: 'all', on: this.clock.today() }, `${lotName(lot)} is thawing`);
-  }
-
-  protected thawOne(lot: Lot): Promise<void> {
-    return this.use({ type: 'thawing', lot: lot.id, amount: { count: 1 }, on: this.clock.today() }, `One piece of ${lotName(lot)} is thawing`);
-  }
-
-  protected discard(lot: Lot): Promise<void> {
-    return this.use({ type: 'discarded', lot: lot.id, amount: 'all', on: this.clock.today() }, `${lotName(lot)} thrown away`);
-  }
-
-  protected give(lot: Lot): Promise<void> {
-    return this.use({ type: 'given', lot: lot.id, amount: 'all', on: this.clock.today() }, `${lotName(lot)} given away`);
-  }
-
-  protected async move(lot: Lot, place: string): Promise<void> {
-    this.tell(lot.id, await this.store.append({ type: 'placed', lot: lot.id, place }), `${lotName(lot)} moved`);
-  }
-
-  protected async undoLast(): Promise<void> {
-    const eaten = this.eaten();
-    const last = eaten && lastActOn(this.store.household().journal, new Set([eaten.lot]));
-    if (!last) return;
-    const written = await this.store.append({ type: 'undone', entries: [last.id] });
-    if (this.notices.tell(written, `Undone: ${eaten.said}`)) {
-      this.chosenId.set(eaten.lot);
-      this.eaten.set(null);
+    if (add) this.pick(id);
+    else {
+      this.picked.set(new Set());
+      this.chosenId.set(id);
     }
   }
 
-  private async use(fact: FactOf<'eaten' | 'given' | 'discarded' | 'thawing'>, said: string): Promise<void> {
-    this.tell(fact.lot, await this.store.append(fact), said);
+  /** A press anywhere on a row but at its tick. */
+  protected chooseRow(event: MouseEvent, id: string): void {
+    if (!(event.target as Element).closest('.pick')) this.choose({ id, add: event.ctrlKey || event.metaKey || event.shiftKey });
   }
 
-  private tell(lot: string, written: Written, said: string): void {
-    if (this.notices.tell(written, said)) this.eaten.set({ lot, said });
+  protected isPicked(id: string): boolean {
+    return this.picked().has(id);
   }
 
-  private isPast(lot: Lot): boolean {
-    const until = bestBefore(lot);
-    return until !== null && until < this.clock.today();
+  protected pick(id: string): void {
+    this.picked.update((picked) => {
+      const next = new Set(picked);
+      if (!next.delete(id)) next.add(id);
+      return next;
+    });
   }
 
-  private rowOf(lot: Lot) {
-    const until = bestBefore(lot);
-    const place = this.store.places().get(lot.place ?? '')?.name ?? (lot.place === null ? 'no place' : lot.place);
-    const cost = this.store.costs().get(lot.id);
-    const daysLeft = until === null ? null : daysBetween(this.clock.today(), until);
-    return {
-      lot,
-      name: lotName(lot),
-      state: packState(lot),
-      keeping: keepingOf(lot),
-      until,
-      isPast: daysLeft !== null && daysLeft < 0,
-      isNear: daysLeft !== null && daysLeft >= 0 && daysLeft <= 30,
-      place,
-      /** Wrapped one by one: each can be taken out alone. */
-      thawH: Math.ceil(thawingHours(lot.leftDg, lot.thicknessMm, 'refrigerator', meatOf(lot.animal))),
-      singles: lot.singly ? lot.countLeft : 0,
-      costMinor: cost?.complete ? cost.leftMinor : null,
-      plates: Math.round(lot.platesLeft * 10) / 10,
-      text: `${lotName(lot)} ${place} ${lot.animal ?? ''} ${lot.destination}`.toLowerCase(),
-    };
+  protected pickNone(): void {
+    this.picked.set(new Set());
+  }
+
+  protected move({ ids, place }: { ids: readonly string[]; place: string }): void {
+    const names = ids.flatMap((id) => this.packRows.byId().get(id)?.name ?? []);
+    const where = this.store.placeNames().get(place) ?? place;
+    void this.acts.write(`${names.length === 1 ? names[0] : `${names.length} packs`} moved to ${where}`, ids.map((lot) => ({ type: 'placed', lot, place })));
+  }
+
+  protected more(): void {
+    this.shown.update((shown) => shown + 4 * ROWS);
   }
 }

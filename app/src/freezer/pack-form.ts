@@ -11,6 +11,12 @@ const ORIGINS = [
   ['bought-cut', 'bought ready cut'],
   ['gift', 'a gift'],
 ] as const;
+const KEPT = [
+  ['', 'fresh'],
+  ['bought-frozen', 'frozen'],
+  ['frozen-before', 'frozen before, thawed by the shop'],
+  ['sealed', 'sealed, and waits'],
+] as const;
 const ANIMALS = ['beef', 'pork', 'lamb', 'chicken', 'turkey'] as const;
 const FORMS = [
   ['main', 'steaks, chops, roasts, pieces'],
@@ -37,10 +43,13 @@ const FORMS = [
         <select id="pf-form" class="text" name="form" [(ngModel)]="destination">@for (each of forms; track each[0]) { <option [value]="each[0]">{{ each[1] }}</option> }</select></div>
       <div class="field"><label for="pf-origin">It</label>
         <select id="pf-origin" class="text" name="origin" [(ngModel)]="origin">@for (each of origins; track each[0]) { <option [value]="each[0]">{{ each[1] }}</option> }</select></div>
+      <div class="field"><label for="pf-kept">When it came it was</label>
+        <select id="pf-kept" class="text" name="kept" [(ngModel)]="kept">@for (each of keptOptions; track each[0]) { <option [value]="each[0]">{{ each[1] }}</option> }</select></div>
+      <div class="field"><label for="pf-until">Date on its label, if any</label><input id="pf-until" class="text" name="until" type="date" [(ngModel)]="until" /></div>
       <div class="field"><label for="pf-date">Frozen on, if known</label><input id="pf-date" class="text" name="date" type="date" [max]="today" [(ngModel)]="date" /></div>
       <div class="field"><label for="pf-paid">Paid, if known</label><input id="pf-paid" class="text" name="paid" inputmode="decimal" [(ngModel)]="paid" [placeholder]="figures.currencySign()" [attr.aria-invalid]="paidWrong()" /></div>
       <div class="field"><label for="pf-place">Lies in</label>
-        <select id="pf-place" class="text" name="place" [(ngModel)]="place">@for (each of store.places(); track each[0]) { <option [value]="each[0]">{{ each[1].name }}</option> }<option value="">no place yet</option></select></div>
+        <select id="pf-place" class="text" name="place" [(ngModel)]="place">@for (each of store.shelves(); track each.id) { <option [value]="each.id">{{ each.name }}</option> }<option value="">no place yet</option></select></div>
       <div class="end"><button type="submit" class="quiet" [attr.aria-disabled]="!ready() || null">Put it in</button></div>
     </form>
   `,
@@ -59,6 +68,7 @@ export class PackForm {
   protected readonly origins = ORIGINS;
   protected readonly animals = ANIMALS;
   protected readonly forms = FORMS;
+  protected readonly keptOptions = KEPT;
   protected readonly today = this.clock.today();
   protected readonly name = signal('');
   protected readonly mass = signal('');
@@ -67,8 +77,10 @@ export class PackForm {
   protected readonly destination = signal<(typeof FORMS)[number][0]>('main');
   protected readonly origin = signal<(typeof ORIGINS)[number][0]>('already-here');
   protected readonly date = signal('');
+  protected readonly kept = signal<(typeof KEPT)[number][0]>('');
+  protected readonly until = signal('');
   protected readonly paid = signal('');
-  protected readonly place = linkedSignal(() => [...this.store.places().keys()][0] ?? '');
+  protected readonly place = linkedSignal(() => this.store.shelves()[0]?.id ?? '');
 
   private readonly typedMass = computed(() => this.figures.parseMass(this.mass(), 'small'));
   private readonly typedPaid = computed(() => this.figures.parseMoney(this.paid()));
@@ -81,6 +93,7 @@ export class PackForm {
   protected async save(): Promise<void> {
     const mass = this.typedMass();
     if (!mass || !this.ready()) return this.notices.problem('A pack wants a name and a weight; plates and paid may be empty, but not something else.');
+    if (this.date() > this.today) return this.notices.problem(`${this.figures.dayAndYear(this.date())} is still to come: it cannot have been frozen then. Nothing was written down.`);
     const lot = this.clock.newId();
     const place = this.place();
     const fact: FactOf<'acquired'> = {
@@ -95,6 +108,8 @@ export class PackForm {
       paidMinor: this.paid().trim() === '' ? null : this.typedPaid(),
       origin: this.origin(),
       on: this.date() || null,
+      kept: this.kept() || undefined,
+      until: this.until() || undefined,
     };
     const written = await this.store.append(fact, ...(place ? [{ type: 'placed' as const, lot, place }] : []));
     if (this.notices.tell(written, `${fact.name} is in`)) this.done.emit();

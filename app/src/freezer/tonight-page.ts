@@ -1,35 +1,37 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { readyBy, type Ready } from '@core/freeze/ready-by';
-import { THAWING, thawingHours, type ThawingWay } from '@core/freeze/thawing-time';
-import { meatOf } from '@core/freeze/meat-properties';
-import type { Lot } from '@core/journal/lot';
+import { isThawed } from '@core/freeze/once-thawed';
+import { THAWING } from '@core/freeze/thawing-time';
+import { thawFacts } from '@core/dinner/use-facts';
 import { lotName } from '@core/journal/lot-name';
 import { isUsable } from '@core/catalogue/destination';
-import { daysBetween } from '@core/units/date';
 import { Clock } from '../data/clock';
 import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
 import { PageTabs } from '../kit/page-tabs';
 import { Swatch } from '../kit/swatch';
+import { Acts } from './acts';
 import { FREEZER_PAGES } from './pages';
+import { UndoBar } from './undo-bar';
 
 const HOUR_MS = 3_600_000;
 
 /** What can still be thawed for tonight, and by when it must be out. */
 @Component({
   selector: 'v-tonight-page',
-  imports: [PageTabs, Swatch],
+  imports: [PageTabs, Swatch, UndoBar],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="page">
       <v-page-tabs of="Freezer" [tabs]="pages" />
       <header><h1>What can be ready tonight?</h1><p>Oldest first. By the published rule, and where a pack’s thickness is known by how heat gets in: the longer counts.</p></header>
+      <v-undo-bar />
       <div class="when field"><label for="at">We cook at</label><input id="at" class="text" type="time" [value]="at()" (change)="setTime($any($event.target).value)" /></div>
       @if (hoursLeft() <= 0) { <p class="caution">That is past for today. Set a later hour.</p> }
       <div class="scroll" tabindex="0" role="group" aria-label="Packs">
         <table class="ledger">
-          <thead><tr><th>Pack</th><th class="figure">Weight</th><th class="figure">Plates</th><th>How</th><th class="figure">Out by</th></tr></thead>
+          <thead><tr><th>Pack</th><th class="figure">Weight</th><th class="figure">Plates</th><th>How</th><th class="figure">Out by</th><th><span class="visually-hidden">Take out</span></th></tr></thead>
           <tbody>
             @for (row of rows(); track row.lot.id) {
               <tr [class.no]="row.way === null">
@@ -38,8 +40,9 @@ const HOUR_MS = 3_600_000;
                 <td class="figure">{{ row.lot.platesLeft > 0 ? figures.number(row.lot.platesLeft, 0) : '' }}</td>
                 <td>{{ how(row) }}</td>
                 <td class="figure">@if (row.way === 'thawed') { <b>now</b> } @else if (row.way) { <b>{{ outBy(row) }}</b> } @else { <span class="soft">{{ figures.number(row.hours, 1) }} h, not today</span> }</td>
+                <td class="figure">@if ((row.way === 'refrigerator' || row.way === 'cold-water') && row.lot.thawingDg === 0) { <button type="button" class="quiet small" [attr.aria-label]="'Take out ' + lotName(row.lot)" (click)="takeOut(row)">Out</button> }</td>
               </tr>
-            } @empty { <tr><td colspan="5" class="soft">No meat in the cold yet.</td></tr> }
+            } @empty { <tr><td colspan="6" class="soft">No meat in the cold yet.</td></tr> }
           </tbody>
         </table>
       </div>
@@ -54,6 +57,7 @@ export class TonightPage {
   protected readonly figures = inject(Figures);
   private readonly clock = inject(Clock);
   private readonly notices = inject(Notices);
+  private readonly acts = inject(Acts);
   protected readonly pages = FREEZER_PAGES;
   protected readonly lotName = lotName;
   protected readonly ways = THAWING;
@@ -67,15 +71,21 @@ export class TonightPage {
   });
   protected readonly hoursLeft = computed(() => (this.dinner().getTime() - this.now().getTime()) / HOUR_MS);
   protected readonly rows = computed(() => {
-    const packs = this.store.stock().filter(({ destination, form }) => form === 'pack' && isUsable(destination));
+    const packs = this.store.stock().filter(({ destination, kept }) => kept !== 'sealed' && isUsable(destination));
     const rank = { thawed: 0, refrigerator: 1, 'cold-water': 1 } as const;
-    return readyBy(packs, this.hoursLeft(), (pack) => this.isThawed(pack)).sort((a, b) => (a.way === null ? 2 : rank[a.way]) - (b.way === null ? 2 : rank[b.way]));
+    return readyBy(packs, this.hoursLeft(), (pack) => isThawed(pack, this.clock.today())).sort((a, b) => (a.way === null ? 2 : rank[a.way]) - (b.way === null ? 2 : rank[b.way]));
   });
 
   protected setTime(text: string): void {
     if (!/^\d{2}:\d{2}$/.test(text)) return this.notices.problem('That is no time of day. The old one stands.');
     this.now.set(new Date(this.clock.instant()));
     this.at.set(text);
+  }
+
+  protected takeOut({ lot, way }: Ready): void {
+    if (way !== 'refrigerator' && way !== 'cold-water') return;
+    const { facts } = thawFacts(lot, 'all', { way, refrigerator: this.store.refrigerator(), newId: this.clock.newId(), on: this.clock.today() });
+    void this.acts.write(`${lotName(lot)} is out, to thaw`, facts);
   }
 
   protected how({ way }: Ready): string {
@@ -85,12 +95,5 @@ export class TonightPage {
   protected outBy({ hours }: Ready): string {
     const by = new Date(this.dinner().getTime() - hours * HOUR_MS);
     return `${String(by.getHours()).padStart(2, '0')}:${String(by.getMinutes()).padStart(2, '0')}`;
-  }
-
-  /** Out since as many days as it takes in the refrigerator. */
-  private isThawed(pack: Lot): boolean {
-    const way: ThawingWay = 'refrigerator';
-    const days = Math.ceil(thawingHours(pack.leftDg, pack.thicknessMm, way, meatOf(pack.animal)) / 24);
-    return pack.thawingDg >= pack.leftDg && pack.thawingOn !== null && daysBetween(pack.thawingOn, this.clock.today()) >= days;
   }
 }

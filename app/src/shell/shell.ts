@@ -8,12 +8,13 @@ import { Notices } from '../data/notices';
 import { Appearance } from '../kit/appearance';
 import { PLACES, type PlacePath } from './places';
 import { Ticket } from './ticket';
+import { Reminder } from './reminder';
 import { SetAside } from './set-aside';
 
 /** Navigation in the order of work, the ticket of what is in work, and the household's units. */
 @Component({
   selector: 'v-shell',
-  imports: [RouterOutlet, RouterLink, RouterLinkActive, Ticket, SetAside],
+  imports: [RouterOutlet, RouterLink, RouterLinkActive, Ticket, Reminder, SetAside],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './shell.html',
   styleUrl: './shell.css',

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
+import { thawFacts } from '@core/dinner/use-facts';
 import { bestBefore } from '@core/freeze/keeping';
 import type { Fact } from '@core/journal/entry';
 import type { Lot } from '@core/journal/lot';
@@ -32,14 +33,14 @@ const STATES = { frozen: 'frozen', thawing: 'thawing', 'part-used': 'begun', eat
           @for (pack of packs(); track pack.id) {
             <section>
               <header><h2>{{ lotName(pack) }}</h2><code>{{ number(pack.id) }}</code></header>
-              <p><b class="mass">{{ figures.mass(pack.leftDg) }}</b> {{ states[state(pack)] }}{{ pack.place ? ', in ' + (store.places().get(pack.place)?.name ?? 'a place that is gone') : '' }}</p>
+              <p><b class="mass">{{ figures.mass(pack.leftDg) }}</b> {{ states[state(pack)] }}{{ pack.place ? ', in ' + (store.placeNames().get(pack.place) ?? 'a place that is gone') : '' }}</p>
               <p class="soft">{{ pack.on ? 'Wrapped ' + figures.day(pack.on) + ', ' + figures.age(pack.on) : 'Nobody knows since when' }}{{ best(pack) ? ', best before ' + figures.dayAndYear(best(pack)!) : '' }}{{ pack.platesLeft > 0 ? ', ' + figures.number(pack.platesLeft, 0) + ' plates' : '' }}</p>
               @if (pack.leftDg > 0) {
                 <p class="caution">Thaw in the refrigerator, on a tray at the bottom, never on the counter. Local codes come first.</p>
                 <div class="acts">
                   <button type="button" class="quiet" [disabled]="pack.thawingDg > 0" (click)="out(pack)">Out, to thaw</button>
                   <button type="button" class="quiet" (click)="eaten(pack)">Eaten</button>
-                  <label>Lies in <select class="text" (change)="move(pack, $any($event.target).value)">@for (place of store.places(); track place[0]) { <option [value]="place[0]" [selected]="place[0] === pack.place">{{ place[1].name }}</option> }@if (!pack.place) { <option value="" selected>no place yet</option> }</select></label>
+                  <label>Lies in <select class="text" (change)="move(pack, $any($event.target).value)">@for (place of store.shelves(); track place.id) { <option [value]="place.id" [selected]="place.id === pack.place">{{ place.name }}</option> }@if (!pack.place) { <option value="" selected>no place yet</option> }</select></label>
                 </div>
               }
             </section>
@@ -86,18 +87,19 @@ export class ScanPage {
   }
 
   protected async out(pack: Lot): Promise<void> {
-    await this.write({ type: 'thawing', lot: pack.id, amount: 'all', on: this.clock.today() }, `${lotName(pack)} is out, to thaw`);
+    const { facts } = thawFacts(pack, 'all', { way: 'refrigerator', refrigerator: this.store.refrigerator(), newId: this.clock.newId(), on: this.clock.today() });
+    await this.write(`${lotName(pack)} is out, to thaw`, ...facts);
   }
 
   protected async eaten(pack: Lot): Promise<void> {
-    await this.write({ type: 'eaten', lot: pack.id, amount: 'all', on: this.clock.today() }, `${lotName(pack)} eaten`);
+    await this.write(`${lotName(pack)} eaten`, { type: 'eaten', lot: pack.id, amount: 'all', on: this.clock.today() });
   }
 
   protected async move(pack: Lot, place: string): Promise<void> {
-    await this.write({ type: 'placed', lot: pack.id, place }, `${lotName(pack)} is in ${this.store.places().get(place)?.name}`);
+    await this.write(`${lotName(pack)} is in ${this.store.placeNames().get(place)}`, { type: 'placed', lot: pack.id, place });
   }
 
-  private async write(fact: Fact, summary: string): Promise<void> {
-    this.notices.tell(await this.store.append(fact), summary);
+  private async write(summary: string, ...facts: Fact[]): Promise<void> {
+    this.notices.tell(await this.store.append(...facts), summary);
   }
 }

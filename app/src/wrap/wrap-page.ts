@@ -45,7 +45,7 @@ export class WrapPage {
   protected readonly lotName = lotName;
   protected readonly ideas = IDEAS;
   protected readonly isWishing = signal(false);
-  protected readonly place = linkedSignal(() => [...this.store.places().keys()][0] ?? '');
+  protected readonly place = linkedSignal(() => this.store.shelves()[0]?.id ?? '');
   private readonly today = this.clock.today();
 
   /** What lies on the table, by the piece it came from. */

@@ -212,7 +212,7 @@ export class Wrapping {
     const trays = this.filled();
     const what = trays.length === 1 ? this.name(trays[0] as Tray) : `${trays.length} packs`;
     const written = await this.store.append(...packFacts(trays, this.byId(), place, this.clock.today(), this.meanPlateG()));
-    const where = place === null ? '' : `, in ${this.store.places().get(place)?.name}`;
+    const where = place === null ? '' : `, in ${this.store.placeNames().get(place)}`;
     if (!this.notices.tell(written, `${what} wrapped${where}`)) return null;
     this.put.set([]);
     this.outcome.set([]);

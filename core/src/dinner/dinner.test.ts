@@ -139,6 +139,7 @@ describe('a proposed week', () => {
     expect(ask([], { stock: [] })).toEqual([]);
     const late = ask([], { now: { instant: instantAt(TODAY, '18:58', ZONE), zone: ZONE } });
     expect(late.map(({ date }) => date)).not.toContain(TODAY);
+    expect(ask([], { dinners: 1, now: { instant: instantAt(TODAY, '18:58', ZONE), zone: ZONE } })).toHaveLength(1);
   });
 
   it('single pieces out of a bag where it holds more than are wanted', () => {

@@ -73,9 +73,10 @@ const COST = { short: 4, over: 1.2, sameAsBefore: 1.5, sameAsTwoBefore: 0.5, col
 export function proposeWeek(request: WeekRequest): ProposedDay[] {
   const { days } = request;
   const planned = days.filter(({ servings }) => servings.length > 0).length;
-  const free = freeDays(request, request.dinners - planned);
-  let beam: PartPlan[] = [{ cost: 0, used: new Set(days.flatMap(({ servings }) => servings.map(({ serving }) => serving.lot))), chosen: [] }];
-  const table = tableOf(request);
+  const used = new Set(days.flatMap(({ servings }) => servings.map(({ serving }) => serving.lot)));
+  const table = tableOf(request, used);
+  const free = freeDays(table, request.dinners - planned);
+  let beam: PartPlan[] = [{ cost: 0, used, chosen: [] }];
   const { packs } = table;
   for (const day of free) {
     beam = beam
@@ -94,15 +95,17 @@ export function proposeWeek(request: WeekRequest): ProposedDay[] {
   });
 }
 
-/** The days that get a dinner: those on which the household most often has meat, in their order. */
-function freeDays({ days, habits, today }: WeekRequest, wanted: number): PlannedDay[] {
-  const free = days.filter(({ date, servings, isMeatless, wanted: plates }) => date >= today && servings.length === 0 && !isMeatless && plates > 0);
+/** The days that get a dinner: of those for which something can be ready, the ones on which the household most often has meat, in their order. */
+function freeDays(table: Table, wanted: number): PlannedDay[] {
+  const { days, habits, today, packs } = table;
+  const isFree = ({ date, servings, isMeatless, wanted: plates }: PlannedDay): boolean => date >= today && servings.length === 0 && !isMeatless && plates > 0;
+  const free = days.filter((day) => isFree(day) && packs.some((lot) => isInTime(day, lot, table)));
   const usual = [...free].sort((a, b) => habits.meatOn(weekdayOf(b.date)) - habits.meatOn(weekdayOf(a.date)));
   const chosen = new Set(usual.slice(0, Math.max(0, wanted)));
   return free.filter((day) => chosen.has(day));
 }
 
-function tableOf(request: WeekRequest): Table {
+function tableOf(request: WeekRequest, used: ReadonlySet<string>): Table {
   const known = new Map<string, ThawingWay | 'from-frozen'>();
   const way = (day: PlannedDay, lot: Lot): ThawingWay | 'from-frozen' => {
     const key = `${day.date} ${lot.id}`;
@@ -110,7 +113,7 @@ function tableOf(request: WeekRequest): Table {
     known.set(key, found);
     return found;
   };
-  return { ...request, packs: inLine(request), way };
+  return { ...request, packs: inLine(request).filter(({ id }) => !used.has(id)), way };
 }
 
 /** Packs that make plates, the most urgent first, some of each animal. */

@@ -40,7 +40,7 @@ const WAYS: readonly ThawingWay[] = ['refrigerator', 'cold-water'];
  * @param awake between which hours somebody can take a pack out
  */
 export function takeOuts(days: readonly PlannedDay[], now: Now, awake: Dinners['awake']): TakeOut[] {
-  return days.flatMap((day) => day.servings.flatMap((planned) => (planned.lot && planned.trouble === null ? [takeOut(day, planned, planned.lot, now, awake)] : [])));
+  return days.flatMap((day) => day.servings.flatMap((planned) => (planned.lot && planned.trouble === null && !planned.isServed ? [takeOut(day, planned, planned.lot, now, awake)] : [])));
 }
 
 function takeOut({ date, at }: PlannedDay, { serving }: PlannedServing, lot: Lot, now: Now, awake: Dinners['awake']): TakeOut {

@@ -22,6 +22,8 @@ export interface PlannedServing {
   readonly lot: Lot | null;
   readonly plates: number;
   readonly trouble: ServingTrouble | null;
+  /** Some of it was eaten on the day. */
+  readonly isServed: boolean;
 }
 
 /** A day of the plan. */
@@ -58,11 +60,13 @@ export function plannedDays(from: IsoDate, days: number, { meals, lots, settings
     const meal = meals.get(date) ?? NO_MEAL;
     const servings = meal.servings.map((serving): PlannedServing => {
       const lot = lots.get(serving.lot) ?? null;
-      if (!lot) return { serving, lot, plates: 0, trouble: 'unknown' };
-      if (lot.leftDg === 0) return { serving, lot, plates: 0, trouble: 'gone' };
+      if (!lot) return { serving, lot, plates: 0, trouble: 'unknown', isServed: false };
+      const eaten = lot.flows.filter(({ way, on }) => way === 'eaten' && on === date);
+      if (eaten.length > 0) return { serving, lot, plates: eaten.reduce((sum, { plates, massDg }) => sum + (plates > 0 ? plates : massDg / plateDg), 0), trouble: null, isServed: true };
+      if (lot.leftDg === 0) return { serving, lot, plates: 0, trouble: 'gone', isServed: false };
       const share = (taken.get(lot.id) ?? 0) + servedShare(lot, serving.amount);
       taken.set(lot.id, share);
-      return { serving, lot, plates: servedPlates(lot, serving.amount, plateDg), trouble: share > 1 + 1e-9 ? 'too-little' : null };
+      return { serving, lot, plates: servedPlates(lot, serving.amount, plateDg), trouble: share > 1 + 1e-9 ? 'too-little' : null, isServed: false };
     });
     const isMeatless = meal.meatless ?? (meal.servings.length === 0 && dinners.meatless.includes(weekdayOf(date)));
     return { date, at: meal.at ?? dinners.at, meal, isMeatless, wanted: atTable(settings, meal), plates: servings.reduce((sum, { plates }) => sum + plates, 0), servings };

@@ -27,8 +27,12 @@ export const USUAL_AIR_C = { freezer: -18, refrigerator: 4 } as const;
 const STILL_AIR = 8;
 const MOVED_AIR = 20;
 
+/** What has no order of its own comes last, by name: “drawer 2” before “drawer 10”. */
+const LAST = 1e6;
+const byName = new Intl.Collator('en', { numeric: true });
+
 /**
- * The household's freezers and refrigerators, each with its drawers in the order they were entered.
+ * The household's freezers and refrigerators, each with its drawers, in their order from the top.
  * A drawer of something that is not there stands alone.
  *
  * @param places by id
@@ -36,7 +40,7 @@ const MOVED_AIR = 20;
  */
 export function coldPlaces(places: ReadonlyMap<string, Place>): Appliance[] {
   const within = (place: Place): string | undefined => (place.within !== undefined && places.get(place.within)?.within === undefined && places.has(place.within) ? place.within : undefined);
-  const all = [...places];
+  const all = [...places].sort(([, a], [, b]) => (a.order ?? LAST) - (b.order ?? LAST) || byName.compare(a.name, b.name));
   return all.filter(([, place]) => within(place) === undefined).map(([id, place]) => applianceOf(id, place, all.filter(([, other]) => within(other) === id)));
 }
 

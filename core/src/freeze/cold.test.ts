@@ -14,8 +14,8 @@ import { cookBy, isThawed, whyNotRefreeze } from './once-thawed';
 import { litresOf, roomOfAll } from './room';
 
 const places = new Map<string, Place>([
-  ['chest', { name: 'Chest', cold: 'freezer', litres: 100 }],
-  ['top', { name: 'Top', cold: 'freezer', within: 'chest', litres: 30 }],
+  ['chest', { name: 'Chest', cold: 'freezer', litres: 100, order: 0 }],
+  ['top', { name: 'Top', cold: 'freezer', within: 'chest', litres: 30, order: 0 }],
   ['low', { name: 'Low', cold: 'freezer', within: 'chest' }],
   ['small', { name: 'Ice box', cold: 'freezer', litres: 5, frostFree: true, airC: -12 }],
   ['fridge', { name: 'Refrigerator', cold: 'refrigerator', litres: 200 }],
@@ -38,7 +38,7 @@ function packs(list: readonly { id: string; massDg?: number; animal?: 'beef' | '
 
 describe('cold places', () => {
   it('a drawer of unknown size has what the others leave; a drawer of nothing stands alone', () => {
-    const [chest, small, , lost] = appliances;
+    const [chest, lost, small] = appliances;
     expect(chest?.shelves.map(({ id, litres }) => [id, litres])).toEqual([['top', 30], ['low', 70]]);
     expect(small).toMatchObject({ airC: -12, h: 20, shelves: [{ id: 'small', litres: 5 }] });
     expect(lost).toMatchObject({ id: 'lost', litres: null, airC: -18 });

@@ -11,6 +11,20 @@ export const WHY_MISSING = {
 
 export type WhyMissing = keyof typeof WHY_MISSING;
 
+/** What a stock-take writes beside a pack that nobody can account for, or that turned up. */
+const [LOST, FOUND] = ['stock-take: not found', 'stock-take: found'];
+
+/**
+ * The entries for a pack that lies where the journal has none: it was written down as gone, or as
+ * lying elsewhere.
+ *
+ * @param massDg what it weighs, where it was written down as gone
+ */
+export function foundFacts(pack: Pick<Lot, 'id' | 'leftDg' | 'count'>, place: string, massDg: number): Fact[] {
+  const placed: Fact = { type: 'placed', lot: pack.id, place };
+  return pack.leftDg > 0 ? [placed] : [{ type: 'counted', lot: pack.id, massDg, count: pack.count, reason: FOUND }, placed];
+}
+
 /**
  * The entries that put the journal right after a stock-take: what was not found left the cold by the
  * way that was said; what nobody knows of is shrinkage, which the Books show.
@@ -21,7 +35,7 @@ export function stockTakeFacts(packs: readonly Pick<Lot, 'id'>[], why: ReadonlyM
   return packs.flatMap(({ id }): Fact[] => {
     const reason = why.get(id);
     if (reason === undefined) return [];
-    if (reason === 'lost') return [{ type: 'counted', lot: id, massDg: 0, count: 0, reason: 'stock-take' }];
+    if (reason === 'lost') return [{ type: 'counted', lot: id, massDg: 0, count: 0, reason: LOST }];
     return [{ type: reason, lot: id, amount: 'all', on }];
   });
 }

@@ -21,6 +21,8 @@ const placeSchema = z.strictObject({
   cold: z.enum(['freezer', 'refrigerator']),
   /** The place that it is a drawer or a shelf of; temperature and air are that one's. */
   within: key.optional(),
+  /** Where it stands among its like, from the top. */
+  order: z.int().nonnegative().max(1000).optional(),
   litres: z.number().positive().max(100_000).optional(),
   airC: z.number().min(-60).max(30).optional(),
   /** A fan keeps the frost off, and moves the air. */

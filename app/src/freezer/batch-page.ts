@@ -1,0 +1,114 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { freezeBy, planBatch, type GoesIn } from '@core/freeze/batch';
+import { applianceAt } from '@core/freeze/cold-places';
+import { phamHours, whyNotFrozen } from '@core/freeze/freezing-time';
+import { meatOf } from '@core/freeze/meat-properties';
+import { roomIn } from '@core/freeze/room';
+import type { Fact } from '@core/journal/entry';
+import type { Lot } from '@core/journal/lot';
+import { lotName } from '@core/journal/lot-name';
+import { daysBetween, type IsoDate } from '@core/units/date';
+import { Clock } from '../data/clock';
+import { Figures } from '../data/figures';
+import { HOUSEHOLD_NAME } from '../data/household-name';
+import { HouseholdStore } from '../data/household-store';
+import { PageTabs } from '../kit/page-tabs';
+import { Swatch } from '../kit/swatch';
+import { Acts } from './acts';
+import { FREEZER_PAGES } from './pages';
+import { UndoBar } from './undo-bar';
+
+/** What was wrapped longer ago and has no place is not a new batch any more, but it waits all the same. */
+const START_C = 4;
+const END_C = -10;
+/** Without a measured thickness a pack is taken for this thick; an estimate. */
+const USUAL_MM = 40;
+
+/** New packs on their way into the freezer: what goes in today, where, and what waits in the refrigerator. */
+@Component({
+  selector: 'v-batch-page',
+  imports: [PageTabs, RouterLink, Swatch, UndoBar],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './batch-page.html',
+  styleUrl: './batch-page.css',
+})
+export class BatchPage {
+  protected readonly store = inject(HouseholdStore);
+  protected readonly figures = inject(Figures);
+  protected readonly household = inject(HOUSEHOLD_NAME);
+  private readonly acts = inject(Acts);
+  protected readonly today = inject(Clock).today();
+  protected readonly pages = FREEZER_PAGES;
+  protected readonly lotName = lotName;
+  private readonly left = signal<ReadonlySet<string>>(new Set());
+
+  /** Packs that lie in no freezer and do not thaw. */
+  protected readonly fresh = computed(() => [...this.store.state().lots.values()].filter((lot) => lot.form === 'pack' && lot.leftDg > 0 && lot.thawingDg === 0 && lot.kept !== 'sealed' && applianceAt(this.store.appliances(), lot.place)?.cold !== 'freezer'));
+  private readonly batch = computed(() => planBatch(this.fresh().filter(({ id }) => !this.left().has(id)), this.store.appliances(), this.store.stock(), this.today));
+  protected readonly leftOut = computed(() => this.fresh().filter(({ id }) => this.left().has(id)));
+  protected readonly tooLate = computed(() => this.batch().tooLate);
+  protected readonly noRoom = computed(() => this.batch().noRoom);
+  /** What goes in on each day. */
+  protected readonly days = computed(() => {
+    const days = new Map<IsoDate, GoesIn[]>();
+    for (const each of this.batch().goesIn) {
+      const known = days.get(each.on);
+      if (known) known.push(each);
+      else days.set(each.on, [each]);
+    }
+    return [...days].map(([on, packs]) => ({ on, packs: packs.map((each, index) => ({ ...each, nth: index + 1, hours: this.hours(each), why: this.whyNot(each) })), massDg: packs.reduce((sum, { lot }) => sum + lot.leftDg, 0) }));
+  });
+
+  /** The freezers, and what they still take. */
+  protected readonly freezers = computed(() => this.store.appliances().filter(({ cold }) => cold === 'freezer').map((appliance) => {
+    const inside = new Set([appliance.id, ...appliance.shelves.map(({ id }) => id)]);
+    const stored = this.store.stock().filter(({ place }) => place !== null && inside.has(place));
+    const massDg = stored.reduce((sum, { leftDg }) => sum + leftDg, 0);
+    const loadedDg = stored.filter(({ on }) => on === this.today).reduce((sum, { leftDg }) => sum + leftDg, 0);
+    const room = appliance.litres === null ? null : roomIn(appliance.litres, massDg);
+    return { ...appliance, room, loadedDg, share: room ? massDg / (massDg + room.freeDg) : 0 };
+  }));
+  protected readonly massDg = computed(() => this.fresh().reduce((sum, { leftDg }) => sum + leftDg, 0));
+
+  private hours({ lot, appliance }: GoesIn): number | null {
+    const freezing = this.freezingOf(lot, appliance);
+    return whyNotFrozen(freezing) ? null : phamHours(freezing);
+  }
+
+  private whyNot({ lot, appliance }: GoesIn): string | null {
+    return whyNotFrozen(this.freezingOf(lot, appliance));
+  }
+
+  private freezingOf(lot: Lot, { airC, h }: GoesIn['appliance']) {
+    return { shape: 'slab', thicknessMm: lot.thicknessMm ?? USUAL_MM, startC: START_C, airC, endC: END_C, h, meat: meatOf(lot.animal) } as const;
+  }
+
+  protected waitsUntil(lot: Lot): string {
+    return this.figures.weekday(freezeBy(lot, this.today));
+  }
+
+  protected dayName(on: IsoDate): string {
+    const days = daysBetween(this.today, on);
+    return days === 0 ? 'Goes in today' : `${this.figures.weekday(on)}: waits in the refrigerator until then`;
+  }
+
+  protected leave(lot: Lot): void {
+    this.left.update((left) => new Set([...left, lot.id]));
+  }
+
+  protected bringBack(lot: Lot): void {
+    this.left.update((left) => new Set([...left].filter((id) => id !== lot.id)));
+  }
+
+  /** Today's into their drawers, the others into the refrigerator until their day. */
+  protected putAway(): void {
+    const refrigerator = this.store.refrigerator();
+    const facts = this.batch().goesIn.flatMap(({ lot, on, shelf }): Fact[] => {
+      const place = on === this.today ? shelf.id : refrigerator;
+      return place === null || place === lot.place ? [] : [{ type: 'placed', lot: lot.id, place }];
+    });
+    const now = this.days()[0]?.on === this.today ? (this.days()[0]?.packs.length ?? 0) : 0;
+    void this.acts.write(`${now} ${now === 1 ? 'pack is' : 'packs are'} in the freezer`, facts);
+  }
+}

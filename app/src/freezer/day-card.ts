@@ -1,0 +1,113 @@
+import { CdkDrag, CdkDropList, type CdkDragDrop } from '@angular/cdk/drag-drop';
+import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
+import type { Why } from '@core/dinner/propose-week';
+import type { PlannedDay, PlannedServing, ServingTrouble } from '@core/dinner/week';
+import { lotName } from '@core/journal/lot-name';
+import type { Serving } from '@core/journal/meal';
+import { wallAt } from '@core/units/zone';
+import { Figures } from '../data/figures';
+import { HouseholdStore } from '../data/household-store';
+import { Notices } from '../data/notices';
+import { Swatch } from '../kit/swatch';
+import { Week } from './week';
+
+const TROUBLE: Record<ServingTrouble, string> = { gone: 'no longer there: choose another', 'too-little': 'wanted on another day too: less is left', unknown: 'not known here: merge the other device’s file' };
+const WHY: Record<Why, string> = { thawing: 'thawing already', 'near-its-date': 'near its date', oldest: 'the oldest of its kind', variety: 'a change', habit: 'as you often have it on this day' };
+const WAYS = { '': 'as there is time', refrigerator: 'in the refrigerator', 'cold-water': 'in cold water', 'from-frozen': 'cook from frozen' } as const;
+
+/** One day of the plan. */
+@Component({
+  selector: 'v-day-card',
+  imports: [CdkDrag, CdkDropList, Swatch],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './day-card.html',
+  styleUrl: './day-card.css',
+})
+export class DayCard {
+  protected readonly week = inject(Week);
+  protected readonly figures = inject(Figures);
+  protected readonly store = inject(HouseholdStore);
+  private readonly notices = inject(Notices);
+  readonly day = input.required<PlannedDay>();
+  readonly number = input.required<number>();
+  /** What is in the hand, to be put here. */
+  readonly held = input('');
+  readonly why = input<readonly Why[]>([]);
+  readonly put = output();
+  readonly dropped = output<CdkDragDrop<string, string, { lot: string }>>();
+  protected readonly open = signal(false);
+  protected readonly lotName = lotName;
+  protected readonly trouble = TROUBLE;
+  protected readonly ways = Object.entries(WAYS);
+  protected readonly isToday = computed(() => this.day().date === this.week.today());
+  protected readonly isPast = computed(() => this.day().date < this.week.today());
+  protected readonly whyWords = computed(() => this.why().map((each) => WHY[each]).join(', '));
+  protected readonly canServe = computed(() => this.day().date <= this.week.today() && this.day().servings.some(({ trouble, isServed }) => trouble === null && !isServed));
+  protected readonly isShort = computed(() => this.day().servings.length > 0 && this.day().plates < this.day().wanted - 0.25);
+
+  /** Cost of what is planned or was eaten; null where some of it is unknown. */
+  protected readonly costMinor = computed(() => this.day().servings.reduce<number | null>((sum, each) => {
+    const cost = this.costOf(each);
+    return sum === null || cost === null ? null : sum + cost;
+  }, 0));
+
+  private costOf({ lot, isServed, plates }: PlannedServing): number | null {
+    const cost = lot && this.store.costs().get(lot.id);
+    if (!lot || !cost?.complete) return null;
+    if (isServed) return lot.flows.reduce((sum, { way, on }, i) => (way === 'eaten' && on === this.day().date ? sum + (cost.flows[i] ?? 0) : sum), 0);
+    return lot.platesLeft > 0 ? (cost.leftMinor * plates) / lot.platesLeft : cost.leftMinor;
+  }
+
+  protected out({ serving, lot, isServed }: PlannedServing): string {
+    if (isServed) return 'eaten';
+    const known = this.week.takeOuts().find((each) => each.date === this.day().date && each.serving.lot === serving.lot);
+    if (!known || !lot) return '';
+    if (known.isOut) return 'out, thawing';
+    if (known.way === 'from-frozen') return 'cook from frozen, or another day';
+    const { date, time } = wallAt(known.remindAt, this.week.zone);
+    return `out by ${date === this.day().date ? '' : `${this.figures.weekday(date)} `}${time}${known.way === 'cold-water' ? ', cold water' : ''}`;
+  }
+
+  protected setGuests(text: string): void {
+    const guests = text.trim() === '' ? 0 : Number(text);
+    if (!Number.isInteger(guests) || guests < 0 || guests > 60) return this.notices.problem('Guests are a whole number from 0 to 60. The old one stands.');
+    void this.week.set(this.day().date, { guests }, guests === 0 ? 'No guests' : `${guests} ${guests === 1 ? 'guest' : 'guests'}`);
+  }
+
+  protected toggle(name: string): void {
+    const { meal, date } = this.day();
+    const isAway = meal.absent.includes(name);
+    void this.week.set(date, { absent: isAway ? meal.absent.filter((each) => each !== name) : [...meal.absent, name] }, isAway ? `${name} is there` : `${name} is away`);
+  }
+
+  protected setTime(text: string): void {
+    if (!/^([01]\d|2[0-3]):[0-5]\d$/.test(text)) return this.notices.problem('That is no time of day. The old one stands.');
+    void this.week.set(this.day().date, { at: text }, `Dinner at ${text}`);
+  }
+
+  protected setWay(serving: Serving, way: string): void {
+    void this.week.setServing(this.day().date, serving.lot, { way: way === '' ? undefined : (way as Serving['way']) });
+  }
+
+  protected setCount(serving: Serving, lot: PlannedServing['lot'], text: string): void {
+    const count = Number(text);
+    if (!lot || !Number.isInteger(count) || count < 1 || count > lot.countLeft) return this.notices.problem(`Pieces are a whole number from 1 to ${lot?.countLeft ?? 1}.`);
+    void this.week.setServing(this.day().date, serving.lot, { amount: count === lot.countLeft ? 'all' : { count } });
+  }
+
+  protected countOf({ amount }: Serving, lot: NonNullable<PlannedServing['lot']>): number {
+    return amount === 'all' ? lot.countLeft : 'count' in amount ? amount.count : lot.countLeft;
+  }
+
+  protected byKey(event: KeyboardEvent, lot: string): void {
+    const days = this.week.days();
+    if (event.key === 'Delete' || event.key === 'Backspace') {
+      event.preventDefault();
+      return void this.week.take(lot, this.day().date);
+    }
+    const day = days[Number(event.key) - 1];
+    if (!day || day.date === this.day().date) return;
+    event.preventDefault();
+    void this.week.put(lot, day.date, this.day().date);
+  }
+}

@@ -1,0 +1,123 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { RouterLink } from '@angular/router';
+import { splitFacts, thawFacts } from '@core/dinner/use-facts';
+import { NO_MEAL, type Serving } from '@core/journal/meal';
+import { withServing } from '@core/dinner/week';
+import { whyNotRefreeze } from '@core/freeze/once-thawed';
+import { meatOf } from '@core/freeze/meat-properties';
+import { phamHours } from '@core/freeze/freezing-time';
+import { THAWING, thawingHours } from '@core/freeze/thawing-time';
+import { applianceAt } from '@core/freeze/cold-places';
+import type { Amount, Fact } from '@core/journal/entry';
+import type { ThawedBy } from '@core/journal/lot';
+import { addDays } from '@core/units/date';
+import { Clock } from '../data/clock';
+import { Figures } from '../data/figures';
+import { HOUSEHOLD_NAME } from '../data/household-name';
+import { HouseholdStore } from '../data/household-store';
+import { Notices } from '../data/notices';
+import { Acts } from './acts';
+import { keptWord, type PackRow } from './pack-rows';
+
+/** Why something is thrown away. */
+export const WHY_THROWN = ['freezer burn', 'past its date', 'thawed too long', 'torn or open', 'does not smell right', 'other'] as const;
+/** From a refrigerator to frozen in the middle. */
+const [START_C, END_C] = [4, -10];
+
+/** One pack: what it is, and what becomes of it. */
+@Component({
+  selector: 'v-pack-card',
+  imports: [FormsModule, RouterLink],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './pack-card.html',
+  styleUrl: './pack-card.css',
+})
+export class PackCard {
+  protected readonly store = inject(HouseholdStore);
+  protected readonly figures = inject(Figures);
+  protected readonly household = inject(HOUSEHOLD_NAME);
+  private readonly acts = inject(Acts);
+  private readonly clock = inject(Clock);
+  private readonly notices = inject(Notices);
+  readonly row = input.required<PackRow>();
+
+  protected readonly lot = computed(() => this.row().lot);
+  protected readonly isThawing = computed(() => this.lot().thawingDg > 0);
+  private readonly id = computed(() => this.lot().id);
+  protected readonly plates = linkedSignal<string, string>({ source: this.id, computation: () => '1' });
+  protected readonly way = linkedSignal<string, ThawedBy>({ source: this.id, computation: () => 'refrigerator' });
+  protected readonly why = linkedSignal<string, string>({ source: this.id, computation: () => WHY_THROWN[0] });
+  protected readonly part = linkedSignal<string, string>({ source: this.id, computation: () => '1' });
+  protected readonly whys = WHY_THROWN;
+  protected readonly ways = Object.keys(THAWING) as ThawedBy[];
+  protected readonly thawing = THAWING;
+  protected readonly kept = computed(() => keptWord(this.lot()));
+  protected readonly singles = computed(() => (this.lot().singly ? this.lot().countLeft : 0));
+  protected readonly thawH = computed(() => Math.ceil(thawingHours(this.lot().leftDg, this.lot().thicknessMm, this.way(), meatOf(this.lot().animal))));
+  protected readonly notAgain = computed(() => (this.isThawing() ? whyNotRefreeze(this.lot(), this.clock.today()) : null));
+  /** The next days, to plan it for. */
+  protected readonly days = computed(() => Array.from({ length: 7 }, (_, day) => addDays(this.clock.today(), day)));
+
+  /** How long it took, or takes, to freeze here; null where nobody knows how thick it is. */
+  protected readonly frozenIn = computed(() => {
+    const { thicknessMm, animal, place } = this.lot();
+    const where = applianceAt(this.store.appliances(), place);
+    if (thicknessMm === null || where?.cold !== 'freezer' || where.airC >= END_C) return null;
+    const hours = (mm: number): number => phamHours({ shape: 'slab', thicknessMm: mm, startC: START_C, airC: where.airC, endC: END_C, h: where.h, meat: meatOf(animal) });
+    return { hours: hours(thicknessMm), half: hours(thicknessMm / 2), where: where.name, thicknessMm };
+  });
+
+  protected eat(amount: Amount): Promise<boolean> {
+    const said = amount === 'all' ? `${this.row().name} eaten` : `A part of ${this.row().name} eaten`;
+    return this.acts.write(said, [{ type: 'eaten', lot: this.id(), amount, on: this.clock.today() }]);
+  }
+
+  protected eatPlates(): void {
+    const plates = Number(this.plates());
+    if (!Number.isInteger(plates) || plates < 1) return this.notices.problem('Plates is a whole number from 1.');
+    void this.eat({ plates });
+  }
+
+  protected thaw(amount: Serving['amount']): void {
+    const { facts } = thawFacts(this.lot(), amount, { way: this.way(), refrigerator: this.store.refrigerator(), newId: this.clock.newId(), on: this.clock.today() });
+    void this.acts.write(amount === 'all' ? `${this.row().name} is thawing` : `One piece of ${this.row().name} is thawing`, facts);
+  }
+
+  protected freezeAgain(): void {
+    const why = this.notAgain();
+    if (why) return this.notices.problem(why);
+    const freezer = this.store.shelves().find(({ cold }) => cold === 'freezer');
+    const facts: Fact[] = [{ type: 'refrozen', lot: this.id(), on: this.clock.today() }];
+    const isInFreezer = applianceAt(this.store.appliances(), this.lot().place)?.cold === 'freezer';
+    if (freezer && !isInFreezer) facts.push({ type: 'placed', lot: this.id(), place: freezer.id });
+    void this.acts.write(`${this.row().name} is frozen again`, facts);
+  }
+
+  protected discard(): void {
+    void this.acts.write(`${this.row().name} thrown away`, [{ type: 'discarded', lot: this.id(), amount: 'all', on: this.clock.today(), reason: this.why() }]);
+  }
+
+  protected give(): void {
+    void this.acts.write(`${this.row().name} given away`, [{ type: 'given', lot: this.id(), amount: 'all', on: this.clock.today() }]);
+  }
+
+  protected move(place: string): void {
+    void this.acts.write(`${this.row().name} moved`, [{ type: 'placed', lot: this.id(), place }]);
+  }
+
+  protected split(): void {
+    const count = Number(this.part());
+    const most = this.lot().countLeft - 1;
+    if (!Number.isInteger(count) || count < 1 || count > most) return this.notices.problem(`Split off a whole number of pieces from 1 to ${most}.`);
+    void this.acts.write(`${this.row().name} split`, splitFacts(this.lot(), count, { loose: this.clock.newId(), newId: this.clock.newId(), on: this.clock.today() }));
+  }
+
+  protected async plan(date: string): Promise<void> {
+    const [from] = this.row().planned;
+    const serving = this.store.meals().get(from ?? '')?.servings.find(({ lot }) => lot === this.id()) ?? { lot: this.id(), amount: 'all' as const };
+    const changes = date === '' ? new Map([[from ?? '', { ...(this.store.meals().get(from ?? '') ?? NO_MEAL), servings: (this.store.meals().get(from ?? '')?.servings ?? []).filter(({ lot }) => lot !== this.id()) }]]) : withServing(this.store.meals(), date, serving, from);
+    const written = await this.store.record(...[...changes].map(([key, value]) => ({ type: 'meal' as const, key, value })));
+    this.notices.tell(written, date === '' ? `${this.row().name} is off the plan` : `${this.row().name} is planned for ${this.figures.day(date)}`);
+  }
+}

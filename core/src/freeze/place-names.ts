@@ -1,0 +1,15 @@
+import type { Place } from '../journal/record';
+
+/**
+ * What places are called in full: a drawer with what it is a drawer of.
+ *
+ * @example placeNames(places).get('top') // 'Chest freezer, top basket'
+ */
+export function placeNames(places: ReadonlyMap<string, Place>): ReadonlyMap<string, string> {
+  return new Map(
+    [...places].map(([id, { name, within }]) => {
+      const whole = within === undefined ? undefined : places.get(within);
+      return [id, whole ? `${whole.name}, ${name}` : name];
+    }),
+  );
+}
