@@ -13,7 +13,7 @@ function aPiece(which: 'first' | 'last' = 'first'): string {
   return pieces.at(which === 'first' ? 0 : -1)?.lot ?? '';
 }
 
-const PATHS = ['/demo/counter', '/demo/counter/candidates', '/demo/counter/prices', '/demo/counter/lists', '/demo/block', `/demo/block/${aPiece('last')}/slices`, '/demo/wrap', '/demo/wrap/labels', '/demo/wrap/scan', '/demo/freezer', '/demo/freezer/tonight', '/demo/freezer/count', '/demo/freezer/power', '/demo/books', `/demo/books/${aPiece()}`, '/demo/books/trends', '/demo/books/household', '/demo/craft', '/demo/craft/lamb-leg', '/demo/craft/words', '/demo/craft/knives', '/demo/craft/thickness', '/demo/craft/safety', '/demo/craft/own/new?from=lamb-rack', '/home/start'];
+const PATHS = ['/demo/counter', '/demo/counter/candidates', '/demo/counter/prices', '/demo/counter/lists', '/demo/block', `/demo/block/${aPiece('last')}/slices`, '/demo/wrap', '/demo/wrap/labels', '/demo/wrap/scan', '/demo/freezer', '/demo/freezer/week', '/demo/freezer/batch', '/demo/freezer/buy', '/demo/freezer/places', '/demo/freezer/tonight', '/demo/freezer/count', '/demo/freezer/power', '/demo/books', `/demo/books/${aPiece()}`, '/demo/books/trends', '/demo/books/household', '/demo/craft', '/demo/craft/lamb-leg', '/demo/craft/words', '/demo/craft/knives', '/demo/craft/thickness', '/demo/craft/safety', '/demo/craft/own/new?from=lamb-rack', '/home/start'];
 
 describe.each([
   ['on a desk, light', DESK, 'light'],

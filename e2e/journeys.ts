@@ -2,6 +2,15 @@ import { Person } from './harness';
 
 export const ADDRESS = process.env['VENDICUS_ADDRESS'] ?? '';
 
+/** A zone where it is about such an hour now, for what depends on the hour. */
+function zoneAt(wanted: number): string {
+  const hour = new Date().getUTCHours();
+  const ahead = wanted - hour < -12 ? wanted + 24 - hour : wanted - hour > 14 ? wanted - 24 - hour : wanted - hour;
+  return ahead === 0 ? 'Etc/GMT' : `Etc/GMT${ahead > 0 ? '-' : '+'}${Math.abs(ahead)}`;
+}
+export const morning = (): string => zoneAt(10);
+export const afternoon = (): string => zoneAt(16);
+
 /** Answers the first questions of a household of one's own. */
 export async function begin(person: Person): Promise<void> {
   await person.goTo('/home/start');

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { freezeBy, planBatch, type GoesIn } from '@core/freeze/batch';
+import { cameFrozen, freezeBy, planBatch, type GoesIn } from '@core/freeze/batch';
 import { applianceAt } from '@core/freeze/cold-places';
 import { phamHours, whyNotFrozen } from '@core/freeze/freezing-time';
 import { meatOf } from '@core/freeze/meat-properties';
@@ -72,11 +72,13 @@ export class BatchPage {
   protected readonly massDg = computed(() => this.fresh().reduce((sum, { leftDg }) => sum + leftDg, 0));
 
   private hours({ lot, appliance }: GoesIn): number | null {
+    if (cameFrozen(lot, this.today)) return null;
     const freezing = this.freezingOf(lot, appliance);
     return whyNotFrozen(freezing) ? null : phamHours(freezing);
   }
 
   private whyNot({ lot, appliance }: GoesIn): string | null {
+    if (cameFrozen(lot, this.today)) return 'frozen already';
     return whyNotFrozen(this.freezingOf(lot, appliance));
   }
 

@@ -22,18 +22,19 @@ const DRAG_PX = 6;
   template: `
     <button type="button" [class.over]="isTarget()" [attr.data-drawer]="drawer()" [attr.aria-label]="said()" (keydown)="step($event)" (pointerdown)="press($event)" (pointermove)="move($event)" (pointerup)="release($event)" (pointercancel)="pressed = null" (pointerleave)="point.emit(null)">
       <span class="name" aria-hidden="true">{{ name() }}<small>{{ fill() }}</small></span>
-      <canvas #canvas aria-hidden="true" [style.height.px]="heightPx()"></canvas>
+      <span class="box"><canvas #canvas aria-hidden="true" [style.height.px]="heightPx()"></canvas><canvas #veil aria-hidden="true" [style.height.px]="heightPx()"></canvas></span>
     </button>
   `,
   styles: `
     :host { display: block; } button { display: block; width: 100%; padding: 0; border: 0; background: none; color: inherit; font: inherit; text-align: left; cursor: pointer; touch-action: pan-y; user-select: none; }
     .name { display: flex; justify-content: space-between; gap: 10px; font-size: 0.9rem; padding: 2px 0; color: var(--soft); } small { font-size: 0.9rem; white-space: nowrap; }
-    canvas { display: block; width: 100%; border: 1.5px solid var(--ink); border-top-style: dashed; background: var(--paper); } .over canvas { outline: 3px solid var(--act); outline-offset: 1px; }
+    .box { display: block; position: relative; border: 1.5px solid var(--ink); border-top-style: dashed; } canvas { display: block; width: 100%; } canvas + canvas { position: absolute; inset: 0; } .over .box { outline: 3px solid var(--act); outline-offset: 1px; }
   `,
 })
 export class Drawer {
   private readonly figures = inject(Figures);
   private readonly appearance = inject(Appearance);
+  private readonly veil = viewChild.required<ElementRef<HTMLCanvasElement>>('veil');
   private readonly canvas = viewChild.required<ElementRef<HTMLCanvasElement>>('canvas');
   readonly drawer = input.required<string>();
   readonly name = input.required<string>();
@@ -57,7 +58,7 @@ export class Drawer {
     const share = litresOf(this.massDg()) / litres;
     return `${this.figures.number(litres, 0)} L, ${this.figures.percent(share, 0)}${share > 1 ? ', more than fits' : ''}`;
   });
-  protected readonly said = computed(() => `${this.name()}: ${this.rows().length} packs, ${this.fill()}. Arrow keys choose one.`);
+  protected readonly said = computed(() => `${this.name()} ${this.fill()}: ${this.rows().length} packs. Arrow keys choose one.`);
   private readonly blocks = computed(() => {
     const width = this.width();
     const scale = this.litres() ?? Math.max(1, litresOf(this.massDg()));
@@ -67,14 +68,21 @@ export class Drawer {
   private readonly painted = computed<readonly Painted[]>(() =>
     this.blocks().map(({ pack: { row }, x, y, width, height }) => ({ row, x: x * this.width(), y: y * this.heightPx(), width: width * this.width(), height: height * this.heightPx() })),
   );
+  private wasPlain = false;
   protected pressed: { readonly x: number; readonly y: number; readonly id: string | null } | null = null;
 
   constructor() {
     const painter = new DrawerPainter((row) => `${this.figures.mass(row.lot.leftDg)}${row.plates > 0 ? `, ${this.figures.number(row.plates, 0)} pl.` : ''}`);
     const watcher = new ResizeObserver(([entry]) => this.width.set(Math.round(entry?.contentRect.width ?? 0)));
+    const size = computed(() => ({ width: this.width(), height: this.heightPx() }));
+    effect(() => painter.paint(this.canvas().nativeElement, size(), this.painted(), this.appearance.light()));
     effect(() => {
-      const canvas = this.canvas().nativeElement;
-      painter.paint(canvas, { width: this.width(), height: this.heightPx() }, { blocks: this.painted(), marked: this.marked(), found: this.found(), light: this.appearance.light() });
+      const seen = { marked: this.marked(), found: this.found() };
+      // A drawer in which nothing is veiled or chosen, before and after, stays as it is.
+      const isPlain = seen.found === null && !this.rows().some(({ lot }) => seen.marked.has(lot.id));
+      if (isPlain && this.wasPlain) return;
+      this.wasPlain = isPlain;
+      painter.veil(this.veil().nativeElement, size(), this.painted(), seen, this.appearance.light());
     });
     afterNextRender(() => watcher.observe(this.canvas().nativeElement));
     inject(DestroyRef).onDestroy(() => watcher.disconnect());

@@ -27,7 +27,7 @@ const MOST_PX = 2.6;
     <div class="all" [class.beside]="isBeside()">
       @for (each of drawn(); track each.appliance.id) {
         <section [attr.aria-label]="each.appliance.name">
-          <h3>{{ each.appliance.name }} <small>{{ each.about }}</small></h3>
+          <h2>{{ each.appliance.name }} <small>{{ each.about }}</small></h2>
           @for (drawer of each.drawers; track drawer.id) {
             <v-drawer [drawer]="drawer.id" [name]="drawer.name" [rows]="drawer.rows" [litres]="drawer.litres" [heightPx]="drawer.heightPx" [marked]="marked()" [found]="found()" [isTarget]="target() === drawer.id" (chosen)="chosen.emit($event)" (held)="take($event)" (point)="pointed.set($event)" />
           }
@@ -39,7 +39,7 @@ const MOST_PX = 2.6;
   `,
   styles: `
     .all { display: grid; grid-template-columns: minmax(0, 1fr); gap: 16px 22px; align-items: end; } .beside { grid-template-columns: repeat(auto-fill, minmax(250px, 1fr)); }
-    section { min-width: 0; } h3 { font-size: 1.05rem; display: flex; justify-content: space-between; flex-wrap: wrap; gap: 0 12px; align-items: baseline; } h3 small { font: 400 0.9rem var(--text); color: var(--soft); letter-spacing: 0; } p { margin: 0 0 2px; color: var(--soft); font-size: 0.9rem; max-width: none; }
+    section { min-width: 0; } h2 { font-size: 1.05rem; display: flex; justify-content: space-between; flex-wrap: wrap; gap: 0 12px; align-items: baseline; } h2 small { font: 400 0.9rem var(--text); color: var(--soft); letter-spacing: 0; } p { margin: 0 0 2px; color: var(--soft); font-size: 0.9rem; max-width: none; }
     .hint { min-height: 1.4em; margin: 6px 0 0; } .ghost { position: fixed; left: 0; top: 0; z-index: 30; pointer-events: none; background: var(--sheet); border: 1.5px solid var(--ink); padding: 6px 12px; font-weight: 600; will-change: transform; } .ghost[hidden] { display: none; }
   `,
 })

@@ -1,6 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
+import { debounceTime } from 'rxjs';
 import { dinnersLeft } from '@core/dinner/dinners-left';
 import { meanPlateDg } from '@core/journal/settings';
 import { daysBetween } from '@core/units/date';
@@ -18,6 +20,7 @@ import { PackForm } from './pack-form';
 import { keptWord, PackRows, type PackRow } from './pack-rows';
 import { PacksCard } from './packs-card';
 import { FREEZER_PAGES } from './pages';
+import { Reminder } from './reminder';
 import { UndoBar } from './undo-bar';
 
 const ANIMALS = ['beef', 'pork', 'lamb', 'chicken', 'turkey'] as const;
@@ -27,12 +30,14 @@ const AGES = { 'near or past its best': (row: PackRow) => row.isNear || row.isPa
 type Age = keyof typeof AGES;
 const OLDER: Partial<Record<Age, number>> = { 'over 3 months': 91, 'over 6 months': 182 };
 /** So many rows at a time: more are a press away. */
-const ROWS = 60;
+const ROWS = 40;
+/** A list of thousands follows the typing after such a pause, ms. */
+const PAUSE_MS = 90;
 
 /** What lies in the cold: drawn where it lies, and as a list, the most urgent first; and what becomes of it. */
 @Component({
   selector: 'v-freezer-page',
-  imports: [FormsModule, PageTabs, Swatch, PackForm, PackCard, PacksCard, Drawers, DinnersStrip, RouterLink, UndoBar],
+  imports: [FormsModule, PageTabs, Swatch, PackForm, PackCard, PacksCard, Drawers, DinnersStrip, Reminder, RouterLink, UndoBar],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './freezer-page.html',
   styleUrl: './freezer-page.css',
@@ -51,6 +56,8 @@ export class FreezerPage {
   protected readonly ages = Object.keys(AGES);
   protected readonly kept = keptWord;
   protected readonly search = signal('');
+  /** What is searched for, once the typing pauses. */
+  protected readonly sought = toSignal(toObservable(this.search).pipe(debounceTime(PAUSE_MS)), { initialValue: '' });
   protected readonly animal = signal('');
   protected readonly feed = signal<keyof typeof FEEDS | ''>('');
   protected readonly age = signal<Age | ''>('');
@@ -59,7 +66,7 @@ export class FreezerPage {
   protected readonly shown = signal(ROWS);
 
   protected readonly all = this.packRows.all;
-  private readonly isSearching = computed(() => [this.search().trim(), this.animal(), this.feed(), this.age()].some((each) => each !== ''));
+  private readonly isSearching = computed(() => [this.sought().trim(), this.animal(), this.feed(), this.age()].some((each) => each !== ''));
   protected readonly rows = computed(() => (this.isSearching() ? this.all().filter(this.matches()) : this.all()));
   protected readonly found = computed(() => (this.isSearching() ? new Set(this.rows().map(({ lot }) => lot.id)) : null));
   protected readonly totals = computed(() => {
@@ -83,7 +90,7 @@ export class FreezerPage {
   protected readonly marked = computed<ReadonlySet<string>>(() => (this.several().length > 0 ? new Set(this.several().map(({ lot }) => lot.id)) : new Set(this.chosen() ? [this.chosen()?.lot.id ?? ''] : [])));
 
   private matches(): (row: PackRow) => boolean {
-    const words = this.search().toLowerCase().split(/\s+/).filter(Boolean);
+    const words = this.sought().toLowerCase().split(/\s+/).filter(Boolean);
     const [least, most] = this.feed() === '' ? [0, Infinity] : FEEDS[this.feed() as keyof typeof FEEDS];
     const [age, animal, today] = [this.age(), this.animal(), this.clock.today()];
     const older = age === '' ? undefined : OLDER[age];
@@ -128,6 +135,6 @@ export class FreezerPage {
   }
 
   protected more(): void {
-    this.shown.update((shown) => shown + 4 * ROWS);
+    this.shown.update((shown) => shown + 5 * ROWS);
   }
 }

@@ -1,6 +1,8 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, DestroyRef, effect, inject, signal } from '@angular/core';
 import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
+import type { Known } from '@core/dinner/week';
 import type { RecordValue } from '@core/journal/record';
+import { Clock } from '../data/clock';
 import { HOUSEHOLD_NAME } from '../data/household-name';
 import { HouseholdStore } from '../data/household-store';
 import { Figures } from '../data/figures';
@@ -8,13 +10,14 @@ import { Notices } from '../data/notices';
 import { Appearance } from '../kit/appearance';
 import { PLACES, type PlacePath } from './places';
 import { Ticket } from './ticket';
-import { Reminder } from './reminder';
 import { SetAside } from './set-aside';
+
+const MINUTE_MS = 60_000;
 
 /** Navigation in the order of work, the ticket of what is in work, and the household's units. */
 @Component({
   selector: 'v-shell',
-  imports: [RouterOutlet, RouterLink, RouterLinkActive, Ticket, Reminder, SetAside],
+  imports: [RouterOutlet, RouterLink, RouterLinkActive, Ticket, SetAside],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './shell.html',
   styleUrl: './shell.css',
@@ -24,14 +27,36 @@ export class Shell {
   protected readonly figures = inject(Figures);
   protected readonly appearance = inject(Appearance);
   private readonly notices = inject(Notices);
+  private readonly clock = inject(Clock);
   protected readonly name = inject(HOUSEHOLD_NAME);
   protected readonly places = PLACES;
   protected readonly menuOpen = signal(false);
 
+  /** Packs that have to leave the freezer now or soon. */
+  protected readonly due = signal(0);
+
+  constructor() {
+    const minute = signal(0);
+    const timer = setInterval(() => minute.update((count) => count + 1), MINUTE_MS);
+    inject(DestroyRef).onDestroy(() => clearInterval(timer));
+    effect(() => {
+      minute();
+      void this.countDue({ meals: this.store.meals(), lots: this.store.state().lots, settings: this.store.settings() });
+    });
+  }
+
+  /** What it takes to know is fetched only where something is planned. */
+  private async countDue(known: Known): Promise<void> {
+    if (known.meals.size === 0) return this.due.set(0);
+    const { dueSoon } = await import('@core/dinner/due-soon');
+    const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+    this.due.set(dueSoon(known, this.clock.today(), { instant: this.clock.instant(), zone }).length);
+  }
+
   private readonly counts = computed<Partial<Record<PlacePath, string>>>(() => ({
     block: counted(this.store.openPieces().length, 'open'),
     wrap: counted(this.store.toWrap().length, 'to wrap'),
-    freezer: counted(this.store.stock().length, 'packs'),
+    freezer: this.due() > 0 ? `${this.due()} to take out` : counted(this.store.stock().length, 'packs'),
   }));
 
   protected countOf(path: PlacePath): string | undefined {

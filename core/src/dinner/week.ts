@@ -38,7 +38,8 @@ export interface PlannedDay {
   readonly servings: readonly PlannedServing[];
 }
 
-interface Known {
+/** What a plan is read with. */
+export interface Known {
   readonly meals: ReadonlyMap<string, Meal>;
   readonly lots: ReadonlyMap<string, Lot>;
   readonly settings: Pick<Settings, 'eaters' | 'dinners'>;

@@ -23,8 +23,14 @@ export interface Batch {
   readonly noRoom: readonly Lot[];
 }
 
+/** Whether a pack came frozen: then it goes in at once, and warms nothing. */
+export function cameFrozen({ kept, origin, on }: Pick<Lot, 'kept' | 'origin' | 'on'>, today: IsoDate): boolean {
+  return kept === 'bought-frozen' || (origin !== null && kept === null && (on === null || on < today));
+}
+
 /** The last day on which something fresh still goes into the freezer: the longer published time in a refrigerator. */
 export function freezeBy(lot: Lot, today: IsoDate): IsoDate {
+  if (cameFrozen(lot, today)) return today;
   const [, most] = keepingOf(lot)?.days ?? SHORTEST_DAYS;
   return addDays(lot.on ?? today, most);
 }
@@ -60,7 +66,8 @@ export function planBatch(fresh: readonly Lot[], appliances: readonly Appliance[
       noRoom.push(lot);
       continue;
     }
-    const { space, on } = firstDay(lot, fitting, loads, today);
+    const isFrozen = cameFrozen(lot, today);
+    const { space, on } = isFrozen ? { space: fitting[0] as Space, on: today } : firstDay(lot, fitting, loads, today);
     const by = freezeBy(lot, today);
     if (on > by) {
       tooLate.push({ lot, by });
@@ -68,7 +75,7 @@ export function planBatch(fresh: readonly Lot[], appliances: readonly Appliance[
     }
     space.freeDg -= lot.leftDg;
     space.newDg += lot.leftDg;
-    loads.set(keyOf(space.appliance, on), (loads.get(keyOf(space.appliance, on)) ?? 0) + lot.leftDg);
+    if (!isFrozen) loads.set(keyOf(space.appliance, on), (loads.get(keyOf(space.appliance, on)) ?? 0) + lot.leftDg);
     goesIn.push({ lot, on, shelf: space.shelf, appliance: space.appliance });
   }
   return { goesIn: goesIn.sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0)), tooLate, noRoom };

@@ -131,6 +131,11 @@ describe('a batch', () => {
     expect(goesIn.map(({ on }) => on)).toEqual([1, 1, 2, 2].map((days) => addDays(TODAY, days)));
     expect(tooLate.map(({ by }) => by)).toEqual([addDays(TODAY, 2)]);
   });
+  it('what came frozen goes in at once, and takes nothing of the day’s load', () => {
+    const [goose] = stockOf(journalOf(new JournalBuilder().add({ type: 'acquired', lot: 'g', name: 'Goose', destination: 'main', massDg: 32_000, count: 1, paidMinor: null, origin: 'bought-cut', on: '2026-01-01', kept: 'bought-frozen' }).entries).state);
+    const { goesIn } = planBatch([goose as Lot, ...packs([{ id: 'mince', massDg: 30_000, destination: 'grind' }])], appliances.slice(0, 1), [], TODAY);
+    expect(goesIn.map(({ lot, on }) => [lot.id, on])).toEqual([['g', TODAY], ['mince', TODAY]]);
+  });
   it('a freezer of 5 L: one pack a day, alone; a piece larger than it finds no room', () => {
     const ice = appliances.filter(({ id }) => id === 'small');
     const { goesIn, noRoom } = planBatch(packs([{ id: 'a', massDg: 5000 }, { id: 'b', massDg: 5000 }, { id: 'whole', massDg: 60_000 }]), ice, [], TODAY);

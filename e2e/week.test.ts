@@ -1,0 +1,158 @@
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import ICAL from 'ical.js';
+import type { Browser } from 'puppeteer-core';
+import { launch, Person, PHONE } from './harness';
+import { ADDRESS, afternoon, morning } from './journeys';
+
+// The week's plan: proposed, by keys, by drag; what has to come out; served; as a calendar file.
+describe('the week', () => {
+  const downloads = mkdtempSync(join(tmpdir(), 'vendicus-week-'));
+  let browser: Browser;
+  let person: Person;
+
+  beforeAll(async () => {
+    browser = await launch();
+    person = await Person.at(browser, ADDRESS);
+    await person.page.emulateTimezone(morning());
+    const session = await person.page.createCDPSession();
+    await session.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: downloads });
+    await person.goTo('/demo/freezer/week');
+    await person.sees('The week’s dinners');
+  });
+  afterAll(async () => {
+    await browser.close();
+    rmSync(downloads, { recursive: true });
+  });
+
+  const day = (nth: number): Promise<string> => person.page.$$eval('v-day-card', (all, at) => (all[at] as unknown as HTMLElement).innerText.replace(/\s+/g, ' '), nth - 1);
+  const waitFor = (nth: number, text: string): Promise<unknown> => person.page.waitForFunction((at, wanted) => (document.querySelectorAll('v-day-card')[at] as HTMLElement).innerText.replace(/\s+/g, ' ').includes(wanted), {}, nth - 1, text);
+  const first = (): Promise<string> => person.page.$eval('aside li v-swatch span', (each) => each.textContent ?? '');
+
+  it('says what has to leave the freezer: the plan in full, and every page when it is time', async () => {
+    await person.sees('Take out of the freezer');
+    await person.sees('On a tray, at the bottom');
+    await person.click('Packs', 'link');
+    const another = await launch();
+    const late = await Person.at(another, ADDRESS);
+    await late.page.emulateTimezone(afternoon());
+    await late.goTo('/demo/craft');
+    await late.sees('1 to take out');
+    await late.click('Freezer 1 to take out', 'link');
+    await late.page.waitForFunction(() => /By 18:30: ?take .* out of the freezer/.test(document.body.innerText.replace(/\s+/g, ' ')));
+    await another.close();
+    await person.click('Week', 'link');
+    await person.sees('Take out of the freezer');
+  });
+
+  it('is proposed, as many dinners as are wanted, none on a day without meat; and undone', async () => {
+    await person.choose('Dinners to plan', '5');
+    await person.click('Propose');
+    await person.page.waitForFunction(() => document.querySelectorAll('v-day-card .pack').length >= 5);
+    const days = await Promise.all([1, 2, 3, 4, 5, 6, 7].map(day));
+    expect(days.filter((text) => text.includes('pl.'))).toHaveLength(5);
+    for (const text of days.filter((each) => each.startsWith('Fri') || / Fri /.test(each.slice(0, 12)))) expect(text).toContain('without meat');
+    await person.click('Undo the plan’s last change');
+    await person.sees('The plan is as it was');
+  });
+
+  it('by keys: the pack in focus goes to the day of its number, another number moves it, Delete takes it off', async () => {
+    const name = await first();
+    await person.page.$eval('aside li button', (each) => (each as unknown as HTMLElement).focus());
+    await person.press('6');
+    await waitFor(6, name);
+    await person.page.$$eval('v-day-card', (all) => (all[5]?.querySelector('.name') as unknown as HTMLElement).focus());
+    await person.press('7');
+    await waitFor(7, name);
+    expect(await day(6)).not.toContain('pl.');
+    await person.page.$$eval('v-day-card', (all) => (all[6]?.querySelector('.name') as unknown as HTMLElement).focus());
+    await person.press('Delete');
+    await person.sees('is off the plan');
+  });
+
+  it('by drag', async () => {
+    const name = await first();
+    const boxes = await person.page.evaluate(() => {
+      document.querySelector('v-day-card')?.scrollIntoView({ block: 'center' });
+      const middle = (each: Element | null | undefined): { x: number; y: number } => {
+        const box = each?.getBoundingClientRect() as DOMRect;
+        return { x: box.left + box.width / 2, y: box.top + box.height / 2 };
+      };
+      return { from: middle(document.querySelector('aside li button')), to: middle(document.querySelectorAll('v-day-card .drop')[0]) };
+    });
+    await person.page.mouse.move(boxes.from.x, boxes.from.y);
+    await person.page.mouse.down();
+    await person.page.mouse.move(boxes.from.x - 40, boxes.from.y, { steps: 5 });
+    await person.page.mouse.move(boxes.to.x, boxes.to.y, { steps: 12 });
+    await new Promise((done) => setTimeout(done, 200));
+    await person.page.mouse.up();
+    await waitFor(1, name);
+  });
+
+  it('guests and absences change how many plates are wanted', async () => {
+    await person.page.$$eval('v-day-card .who', (all) => (all[1] as unknown as HTMLElement).click());
+    const before = Number(/for (\d+) at/.exec(await day(2))?.[1]);
+    await person.fill('Guests', '3');
+    await person.press('Tab');
+    await waitFor(2, `for ${before + 3} at`);
+    await person.click('Odile');
+    await waitFor(2, `for ${before + 2} at`);
+    await person.fill('Guests', 'many');
+    await person.press('Tab');
+    await person.sees('Guests are a whole number');
+    await person.page.$$eval('v-day-card .who', (all) => (all[1] as unknown as HTMLElement).click());
+  });
+
+  it('as a calendar file, read back by another library; a later file has the same ids', async () => {
+    const save = async (): Promise<ICAL.Event[]> => {
+      await person.click('Save as a calendar file');
+      const file = (): string | undefined => readdirSync(downloads).find((each) => each.endsWith('.ics'));
+      for (let tries = 0; tries < 200 && !file(); tries++) await new Promise((done) => setTimeout(done, 50));
+      const path = join(downloads, file() ?? '');
+      const text = readFileSync(path, 'utf8');
+      rmSync(path);
+      return new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent').map((each) => new ICAL.Event(each));
+    };
+    const one = await save();
+    expect(one.some(({ summary }) => summary.startsWith('Dinner: '))).toBe(true);
+    expect(one.some(({ summary }) => summary.startsWith('Take out: '))).toBe(true);
+    const two = await save();
+    expect(two.map(({ uid }) => uid)).toEqual(one.map(({ uid }) => uid));
+  });
+
+  it('a pack that is thrown away is told on its day; what is served is eaten, at its cost', async () => {
+    await person.click('Packs', 'link');
+    await person.page.$$eval('tbody tr', (all) => (all.find((row) => (row as unknown as HTMLElement).innerText.includes('for ') && (row as unknown as HTMLElement).innerText.includes('steaks')) as unknown as HTMLElement).click());
+    await person.pressText('Give, throw away, split');
+    await person.click('Throw away');
+    await person.sees('thrown away');
+    await person.click('Week', 'link');
+    await person.sees('no longer there: choose another');
+    await waitFor(1, 'Served');
+    await person.click('Served');
+    await waitFor(1, 'eaten');
+    expect(await day(1)).toContain('a plate');
+    await person.click('Undo');
+    await waitFor(1, 'Served');
+  });
+
+  it('on a phone: a pack is pressed, then its day; nothing is wider than the screen', async () => {
+    const phone = await Person.at(browser, ADDRESS, PHONE);
+    await phone.goTo('/demo/freezer/week');
+    await phone.sees('The week’s dinners');
+    await phone.page.$$eval('aside li button', (all) => (all[1] as unknown as HTMLElement).click());
+    await phone.page.$$eval('v-day-card .side button', (all) => ([...all].at(-1) as unknown as HTMLElement).click());
+    await phone.sees('is for');
+    expect(await phone.page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
+    expect(phone.complaints).toEqual([]);
+    await phone.page.close();
+  });
+
+  it('what to buy next says what is known, and claims nothing of what is not', async () => {
+    await person.click('Buy next', 'link');
+    await person.sees('What to buy next');
+    await person.sees('Too few weeks or dinners of it are written down');
+    expect(person.complaints).toEqual([]);
+  });
+});
