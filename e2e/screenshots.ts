@@ -20,15 +20,15 @@ const VIEWS: readonly View[] = [
   { name: 'prices', path: '/demo/counter/prices', prepare: settle },
   { name: 'block', path: '/demo/block', prepare: (person) => standIn(person) },
   { name: 'block-phone', path: '/demo/block', phone: true, prepare: (person) => standIn(person) },
-  { name: 'block-lamb', path: '/home/start', prepare: (person) => atTheBoard(person, { kind: 'Lamb leg', weight: '2.400 kg' }, 2) },
   { name: 'slices', path: '/demo/block', prepare: planTheCuts },
-  { name: 'slices-compare', path: '/demo/block', full: true, prepare: compareThePlans },
   { name: 'slices-cut', path: '/demo/block', prepare: cutByThePlan },
   { name: 'wrap', path: '/demo/wrap', prepare: planThePacks },
   { name: 'labels', path: '/demo/wrap', prepare: printLabels },
   { name: 'scan', path: '/demo/wrap/scan', prepare: scanOne },
   { name: 'freezer', path: '/demo/freezer' },
-  { name: 'freezer-phone', path: '/demo/freezer', phone: true },
+  { name: 'stock-take-phone', path: '/demo/freezer/count', phone: true, prepare: tickSome },
+  { name: 'week', path: '/demo/freezer/week', prepare: proposeTheWeek },
+  { name: 'batch', path: '/demo/wrap', prepare: wrapABatch },
   { name: 'books', path: '/demo/books' },
   { name: 'piece', path: '/demo/books', prepare: openPiece },
   { name: 'trends', path: '/demo/books/trends', prepare: settle },
@@ -58,30 +58,6 @@ async function lay(person: Person): Promise<void> {
   await person.page.waitForSelector('.take:not([aria-disabled])');
 }
 
-/** A household of one's own with one piece in work, so many parts of it weighed. */
-async function atTheBoard(person: Person, { kind, weight }: { kind: string; weight: string }, weighings: number): Promise<void> {
-  if (await person.page.$('input[aria-label="Name of eater 1"]')) {
-    await person.fill('Name of eater 1', 'Odile');
-    await person.press('Enter');
-    await person.sees('Nothing in the cold yet');
-  }
-  await person.click('Counter', 'link');
-  await person.fill('What is it? Search by any name', kind, 'searchbox');
-  await person.page.locator(`.kind ::-p-text(${kind})`).click();
-  await person.page.locator('#weight').fill(weight);
-  await person.fill('Price for a kg', '9.40');
-  await person.page.locator('::-p-text(Buy it for)').click();
-  await person.sees('this is the true start');
-  for (let each = 0; each <= weighings; each++) {
-    await standIn(person);
-    await person.press('Space');
-    await settle();
-  }
-  await lay(person);
-  await settle();
-  await settle();
-}
-
 async function planTheCuts(person: Person): Promise<void> {
   await person.click('Plan where to cut', 'link');
   await person.sees('Where to cut');
@@ -90,12 +66,6 @@ async function planTheCuts(person: Person): Promise<void> {
   await person.page.evaluate(() => (document.querySelectorAll('[role=slider]')[2] as unknown as HTMLElement).focus());
   await person.press('ArrowLeft');
   await person.page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
-}
-
-async function compareThePlans(person: Person): Promise<void> {
-  await planTheCuts(person);
-  await person.click('Compare');
-  await person.sees('The other plan');
 }
 
 async function cutByThePlan(person: Person): Promise<void> {
@@ -143,6 +113,30 @@ async function openPiece(person: Person): Promise<void> {
   await person.page.locator('tbody tr:nth-child(3) a').click();
   await person.sees('Where the mass went');
   await settle();
+}
+
+async function tickSome(person: Person): Promise<void> {
+  await person.page.waitForSelector('li input[type=checkbox]');
+  await person.page.$$eval('li input[type=checkbox]', (boxes) => boxes.slice(0, 3).forEach((box) => (box as unknown as HTMLElement).click()));
+  await person.page.evaluate(() => window.scrollBy(0, 220));
+}
+
+async function proposeTheWeek(person: Person): Promise<void> {
+  await person.choose('Dinners to plan', '5');
+  await person.click('Propose');
+  await person.page.waitForFunction(() => document.querySelectorAll('v-day-card .pack').length >= 5);
+  await new Promise((done) => setTimeout(done, 7000));
+}
+
+async function wrapABatch(person: Person): Promise<void> {
+  await planThePacks(person);
+  await person.choose('go to', '');
+  await person.click('Freeze these');
+  await person.sees('Which packs');
+  await person.page.$$eval('nav a', (links) => (links.find((link) => link.textContent?.includes('Freezer')) as unknown as HTMLElement).click());
+  await person.click('New batch', 'link');
+  await person.sees('Goes in today');
+  await new Promise((done) => setTimeout(done, 7000));
 }
 
 async function main(): Promise<void> {

@@ -67,7 +67,7 @@ async function typeSlowly(page: Page): Promise<void> {
   await page.focus('input[type=search]');
   for (let round = 0; round < 3; round++) {
     await page.keyboard.type(WORDS, { delay: 60 });
-    for (let i = 0; i < WORDS.length; i++) await page.keyboard.press('Backspace', { delay: 30 });
+    for (const _letter of WORDS) await page.keyboard.press('Backspace', { delay: 30 });
   }
 }
 

@@ -3,6 +3,7 @@ import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import { debounceTime } from 'rxjs';
+import { shopWorth } from '@core/cost/shop-worth';
 import { dinnersLeft } from '@core/dinner/dinners-left';
 import { meanPlateDg } from '@core/journal/settings';
 import { daysBetween } from '@core/units/date';
@@ -21,6 +22,7 @@ import { keptWord, PackRows, type PackRow } from './pack-rows';
 import { PacksCard } from './packs-card';
 import { FREEZER_PAGES } from './pages';
 import { Reminder } from './reminder';
+import { SealedPieces } from './sealed-pieces';
 import { UndoBar } from './undo-bar';
 
 const ANIMALS = ['beef', 'pork', 'lamb', 'chicken', 'turkey'] as const;
@@ -37,7 +39,7 @@ const PAUSE_MS = 90;
 /** What lies in the cold: drawn where it lies, and as a list, the most urgent first; and what becomes of it. */
 @Component({
   selector: 'v-freezer-page',
-  imports: [FormsModule, PageTabs, Swatch, PackForm, PackCard, PacksCard, Drawers, DinnersStrip, Reminder, RouterLink, UndoBar],
+  imports: [FormsModule, PageTabs, Swatch, PackForm, PackCard, PacksCard, Drawers, DinnersStrip, Reminder, RouterLink, SealedPieces, UndoBar],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './freezer-page.html',
   styleUrl: './freezer-page.css',
@@ -80,6 +82,8 @@ export class FreezerPage {
       isComplete: known.length === rows.length,
     };
   });
+  /** What it would all cost bought cut. */
+  protected readonly worth = computed(() => shopWorth(this.store.stock(), this.store.basis().pricing, this.clock.today()));
   protected readonly dinners = computed(() => dinnersLeft(this.store.stock(), this.store.settings().eaters.length, meanPlateDg(this.store.settings())));
 
   private readonly picked = signal<ReadonlySet<string>>(new Set());

@@ -18,8 +18,8 @@ import { Week } from './week';
 
 /** So many packs are offered to be put on days; a search finds the others. */
 const OFFERED = 14;
-/** What leaves the freezer within a day and a half is told. */
-const TOLD_H = 36;
+/** What leaves the freezer within half a day is told; each day says its own. */
+const TOLD_H = 12;
 
 /** A week's dinners: packs on days, who is there, what has to come out when. */
 @Component({

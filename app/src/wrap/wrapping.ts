@@ -1,5 +1,5 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
-import { isGap, partPrice } from '@core/cost/part-price';
+import { shopWorth } from '@core/cost/shop-worth';
 import { meanPlateDg, usualWrapping, type Wrapping as WrappingSettings } from '@core/journal/settings';
 import { dealPlates } from '@core/pack/deal-plates';
 import type { PackPlan } from '@core/pack/pack-plan';
@@ -99,10 +99,7 @@ export class Wrapping {
       const cost = this.store.costs().get(token.lot.id);
       return { minor: spread(cost?.leftMinor ?? 0, 0, massDg, token.lot.leftDg), isKnown: cost?.complete ?? false };
     });
-    const prices = contents.map(({ token: { lot }, massDg }) => {
-      const price = partPrice(this.store.basis().pricing, lot, lot.destination, today);
-      return price.state === 'known' ? Math.round((price.perKgMinor * massDg) / 10_000) : isGap(price, lot.destination) ? null : 0;
-    });
+    const worth = shopWorth(contents.map(({ token: { lot }, massDg }) => ({ ...lot, leftDg: massDg })), this.store.basis().pricing, today);
     return {
       massDg: contents.reduce((sum, { massDg }) => sum + massDg, 0),
       eatenG: edible.reduce((sum, { massG }) => sum + massG, 0),
@@ -111,7 +108,7 @@ export class Wrapping {
       isOff: plates.some(({ massG, targetG }) => this.isOff(massG, targetG)),
       costMinor: costs.reduce((sum, { minor }) => sum + minor, 0),
       isCostKnown: costs.every(({ isKnown }) => isKnown),
-      worthMinor: prices.includes(null) ? null : prices.reduce<number>((sum, price) => sum + (price ?? 0), 0),
+      worthMinor: worth.isComplete ? worth.minor : null,
     };
   }
 

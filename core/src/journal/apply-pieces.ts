@@ -25,11 +25,11 @@ function openPiece(draft: Draft, id: string): { lot: Lot; refusal?: undefined } 
 
 function received(draft: Draft, entry: EntryOf<'received'>): Refusal | null {
   if (draft.has(entry.lot)) return { code: 'lot-exists', lot: entry.lot };
-  const { kind, count, way = null, shop = null, on, paidMinor, massDg, kept = null, until = null } = entry;
+  const { kind, count, way = null, shop = null, on, paidMinor, massDg, until = null } = entry;
   const wrong = weighedWrong(entry);
   if (wrong) return wrong;
   const animal = kindById(kind)?.animal ?? null;
-  const fields = { kind, animal, count, way, shop, on, paidMinor, kept, until };
+  const fields = { kind, animal, count, way, shop, on, paidMinor, until };
   draft.add(newLot('piece', { id: entry.lot, made: entry.id, destination: 'main', inDg: massDg, ...fields }));
   return null;
 }

@@ -28,8 +28,6 @@ const foreign = z.strictObject({ currency: z.string().regex(/^[A-Z]{3}$/), minor
 
 /** How meat was when it came, where that changes how long it keeps: frozen, thawed by the shop, or sealed and waiting. */
 const keptSchema = z.enum(['bought-frozen', 'frozen-before', 'sealed']);
-/** What it is and until when, by its own label. */
-const kept = { kept: keptSchema.optional(), until: date.optional() };
 
 /** One entry a kind of event; every field but the envelope. All masses in tenths of a gram. */
 const bodies = {
@@ -44,7 +42,8 @@ const bodies = {
     way: id.optional(),
     on: date,
     note: text.optional(),
-    ...kept,
+    /** The date on its label, while it waits sealed. */
+    until: date.optional(),
   },
   acquired: {
     lot: id,
@@ -58,7 +57,9 @@ const bodies = {
     origin: z.enum(['already-here', 'gift', 'bought-cut']),
     /** The day it was frozen or wrapped, null when nobody knows. */
     on: date.nullable(),
-    ...kept,
+    kept: keptSchema.optional(),
+    /** The date on its own label. */
+    until: date.optional(),
   },
   drained: { lot: id, ...weighed },
   cut: { from: id, lot: id, part: text, destination: destinationSchema, ...weighed, count, on: date },
