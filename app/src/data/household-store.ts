@@ -77,6 +77,8 @@ export const HouseholdStore = signalStore(
   withComputed(({ appliances, placeNames: names }) => ({
     /** Where a pack can be put: drawers, and what has none. */
     shelves: computed(() => appliances().flatMap(({ cold, shelves }) => shelves.map(({ id }) => ({ id, cold, name: names().get(id) ?? id })))),
+    /** Places that are no freezers: what lies there is fresh or thawing. */
+    refrigerated: computed(() => new Set(appliances().flatMap(({ id, cold, shelves }) => (cold === 'refrigerator' ? [id, ...shelves.map((shelf) => shelf.id)] : [])))),
     /** What thaws goes here: the first refrigerator's lowest shelf. */
     refrigerator: computed(() => appliances().find(({ cold }) => cold === 'refrigerator')?.shelves.at(-1)?.id ?? null),
   })),

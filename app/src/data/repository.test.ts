@@ -104,7 +104,7 @@ describe('many entries', () => {
     await three.append([cut('three', 10)]);
     const { household: { journal } } = await two.append([cut('two', 10)]);
     expect(journal.entries).toHaveLength(1103);
-    expect((await one.append([cut('one', 10)])).journal.state.lots.get('p')?.leftDg).toBe(50_000 - 11_030);
+    expect((await one.append([cut('one', 10)])).household.journal.state.lots.get('p')?.leftDg).toBe(50_000 - 11_030);
     expect(writeFile(await (await tab()).load())).toBe(writeFile(await one.load()));
   });
 

@@ -8,13 +8,13 @@ import { Notices } from '../data/notices';
 export class Acts {
   private readonly store = inject(HouseholdStore);
   private readonly notices = inject(Notices);
-  readonly last = signal<{ readonly said: string; readonly entries: readonly string[] } | null>(null);
+  readonly last = signal<{ readonly said: string; readonly entries: readonly string[]; readonly back?: () => Promise<unknown> } | null>(null);
 
-  /** All of it or none; true when it is written. */
-  async write(said: string, facts: readonly Fact[]): Promise<boolean> {
+  /** All of it or none; true when it is written. With `back`, undoing it does that too. */
+  async write(said: string, facts: readonly Fact[], back?: () => Promise<unknown>): Promise<boolean> {
     const written = await this.store.append(...facts);
     if (!this.notices.tell(written, said) || !written.ok) return false;
-    this.last.set({ said, entries: written.entries });
+    this.last.set({ said, entries: written.entries, back });
     return true;
   }
 
@@ -22,6 +22,8 @@ export class Acts {
     const last = this.last();
     if (!last) return;
     const written = await this.store.append({ type: 'undone', entries: [...last.entries] });
-    if (this.notices.tell(written, `Undone: ${last.said}`)) this.last.set(null);
+    if (!this.notices.tell(written, `Undone: ${last.said}`)) return;
+    this.last.set(null);
+    await last.back?.();
   }
 }

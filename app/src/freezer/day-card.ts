@@ -12,7 +12,7 @@ import { Swatch } from '../kit/swatch';
 import { Week } from './week';
 
 const TROUBLE: Record<ServingTrouble, string> = { gone: 'no longer there: choose another', 'too-little': 'wanted on another day too: less is left', unknown: 'not known here: merge the other device’s file' };
-const WHY: Record<Why, string> = { thawing: 'thawing already', 'near-its-date': 'near its date', oldest: 'the oldest of its kind', variety: 'a change', habit: 'as you often have it on this day' };
+const WHY: Record<Why, string> = { 'cold-already': 'thawing or fresh already', 'near-its-date': 'near its date', oldest: 'the oldest of its kind', variety: 'a change', habit: 'as you often have it on this day' };
 const WAYS = { '': 'as there is time', refrigerator: 'in the refrigerator', 'cold-water': 'in cold water', 'from-frozen': 'cook from frozen' } as const;
 
 /** One day of the plan. */
@@ -62,7 +62,7 @@ export class DayCard {
     if (isServed) return 'eaten';
     const known = this.week.takeOuts().find((each) => each.date === this.day().date && each.serving.lot === serving.lot);
     if (!known || !lot) return '';
-    if (known.isOut) return 'out, thawing';
+    if (known.isOut) return lot.thawingDg > 0 ? 'out, thawing' : 'fresh, in the refrigerator';
     if (known.way === 'from-frozen') return 'cook from frozen, or another day';
     const { date, time } = wallAt(known.remindAt, this.week.zone);
     return `out by ${date === this.day().date ? '' : `${this.figures.weekday(date)} `}${time}${known.way === 'cold-water' ? ', cold water' : ''}`;

@@ -28,7 +28,7 @@ import { UndoBar } from './undo-bar';
 const ANIMALS = ['beef', 'pork', 'lamb', 'chicken', 'turkey'] as const;
 /** How many it feeds. */
 const FEEDS = { '1': [0, 1.5], '2': [1.5, 2.5], '3 or 4': [2.5, 4.5], '5 or more': [4.5, Infinity] } as const;
-const AGES = { 'near or past its best': (row: PackRow) => row.isNear || row.isPast, 'thawing': (row: PackRow) => row.cookBy !== null, 'over 3 months': null, 'over 6 months': null, 'age unknown': (row: PackRow) => row.lot.on === null } as const;
+const AGES = { 'near or past its best': (row: PackRow) => row.isNear || row.isPast, 'thawing or fresh': (row: PackRow) => row.cookBy !== null, 'over 3 months': null, 'over 6 months': null, 'age unknown': (row: PackRow) => row.lot.on === null } as const;
 type Age = keyof typeof AGES;
 const OLDER: Partial<Record<Age, number>> = { 'over 3 months': 91, 'over 6 months': 182 };
 /** So many rows at a time: more are a press away. */

@@ -3,7 +3,7 @@ import { NEAR_DAYS } from '@core/dinner/propose-week';
 import { platesOf } from '@core/dinner/plates-of';
 import { daysOfPack } from '@core/dinner/week';
 import { bestBefore, keepingOf, type Keeping } from '@core/freeze/keeping';
-import { cookBy } from '@core/freeze/once-thawed';
+import { cookBy } from '@core/freeze/cook-by';
 import { lotName } from '@core/journal/lot-name';
 import type { Lot } from '@core/journal/lot';
 import { meanPlateDg } from '@core/journal/settings';
@@ -21,8 +21,9 @@ export interface PackRow {
   readonly state: PackState;
   readonly keeping: Keeping | null;
   readonly until: IsoDate | null;
-  /** The last day to cook what is thawing. */
+  /** The last day to cook what is thawing, or fresh. */
   readonly cookBy: IsoDate | null;
+  readonly isRefrigerated: boolean;
   readonly isPast: boolean;
   readonly isNear: boolean;
   readonly place: string;
@@ -60,6 +61,7 @@ export class PackRows {
     const cost = this.store.costs().get(lot.id);
     const place = lot.place === null ? 'no place' : (this.store.placeNames().get(lot.place) ?? 'a place that is gone');
     const number = shortNumber(lot.id);
+    const isRefrigerated = this.store.refrigerated().has(lot.place ?? '');
     return {
       lot,
       name: lotName(lot),
@@ -67,7 +69,8 @@ export class PackRows {
       state: packState(lot),
       keeping: keepingOf(lot),
       until,
-      cookBy: cookBy(lot),
+      cookBy: cookBy(lot, isRefrigerated),
+      isRefrigerated,
       isPast: daysLeft !== null && daysLeft < 0,
       isNear: daysLeft !== null && daysLeft >= 0 && daysLeft <= NEAR_DAYS,
       place,

@@ -31,7 +31,7 @@ export class Reminder {
   protected readonly due = computed(() => {
     const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
     const now = { instant: this.instant(), zone };
-    const due = dueSoon({ meals: this.store.meals(), lots: this.store.state().lots, settings: this.store.settings() }, this.clock.today(), now);
+    const due = dueSoon({ meals: this.store.meals(), lots: this.store.state().lots, refrigerated: this.store.refrigerated(), settings: this.store.settings() }, this.clock.today(), now);
     return due.map(({ remindAt, lot, date }) => ({ when: remindAt <= now.instant ? 'Now:' : `By ${wallAt(remindAt, zone).time}:`, name: lotName(lot), day: this.figures.weekday(date) }));
   });
 

@@ -73,7 +73,7 @@ export class TonightPage {
   protected readonly rows = computed(() => {
     const packs = this.store.stock().filter(({ destination, kept }) => kept !== 'sealed' && isUsable(destination));
     const rank = { thawed: 0, refrigerator: 1, 'cold-water': 1 } as const;
-    return readyBy(packs, this.hoursLeft(), (pack) => isThawed(pack, this.clock.today())).sort((a, b) => (a.way === null ? 2 : rank[a.way]) - (b.way === null ? 2 : rank[b.way]));
+    return readyBy(packs, this.hoursLeft(), (pack) => isThawed(pack, this.clock.today()) || (pack.thawingDg === 0 && this.store.refrigerated().has(pack.place ?? ''))).sort((a, b) => (a.way === null ? 2 : rank[a.way]) - (b.way === null ? 2 : rank[b.way]));
   });
 
   protected setTime(text: string): void {

@@ -1,4 +1,4 @@
-import { computed, inject, Injectable, signal } from '@angular/core';
+import { computed, DestroyRef, inject, Injectable, signal } from '@angular/core';
 import { eatingHabits } from '@core/dinner/eating-habits';
 import { proposeWeek, type Why } from '@core/dinner/propose-week';
 import { takeOuts } from '@core/dinner/take-out';
@@ -17,6 +17,7 @@ import { Notices } from '../data/notices';
 import { saveText } from '../kit/save-text';
 import { Acts } from './acts';
 
+const MINUTE_MS = 60_000;
 const DAYS = 7;
 const MONTH = 28;
 /** From so many weeks on habits say something; until then a week has so many dinners with meat. */
@@ -52,8 +53,13 @@ export class Week {
   private readonly before = signal<ReadonlyMap<IsoDate, Meal | null> | null>(null);
   readonly canUndo = computed(() => this.before() !== null);
 
+  constructor() {
+    const timer = setInterval(() => this.refresh(), MINUTE_MS);
+    inject(DestroyRef).onDestroy(() => clearInterval(timer));
+  }
+
   private daysFrom(from: IsoDate, days: number): PlannedDay[] {
-    return plannedDays(from, days, { meals: this.store.meals(), lots: this.store.state().lots, settings: this.store.settings() });
+    return plannedDays(from, days, { meals: this.store.meals(), lots: this.store.state().lots, refrigerated: this.store.refrigerated(), settings: this.store.settings() });
   }
 
   refresh(): void {
@@ -84,7 +90,7 @@ export class Week {
   async propose(dinners: number): Promise<void> {
     this.refresh();
     const now = { instant: this.instant(), zone: this.zone };
-    const proposal = proposeWeek({ days: this.days(), stock: this.store.stock(), habits: this.habits(), dinners, plateDg: meanPlateDg(this.store.settings()), today: this.today(), now });
+    const proposal = proposeWeek({ days: this.days(), stock: this.store.stock(), habits: this.habits(), dinners, plateDg: meanPlateDg(this.store.settings()), refrigerated: this.store.refrigerated(), today: this.today(), now });
     if (proposal.length === 0) return this.notices.problem('Nothing to propose: all days have their dinner or are without meat, or nothing in the cold can be ready.');
     if (await this.change(new Map(proposal.map(({ date, meal }) => [date, meal])), `${proposal.length} ${proposal.length === 1 ? 'dinner' : 'dinners'} proposed`)) this.why.set(new Map(proposal.map(({ date, why }) => [date, why])));
   }
@@ -106,9 +112,11 @@ export class Week {
     const pack = this.store.state().lots.get(serving.lot);
     if (!pack) return;
     const { facts, lot } = thawFacts(pack, serving.amount, { way, refrigerator: this.store.refrigerator(), newId: this.clock.newId(), on: this.clock.today() });
-    if (!(await this.acts.write(`${lotName(pack)} is out, to thaw`, facts)) || lot === serving.lot) return;
-    const servings = this.mealOf(date).servings.map((each): Serving => (each.lot === serving.lot ? { lot, amount: 'all', way: each.way } : each));
-    await this.store.record({ type: 'meal', key: date, value: { ...this.mealOf(date), servings } });
+    const before = this.mealOf(date);
+    const back = (): Promise<unknown> => this.store.record({ type: 'meal', key: date, value: before });
+    if (!(await this.acts.write(`${lotName(pack)} is out, to thaw`, facts, lot === serving.lot ? undefined : back)) || lot === serving.lot) return;
+    const servings = before.servings.map((each): Serving => (each.lot === serving.lot ? { lot, amount: 'all', way: each.way } : each));
+    await this.store.record({ type: 'meal', key: date, value: { ...before, servings } });
   }
 
   /** Served is eaten: it leaves the stock, at its cost. */

@@ -41,7 +41,7 @@ export class Shell {
     inject(DestroyRef).onDestroy(() => clearInterval(timer));
     effect(() => {
       minute();
-      void this.countDue({ meals: this.store.meals(), lots: this.store.state().lots, settings: this.store.settings() });
+      void this.countDue({ meals: this.store.meals(), lots: this.store.state().lots, refrigerated: this.store.refrigerated(), settings: this.store.settings() });
     });
   }
 

@@ -5,7 +5,8 @@ import { lotName } from '../journal/lot-name';
 import type { MassDg } from '../units/mass';
 import { bestBefore } from '../freeze/keeping';
 import type { ThawingWay } from '../freeze/thawing-time';
-import { cookBy } from '../freeze/once-thawed';
+import { cookBy } from '../freeze/cook-by';
+import { isThawed } from '../freeze/once-thawed';
 import { daysBetween, type IsoDate } from '../units/date';
 import { weekdayOf } from '../units/zone';
 import type { EatingHabits } from './eating-habits';
@@ -14,7 +15,7 @@ import { wayFor, type Now } from './take-out';
 import type { PlannedDay } from './week';
 
 /** Why a pack was put on a day. */
-export type Why = 'thawing' | 'near-its-date' | 'oldest' | 'variety' | 'habit';
+export type Why = 'cold-already' | 'near-its-date' | 'oldest' | 'variety' | 'habit';
 
 /** A day of a proposal. */
 export interface ProposedDay {
@@ -30,6 +31,8 @@ export interface WeekRequest {
   /** On how many of the days meat is wanted, those planned already among them. */
   readonly dinners: number;
   readonly plateDg: MassDg;
+  /** Places that are no freezers: what lies there is fresh or thawing. */
+  readonly refrigerated: ReadonlySet<string>;
   readonly today: IsoDate;
   readonly now: Now;
 }
@@ -50,6 +53,8 @@ interface PartPlan {
 /** A request with its packs in line, and how each can thaw for a day. */
 interface Table extends WeekRequest {
   readonly packs: readonly Lot[];
+  /** The last day for what is not frozen. */
+  readonly until: (lot: Lot) => IsoDate | null;
   readonly way: (day: PlannedDay, lot: Lot) => ThawingWay | 'from-frozen';
 }
 
@@ -60,7 +65,7 @@ const WIDTH = 60;
 /** Near its date: what is left of its best is this many days or fewer. */
 export const NEAR_DAYS = 30;
 /** What a fault of a dinner counts: estimates, in plates' worth of annoyance. */
-const COST = { short: 4, over: 1.2, sameAsBefore: 1.5, sameAsTwoBefore: 0.5, coldWater: 1, notOldest: 2, notNear: 1.5, unusual: 0.8, wasted: 6 } as const;
+const COST = { short: 4, over: 1.2, sameAsBefore: 1.5, sameAsTwoBefore: 0.5, coldWater: 1, notOldest: 2, notNear: 1.5, unusual: 0.8, wasted: 6, nothing: 20 } as const;
 
 /**
  * Proposes dinners for the free days: what is thawing and what is near its date first, then the
@@ -82,7 +87,7 @@ export function proposeWeek(request: WeekRequest): ProposedDay[] {
     beam = beam
       .flatMap((plan) => {
         const options = optionsFor(day, packs.filter(({ id }) => !plan.used.has(id)), table);
-        if (options.length === 0) return [plan];
+        if (options.length === 0) return [{ ...plan, cost: plan.cost + COST.nothing }];
         return options.map((option): PartPlan => ({ cost: plan.cost + costOf(day, option, plan, table), used: new Set([...plan.used, ...option.lots.map(({ id }) => id)]), chosen: [...plan.chosen, { date: day.date, option }] }));
       })
       .sort((a, b) => a.cost - b.cost)
@@ -113,12 +118,13 @@ function tableOf(request: WeekRequest, used: ReadonlySet<string>): Table {
     known.set(key, found);
     return found;
   };
-  return { ...request, packs: inLine(request).filter(({ id }) => !used.has(id)), way };
+  const until = (lot: Lot): IsoDate | null => cookBy(lot, request.refrigerated.has(lot.place ?? ''));
+  return { ...request, packs: inLine(request, until).filter(({ id }) => !used.has(id)), until, way };
 }
 
 /** Packs that make plates, the most urgent first, some of each animal. */
-function inLine({ stock, plateDg, today }: WeekRequest): Lot[] {
-  const rank = (lot: Lot): string => (lot.thawingDg > 0 ? `0 ${cookBy(lot) ?? ''}` : isNear(lot, today) ? `1 ${bestBefore(lot) ?? ''}` : `2 ${lot.on ?? ''}`);
+function inLine({ stock, plateDg, today }: WeekRequest, until: Table['until']): Lot[] {
+  const rank = (lot: Lot): string => (until(lot) !== null ? `0 ${until(lot)}` : isNear(lot, today) ? `1 ${bestBefore(lot) ?? ''}` : `2 ${lot.on ?? ''}`);
   const ranked = stock.filter((lot) => platesOf(lot, plateDg) > 0).map((lot) => ({ lot, rank: rank(lot) }));
   ranked.sort((a, b) => (a.rank < b.rank ? -1 : a.rank > b.rank ? 1 : a.lot.id < b.lot.id ? -1 : 1));
   const seen = new Map<Animal | null, number>();
@@ -161,33 +167,41 @@ function optionOf(lots: readonly Lot[], wanted: number, plateDg: MassDg): Option
 }
 
 /** Whether there is still time to thaw it, or it is out already and keeps until then. */
-function isInTime(day: PlannedDay, lot: Lot, { way }: Table): boolean {
-  const until = cookBy(lot);
-  if (until !== null) return day.date <= until;
+function isInTime(day: PlannedDay, lot: Lot, { way, until }: Table): boolean {
+  const last = until(lot);
+  if (last !== null) return day.date <= last && (lot.thawingDg === 0 || isThawed(lot, day.date));
   return way(day, lot) !== 'from-frozen';
 }
 
-function costOf(day: PlannedDay, option: Option, plan: PartPlan, { packs, habits, today, way }: Table): number {
+function costOf(day: PlannedDay, option: Option, plan: PartPlan, { days, packs, habits, today, until, way }: Table): number {
   const { wanted } = day;
   const [lot] = option.lots;
   const misfit = option.plates < wanted ? (COST.short * (wanted - option.plates)) / wanted : (COST.over * (option.plates - wanted)) / wanted;
-  const before = plan.chosen.map(({ option: other }) => other.lots[0]?.animal);
-  const same = (before.at(-1) === lot?.animal && before.length > 0 ? COST.sameAsBefore : 0) + (before.length > 1 && before.at(-2) === lot?.animal ? COST.sameAsTwoBefore : 0);
-  const age = option.lots.reduce((sum, each) => sum + (packs.indexOf(each) / Math.max(1, packs.length)) * COST.notOldest + (each.thawingDg > 0 ? -COST.wasted : isNear(each, today) ? 0 : COST.notNear), 0) / option.lots.length;
+  const { before, after } = neighbours(day.date, plan, days);
+  const is = (animal: Animal | null | undefined): boolean => animal !== undefined && animal === lot?.animal;
+  const same = (is(before.at(-1)) ? COST.sameAsBefore : 0) + (is(before.at(-2)) ? COST.sameAsTwoBefore : 0) + (is(after[0]) ? COST.sameAsBefore : 0);
+  const age = option.lots.reduce((sum, each) => sum + (packs.indexOf(each) / Math.max(1, packs.length)) * COST.notOldest + (until(each) !== null ? -COST.wasted : isNear(each, today) ? 0 : COST.notNear), 0) / option.lots.length;
   const usual = COST.unusual * (1 - habits.animalOn(weekdayOf(day.date), lot?.animal ?? null));
-  const cold = option.lots.some((each) => each.thawingDg === 0 && way(day, each) === 'cold-water') ? COST.coldWater : 0;
+  const cold = option.lots.some((each) => until(each) === null && way(day, each) === 'cold-water') ? COST.coldWater : 0;
   return misfit + same + age + usual + cold;
 }
 
-function whyOf(date: IsoDate, { lots }: Option, plan: PartPlan, { packs, habits, today }: Table): Why[] {
+/** The animals of the dinners before and after a day, planned ones and proposed ones, in their order. */
+function neighbours(date: IsoDate, { chosen }: PartPlan, days: readonly PlannedDay[]): { before: (Animal | null)[]; after: (Animal | null)[] } {
+  const planned = days.flatMap(({ date: on, servings }) => (servings[0]?.lot ? [{ on, animal: servings[0].lot.animal }] : []));
+  const proposed = chosen.flatMap(({ date: on, option }) => (option.lots[0] ? [{ on, animal: option.lots[0].animal }] : []));
+  const all = [...planned, ...proposed].sort((a, b) => (a.on < b.on ? -1 : 1));
+  return { before: all.filter(({ on }) => on < date).map(({ animal }) => animal), after: all.filter(({ on }) => on > date).map(({ animal }) => animal) };
+}
+
+function whyOf(date: IsoDate, { lots }: Option, plan: PartPlan, { days, packs, habits, today, until }: Table): Why[] {
   const [lot] = lots as [Lot];
   const why: Why[] = [];
-  if (lot.thawingDg > 0) why.push('thawing');
+  if (until(lot) !== null) why.push('cold-already');
   else if (isNear(lot, today)) why.push('near-its-date');
   else if (packs.filter(({ animal }) => animal === lot.animal)[0]?.id === lot.id) why.push('oldest');
-  const at = plan.chosen.findIndex((each) => each.date === date);
-  const animals: (Animal | null | undefined)[] = plan.chosen.map(({ option }) => option.lots[0]?.animal);
-  if (at > 0 && animals[at - 1] !== lot.animal) why.push('variety');
+  const { before } = neighbours(date, plan, days);
+  if (before.length > 0 && before.at(-1) !== lot.animal) why.push('variety');
   if (habits.weeks >= 6 && habits.animalOn(weekdayOf(date), lot.animal) > 0.4) why.push('habit');
   return why;
 }

@@ -43,10 +43,10 @@ export function takeOuts(days: readonly PlannedDay[], now: Now, awake: Dinners['
   return days.flatMap((day) => day.servings.flatMap((planned) => (planned.lot && planned.trouble === null && !planned.isServed ? [takeOut(day, planned, planned.lot, now, awake)] : [])));
 }
 
-function takeOut({ date, at }: PlannedDay, { serving }: PlannedServing, lot: Lot, now: Now, awake: Dinners['awake']): TakeOut {
+function takeOut({ date, at }: PlannedDay, { serving, isFrozen }: PlannedServing, lot: Lot, now: Now, awake: Dinners['awake']): TakeOut {
   const dinnerAt = instantAt(date, at, now.zone);
   const massDg = Math.max(1, Math.round(lot.leftDg * servedShare(lot, serving.amount)));
-  const isOut = lot.thawingDg >= lot.leftDg;
+  const isOut = !isFrozen;
   const way = serving.way ?? (isOut ? (lot.thawingWay ?? 'refrigerator') : gentlest(lot, massDg, dinnerAt, now));
   const hours = way === 'from-frozen' ? 0 : hoursBy(way, lot, massDg);
   const latest = addHours(dinnerAt, -hours);

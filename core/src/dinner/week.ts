@@ -24,6 +24,8 @@ export interface PlannedServing {
   readonly trouble: ServingTrouble | null;
   /** Some of it was eaten on the day. */
   readonly isServed: boolean;
+  /** It lies in a freezer and does not thaw. */
+  readonly isFrozen: boolean;
 }
 
 /** A day of the plan. */
@@ -42,6 +44,8 @@ export interface PlannedDay {
 export interface Known {
   readonly meals: ReadonlyMap<string, Meal>;
   readonly lots: ReadonlyMap<string, Lot>;
+  /** Places that are no freezers: what lies there is fresh or thawing. */
+  readonly refrigerated: ReadonlySet<string>;
   readonly settings: Pick<Settings, 'eaters' | 'dinners'>;
 }
 
@@ -52,7 +56,7 @@ export interface Known {
  * @param from the first day
  * @param days how many
  */
-export function plannedDays(from: IsoDate, days: number, { meals, lots, settings }: Known): PlannedDay[] {
+export function plannedDays(from: IsoDate, days: number, { meals, lots, refrigerated, settings }: Known): PlannedDay[] {
   const plateDg = meanPlateDg(settings);
   const taken = new Map<string, number>();
   const dinners = settings.dinners ?? USUAL_DINNERS;
@@ -61,13 +65,13 @@ export function plannedDays(from: IsoDate, days: number, { meals, lots, settings
     const meal = meals.get(date) ?? NO_MEAL;
     const servings = meal.servings.map((serving): PlannedServing => {
       const lot = lots.get(serving.lot) ?? null;
-      if (!lot) return { serving, lot, plates: 0, trouble: 'unknown', isServed: false };
+      if (!lot) return { serving, lot, plates: 0, trouble: 'unknown', isServed: false, isFrozen: false };
       const eaten = lot.flows.filter(({ way, on }) => way === 'eaten' && on === date);
-      if (eaten.length > 0) return { serving, lot, plates: eaten.reduce((sum, { plates, massDg }) => sum + (plates > 0 ? plates : massDg / plateDg), 0), trouble: null, isServed: true };
-      if (lot.leftDg === 0) return { serving, lot, plates: 0, trouble: 'gone', isServed: false };
+      if (eaten.length > 0) return { serving, lot, plates: eaten.reduce((sum, { plates, massDg }) => sum + (plates > 0 ? plates : massDg / plateDg), 0), trouble: null, isServed: true, isFrozen: false };
+      if (lot.leftDg === 0) return { serving, lot, plates: 0, trouble: 'gone', isServed: false, isFrozen: false };
       const share = (taken.get(lot.id) ?? 0) + servedShare(lot, serving.amount);
       taken.set(lot.id, share);
-      return { serving, lot, plates: servedPlates(lot, serving.amount, plateDg), trouble: share > 1 + 1e-9 ? 'too-little' : null, isServed: false };
+      return { serving, lot, plates: servedPlates(lot, serving.amount, plateDg), trouble: share > 1 + 1e-9 ? 'too-little' : null, isServed: false, isFrozen: lot.thawingDg < lot.leftDg && !refrigerated.has(lot.place ?? '') };
     });
     const isMeatless = meal.meatless ?? (meal.servings.length === 0 && dinners.meatless.includes(weekdayOf(date)));
     return { date, at: meal.at ?? dinners.at, meal, isMeatless, wanted: atTable(settings, meal), plates: servings.reduce((sum, { plates }) => sum + plates, 0), servings };

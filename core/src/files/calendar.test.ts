@@ -19,7 +19,7 @@ const { lots } = journalOf(
 
 /** The file of a plan, read back by another library. */
 function readBack(meals: readonly [string, Meal][], from: string, now: string): ICAL.Event[] {
-  const days = plannedDays(from, 7, { meals: new Map(meals), lots, settings });
+  const days = plannedDays(from, 7, { meals: new Map(meals), lots, refrigerated: new Set(), settings });
   const text = writeCalendar({ days, takeOuts: takeOuts(days, { instant: now, zone: ZONE }, ['07:00', '22:00']), places: new Map([['top', { name: 'Chest, top' }]]), known: new Set(meals.map(([date]) => date)), zone: ZONE, calendar: 'tarnquay', now });
   for (const line of text.split('\r\n')) expect(Buffer.byteLength(line)).toBeLessThanOrEqual(75);
   return new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent').map((each) => new ICAL.Event(each));

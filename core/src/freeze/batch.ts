@@ -2,7 +2,7 @@ import type { Lot } from '../journal/lot';
 import { addDays, type IsoDate } from '../units/date';
 import type { MassDg } from '../units/mass';
 import type { Appliance, Shelf } from './cold-places';
-import { keepingOf, SHORTEST_DAYS } from './keeping';
+import { freshUntil } from './cook-by';
 import { roomIn } from './room';
 
 /** Where and when a pack of a batch goes in. */
@@ -30,9 +30,7 @@ export function cameFrozen({ kept, origin, on }: Pick<Lot, 'kept' | 'origin' | '
 
 /** The last day on which something fresh still goes into the freezer: the longer published time in a refrigerator. */
 export function freezeBy(lot: Lot, today: IsoDate): IsoDate {
-  if (cameFrozen(lot, today)) return today;
-  const [, most] = keepingOf(lot)?.days ?? SHORTEST_DAYS;
-  return addDays(lot.on ?? today, most);
+  return cameFrozen(lot, today) ? today : (freshUntil(lot) ?? today);
 }
 
 interface Space {

@@ -10,7 +10,8 @@ import { freezeBy, planBatch } from './batch';
 import { applianceAt, coldPlaces, freezerLitres, volumeQuestion } from './cold-places';
 import { drawerPicture } from './drawer-picture';
 import { bestBefore } from './keeping';
-import { cookBy, isThawed, whyNotRefreeze } from './once-thawed';
+import { cookBy } from './cook-by';
+import { isThawed, whyNotRefreeze } from './once-thawed';
 import { litresOf, roomOfAll } from './room';
 
 const places = new Map<string, Place>([
@@ -94,8 +95,10 @@ describe('once thawed', () => {
   it('in the refrigerator: thawed after a day, birds cooked within one more; red cuts within three', () => {
     expect(isThawed(thaw('refrigerator'), TODAY)).toBe(false);
     expect(isThawed(thaw('refrigerator'), addDays(TODAY, 1))).toBe(true);
-    expect(cookBy(thaw('refrigerator'))).toBe(addDays(TODAY, 2));
-    expect(cookBy(thaw('refrigerator', { animal: 'beef' }))).toBe(addDays(TODAY, 4));
+    expect(cookBy(thaw('refrigerator'), true)).toBe(addDays(TODAY, 2));
+    expect(cookBy(thaw('refrigerator', { animal: 'beef' }), true)).toBe(addDays(TODAY, 4));
+    expect(cookBy(packs([{ id: 'a', on: TODAY }])[0] as Lot, true)).toBe(addDays(TODAY, 5));
+    expect(cookBy(packs([{ id: 'a', on: TODAY }])[0] as Lot, false)).toBeNull();
   });
   it('may be frozen again while it keeps, out of cold water never', () => {
     expect(whyNotRefreeze(thaw('refrigerator'), addDays(TODAY, 2))).toBeNull();

@@ -24,7 +24,7 @@ export function isThawed(lot: Thawing, today: IsoDate): boolean {
  * @source USDA FSIS, The Big Thaw (from memory): birds and ground 1 to 2 days, red-meat cuts 3 to 5
  * @returns null where nothing is thawing
  */
-export function cookBy(lot: Thawing): IsoDate | null {
+export function thawedUntil(lot: Thawing): IsoDate | null {
   if (lot.thawingOn === null || lot.thawingDg === 0) return null;
   if (lot.thawingWay === 'cold-water') return lot.thawingOn;
   return addDays(lot.thawingOn, daysToThaw(lot) + (keepingOf(lot)?.days ?? SHORTEST_DAYS)[0]);
@@ -37,7 +37,7 @@ export function cookBy(lot: Thawing): IsoDate | null {
  *   while it keeps, losing some quality; thawed in cold water it is cooked first
  */
 export function whyNotRefreeze(lot: Thawing, today: IsoDate): string | null {
-  const until = cookBy(lot);
+  const until = thawedUntil(lot);
   if (until === null) return 'It is not thawing.';
   if (lot.thawingWay === 'cold-water') return 'It was thawed in cold water: cook it first, then it may be frozen.';
   return today > until ? 'It has been thawed for longer than it keeps. Look at it, and when in doubt throw it out.' : null;

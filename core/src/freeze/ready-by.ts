@@ -12,10 +12,10 @@ export interface Ready {
 }
 
 /**
- * What can be on the table in so many hours, oldest first: thawing already, in the refrigerator, or
- * in cold water.
+ * What can be on the table in so many hours, oldest first: thawed or fresh already, in the
+ * refrigerator, or in cold water.
  *
- * @param isThawed whether a pack has been thawing long enough
+ * @param isThawed whether a pack has been thawing long enough, or was never frozen
  */
 export function readyBy(packs: readonly Lot[], hoursLeft: number, isThawed: (pack: Lot) => boolean): Ready[] {
   return packs.map((lot): Ready => {
