@@ -21,40 +21,38 @@ describe.each([
   ['on a phone', PHONE, 'light'],
 ])('axe %s', (_name, viewport, scheme) => {
   let browser: Browser;
+  let person: Person;
   beforeAll(async () => {
     browser = await launch();
+    person = await Person.at(browser, ADDRESS, viewport as typeof DESK);
+    await person.page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: scheme }, { name: 'prefers-reduced-motion', value: 'reduce' }]);
   });
   afterAll(() => browser.close());
 
   it('finds nothing at the bench with a scale, and in its dialogs', async () => {
-    const person = await Person.at(browser, ADDRESS, viewport as typeof DESK);
-    await person.page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: scheme }, { name: 'prefers-reduced-motion', value: 'reduce' }]);
-    await person.page.evaluateOnNewDocument(() => localStorage.setItem('vendicus-scale', '{"source":"stand-in"}'));
+    const { identifier } = await person.page.evaluateOnNewDocument(() => localStorage.setItem('vendicus-scale', '{"source":"stand-in"}'));
     await person.goTo('/demo/block');
     await person.sees('Stand-in scale, 1 g');
     for (const open of [null, '.source', '.list']) {
       if (open) await person.page.locator(open).click();
       if (open) await person.page.waitForSelector('.p-dialog');
       await person.page.evaluate(AXE);
-      const { violations } = (await person.page.evaluate(() => (globalThis as unknown as { axe: { run: () => Promise<unknown> } }).axe.run())) as AxeResults;
+      const { violations } = (await person.page.evaluate(() => (globalThis as unknown as { axe: { run: (options: object) => Promise<unknown> } }).axe.run({ resultTypes: ['violations'] }))) as AxeResults;
       expect(violations.map(({ id, nodes }) => `${open}: ${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`)).toEqual([]);
       if (open) await person.press('Escape');
       if (open) await person.page.waitForFunction(() => document.querySelector('.p-dialog') === null);
     }
-    await person.page.close();
+    await person.page.removeScriptToEvaluateOnNewDocument(identifier);
   });
 
   it.each(PATHS)('finds nothing at %s', async (path) => {
-    const person = await Person.at(browser, ADDRESS, viewport as typeof DESK);
-    await person.page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: scheme }, { name: 'prefers-reduced-motion', value: 'reduce' }]);
     await person.goTo(path);
     await person.page.evaluate(AXE);
     // In the dim only the colours are others.
     const { violations } = (await person.page.evaluate(
-      (isDim) => (globalThis as unknown as { axe: { run: (options: object) => Promise<unknown> } }).axe.run(isDim ? { runOnly: ['color-contrast'] } : {}),
+      (isDim) => (globalThis as unknown as { axe: { run: (options: object) => Promise<unknown> } }).axe.run({ resultTypes: ['violations'], ...(isDim ? { runOnly: ['color-contrast'] } : {}) }),
       scheme === 'dark',
     )) as AxeResults;
     expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`)).toEqual([]);
-    await person.page.close();
   });
 });

@@ -1,5 +1,5 @@
 import type { Browser } from 'puppeteer-core';
-import { launch, Person, PHONE } from './harness';
+import { DESK, launch, Person, PHONE } from './harness';
 import { ADDRESS, morning } from './journeys';
 
 // What can be ready tonight, a stock-take with a phone, a power cut.
@@ -64,22 +64,34 @@ describe('at the freezer', () => {
     await phone.page.close();
   });
 
-  it('a power cut: how long the cold holds, what to look at first, what to do', async () => {
-    await person.click('Power cut', 'link');
-    await person.sees('Keep the doors shut');
-    await person.sees('24 h');
-    await person.choose('The freezer is', 'full');
-    await person.sees('48 h');
-    const count = (await person.text()).match(/Throw away/g)?.length ?? 0;
-    await person.page.locator('ol li button').click();
-    await person.sees('thrown away. Undo');
-    await person.click('Undo');
-    await person.sees('Undone:');
-    expect((await person.text()).match(/Throw away/g)).toHaveLength(count);
-    await person.sees('it may be frozen again');
-    await person.page.locator('#since').fill('2001-01-01T10:00');
-    await person.press('Tab');
-    await person.sees(', over');
+  it('a stock-take at a desk: everything is there', async () => {
+    await person.goTo('/demo/freezer/count');
+    await person.sees('Tick what lies there');
+    await person.page.$$eval('li input[type=checkbox]', (boxes) => boxes.forEach((box) => (box as unknown as HTMLElement).click()));
+    await person.click('Done here');
+    await person.sees('Everything is there.');
+  });
+
+  it.each([['at a desk', DESK], ['with a phone', PHONE]])('a power cut %s: how long the cold holds, what to look at first, what to do', async (_name, viewport) => {
+    const each = await Person.at(browser, ADDRESS, viewport as typeof DESK);
+    await each.goTo('/demo/freezer/power');
+    await each.sees('Keep the doors shut');
+    await each.sees('24 h');
+    await each.choose('The freezer is', 'full');
+    await each.sees('48 h');
+    const count = (await each.text()).match(/Throw away/g)?.length ?? 0;
+    await each.pressText('Throw away');
+    await each.sees('thrown away. Undo');
+    await each.pressText('Undo');
+    await each.sees('Undone:');
+    expect((await each.text()).match(/Throw away/g)).toHaveLength(count);
+    await each.sees('it may be frozen again');
+    await each.page.locator('#since').fill('2001-01-01T10:00');
+    await each.press('Tab');
+    await each.sees(', over');
+    expect(await each.page.evaluate(() => document.documentElement.scrollWidth)).toBe(viewport.width);
+    expect(each.complaints).toEqual([]);
+    await each.page.close();
   });
 
   it('has not made the page complain', () => {

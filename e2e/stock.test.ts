@@ -55,7 +55,7 @@ describe('the stock', () => {
     await person.page.mouse.move(to.x, to.y, { steps: 6 });
     await person.page.mouse.up();
     await person.sees('moved to Kitchen freezer, drawer 1');
-    expect(await person.page.$eval('[data-drawer="kitchen-one"]', (each) => each.getAttribute('aria-label'))).toContain(': 1 packs');
+    expect(await person.page.$eval('[data-drawer="kitchen-one"]', (each) => each.getAttribute('aria-label'))).toContain(': 1 pack.');
     await person.click('Undo');
     await person.sees('Undone:');
   });
@@ -64,7 +64,7 @@ describe('the stock', () => {
     await person.page.$$eval('tbody .pick input', (boxes) => boxes.slice(1, 3).forEach((box) => (box as unknown as HTMLElement).click()));
     await person.sees('2 packs chosen');
     await person.click('Take all out to thaw');
-    await person.sees('2 packs are thawing');
+    await person.sees('2 packs thawing');
     expect((await rows()).slice(0, 2).every((row) => row.includes('thawing') && row.includes('Refrigerator'))).toBe(true);
     await person.click('Undo');
     await person.page.waitForFunction(() => ![...document.querySelectorAll('tbody tr')].some((row) => row.textContent?.includes('thawing')));
@@ -161,7 +161,7 @@ describe('the stock', () => {
     await person.sees('Date on its label 30 Jun 2031');
     await person.sees('bought frozen');
     await person.click('New batch', 'link');
-    await person.sees('1 packs, 3.200 kg, are in no freezer yet');
+    await person.sees('1 pack, 3.200 kg, in no freezer yet');
     await person.sees('Goes in today');
     await person.click('Put away like this');
     await person.sees('Everything that is wrapped lies in a freezer');

@@ -177,6 +177,11 @@ export class Figures {
     return this.settings().system === 'imperial' ? `${Math.round(convert(celsius, 'C', 'F'))} °F` : `${Math.ceil(celsius)} °C`;
   }
 
+  /** So many of something, one said as one. */
+  count(count: number, word: string): string {
+    return plural(count, word);
+  }
+
   /** A day of a plan: its weekday first. */
   weekday(date: string): string {
     return WEEKDAY.format(new Date(`${date}T12:00:00Z`));

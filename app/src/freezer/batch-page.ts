@@ -15,9 +15,9 @@ import { HOUSEHOLD_NAME } from '../data/household-name';
 import { HouseholdStore } from '../data/household-store';
 import { PageTabs } from '../kit/page-tabs';
 import { Swatch } from '../kit/swatch';
-import { Acts } from './acts';
+import { Acts } from '../kit/acts';
+import { UndoBar } from '../kit/undo-bar';
 import { FREEZER_PAGES } from './pages';
-import { UndoBar } from './undo-bar';
 
 /** What was wrapped longer ago and has no place is not a new batch any more, but it waits all the same. */
 const START_C = 4;

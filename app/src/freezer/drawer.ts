@@ -21,7 +21,7 @@ const DRAG_PX = 6;
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <button type="button" [class.over]="isTarget()" [attr.data-drawer]="drawer()" [attr.aria-label]="said()" (keydown)="step($event)" (pointerdown)="press($event)" (pointermove)="move($event)" (pointerup)="release($event)" (pointercancel)="pressed = null" (pointerleave)="point.emit(null)">
-      <span class="name" aria-hidden="true">{{ name() }}<small>{{ fill() }}</small></span>
+      <span class="name" aria-hidden="true">{{ name() }} <small>{{ fill() }}</small></span>
       <span class="box"><canvas #canvas aria-hidden="true" [style.height.px]="heightPx()"></canvas><canvas #veil aria-hidden="true" [style.height.px]="heightPx()"></canvas></span>
     </button>
   `,
@@ -58,7 +58,7 @@ export class Drawer {
     const share = litresOf(this.massDg()) / litres;
     return `${this.figures.number(litres, 0)} L, ${this.figures.percent(share, 0)}${share > 1 ? ', more than fits' : ''}`;
   });
-  protected readonly said = computed(() => `${this.name()} ${this.fill()}: ${this.rows().length} packs. Arrow keys choose one.`);
+  protected readonly said = computed(() => `${this.name()} ${this.fill()}: ${this.figures.count(this.rows().length, 'pack')}. Arrow keys choose one.`);
   private readonly blocks = computed(() => {
     const width = this.width();
     const scale = this.litres() ?? Math.max(1, litresOf(this.massDg()));

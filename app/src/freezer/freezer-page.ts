@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { afterNextRender, ChangeDetectionStrategy, Component, computed, type ElementRef, inject, Injector, signal, viewChild } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
@@ -13,7 +13,8 @@ import { HOUSEHOLD_NAME } from '../data/household-name';
 import { HouseholdStore } from '../data/household-store';
 import { PageTabs } from '../kit/page-tabs';
 import { Swatch } from '../kit/swatch';
-import { Acts } from './acts';
+import { Acts } from '../kit/acts';
+import { UndoBar } from '../kit/undo-bar';
 import { Drawers } from './drawers';
 import { DinnersStrip } from './dinners-strip';
 import { PackCard } from './pack-card';
@@ -23,7 +24,6 @@ import { PacksCard } from './packs-card';
 import { FREEZER_PAGES } from './pages';
 import { Reminder } from './reminder';
 import { SealedPieces } from './sealed-pieces';
-import { UndoBar } from './undo-bar';
 
 const ANIMALS = ['beef', 'pork', 'lamb', 'chicken', 'turkey'] as const;
 /** How many it feeds. */
@@ -51,6 +51,8 @@ export class FreezerPage {
   private readonly clock = inject(Clock);
   private readonly acts = inject(Acts);
   private readonly packRows = inject(PackRows);
+  private readonly injector = inject(Injector);
+  private readonly card = viewChild<ElementRef<HTMLElement>>('card');
 
   protected readonly pages = FREEZER_PAGES;
   protected readonly animals = ANIMALS;
@@ -64,7 +66,9 @@ export class FreezerPage {
   protected readonly feed = signal<keyof typeof FEEDS | ''>('');
   protected readonly age = signal<Age | ''>('');
   protected readonly adding = signal(false);
-  protected readonly drawn = signal(matchMedia('(min-width: 900px)').matches);
+  /** On a phone a pack is shown once it is chosen, and the drawers when they are asked for. */
+  private readonly isWide = matchMedia('(min-width: 900px)').matches;
+  protected readonly drawn = signal(this.isWide);
   protected readonly shown = signal(ROWS);
 
   protected readonly all = this.packRows.all;
@@ -89,7 +93,7 @@ export class FreezerPage {
   private readonly picked = signal<ReadonlySet<string>>(new Set());
   private readonly chosenId = signal<string | null>(null);
   protected readonly several = computed(() => [...this.picked()].flatMap((id) => this.packRows.byId().get(id) ?? []));
-  protected readonly chosen = computed(() => this.packRows.byId().get(this.chosenId() ?? '') ?? this.rows()[0]);
+  protected readonly chosen = computed(() => this.packRows.byId().get(this.chosenId() ?? '') ?? (this.isWide ? this.rows()[0] : undefined));
   /** What is outlined in the drawers. */
   protected readonly marked = computed<ReadonlySet<string>>(() => (this.several().length > 0 ? new Set(this.several().map(({ lot }) => lot.id)) : new Set(this.chosen() ? [this.chosen()?.lot.id ?? ''] : [])));
 
@@ -108,6 +112,7 @@ export class FreezerPage {
     else {
       this.picked.set(new Set());
       this.chosenId.set(id);
+      if (!this.isWide) afterNextRender(() => this.card()?.nativeElement.scrollIntoView({ block: 'nearest' }), { injector: this.injector });
     }
   }
 

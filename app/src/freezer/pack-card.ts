@@ -17,7 +17,7 @@ import { Figures } from '../data/figures';
 import { HOUSEHOLD_NAME } from '../data/household-name';
 import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
-import { Acts } from './acts';
+import { Acts } from '../kit/acts';
 import { keptWord, type PackRow } from './pack-rows';
 
 /** Why something is thrown away. */

@@ -5,6 +5,7 @@ import { Clock } from '../data/clock';
 import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
+import { Acts } from '../kit/acts';
 
 const ORIGINS = [
   ['already-here', 'was here before'],
@@ -63,6 +64,7 @@ export class PackForm {
   protected readonly figures = inject(Figures);
   private readonly clock = inject(Clock);
   private readonly notices = inject(Notices);
+  private readonly acts = inject(Acts);
 
   readonly done = output();
   protected readonly origins = ORIGINS;
@@ -111,7 +113,6 @@ export class PackForm {
       kept: this.kept() || undefined,
       until: this.until() || undefined,
     };
-    const written = await this.store.append(fact, ...(place ? [{ type: 'placed' as const, lot, place }] : []));
-    if (this.notices.tell(written, `${fact.name} is in`)) this.done.emit();
+    if (await this.acts.write(`${fact.name} is in`, [fact, ...(place ? [{ type: 'placed' as const, lot, place }] : [])])) this.done.emit();
   }
 }

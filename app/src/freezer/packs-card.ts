@@ -4,7 +4,7 @@ import type { Fact } from '@core/journal/entry';
 import { Clock } from '../data/clock';
 import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
-import { Acts } from './acts';
+import { Acts } from '../kit/acts';
 import { WHY_THROWN } from './pack-card';
 import type { PackRow } from './pack-rows';
 
@@ -42,7 +42,7 @@ export class PacksCard {
   protected thaw(): void {
     const frozen = this.rows().filter(({ lot }) => lot.thawingDg < lot.leftDg);
     const facts = frozen.flatMap(({ lot }) => thawFacts(lot, 'all', { way: 'refrigerator', refrigerator: this.store.refrigerator(), newId: '', on: this.clock.today() }).facts);
-    void this.write(`${frozen.length} packs are thawing`, facts);
+    void this.write(`${this.figures.count(frozen.length, 'pack')} thawing`, facts);
   }
 
   protected move(select: HTMLSelectElement): void {

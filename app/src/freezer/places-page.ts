@@ -66,7 +66,7 @@ export class PlacesPage {
   private lies(places: readonly string[]): string {
     const packs = this.store.stock().filter(({ place }) => place !== null && places.includes(place));
     const massDg = packs.reduce((sum, { leftDg }) => sum + leftDg, 0);
-    return packs.length === 0 ? 'empty' : `${packs.length} packs, about ${this.figures.number(litresOf(massDg), 0)} L`;
+    return packs.length === 0 ? 'empty' : `${this.figures.count(packs.length, 'pack')}, about ${this.figures.number(litresOf(massDg), 0)} L`;
   }
 
   protected drawerOf(within: string, { cold }: Place): Place {

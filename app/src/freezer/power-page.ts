@@ -8,9 +8,9 @@ import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
 import { PageTabs } from '../kit/page-tabs';
-import { Acts } from './acts';
+import { Acts } from '../kit/acts';
+import { UndoBar } from '../kit/undo-bar';
 import { FREEZER_PAGES } from './pages';
-import { UndoBar } from './undo-bar';
 
 const HOUR_MS = 3_600_000;
 /** From so much on a freezer counts as full; an estimate. */
@@ -52,7 +52,7 @@ const WHEN = new Intl.DateTimeFormat('en-GB', { weekday: 'long', hour: '2-digit'
       <p class="caution">When in doubt, throw it out. Local codes and licensed practice come first.</p>
     </div>
   `,
-  styles: `.tools { display: grid; grid-template-columns: minmax(0, 250px) minmax(0, 220px); gap: 12px; margin-bottom: 14px; } .holds { max-width: 720px; } .over td { color: var(--bad); } h2 { margin: 22px 0 8px; } li { padding: 4px 0; } ol li { display: grid; grid-template-columns: minmax(0, 1fr) auto auto; gap: 14px; align-items: center; border-bottom: 1px solid var(--line); max-width: 760px; } ol { list-style: none; padding: 0; } ol label { display: flex; gap: 8px; align-items: center; min-height: 44px; } ol input { width: 22px; height: 22px; accent-color: var(--act); } .done > span { color: var(--soft); } .do { padding-left: 20px; max-width: 65ch; }`,
+  styles: `@media (max-width: 600px) { .holds td, .holds th { padding-right: 8px; } .holds .figure { white-space: normal; } .holds small { display: block; } } .tools { display: grid; grid-template-columns: minmax(0, 250px) minmax(0, 220px); gap: 12px; margin-bottom: 14px; } .holds { max-width: 720px; } .over td { color: var(--bad); } h2 { margin: 22px 0 8px; } li { padding: 4px 0; } ol li { display: grid; grid-template-columns: minmax(0, 1fr) auto auto; gap: 14px; align-items: center; border-bottom: 1px solid var(--line); max-width: 760px; } ol { list-style: none; padding: 0; } ol label { display: flex; gap: 8px; align-items: center; min-height: 44px; } ol input { width: 22px; height: 22px; accent-color: var(--act); } .done > span { color: var(--soft); } .do { padding-left: 20px; max-width: 65ch; }`,
 })
 export class PowerPage {
   protected readonly store = inject(HouseholdStore);

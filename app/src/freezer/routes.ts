@@ -1,12 +1,11 @@
 import type { Routes } from '@angular/router';
-import { Acts } from './acts';
 import { PackRows } from './pack-rows';
 
-/** The pages of the Freezer; what was done last can be undone on each of them. */
+/** The pages of the Freezer. */
 export const FREEZER_ROUTES: Routes = [
   {
     path: '',
-    providers: [Acts, PackRows],
+    providers: [PackRows],
     children: [
       { path: '', title: 'Freezer · Vendicus', loadComponent: () => import('./freezer-page').then((m) => m.FreezerPage) },
       { path: 'week', title: 'The week · Vendicus', loadComponent: () => import('./week-page').then((m) => m.WeekPage) },

@@ -7,7 +7,7 @@ import { Figures } from '../data/figures';
 import { HOUSEHOLD_NAME } from '../data/household-name';
 import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
-import { Acts } from './acts';
+import { Acts } from '../kit/acts';
 
 /** Pieces that were bought and are still sealed: where they wait, and until when by their label. */
 @Component({

@@ -11,9 +11,9 @@ import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
 import { PageTabs } from '../kit/page-tabs';
 import { Swatch } from '../kit/swatch';
-import { Acts } from './acts';
+import { Acts } from '../kit/acts';
+import { UndoBar } from '../kit/undo-bar';
 import { FREEZER_PAGES } from './pages';
-import { UndoBar } from './undo-bar';
 
 const HOUR_MS = 3_600_000;
 

@@ -9,11 +9,11 @@ import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
 import { PageTabs } from '../kit/page-tabs';
 import { Swatch } from '../kit/swatch';
+import { UndoBar } from '../kit/undo-bar';
 import { DayCard } from './day-card';
 import { DinnersForm } from './dinners-form';
 import { PackRows, type PackRow } from './pack-rows';
 import { FREEZER_PAGES } from './pages';
-import { UndoBar } from './undo-bar';
 import { Week } from './week';
 
 /** So many packs are offered to be put on days; a search finds the others. */

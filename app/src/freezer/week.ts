@@ -15,7 +15,7 @@ import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
 import { saveText } from '../kit/save-text';
-import { Acts } from './acts';
+import { Acts } from '../kit/acts';
 
 const MINUTE_MS = 60_000;
 const DAYS = 7;

@@ -5,6 +5,7 @@ import { HOUSEHOLD_NAME, type HouseholdName } from '../data/household-name';
 import { HouseholdStore } from '../data/household-store';
 import { Repository } from '../data/repository';
 import { Notices } from '../data/notices';
+import { Acts } from '../kit/acts';
 import { knowsOwnHousehold } from '../data/own-household-mark';
 
 /** One's own household begins with its questions. */
@@ -43,7 +44,7 @@ const places: Routes = [
 
 const household = (name: HouseholdName, children: Routes): Route => ({
   path: name,
-  providers: [{ provide: HOUSEHOLD_NAME, useValue: name }, Repository, HouseholdStore, Figures, Notices],
+  providers: [{ provide: HOUSEHOLD_NAME, useValue: name }, Repository, HouseholdStore, Figures, Notices, Acts],
   children,
 });
 

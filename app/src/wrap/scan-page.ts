@@ -12,8 +12,9 @@ import { Clock } from '../data/clock';
 import { Figures } from '../data/figures';
 import { HOUSEHOLD_NAME } from '../data/household-name';
 import { HouseholdStore } from '../data/household-store';
-import { Notices } from '../data/notices';
+import { Acts } from '../kit/acts';
 import { CodeReader, type StandInCode } from '../kit/code-reader';
+import { UndoBar } from '../kit/undo-bar';
 
 const STAND_INS = 4;
 const STATES = { frozen: 'frozen', thawing: 'thawing', 'part-used': 'begun', eaten: 'eaten', given: 'given away', discarded: 'thrown away', shrunk: 'not found at a stock-take', unpacked: 'taken apart' } as const;
@@ -21,11 +22,12 @@ const STATES = { frozen: 'frozen', thawing: 'thawing', 'part-used': 'begun', eat
 /** A pack found by its own label: what it is, and what becomes of it. */
 @Component({
   selector: 'v-scan-page',
-  imports: [CodeReader, RouterLink],
+  imports: [CodeReader, RouterLink, UndoBar],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="page">
       <header><h1>Scan a label</h1><p>Point at a pack’s code, or type its four signs. <a [routerLink]="['/', household, 'wrap', 'labels']">‹ Labels</a></p></header>
+      <v-undo-bar />
       <div class="cols">
         <v-code-reader label="Number on the label" field="number" [standIns]="standIns()" (found)="find($event)" />
         <div aria-live="polite">
@@ -59,7 +61,7 @@ export class ScanPage {
   protected readonly figures = inject(Figures);
   protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly clock = inject(Clock);
-  private readonly notices = inject(Notices);
+  private readonly acts = inject(Acts);
   protected readonly lotName = lotName;
   protected readonly number = shortNumber;
   protected readonly states = STATES;
@@ -100,6 +102,6 @@ export class ScanPage {
   }
 
   private async write(summary: string, ...facts: Fact[]): Promise<void> {
-    this.notices.tell(await this.store.append(...facts), summary);
+    await this.acts.write(summary, facts);
   }
 }

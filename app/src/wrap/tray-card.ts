@@ -4,12 +4,15 @@ import { phamHours } from '@core/freeze/freezing-time';
 import { meatOf } from '@core/freeze/meat-properties';
 import { bagsOf, contentsOf, type Tray } from '@core/pack/trays';
 import { Figures } from '../data/figures';
+import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
 import { TokenChip } from './token-chip';
 import { Wrapping } from './wrapping';
 
-/** A pack out of the refrigerator into a freezer's still air (ASHRAE: 6 to 10 W/(m²·K), from memory). */
-const [START_C, AIR_C, END_C, STILL_AIR] = [4, -18, -10, 8];
+/** Out of the refrigerator, until it is frozen in the middle. */
+const [START_C, END_C] = [4, -10];
+/** A freezer's still air, where the household has entered none (ASHRAE: 6 to 10 W/(m²·K), from memory). */
+const USUAL_FREEZER = { airC: -18, h: 8, frostFree: false };
 const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
 
 /** A pack in the making: what is in it, who gets what of it, what it costs. */
@@ -56,7 +59,7 @@ const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
           <label class="field"><span class="label">Bag and paper weigh</span><input class="text" [value]="tray().tareDg ? figures.mass(tray().tareDg) : ''" placeholder="0 g" (change)="setTare($any($event.target).value)" /></label>
         </div>
         <label class="check"><input type="checkbox" [checked]="tray().singly" (change)="wrapping.change(tray().id, { singly: $any($event.target).checked })" /> each wrapped: take out singly</label>
-        @if (freezing(); as hours) { <p class="soft">At {{ figures.length(tray().thicknessMm!) }} it freezes in about {{ figures.number(hours, 0) }} h in a freezer’s still air at {{ airC }} °C; half as thick, in {{ figures.number(halfAsThick(), 0) }} h.</p> }
+        @if (freezing(); as hours) { <p class="soft">At {{ figures.length(tray().thicknessMm!) }} it freezes in about {{ figures.number(hours, 0) }} h in {{ freezer().frostFree ? 'moving' : 'still' }} air of {{ figures.air(freezer().airC) }}; half as thick, in {{ figures.number(halfAsThick(), 0) }} h.</p> }
         <p class="soft">{{ bags() === 1 ? 'One bag' : bags() + ' bags, ' + wrapping.settings().flatPieces + ' pieces flat in each' }}. One thickness in a bag.</p>
         <button type="button" class="quiet small" (click)="wrapping.remove(tray().id)">Empty it on the table</button>
       </details>
@@ -84,13 +87,16 @@ export class TrayCard {
 
   protected readonly plates = computed(() => this.wrapping.plates(this.tray()) ?? 0);
 
-  protected readonly airC = AIR_C;
+  private readonly store = inject(HouseholdStore);
+  /** The household's first freezer. */
+  protected readonly freezer = computed(() => this.store.appliances().find(({ cold, airC }) => cold === 'freezer' && airC < END_C) ?? USUAL_FREEZER);
   /** Hours to freeze as thick as it lies; null where nobody has said, or there is nothing in it. */
   protected readonly freezing = computed(() => (this.tray().thicknessMm === null || this.contents().length === 0 ? null : this.hoursAt(this.tray().thicknessMm ?? 0)));
   protected readonly halfAsThick = computed(() => this.hoursAt((this.tray().thicknessMm ?? 0) / 2));
 
   private hoursAt(thicknessMm: number): number {
-    return phamHours({ shape: 'slab', thicknessMm, startC: START_C, airC: AIR_C, endC: END_C, h: STILL_AIR, meat: meatOf(this.contents()[0]?.token.lot.animal ?? null) });
+    const { airC, h } = this.freezer();
+    return phamHours({ shape: 'slab', thicknessMm, startC: START_C, airC, endC: END_C, h, meat: meatOf(this.contents()[0]?.token.lot.animal ?? null) });
   }
 
   protected toDg(massG: number): number {

@@ -92,7 +92,7 @@ describe('a proposed week, whatever lies there', () => {
   });
 
   it('looks at what is planned on the days beside: no third day of beef between two', () => {
-    const pack = (animal: 'beef' | 'chicken', age: number) => ({ animal, destination: 'main' as const, plates: 3, age, place: 'drawer', isThawing: false, singly: false });
+    const pack = (animal: 'beef' | 'chicken', age: number) => ({ animal, destination: 'main' as const, plates: 3, age, place: 'drawer' as const, isThawing: false, singly: false });
     const state = stateOf([pack('beef', 300), pack('beef', 290), pack('beef', 280), pack('chicken', 20)]);
     const meals = new Map<string, Meal>([0, 2].map((day, i) => [addDays(TODAY, day), { servings: [{ lot: `p${i}`, amount: 'all' as const }], guests: 0, absent: [] }]));
     const days = plannedDays(TODAY, 3, { meals, lots: state.lots, refrigerated: FRIDGE, settings: { ...settings, dinners: { at: '19:00', meatless: [], awake: ['07:00', '22:00'] } } });

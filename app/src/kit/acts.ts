@@ -3,7 +3,7 @@ import type { Fact } from '@core/journal/entry';
 import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
 
-/** Writes down what is done at the freezer, and takes the last of it back. */
+/** Writes down what is done with packs, and takes the last of it back, on whatever page. */
 @Injectable()
 export class Acts {
   private readonly store = inject(HouseholdStore);
