@@ -79,6 +79,22 @@ export class Person {
     return person;
   }
 
+  /** Lets every page that is opened from now on begin at such a moment; its clock goes on from there. */
+  async setClock(from: number): Promise<void> {
+    await this.page.evaluateOnNewDocument((now) => {
+      const started = Date.now();
+      const Real = Date;
+      globalThis.Date = class extends Real {
+        constructor(...given: []) {
+          super(...(given.length > 0 ? given : ([now + Real.now() - started] as unknown as [])));
+        }
+        static override now(): number {
+          return now + Real.now() - started;
+        }
+      } as DateConstructor;
+    }, from);
+  }
+
   async goTo(path: string): Promise<void> {
     await this.page.goto(this.address + path, { waitUntil: 'load' });
     await this.page.waitForSelector('h1, .empty');

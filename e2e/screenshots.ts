@@ -149,18 +149,7 @@ async function main(): Promise<void> {
   try {
     for (const view of VIEWS.filter(({ name }) => wanted.filter((word) => word !== 'dim').length === 0 || wanted.includes(name))) {
       const person = await Person.at(browser, address, view.phone ? PHONE : DESK);
-      await person.page.evaluateOnNewDocument((now) => {
-        const started = Date.now();
-        const Real = Date;
-        globalThis.Date = class extends Real {
-          constructor(...given: []) {
-            super(...(given.length > 0 ? given : ([now + Real.now() - started] as unknown as [])));
-          }
-          static override now(): number {
-            return now + Real.now() - started;
-          }
-        } as DateConstructor;
-      }, NOW);
+      await person.setClock(NOW);
       if (dim) await person.page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'dark' }]);
       await person.goTo(view.path);
       await view.prepare?.(person);

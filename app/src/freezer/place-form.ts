@@ -53,9 +53,10 @@ export class PlaceForm {
     if (this.name().trim() === '') return this.notices.problem('Give it a name. Nothing was changed.');
     if (litres === null) return this.notices.problem(`“${this.litres()}” is no volume in litres. Leave it empty where you do not know. Nothing was changed.`);
     if (airC === null) return this.notices.problem(`“${this.air()}” is no temperature of its air. Leave it empty for ${this.usualAir()}. Nothing was changed.`);
-    const question = litres === undefined || this.place().within ? null : volumeQuestion(litres);
+    // What was said yes to once is not asked again.
+    const question = litres === undefined || litres === this.place().litres || this.place().within ? null : volumeQuestion(litres);
     if (question && !(await this.ask.confirm('Is that right?', question, 'Yes, save it'))) return;
-    const warm = this.cold() === 'freezer' && airC !== undefined && airC > -12;
+    const warm = this.cold() === 'freezer' && airC !== undefined && airC !== this.place().airC && airC > -12;
     if (warm && !(await this.ask.confirm('A warm freezer', `At ${this.air()} ${this.unit()} meat does not keep as published: those times are for −18 °C (0 °F) or below. ${airC > -2 ? 'It does not even freeze.' : ''}`, 'Save it all the same'))) return;
     this.saved.emit({ ...this.place(), name: this.name().trim(), cold: this.cold(), litres, airC, frostFree: this.frostFree() || undefined });
   }

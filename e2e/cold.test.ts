@@ -1,0 +1,108 @@
+import type { Browser } from 'puppeteer-core';
+import { launch, Person } from './harness';
+import { ADDRESS, begin, buy } from './journeys';
+
+// A freezer of 5 L, a warm one, a sealed piece that waits; and the week in which the clocks change.
+describe('an awkward freezer', () => {
+  let browser: Browser;
+  let person: Person;
+
+  beforeAll(async () => {
+    browser = await launch();
+    person = await Person.at(browser, ADDRESS);
+    await begin(person);
+  });
+  afterAll(() => browser.close());
+
+  const today = (): Promise<string> => person.page.evaluate(() => {
+    const now = new Date();
+    return [now.getFullYear(), now.getMonth() + 1, now.getDate()].map((part) => String(part).padStart(2, '0')).join('-');
+  });
+  const enter = async (name: string, weight: string): Promise<void> => {
+    await person.click('Packs', 'link');
+    await person.click('Enter a pack');
+    await person.fill('What is it', name);
+    await person.fill('Weight', weight);
+    await person.choose('Animal', 'beef');
+    await person.choose('It', 'bought-cut');
+    await person.page.locator('#pf-date').fill(await today());
+    await person.choose('Lies in', '');
+    await person.click('Put it in');
+    await person.sees(`${name} is in`);
+  };
+  const change = async (field: string, text: string, answer: string): Promise<void> => {
+    await person.click('Places', 'link');
+    await person.page.locator('section ::-p-text(Change)').click();
+    await person.fill(field, text);
+    await person.click('Save');
+    await person.click(answer);
+    await person.sees('Freezer is saved');
+  };
+
+  it('of unknown size: nothing is claimed about what fits, and it says where to say it', async () => {
+    await enter('Steaks', '500 g');
+    await person.click('New batch', 'link');
+    await person.sees('Nobody has said how large it is');
+    await person.sees('Finds no room');
+    await person.click('Say it under Places', 'link');
+    await person.sees('size unknown');
+  });
+
+  it('of 5 L: one pack a day, the other waits in the refrigerator, and both go where they were said to', async () => {
+    await change('Litres in all', '5', 'Yes, save it');
+    await enter('Chops', '400 g');
+    await person.click('New batch', 'link');
+    await person.sees('2 packs, 900 g, in no freezer yet');
+    await person.sees('waits in the refrigerator until then');
+    await person.sees('Freezes well in a day 200 g');
+    await person.click('Put away like this');
+    await person.sees('1 pack is in the freezer');
+    await person.sees('1 pack, 400 g, in no freezer yet');
+    await person.click('Packs', 'link');
+    await person.sees('Fresh');
+    expect(await person.page.$$eval('tbody tr', (rows) => rows.map((row) => (row as unknown as HTMLElement).innerText.includes('Refrigerator')))).toEqual([true, false]);
+  });
+
+  it('with air in which nothing freezes: a sentence, and no hours', async () => {
+    await change('Its air, °C', '−1', 'Save it all the same');
+    await person.click('New batch', 'link');
+    await person.sees('Air of -1 °C does not freeze it');
+    expect(await person.text()).not.toContain('Infinity');
+    await person.click('Places', 'link');
+    await person.page.locator('section ::-p-text(Change)').click();
+    await person.fill('Its air, °C', '−18');
+    await person.click('Save');
+    await person.sees('−18 °C');
+  });
+
+  it('a sealed piece waits with the date on its label, and lies where it lies', async () => {
+    await buy(person, 'Strip loin', '5.250 kg', '15.00');
+    await person.page.$$eval('nav a', (links) => (links.find((link) => link.textContent?.includes('Freezer')) as unknown as HTMLElement).click());
+    await person.sees('Sealed, and waits to be cut');
+    await person.page.locator('v-sealed-pieces input').fill('2031-02-03');
+    await person.press('Tab');
+    await person.sees('Strip loin: 3 Feb 2031 on its label');
+    await person.page.select('v-sealed-pieces select', await person.page.$$eval('v-sealed-pieces option', (all) => (all.find((each) => each.textContent?.includes('Refrigerator')) as unknown as HTMLOptionElement).value));
+    await person.sees('Strip loin is in Refrigerator');
+    await person.page.waitForFunction(() => [...document.querySelectorAll('tbody tr')].some((row) => row.textContent?.includes('Strip loin')));
+    await person.click('Undo');
+    await person.sees('Undone: Strip loin is in Refrigerator');
+    expect(person.complaints).toEqual([]);
+  });
+});
+
+describe('the week in which the clocks go forward', () => {
+  it('a pack for Sunday leaves the freezer 24 true hours before: an hour earlier on the wall', async () => {
+    const browser = await launch();
+    const person = await Person.at(browser, ADDRESS);
+    await person.page.emulateTimezone('Europe/Paris');
+    await person.setClock(Date.parse('2026-03-27T09:00:00Z'));
+    await person.goTo('/demo/freezer/week');
+    await person.sees('Fri 27 Mar to Thu 2 Apr');
+    await person.page.$eval('aside li button', (each) => (each as unknown as HTMLElement).focus());
+    await person.press('3');
+    await person.page.waitForFunction(() => /out by Sat 28 Mar 17:30/.test((document.querySelectorAll('v-day-card')[2] as HTMLElement).innerText.replace(/\s+/g, ' ')));
+    expect(person.complaints).toEqual([]);
+    await browser.close();
+  });
+});
