@@ -2,8 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { RouterLink } from '@angular/router';
 import { cameFrozen, freezeBy, planBatch, type GoesIn } from '@core/freeze/batch';
 import { applianceAt } from '@core/freeze/cold-places';
-import { phamHours, whyNotFrozen } from '@core/freeze/freezing-time';
-import { meatOf } from '@core/freeze/meat-properties';
+import { packFreezing, type PackFreezing } from '@core/freeze/pack-freezing';
 import { roomIn } from '@core/freeze/room';
 import type { Fact } from '@core/journal/entry';
 import type { Lot } from '@core/journal/lot';
@@ -19,9 +18,6 @@ import { Acts } from '../kit/acts';
 import { UndoBar } from '../kit/undo-bar';
 import { FREEZER_PAGES } from './pages';
 
-/** What was wrapped longer ago and has no place is not a new batch any more, but it waits all the same. */
-const START_C = 4;
-const END_C = -10;
 /** Without a measured thickness a pack is taken for this thick; an estimate. */
 const USUAL_MM = 40;
 
@@ -57,7 +53,7 @@ export class BatchPage {
       if (known) known.push(each);
       else days.set(each.on, [each]);
     }
-    return [...days].map(([on, packs]) => ({ on, packs: packs.map((each, index) => ({ ...each, nth: index + 1, hours: this.hours(each), why: this.whyNot(each) })), massDg: packs.reduce((sum, { lot }) => sum + lot.leftDg, 0) }));
+    return [...days].map(([on, packs]) => ({ on, packs: packs.map((each, index) => ({ ...each, nth: index + 1, ...this.freezing(each) })), massDg: packs.reduce((sum, { lot }) => sum + lot.leftDg, 0) }));
   });
 
   /** The freezers, and what they still take. */
@@ -71,19 +67,8 @@ export class BatchPage {
   }));
   protected readonly massDg = computed(() => this.fresh().reduce((sum, { leftDg }) => sum + leftDg, 0));
 
-  private hours({ lot, appliance }: GoesIn): number | null {
-    if (cameFrozen(lot, this.today)) return null;
-    const freezing = this.freezingOf(lot, appliance);
-    return whyNotFrozen(freezing) ? null : phamHours(freezing);
-  }
-
-  private whyNot({ lot, appliance }: GoesIn): string | null {
-    if (cameFrozen(lot, this.today)) return 'frozen already';
-    return whyNotFrozen(this.freezingOf(lot, appliance));
-  }
-
-  private freezingOf(lot: Lot, { airC, h }: GoesIn['appliance']) {
-    return { shape: 'slab', thicknessMm: lot.thicknessMm ?? USUAL_MM, startC: START_C, airC, endC: END_C, h, meat: meatOf(lot.animal) } as const;
+  private freezing({ lot, appliance }: GoesIn): PackFreezing {
+    return cameFrozen(lot, this.today) ? { why: 'frozen already' } : packFreezing(lot.thicknessMm ?? USUAL_MM, lot.animal, appliance);
   }
 
   protected waitsUntil(lot: Lot): string {

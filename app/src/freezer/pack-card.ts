@@ -3,10 +3,10 @@ import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import { splitFacts, thawFacts } from '@core/dinner/use-facts';
 import { NO_MEAL, type Serving } from '@core/journal/meal';
-import { withServing } from '@core/dinner/week';
+import { without, withServing } from '@core/dinner/week';
 import { whyNotRefreeze } from '@core/freeze/once-thawed';
 import { meatOf } from '@core/freeze/meat-properties';
-import { phamHours } from '@core/freeze/freezing-time';
+import { packFreezing } from '@core/freeze/pack-freezing';
 import { THAWING, thawingHours } from '@core/freeze/thawing-time';
 import { applianceAt } from '@core/freeze/cold-places';
 import type { Amount, Fact } from '@core/journal/entry';
@@ -22,8 +22,6 @@ import { keptWord, type PackRow } from './pack-rows';
 
 /** Why something is thrown away. */
 export const WHY_THROWN = ['freezer burn', 'past its date', 'thawed too long', 'torn or open', 'does not smell right', 'other'] as const;
-/** From a refrigerator to frozen in the middle. */
-const [START_C, END_C] = [4, -10];
 
 /** One pack: what it is, and what becomes of it. */
 @Component({
@@ -63,9 +61,9 @@ export class PackCard {
   protected readonly frozenIn = computed(() => {
     const { thicknessMm, animal, place } = this.lot();
     const where = applianceAt(this.store.appliances(), place);
-    if (thicknessMm === null || where?.cold !== 'freezer' || where.airC >= END_C) return null;
-    const hours = (mm: number): number => phamHours({ shape: 'slab', thicknessMm: mm, startC: START_C, airC: where.airC, endC: END_C, h: where.h, meat: meatOf(animal) });
-    return { hours: hours(thicknessMm), half: hours(thicknessMm / 2), where: where.name, thicknessMm };
+    if (thicknessMm === null || where?.cold !== 'freezer') return null;
+    const [{ hours }, { hours: half }] = [packFreezing(thicknessMm, animal, where), packFreezing(thicknessMm / 2, animal, where)];
+    return hours === undefined || half === undefined ? null : { hours, half, where: where.name, thicknessMm };
   });
 
   protected eat(amount: Amount): Promise<boolean> {
@@ -116,7 +114,7 @@ export class PackCard {
   protected async plan(date: string): Promise<void> {
     const [from] = this.row().planned;
     const serving = this.store.meals().get(from ?? '')?.servings.find(({ lot }) => lot === this.id()) ?? { lot: this.id(), amount: 'all' as const };
-    const changes = date === '' ? new Map([[from ?? '', { ...(this.store.meals().get(from ?? '') ?? NO_MEAL), servings: (this.store.meals().get(from ?? '')?.servings ?? []).filter(({ lot }) => lot !== this.id()) }]]) : withServing(this.store.meals(), date, serving, from);
+    const changes = date === '' ? new Map([[from ?? '', without(this.store.meals().get(from ?? '') ?? NO_MEAL, this.id())]]) : withServing(this.store.meals(), date, serving, from);
     const written = await this.store.record(...[...changes].map(([key, value]) => ({ type: 'meal' as const, key, value })));
     this.notices.tell(written, date === '' ? `${this.row().name} is off the plan` : `${this.row().name} is planned for ${this.figures.day(date)}`);
   }

@@ -1,7 +1,6 @@
 import { CdkDrag, CdkDropList } from '@angular/cdk/drag-drop';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
-import { phamHours } from '@core/freeze/freezing-time';
-import { meatOf } from '@core/freeze/meat-properties';
+import { packFreezing } from '@core/freeze/pack-freezing';
 import { bagsOf, contentsOf, type Tray } from '@core/pack/trays';
 import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
@@ -9,8 +8,6 @@ import { Notices } from '../data/notices';
 import { TokenChip } from './token-chip';
 import { Wrapping } from './wrapping';
 
-/** Out of the refrigerator, until it is frozen in the middle. */
-const [START_C, END_C] = [4, -10];
 /** A freezer's still air, where the household has entered none (ASHRAE: 6 to 10 W/(m²·K), from memory). */
 const USUAL_FREEZER = { airC: -18, h: 8, frostFree: false };
 const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
@@ -59,7 +56,7 @@ const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
           <label class="field"><span class="label">Bag and paper weigh</span><input class="text" [value]="tray().tareDg ? figures.mass(tray().tareDg) : ''" placeholder="0 g" (change)="setTare($any($event.target).value)" /></label>
         </div>
         <label class="check"><input type="checkbox" [checked]="tray().singly" (change)="wrapping.change(tray().id, { singly: $any($event.target).checked })" /> each wrapped: take out singly</label>
-        @if (freezing(); as hours) { <p class="soft">At {{ figures.length(tray().thicknessMm!) }} it freezes in about {{ figures.number(hours, 0) }} h in {{ freezer().frostFree ? 'moving' : 'still' }} air of {{ figures.air(freezer().airC) }}; half as thick, in {{ figures.number(halfAsThick(), 0) }} h.</p> }
+        @if (freezing(); as hours) { <p class="soft">At {{ figures.length(tray().thicknessMm!) }} it freezes in about {{ figures.number(hours, 0) }} h in {{ freezer().frostFree ? 'moving' : 'still' }} air of {{ figures.air(freezer().airC) }}; half as thick, in {{ figures.number(halfAsThick() ?? 0, 0) }} h.</p> }
         <p class="soft">{{ bags() === 1 ? 'One bag' : bags() + ' bags, ' + wrapping.settings().flatPieces + ' pieces flat in each' }}. One thickness in a bag.</p>
         <button type="button" class="quiet small" (click)="wrapping.remove(tray().id)">Empty it on the table</button>
       </details>
@@ -89,14 +86,13 @@ export class TrayCard {
 
   private readonly store = inject(HouseholdStore);
   /** The household's first freezer. */
-  protected readonly freezer = computed(() => this.store.appliances().find(({ cold, airC }) => cold === 'freezer' && airC < END_C) ?? USUAL_FREEZER);
+  protected readonly freezer = computed(() => this.store.appliances().find(({ cold }) => cold === 'freezer') ?? USUAL_FREEZER);
   /** Hours to freeze as thick as it lies; null where nobody has said, or there is nothing in it. */
   protected readonly freezing = computed(() => (this.tray().thicknessMm === null || this.contents().length === 0 ? null : this.hoursAt(this.tray().thicknessMm ?? 0)));
   protected readonly halfAsThick = computed(() => this.hoursAt((this.tray().thicknessMm ?? 0) / 2));
 
-  private hoursAt(thicknessMm: number): number {
-    const { airC, h } = this.freezer();
-    return phamHours({ shape: 'slab', thicknessMm, startC: START_C, airC, endC: END_C, h, meat: meatOf(this.contents()[0]?.token.lot.animal ?? null) });
+  private hoursAt(thicknessMm: number): number | null {
+    return packFreezing(thicknessMm, this.contents()[0]?.token.lot.animal ?? null, this.freezer()).hours ?? null;
   }
 
   protected toDg(massG: number): number {

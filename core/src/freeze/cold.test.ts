@@ -12,6 +12,7 @@ import { drawerPicture } from './drawer-picture';
 import { bestBefore } from './keeping';
 import { cookBy } from './cook-by';
 import { isThawed, whyNotRefreeze } from './once-thawed';
+import { packFreezing } from './pack-freezing';
 import { litresOf, roomOfAll } from './room';
 
 const places = new Map<string, Place>([
@@ -117,6 +118,18 @@ describe('once thawed', () => {
     const [lot] = stockOf(journalOf(new JournalBuilder().add({ type: 'acquired', lot: 'p', name: 'Goose', animal: 'turkey', destination: 'main', massDg: 40_000, count: 1, paidMinor: 3000, origin: 'bought-cut', on: TODAY, kept: 'bought-frozen', until: '2026-06-30' }).entries).state);
     expect(bestBefore(lot as Lot)).toBe('2026-06-30');
     expect(lot?.kept).toBe('bought-frozen');
+  });
+});
+
+describe('freezing a pack', () => {
+  it('takes hours, fewer where a fan moves the air or the pack is thinner; in warm air a sentence says why not', () => {
+    const hours = (mm: number, airC: number, h: number): number => packFreezing(mm, 'beef', { airC, h }).hours ?? NaN;
+    expect(hours(30, -18, 8)).toBeGreaterThan(5);
+    expect(hours(30, -18, 8)).toBeLessThan(12);
+    expect(hours(30, -18, 20)).toBeLessThan(hours(30, -18, 8));
+    expect(hours(15, -18, 8)).toBeLessThan(hours(30, -18, 8));
+    expect(packFreezing(30, 'beef', { airC: -1, h: 8 }).why).toContain('does not freeze it');
+    expect(packFreezing(30, 'beef', { airC: -9, h: 8 }).why).toContain('never gets as cold');
   });
 });
 
