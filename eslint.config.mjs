@@ -18,7 +18,19 @@ const CORE_ARROWS = {
   board: ['units', 'catalogue', 'journal', 'price', 'cost', 'yield', 'pack', 'scale', 'slice'],
   freeze: ['units', 'catalogue', 'journal', 'pack'],
   dinner: ['units', 'catalogue', 'journal', 'price', 'cost', 'yield', 'pack', 'freeze'],
-  files: ['units', 'catalogue', 'slice', 'label', 'journal', 'price', 'cost', 'yield', 'pack', 'freeze', 'dinner'],
+  files: [
+    'units',
+    'catalogue',
+    'slice',
+    'label',
+    'journal',
+    'price',
+    'cost',
+    'yield',
+    'pack',
+    'freeze',
+    'dinner',
+  ],
 };
 const PLACES = ['counter', 'block', 'wrap', 'freezer', 'books', 'craft', 'start'];
 const core = Object.keys(CORE_ARROWS).map((name) => `core-${name}`);
@@ -26,7 +38,12 @@ const element = (type) => ({ element: { type } });
 const allow = (from, to) => ({ from: element(from), allow: { to: [from, ...to].map(element) } });
 
 const boundaryRules = [
-  ...Object.entries(CORE_ARROWS).map(([name, to]) => allow(`core-${name}`, to.map((each) => `core-${each}`))),
+  ...Object.entries(CORE_ARROWS).map(([name, to]) =>
+    allow(
+      `core-${name}`,
+      to.map((each) => `core-${each}`),
+    ),
+  ),
   allow('core-testing', core),
   allow('app-workers', core),
   allow('app-data', [...core, 'app-workers']),
@@ -54,7 +71,9 @@ export default tseslint.config(
       'boundaries/elements': [
         ...Object.keys(CORE_ARROWS).map((name) => folder(`core-${name}`, `core/src/${name}`)),
         folder('core-testing', 'core/src/testing'),
-        ...['data', 'kit', 'shell', 'testing', 'workers', ...PLACES].map((name) => folder(`app-${name}`, `app/src/${name}`)),
+        ...['data', 'kit', 'shell', 'testing', 'workers', ...PLACES].map((name) =>
+          folder(`app-${name}`, `app/src/${name}`),
+        ),
         folder('app-main', 'app/src'),
         ...['cli', 'demo', 'server', 'e2e'].map((name) => folder(name, `${name}`)),
       ],
@@ -76,9 +95,27 @@ export default tseslint.config(
     files: ['core/src/**/*.ts'],
     ignores: ['**/*.test.ts', 'core/src/testing/**'],
     rules: {
-      'no-restricted-imports': ['error', { patterns: [{ regex: '^(?!\\.{1,2}/|(zod|d3-array|date-easter|papaparse|pdf-lib|temporal-polyfill|ical-generator|@pdf-lib/fontkit|uqr)$)', message: 'The core stands on itself, on zod and on small libraries without an interface.' }] }],
-      'no-restricted-globals': ['error', { name: 'Date', message: 'Clocks come in from outside; see units/date.' }],
-      'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'Seeds come in from outside.' }, { object: 'Date', property: 'now', message: 'Clocks come in from outside.' }],
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              regex:
+                '^(?!\\.{1,2}/|(zod|d3-array|date-easter|papaparse|pdf-lib|temporal-polyfill|ical-generator|@pdf-lib/fontkit|uqr)$)',
+              message: 'The core stands on itself, on zod and on small libraries without an interface.',
+            },
+          ],
+        },
+      ],
+      'no-restricted-globals': [
+        'error',
+        { name: 'Date', message: 'Clocks come in from outside; see units/date.' },
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'Seeds come in from outside.' },
+        { object: 'Date', property: 'now', message: 'Clocks come in from outside.' },
+      ],
     },
   },
   {
@@ -90,7 +127,12 @@ export default tseslint.config(
     files: ['app/src/**/*.ts'],
     extends: [...angular.configs.tsRecommended],
     processor: angular.processInlineTemplates,
-    rules: { '@angular-eslint/component-selector': ['error', { type: 'element', prefix: 'v', style: 'kebab-case' }] },
+    rules: {
+      '@angular-eslint/component-selector': ['error', { type: 'element', prefix: 'v', style: 'kebab-case' }],
+    },
   },
-  { files: ['app/src/**/*.html'], extends: [...angular.configs.templateRecommended, ...angular.configs.templateAccessibility] },
+  {
+    files: ['app/src/**/*.html'],
+    extends: [...angular.configs.templateRecommended, ...angular.configs.templateAccessibility],
+  },
 );

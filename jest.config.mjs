@@ -5,12 +5,23 @@ const node = {
   moduleNameMapper: alias,
   transform: { '^.+\\.(ts|js|mjs)$': ['ts-jest', { tsconfig: 'tsconfig.jest.json', diagnostics: false }] },
   // Published as ES modules only.
-  transformIgnorePatterns: ['node_modules/(?!(dinero\\.js|d3-array|d3-random|internmap|date-easter|temporal-polyfill|temporal-utils|temporal-spec)/)'],
+  transformIgnorePatterns: [
+    'node_modules/(?!(dinero\\.js|d3-array|d3-random|internmap|date-easter|temporal-polyfill|temporal-utils|temporal-spec)/)',
+  ],
 };
 
 export default {
   projects: [
-    { ...node, displayName: 'core', testMatch: ['<rootDir>/core/src/**/*.test.ts', '<rootDir>/cli/**/*.test.ts', '<rootDir>/demo/**/*.test.ts', '<rootDir>/server/**/*.test.ts'] },
+    {
+      ...node,
+      displayName: 'core',
+      testMatch: [
+        '<rootDir>/core/src/**/*.test.ts',
+        '<rootDir>/cli/**/*.test.ts',
+        '<rootDir>/demo/**/*.test.ts',
+        '<rootDir>/server/**/*.test.ts',
+      ],
+    },
     {
       displayName: 'app',
       preset: 'jest-preset-angular',
@@ -19,10 +30,22 @@ export default {
       moduleNameMapper: alias,
       setupFilesAfterEnv: ['<rootDir>/app/src/testing/setup.ts'],
       transform: {
-        '^.+\\.(ts|mjs|js|html|svg)$': ['jest-preset-angular', { tsconfig: 'tsconfig.jest.json', stringifyContentPathRegex: '\\.(html|svg)$' }],
+        '^.+\\.(ts|mjs|js|html|svg)$': [
+          'jest-preset-angular',
+          { tsconfig: 'tsconfig.jest.json', stringifyContentPathRegex: '\\.(html|svg)$' },
+        ],
       },
-      transformIgnorePatterns: ['node_modules/(?!.*\\.mjs$|nanoid|d3-array|internmap|date-easter|temporal-polyfill|temporal-utils)'],
+      transformIgnorePatterns: [
+        'node_modules/(?!.*\\.mjs$|nanoid|d3-array|internmap|date-easter|temporal-polyfill|temporal-utils)',
+      ],
     },
-    { ...node, displayName: 'e2e', testMatch: ['<rootDir>/e2e/**/*.test.ts'], setupFilesAfterEnv: ['<rootDir>/e2e/setup.ts'], globalSetup: '<rootDir>/e2e/serve.ts', globalTeardown: '<rootDir>/e2e/stop.ts' },
+    {
+      ...node,
+      displayName: 'e2e',
+      testMatch: ['<rootDir>/e2e/**/*.test.ts'],
+      setupFilesAfterEnv: ['<rootDir>/e2e/setup.ts'],
+      globalSetup: '<rootDir>/e2e/serve.ts',
+      globalTeardown: '<rootDir>/e2e/stop.ts',
+    },
   ],
 };

@@ -3,28 +3,47 @@ import { writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
-const run = (...args: string[]) => spawnSync(process.execPath, ['dist/cli.mjs', ...args], { encoding: 'utf8' });
+const run = (...args: string[]) =>
+  spawnSync(process.execPath, ['dist/cli.mjs', ...args], { encoding: 'utf8' });
 
 describe('vendicus report', () => {
   it('reports on the demo household, with the gaps it has', () => {
     const { status, stdout, stderr } = run('report', 'demo/household.json', '--school', 'by-weight');
     expect(stderr).toBe('');
     expect(status).toBe(0);
-    const { purchases, stock } = JSON.parse(stdout) as { purchases: { kind: string; paidMinor: number; parts: { costMinor: number }[]; shop: { complete: boolean; missing: string[] } }[]; stock: object[] };
+    const { purchases, stock } = JSON.parse(stdout) as {
+      purchases: {
+        kind: string;
+        paidMinor: number;
+        parts: { costMinor: number }[];
+        shop: { complete: boolean; missing: string[] };
+      }[];
+      stock: object[];
+    };
     expect(purchases).toHaveLength(33);
     expect(new Set(purchases.map(({ kind }) => kind)).size).toBe(3);
-    for (const { paidMinor, parts } of purchases) expect(parts.reduce((sum, part) => sum + part.costMinor, 0)).toBe(paidMinor);
+    for (const { paidMinor, parts } of purchases)
+      expect(parts.reduce((sum, part) => sum + part.costMinor, 0)).toBe(paidMinor);
     expect(purchases.some(({ shop }) => !shop.complete && shop.missing.length > 0)).toBe(true);
     expect(stock.length).toBeGreaterThan(33);
   });
 
-  it.each(['store-value', 'by-weight', 'by-product-credit', 'by-dinner'])('under %s, shares sum to what was paid', (school) => {
-    const { purchases } = JSON.parse(run('report', 'demo/household.json', '--school', school).stdout) as { purchases: { paidMinor: number; parts: { costMinor: number }[] }[] };
-    for (const { paidMinor, parts } of purchases) expect(parts.reduce((sum, part) => sum + part.costMinor, 0)).toBe(paidMinor);
-  });
+  it.each(['store-value', 'by-weight', 'by-product-credit', 'by-dinner'])(
+    'under %s, shares sum to what was paid',
+    (school) => {
+      const { purchases } = JSON.parse(run('report', 'demo/household.json', '--school', school).stdout) as {
+        purchases: { paidMinor: number; parts: { costMinor: number }[] }[];
+      };
+      for (const { paidMinor, parts } of purchases)
+        expect(parts.reduce((sum, part) => sum + part.costMinor, 0)).toBe(paidMinor);
+    },
+  );
 
   it('reads standard input', () => {
-    const { stdout } = spawnSync(process.execPath, ['dist/cli.mjs', 'report', '-'], { encoding: 'utf8', input: '{"format":"vendicus-household","version":1,"entries":[],"records":[]}' });
+    const { stdout } = spawnSync(process.execPath, ['dist/cli.mjs', 'report', '-'], {
+      encoding: 'utf8',
+      input: '{"format":"vendicus-household","version":1,"entries":[],"records":[]}',
+    });
     expect(JSON.parse(stdout)).toEqual({ school: 'by-weight', purchases: [], stock: [], setAside: [] });
   });
 
@@ -33,12 +52,39 @@ describe('vendicus report', () => {
   it.each([
     ['a file that is not there', ['report', '/nowhere.json'], 'cannot be read'],
     ['a broken file', ['report', bad], 'breaks off'],
-    ['a school that is none', ['report', 'demo/household.json', '--school', 'by-magic'], 'There is no school "by-magic"'],
+    [
+      'a school that is none',
+      ['report', 'demo/household.json', '--school', 'by-magic'],
+      'There is no school "by-magic"',
+    ],
     ['an option that is none', ['report', 'demo/household.json', '--loud'], 'Unknown option --loud'],
     ['no file', ['report'], 'Name one file'],
-    ['a kind that is none', ['predict', 'demo/household.json', '--kind', 'whale', '--price', '1', '--weight', '1'], 'Known: strip-loin'],
-    ['a price that is none', ['predict', 'demo/household.json', '--kind', 'strip-loin', '--price', 'x', '--weight', '1'], '--price wants a number'],
-    ['a mark that is none', ['predict', 'demo/household.json', '--kind', 'strip-loin', '--price', '1', '--weight', '1', '--marks', 'dents'], 'There is no mark "dents"'],
+    [
+      'a kind that is none',
+      ['predict', 'demo/household.json', '--kind', 'whale', '--price', '1', '--weight', '1'],
+      'Known: strip-loin',
+    ],
+    [
+      'a price that is none',
+      ['predict', 'demo/household.json', '--kind', 'strip-loin', '--price', 'x', '--weight', '1'],
+      '--price wants a number',
+    ],
+    [
+      'a mark that is none',
+      [
+        'predict',
+        'demo/household.json',
+        '--kind',
+        'strip-loin',
+        '--price',
+        '1',
+        '--weight',
+        '1',
+        '--marks',
+        'dents',
+      ],
+      'There is no mark "dents"',
+    ],
     ['no command', [], 'vendicus report FILE'],
   ])('%s: exit 1, a message, and nothing on standard output', (_what, args, words) => {
     const { status, stdout, stderr } = run(...args);
@@ -49,7 +95,26 @@ describe('vendicus report', () => {
 });
 
 describe('vendicus predict', () => {
-  const ask = (...more: string[]) => JSON.parse(run('predict', 'demo/household.json', '--kind', 'strip-loin', '--price', '13.95', '--weight', '5.3', ...more).stdout) as Record<string, never> & { shares: { part: string; share: number; low: number; high: number }[]; chance: number; savingMinor: number; breakEvenPerKgMinor: number; ownPieces: number };
+  const ask = (...more: string[]) =>
+    JSON.parse(
+      run(
+        'predict',
+        'demo/household.json',
+        '--kind',
+        'strip-loin',
+        '--price',
+        '13.95',
+        '--weight',
+        '5.3',
+        ...more,
+      ).stdout,
+    ) as Record<string, never> & {
+      shares: { part: string; share: number; low: number; high: number }[];
+      chance: number;
+      savingMinor: number;
+      breakEvenPerKgMinor: number;
+      ownPieces: number;
+    };
 
   it('gives shares with ranges, chance and break-even from the household’s own pieces', () => {
     const answer = ask();
@@ -67,11 +132,18 @@ describe('vendicus predict', () => {
 });
 
 describe('vendicus packs', () => {
-  const ask = (request: object, ...more: string[]) => spawnSync(process.execPath, ['dist/cli.mjs', 'packs', '-', ...more], { encoding: 'utf8', input: JSON.stringify(request) });
+  const ask = (request: object, ...more: string[]) =>
+    spawnSync(process.execPath, ['dist/cli.mjs', 'packs', '-', ...more], {
+      encoding: 'utf8',
+      input: JSON.stringify(request),
+    });
   const request = {
     portions: [205, 148, 80, 72, 196].map((massG, k) => ({ id: `s${k + 1}`, part: 'steaks', massG })),
     divisible: [{ id: 'grind', part: 'grind', massG: 720, minG: 100, maxG: 1000 }],
-    eaters: [{ name: 'Ann', targetG: 200 }, { name: 'Bo', targetG: 150 }],
+    eaters: [
+      { name: 'Ann', targetG: 200 },
+      { name: 'Bo', targetG: 150 },
+    ],
     packs: [{ name: 'dinner', eaters: ['Ann', 'Bo'], count: [0, 20] }],
     tolerance: 0.15,
   };
@@ -79,26 +151,61 @@ describe('vendicus packs', () => {
   it('says which portions and how much of a heap go into which pack, what is left, and that no plan is better', () => {
     const { status, stdout } = ask(request, '--seconds', '20');
     expect(status).toBe(0);
-    const answer = JSON.parse(stdout) as { packs: { portions: string[]; divisible: Record<string, number>; massG: number; targetG: number }[]; left: object[]; plates: number; proven: boolean; objective: number; bound: number };
-    expect(answer).toMatchObject({ plates: 8, platesBound: 8, proven: true, left: [{ id: 'grind', massG: 20 }] });
+    const answer = JSON.parse(stdout) as {
+      packs: { portions: string[]; divisible: Record<string, number>; massG: number; targetG: number }[];
+      left: object[];
+      plates: number;
+      proven: boolean;
+      objective: number;
+      bound: number;
+    };
+    expect(answer).toMatchObject({
+      plates: 8,
+      platesBound: 8,
+      proven: true,
+      left: [{ id: 'grind', massG: 20 }],
+    });
     expect(answer.packs.flatMap(({ portions }) => portions).sort()).toEqual(['s1', 's2', 's3', 's4', 's5']);
     expect(answer.packs.filter(({ divisible }) => divisible['grind'] === 350)).toHaveLength(2);
     expect(answer.objective).toBeCloseTo(answer.bound, 6);
   });
 
   it('what is wrong is one sentence on standard error, and exit 1', () => {
-    const { status, stdout, stderr } = ask({ ...request, eaters: [{ name: 'Ann', targetG: 0 }, { name: 'Bo', targetG: 150 }] });
+    const { status, stdout, stderr } = ask({
+      ...request,
+      eaters: [
+        { name: 'Ann', targetG: 0 },
+        { name: 'Bo', targetG: 150 },
+      ],
+    });
     expect([status, stdout]).toEqual([1, '']);
     expect(stderr).toContain('eaters[0].targetG');
   });
 });
 
 describe('vendicus freeze', () => {
-  const ask = (request: object) => spawnSync(process.execPath, ['dist/cli.mjs', 'freeze', '-'], { encoding: 'utf8', input: JSON.stringify(request) });
-  const request = { shape: 'sphere', thicknessMm: 70, startC: 10, airC: -40, endC: -10, h: 50, meat: 'custom', properties: { densityKgM3: 1000, freezingC: -1.25, frozenConductivity: 1.2, latentKjKg: 250 } };
+  const ask = (request: object) =>
+    spawnSync(process.execPath, ['dist/cli.mjs', 'freeze', '-'], {
+      encoding: 'utf8',
+      input: JSON.stringify(request),
+    });
+  const request = {
+    shape: 'sphere',
+    thicknessMm: 70,
+    startC: 10,
+    airC: -40,
+    endC: -10,
+    h: 50,
+    meat: 'custom',
+    properties: { densityKgM3: 1000, freezingC: -1.25, frozenConductivity: 1.2, latentKjKg: 250 },
+  };
 
   it('gives the textbook’s time by Plank, a longer one by Pham, and what was assumed', () => {
-    const answer = JSON.parse(ask(request).stdout) as { plankH: number; phamH: number; assumptions: string[] };
+    const answer = JSON.parse(ask(request).stdout) as {
+      plankH: number;
+      phamH: number;
+      assumptions: string[];
+    };
     expect(answer.plankH).toBeCloseTo(0.72, 2);
     expect(answer.phamH).toBeGreaterThan(answer.plankH);
     expect(answer.assumptions.length).toBeGreaterThan(0);

@@ -24,17 +24,32 @@ const USAGE = `vendicus: the computation at a command line, JSON in, JSON out
   vendicus freeze FILE|-
       how long a pack takes to freeze: mm, °C, W/(m²·K)`;
 
-const COMMANDS: Record<string, (args: readonly string[]) => unknown> = { report: runReport, predict: runPredict, slices: runSlices, packs: runPacks, freeze: runFreeze };
+const COMMANDS: Record<string, (args: readonly string[]) => unknown> = {
+  report: runReport,
+  predict: runPredict,
+  slices: runSlices,
+  packs: runPacks,
+  freeze: runFreeze,
+};
 
 function runReport(args: readonly string[]): unknown {
   const { file, options } = parse(args, ['--school']);
   const school = options['--school'] ?? 'by-weight';
-  if (!isSchool(school)) throw new CommandError(`There is no school "${school}". Known: ${SCHOOL_IDS.join(', ')}.`);
+  if (!isSchool(school))
+    throw new CommandError(`There is no school "${school}". Known: ${SCHOOL_IDS.join(', ')}.`);
   return report(readHousehold(file), school);
 }
 
 function runPredict(args: readonly string[]): unknown {
-  const { file, options } = parse(args, ['--kind', '--price', '--weight', '--way', '--marks', '--on', '--seed']);
+  const { file, options } = parse(args, [
+    '--kind',
+    '--price',
+    '--weight',
+    '--way',
+    '--marks',
+    '--on',
+    '--seed',
+  ]);
   const household = readHousehold(file);
   const result = predictionReport(household, {
     kind: options['--kind'] ?? '',
@@ -84,7 +99,8 @@ function readJson(file: string): unknown {
 
 function positive(options: Readonly<Record<string, string>>, name: string): number {
   const value = Number(options[name]);
-  if (!(value > 0 && Number.isFinite(value))) throw new CommandError(`${name} wants a number above zero.\n\n${USAGE}`);
+  if (!(value > 0 && Number.isFinite(value)))
+    throw new CommandError(`${name} wants a number above zero.\n\n${USAGE}`);
   return value;
 }
 
@@ -96,7 +112,10 @@ function readHousehold(file: string): Household {
 
 const isSchool = (text: string): text is SchoolId => (SCHOOL_IDS as string[]).includes(text);
 
-function parse(args: readonly string[], known: readonly string[]): { file: string; options: Record<string, string> } {
+function parse(
+  args: readonly string[],
+  known: readonly string[],
+): { file: string; options: Record<string, string> } {
   const options: Record<string, string> = {};
   const files: string[] = [];
   for (let i = 0; i < args.length; i++) {
@@ -111,7 +130,8 @@ function parse(args: readonly string[], known: readonly string[]): { file: strin
     }
   }
   const [file, ...others] = files;
-  if (file === undefined || others.length > 0) throw new CommandError(`Name one file, or - for standard input.\n\n${USAGE}`);
+  if (file === undefined || others.length > 0)
+    throw new CommandError(`Name one file, or - for standard input.\n\n${USAGE}`);
   return { file, options };
 }
 

@@ -3,4 +3,7 @@ import { writeFileSync } from 'node:fs';
 import * as z from 'zod';
 import { householdFileSchema } from '@core/files/household-file';
 
-writeFileSync('docs/household.schema.json', `${JSON.stringify(z.toJSONSchema(householdFileSchema), null, 2)}\n`);
+writeFileSync(
+  'docs/household.schema.json',
+  `${JSON.stringify(z.toJSONSchema(householdFileSchema), null, 2)}\n`,
+);

@@ -5,10 +5,17 @@ import type { Random } from './random';
 import type { Scribe } from './scribe';
 
 /** Eats from the freezer up to a day, a pack every so many days, mostly the older ones. */
-export function eatFromTheFreezer(scribe: Scribe, random: Random, until: IsoDate, [least, most]: readonly [number, number]): void {
+export function eatFromTheFreezer(
+  scribe: Scribe,
+  random: Random,
+  until: IsoDate,
+  [least, most]: readonly [number, number],
+): void {
   let day = addDays(scribe.day, random.whole(Math.min(3, least), Math.min(6, most)));
   while (day < until) {
-    const stock = stockOf(scribe.state).filter((lot) => lot.leftDg > 0 && daysBetween(lot.on ?? '2024-01-01', day) > 4);
+    const stock = stockOf(scribe.state).filter(
+      (lot) => lot.leftDg > 0 && daysBetween(lot.on ?? '2024-01-01', day) > 4,
+    );
     const lot = stock[Math.floor(random.next() ** 2 * Math.min(stock.length, 14))];
     if (lot) eat(scribe, random, lot, day);
     day = addDays(day, random.whole(least, most));
@@ -20,7 +27,10 @@ export function eatEverything(scribe: Scribe, random: Random, until: IsoDate): v
   const stock = stockOf(scribe.state);
   const days = Math.max(1, daysBetween(scribe.day, until));
   stock.forEach(({ id }, index) => {
-    scribe.goTo(addDays(scribe.day, index > 0 && random.next() < days / stock.length && scribe.day < until ? 1 : 0), 18 * 60 + random.whole(0, 90));
+    scribe.goTo(
+      addDays(scribe.day, index > 0 && random.next() < days / stock.length && scribe.day < until ? 1 : 0),
+      18 * 60 + random.whole(0, 90),
+    );
     scribe.write({ type: 'eaten', lot: id, amount: 'all', on: scribe.day });
   });
 }

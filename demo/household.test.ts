@@ -38,14 +38,25 @@ describe('the demo household', () => {
   it('its strip loin is packed more evenly than with the next steak in line', () => {
     const settings = valuesOf(household!, 'settings').get('household')!;
     const eaters = settings.eaters.map(({ name, plateDg }) => ({ name, targetG: plateDg / 10 }));
-    const tokens = tokensOf(toWrap(state!), 'raw', new Map()).filter(({ isHeap, lot }) => !isHeap && lot.kind === 'strip-loin');
+    const tokens = tokensOf(toWrap(state!), 'raw', new Map()).filter(
+      ({ isHeap, lot }) => !isHeap && lot.kind === 'strip-loin',
+    );
     expect(tokens).toHaveLength(5);
-    const off = (masses: readonly number[]): number => masses.reduce((sum, mass, k) => sum + Math.abs(mass - eaters[k % eaters.length]!.targetG) / eaters[k % eaters.length]!.targetG, 0) / masses.length;
+    const off = (masses: readonly number[]): number =>
+      masses.reduce(
+        (sum, mass, k) =>
+          sum + Math.abs(mass - eaters[k % eaters.length]!.targetG) / eaters[k % eaters.length]!.targetG,
+        0,
+      ) / masses.length;
     const whole = off(tokens.map(({ massDg }) => massDg / 10));
     const halves = off(tokens.flatMap(({ massDg }) => [massDg / 20, massDg / 20]));
-    const { plan } = planPacks(packsWanted(tokens, 'beef', settings.eaters, usualWrapping(settings), new Map(), true)!);
+    const { plan } = planPacks(
+      packsWanted(tokens, 'beef', settings.eaters, usualWrapping(settings), new Map(), true)!,
+    );
     const planned = plan!.objective / plan!.plates;
-    console.info(`plates off on average: next steak in line ${(100 * whole).toFixed(1)} %, next half in line ${(100 * halves).toFixed(1)} %, planned ${(100 * planned).toFixed(1)} %`);
+    console.info(
+      `plates off on average: next steak in line ${(100 * whole).toFixed(1)} %, next half in line ${(100 * halves).toFixed(1)} %, planned ${(100 * planned).toFixed(1)} %`,
+    );
     expect(plan).toMatchObject({ plates: 10, proven: true });
     expect(planned).toBeLessThan(halves);
     expect(planned).toBeLessThan(whole);
@@ -58,7 +69,8 @@ describe('the demo household', () => {
     expect(notes.some(({ item }) => item === 'chicken-wing')).toBe(false);
     const lists = shopListsSchema.parse(JSON.parse(readFileSync('demo/shop-lists.json', 'utf8')));
     expect(lists.shops.map(({ weeks }) => weeks.length)).toEqual([106, 106, 106]);
-    for (const { lines } of lists.shops.flatMap(({ weeks }) => weeks)) for (const [item] of lines) expect(shopItem(item)).toBeDefined();
+    for (const { lines } of lists.shops.flatMap(({ weeks }) => weeks))
+      for (const [item] of lines) expect(shopItem(item)).toBeDefined();
   });
 
   it('has some forty packs, and yields as such pieces have', () => {

@@ -96,16 +96,40 @@ function alreadyThere(scribe: Scribe): void {
   for (const [name, animal, origin, massDg, count, plates, paidMinor, on] of packs) {
     const lot = scribe.name('pack');
     const destination = name.startsWith('Stew') ? 'stew' : 'main';
-    scribe.write({ type: 'acquired', lot, name, animal, destination, massDg, count, plates, paidMinor, origin, on });
+    scribe.write({
+      type: 'acquired',
+      lot,
+      name,
+      animal,
+      destination,
+      massDg,
+      count,
+      plates,
+      paidMinor,
+      origin,
+      on,
+    });
     scribe.write({ type: 'placed', lot, place: 'chest-bottom' });
   }
 }
 
 /** Two dinners are planned already: the oldest packs of beef and of chicken that feed the household. */
 function planAhead(scribe: Scribe): void {
-  for (const [animal, days] of [['chicken', 1], ['beef', 3]] as const) {
+  for (const [animal, days] of [
+    ['chicken', 1],
+    ['beef', 3],
+  ] as const) {
     const pack = stockOf(scribe.state).find((lot) => lot.animal === animal && lot.platesLeft >= 4);
-    if (pack) scribe.note({ type: 'meal', key: addDays(LAST_DAY, days), value: { servings: [{ lot: pack.id, amount: 'all' }], guests: 0, absent: animal === 'chicken' ? ['Pia'] : [] } });
+    if (pack)
+      scribe.note({
+        type: 'meal',
+        key: addDays(LAST_DAY, days),
+        value: {
+          servings: [{ lot: pack.id, amount: 'all' }],
+          guests: 0,
+          absent: animal === 'chicken' ? ['Pia'] : [],
+        },
+      });
   }
 }
 
@@ -113,14 +137,41 @@ function main(): void {
   const random = new Random(20241128);
   const lists = shopLists(LAST_DAY);
   const scribe = new Scribe(FIRST_DAY);
-  const whole = (purchase: Omit<Purchase, 'perKg'>): Purchase => ({ ...purchase, perKg: listPrice(lists, purchase.shop, `piece-${purchase.kind}`, purchase.day) });
+  const whole = (purchase: Omit<Purchase, 'perKg'>): Purchase => ({
+    ...purchase,
+    perKg: listPrice(lists, purchase.shop, `piece-${purchase.kind}`, purchase.day),
+  });
   scribe.goTo(FIRST_DAY, 17 * 60);
-  const settings = { system: 'metric', decimal: '.', currency: 'EUR', eaters: EATERS, school: 'store-value', costs: COSTS, dinners: { at: '18:30', meatless: [5], awake: ['06:30', '22:30'] } } as const;
-  scribe.note({ type: 'settings', key: 'household', value: { ...settings, dinners: { ...settings.dinners, meatless: [...settings.dinners.meatless], awake: [...settings.dinners.awake] }, eaters: [...EATERS], costs: { ...COSTS, tools: [...COSTS.tools] } } });
+  const settings = {
+    system: 'metric',
+    decimal: '.',
+    currency: 'EUR',
+    eaters: EATERS,
+    school: 'store-value',
+    costs: COSTS,
+    dinners: { at: '18:30', meatless: [5], awake: ['06:30', '22:30'] },
+  } as const;
+  scribe.note({
+    type: 'settings',
+    key: 'household',
+    value: {
+      ...settings,
+      dinners: {
+        ...settings.dinners,
+        meatless: [...settings.dinners.meatless],
+        awake: [...settings.dinners.awake],
+      },
+      eaters: [...EATERS],
+      costs: { ...COSTS, tools: [...COSTS.tools] },
+    },
+  });
   for (const [key, value] of PLACES) scribe.note({ type: 'place', key, value });
   pricesOfTheShops(scribe, random, lists);
   scribe.note({ type: 'item', key: 'chicken-bones', value: { unwanted: true } });
-  const [earlier, later] = [PURCHASES.filter(({ day }) => day < SPRING_CLEAN), PURCHASES.filter(({ day }) => day >= SPRING_CLEAN)];
+  const [earlier, later] = [
+    PURCHASES.filter(({ day }) => day < SPRING_CLEAN),
+    PURCHASES.filter(({ day }) => day >= SPRING_CLEAN),
+  ];
   for (const purchase of earlier) {
     eatFromTheFreezer(scribe, random, purchase.day, [2, 4]);
     buyAndCut(scribe, random, whole(purchase), EATERS.length);
@@ -134,7 +185,18 @@ function main(): void {
     buyAndCut(scribe, random, whole(purchase), EATERS.length);
   }
   eatFromTheFreezer(scribe, random, LAST_DAY, [5, 10]);
-  cutHalfWay(scribe, random, whole({ day: LAST_DAY, kind: 'strip-loin', way: 'trim-first', count: 1, shop: 'Breakwater Wholesale', eachG: 5270 }));
+  cutHalfWay(
+    scribe,
+    random,
+    whole({
+      day: LAST_DAY,
+      kind: 'strip-loin',
+      way: 'trim-first',
+      count: 1,
+      shop: 'Breakwater Wholesale',
+      eachG: 5270,
+    }),
+  );
   planAhead(scribe);
   const file = process.argv[2] ?? 'demo/household.json';
   writeFileSync(file, writeFile(householdOf(scribe.entries, scribe.records)));

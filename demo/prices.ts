@@ -4,7 +4,13 @@ import type { Random } from './random';
 import type { Scribe } from './scribe';
 
 /** How often the household writes a line of a shop's list down, the dear ones more often. */
-const CHANCE: Record<string, number> = { 'piece-strip-loin': 0.3, 'piece-beef-tenderloin': 0.3, 'strip-steak': 0.16, 'fillet-steak': 0.16, 'piece-whole-chicken': 0.16 };
+const CHANCE: Record<string, number> = {
+  'piece-strip-loin': 0.3,
+  'piece-beef-tenderloin': 0.3,
+  'strip-steak': 0.16,
+  'fillet-steak': 0.16,
+  'piece-whole-chicken': 0.16,
+};
 
 /** What the household wrote down of the shops' lists: now and then, here and there. */
 export function pricesOfTheShops(scribe: Scribe, random: Random, lists: ShopLists): void {
@@ -12,7 +18,11 @@ export function pricesOfTheShops(scribe: Scribe, random: Random, lists: ShopList
     for (const { on, lines } of weeks) {
       for (const [item, perKgMinor, offer] of lines) {
         if (random.next() > (CHANCE[item] ?? 0.07) * (offer ? 1.6 : 1)) continue;
-        scribe.note({ type: 'price', key: scribe.name('price'), value: { item, shop, perKgMinor, on, ...(offer ? { offer: true } : {}) } });
+        scribe.note({
+          type: 'price',
+          key: scribe.name('price'),
+          value: { item, shop, perKgMinor, on, ...(offer ? { offer: true } : {}) },
+        });
       }
     }
   }

@@ -30,19 +30,44 @@ interface Shop {
 }
 
 const SHOPS: readonly Shop[] = [
-  { shop: 'Breakwater Wholesale', factor: 0.92, sells: ['strip', 'fillet', 'beef', 'chicken'], depth: 0.17, often: 0.05 },
-  { shop: 'Fennel Street Market', factor: 1.06, sells: ['strip', 'fillet', 'beef', 'chicken'], depth: 0.22, often: 0.04 },
+  {
+    shop: 'Breakwater Wholesale',
+    factor: 0.92,
+    sells: ['strip', 'fillet', 'beef', 'chicken'],
+    depth: 0.17,
+    often: 0.05,
+  },
+  {
+    shop: 'Fennel Street Market',
+    factor: 1.06,
+    sells: ['strip', 'fillet', 'beef', 'chicken'],
+    depth: 0.22,
+    often: 0.04,
+  },
   { shop: 'Hollis Lane Farm', factor: 1.14, sells: ['chicken'], depth: 0.12, often: 0.03 },
 ];
 
 /** Which feast brings which group down, and for how many days before it; months for the rest. */
-const FEASTS: Record<string, readonly string[]> = { fillet: ['christmas', 'easter'], strip: ['midsummer', 'new-year'], beef: [], chicken: ['whitsun'] };
+const FEASTS: Record<string, readonly string[]> = {
+  fillet: ['christmas', 'easter'],
+  strip: ['midsummer', 'new-year'],
+  beef: [],
+  chicken: ['whitsun'],
+};
 const MONTHS: Record<string, readonly number[]> = { fillet: [], strip: [9], beef: [11], chicken: [1, 9] };
 const WEEK = 7;
 
 /** Two years of weekly lists of the three demo shops, the same on every machine. */
 export function shopLists(until: IsoDate): ShopLists {
-  return { format: 'vendicus-shop-lists', version: 1, currency: 'EUR', shops: SHOPS.map((shop, index) => ({ shop: shop.shop, weeks: weeksOf(shop, until, new Random(77 + index)) })) };
+  return {
+    format: 'vendicus-shop-lists',
+    version: 1,
+    currency: 'EUR',
+    shops: SHOPS.map((shop, index) => ({
+      shop: shop.shop,
+      weeks: weeksOf(shop, until, new Random(77 + index)),
+    })),
+  };
 }
 
 function weeksOf(shop: Shop, until: IsoDate, random: Random): ShopWeek[] {
@@ -54,7 +79,13 @@ function weeksOf(shop: Shop, until: IsoDate, random: Random): ShopWeek[] {
   });
 }
 
-function linesOf(shop: Shop, group: string, on: IsoDate, regular: Map<string, number>, random: Random): ShopWeek['lines'] {
+function linesOf(
+  shop: Shop,
+  group: string,
+  on: IsoDate,
+  regular: Map<string, number>,
+  random: Random,
+): ShopWeek['lines'] {
   const isOffer = isFeast(group, on) || random.next() < shop.often;
   const cut = 1 - shop.depth * random.between(0.8, 1.2);
   return Object.entries(GROUPS[group] ?? {}).map(([item, usual]) => {
@@ -71,7 +102,9 @@ function linesOf(shop: Shop, group: string, on: IsoDate, regular: Map<string, nu
 function isFeast(group: string, on: IsoDate): boolean {
   const year = Number(on.slice(0, 4));
   const feasts = [...feastDays(year), ...feastDays(year + 1)].filter(({ id }) => FEASTS[group]?.includes(id));
-  const soon = feasts.some((feast) => daysBetween(on, feast.on) >= 0 && daysBetween(on, feast.on) <= 2 * WEEK);
+  const soon = feasts.some(
+    (feast) => daysBetween(on, feast.on) >= 0 && daysBetween(on, feast.on) <= 2 * WEEK,
+  );
   return soon || (MONTHS[group]?.includes(Number(on.slice(5, 7))) === true && Number(on.slice(8)) <= WEEK);
 }
 

@@ -132,7 +132,9 @@ describe('bad input is answered, and nothing is lost', () => {
     async function merge(name: string, text: string | Buffer): Promise<void> {
       const path = join(folder, name);
       writeFileSync(path, text);
-      const input = (await person.page.waitForSelector('input[aria-label="File to merge"]')) as ElementHandle<HTMLInputElement>;
+      const input = (await person.page.waitForSelector(
+        'input[aria-label="File to merge"]',
+      )) as ElementHandle<HTMLInputElement>;
       await input.uploadFile(path);
     }
 
@@ -142,9 +144,21 @@ describe('bad input is answered, and nothing is lost', () => {
       ['empty', '', 'The file is empty'],
       ['a picture', '\u0089PNG', 'it is not JSON'],
       ['other JSON', '{"name":"someone"}', 'This is JSON, but not a Vendicus household'],
-      ['a newer version', good.replace(/"version":\d+/, '"version":7'), 'written by a newer Vendicus (file version 7'],
-      ['a bad weight', good.replace('"massDg":34300', '"massDg":-5'), 'damaged at entries[2].massDg (cut entry "tablet-2")'],
-      ['an unknown field', good.replace('"type":"closed"', '"type":"closed","extra":1'), 'damaged at entries[6]'],
+      [
+        'a newer version',
+        good.replace(/"version":\d+/, '"version":7'),
+        'written by a newer Vendicus (file version 7',
+      ],
+      [
+        'a bad weight',
+        good.replace('"massDg":34300', '"massDg":-5'),
+        'damaged at entries[2].massDg (cut entry "tablet-2")',
+      ],
+      [
+        'an unknown field',
+        good.replace('"type":"closed"', '"type":"closed","extra":1'),
+        'damaged at entries[6]',
+      ],
     ];
 
     it.each(cases)('%s is refused whole', async (name, text, answer) => {
@@ -170,10 +184,30 @@ describe('bad input is answered, and nothing is lost', () => {
     });
 
     it('two devices that contradict each other: set aside, shown, settled by the household', async () => {
-      const pack = { type: 'acquired', lot: 'last', name: 'The last pack', destination: 'main', massDg: 8000, count: 1, paidMinor: null, origin: 'gift', on: null } as const;
+      const pack = {
+        type: 'acquired',
+        lot: 'last',
+        name: 'The last pack',
+        destination: 'main',
+        massDg: 8000,
+        count: 1,
+        paidMinor: null,
+        origin: 'gift',
+        on: null,
+      } as const;
       const shared = new JournalBuilder('shelf', 2000).add(pack);
-      const one = new JournalBuilder('phone', 3000).add({ type: 'eaten', lot: 'last', amount: 'all', on: '2026-01-03' });
-      const two = new JournalBuilder('laptop', 3001).add({ type: 'eaten', lot: 'last', amount: 'all', on: '2026-01-03' });
+      const one = new JournalBuilder('phone', 3000).add({
+        type: 'eaten',
+        lot: 'last',
+        amount: 'all',
+        on: '2026-01-03',
+      });
+      const two = new JournalBuilder('laptop', 3001).add({
+        type: 'eaten',
+        lot: 'last',
+        amount: 'all',
+        on: '2026-01-03',
+      });
       for (const other of [one, two]) {
         other.entries.unshift(...shared.entries);
         await merge('device.json', writeFile(other.household()));

@@ -2,7 +2,12 @@ import type { Browser } from 'puppeteer-core';
 import { launch, Person } from './harness';
 import { ADDRESS, begin, buy } from './journeys';
 
-interface Cut { readonly part: string; readonly massDg: number; readonly count: number; readonly destination: string }
+interface Cut {
+  readonly part: string;
+  readonly massDg: number;
+  readonly count: number;
+  readonly destination: string;
+}
 
 /** The bench with the stand-in scale: what a person does, counted; and the meat, which is laid on for them. */
 class Bench {
@@ -27,14 +32,22 @@ class Bench {
     // A key that comes while a busy machine still writes the last weight down may find no scale to listen: then again.
     for (let tries = 0; tries < 5; tries++) {
       await this.person.press('r');
-      if (await this.person.page.waitForSelector('.take[aria-disabled]', { timeout: 12_000 }).catch(() => null)) return;
+      if (
+        await this.person.page.waitForSelector('.take[aria-disabled]', { timeout: 12_000 }).catch(() => null)
+      )
+        return;
     }
     throw new Error('The scale was not emptied.');
   }
 
   /** The part that the bench proposes. */
   part(): Promise<string> {
-    return this.person.page.evaluate(() => document.querySelector<HTMLElement>('[role=radio][aria-checked=true] b')?.innerText.replace(/\s+/g, ' ') ?? '');
+    return this.person.page.evaluate(
+      () =>
+        document
+          .querySelector<HTMLElement>('[role=radio][aria-checked=true] b')
+          ?.innerText.replace(/\s+/g, ' ') ?? '',
+    );
   }
 
   isEnded(): Promise<boolean> {
@@ -43,16 +56,31 @@ class Bench {
 
   /** Waits until so many parts have been weighed and are on the disk. */
   async weighed(count: number): Promise<void> {
-    await this.person.page.waitForFunction((wanted) => [...document.querySelectorAll('button')].some((each) => each.textContent?.trim() === `Weighed ${wanted}`), { timeout: 60_000, polling: 50 }, count);
+    await this.person.page.waitForFunction(
+      (wanted) =>
+        [...document.querySelectorAll('button')].some(
+          (each) => each.textContent?.trim() === `Weighed ${wanted}`,
+        ),
+      { timeout: 60_000, polling: 50 },
+      count,
+    );
   }
 
   async count(): Promise<number> {
-    return this.person.page.evaluate(() => Number([...document.querySelectorAll('button')].map((each) => /^\s*Weighed (\d+)/.exec(each.textContent ?? '')?.[1]).find(Boolean) ?? 0));
+    return this.person.page.evaluate(() =>
+      Number(
+        [...document.querySelectorAll('button')]
+          .map((each) => /^\s*Weighed (\d+)/.exec(each.textContent ?? '')?.[1])
+          .find(Boolean) ?? 0,
+      ),
+    );
   }
 
   /** The entries about the piece that was received last. */
   async journal(): Promise<{ drainedDg: number; receivedDg: number; cuts: Cut[]; closed: boolean }> {
-    const entries = (await this.person.stored()).entries.map(({ entry }) => entry as unknown as { type: string; massDg: number; from: string; lot: string } & Cut);
+    const entries = (await this.person.stored()).entries.map(
+      ({ entry }) => entry as unknown as { type: string; massDg: number; from: string; lot: string } & Cut,
+    );
     const received = entries.findLast(({ type }) => type === 'received');
     const own = entries.slice(entries.indexOf(received!));
     return {
@@ -107,7 +135,9 @@ describe('at the board with the stand-in scale', () => {
     const { drainedDg, cuts, closed } = await bench.journal();
     expect(closed).toBe(true);
     expect(cuts.filter(({ part }) => part === 'steaks')).toHaveLength(12);
-    expect(new Set(cuts.map(({ part }) => part))).toEqual(new Set(['strip-and-tail', 'fat-cap', 'ends', 'steaks']));
+    expect(new Set(cuts.map(({ part }) => part))).toEqual(
+      new Set(['strip-and-tail', 'fat-cap', 'ends', 'steaks']),
+    );
     expect(sum(cuts)).toBe(drainedDg);
     console.info(`strip loin, 12 steaks, by hand: ${bench.presses} presses`);
     expect(bench.presses).toBeLessThanOrEqual(45);
@@ -124,7 +154,10 @@ describe('at the board with the stand-in scale', () => {
       await person.press('r');
       await new Promise((done) => setTimeout(done, 1600));
       await person.press('m');
-      await Promise.race([bench.weighed(weighings), person.page.waitForSelector('v-end-check', { timeout: 60_000 })]);
+      await Promise.race([
+        bench.weighed(weighings),
+        person.page.waitForSelector('v-end-check', { timeout: 60_000 }),
+      ]);
     }
     await person.sees('Before you close it');
     await bench.tap('Enter');

@@ -14,10 +14,13 @@ describe('an awkward freezer', () => {
   });
   afterAll(() => browser.close());
 
-  const today = (): Promise<string> => person.page.evaluate(() => {
-    const now = new Date();
-    return [now.getFullYear(), now.getMonth() + 1, now.getDate()].map((part) => String(part).padStart(2, '0')).join('-');
-  });
+  const today = (): Promise<string> =>
+    person.page.evaluate(() => {
+      const now = new Date();
+      return [now.getFullYear(), now.getMonth() + 1, now.getDate()]
+        .map((part) => String(part).padStart(2, '0'))
+        .join('-');
+    });
   const enter = async (name: string, weight: string): Promise<void> => {
     await person.click('Packs', 'link');
     await person.click('Enter a pack');
@@ -60,7 +63,11 @@ describe('an awkward freezer', () => {
     await person.sees('1 pack, 400 g, in no freezer yet');
     await person.click('Packs', 'link');
     await person.sees('Fresh');
-    expect(await person.page.$$eval('tbody tr', (rows) => rows.map((row) => (row as unknown as HTMLElement).innerText.includes('Refrigerator')))).toEqual([true, false]);
+    expect(
+      await person.page.$$eval('tbody tr', (rows) =>
+        rows.map((row) => (row as unknown as HTMLElement).innerText.includes('Refrigerator')),
+      ),
+    ).toEqual([true, false]);
   });
 
   it('with air in which nothing freezes: a sentence, and no hours', async () => {
@@ -77,14 +84,26 @@ describe('an awkward freezer', () => {
 
   it('a sealed piece waits with the date on its label, and lies where it lies', async () => {
     await buy(person, 'Strip loin', '5.250 kg', '15.00');
-    await person.page.$$eval('nav a', (links) => (links.find((link) => link.textContent?.includes('Freezer')) as unknown as HTMLElement).click());
+    await person.page.$$eval('nav a', (links) =>
+      (links.find((link) => link.textContent?.includes('Freezer')) as unknown as HTMLElement).click(),
+    );
     await person.sees('Sealed, and waits to be cut');
     await person.page.locator('v-sealed-pieces input').fill('2031-02-03');
     await person.press('Tab');
     await person.sees('Strip loin: 3 Feb 2031 on its label');
-    await person.page.select('v-sealed-pieces select', await person.page.$$eval('v-sealed-pieces option', (all) => (all.find((each) => each.textContent?.includes('Refrigerator')) as unknown as HTMLOptionElement).value));
+    await person.page.select(
+      'v-sealed-pieces select',
+      await person.page.$$eval(
+        'v-sealed-pieces option',
+        (all) =>
+          (all.find((each) => each.textContent?.includes('Refrigerator')) as unknown as HTMLOptionElement)
+            .value,
+      ),
+    );
     await person.sees('Strip loin is in Refrigerator');
-    await person.page.waitForFunction(() => [...document.querySelectorAll('tbody tr')].some((row) => row.textContent?.includes('Strip loin')));
+    await person.page.waitForFunction(() =>
+      [...document.querySelectorAll('tbody tr')].some((row) => row.textContent?.includes('Strip loin')),
+    );
     await person.click('Undo');
     await person.sees('Undone: Strip loin is in Refrigerator');
     expect(person.complaints).toEqual([]);
@@ -101,7 +120,11 @@ describe('the week in which the clocks go forward', () => {
     await person.sees('Fri 27 Mar to Thu 2 Apr');
     await person.page.$eval('aside li button', (each) => (each as unknown as HTMLElement).focus());
     await person.press('3');
-    await person.page.waitForFunction(() => /out by Sat 28 Mar 17:30/.test((document.querySelectorAll('v-day-card')[2] as HTMLElement).innerText.replace(/\s+/g, ' ')));
+    await person.page.waitForFunction(() =>
+      /out by Sat 28 Mar 17:30/.test(
+        (document.querySelectorAll('v-day-card')[2] as HTMLElement).innerText.replace(/\s+/g, ' '),
+      ),
+    );
     expect(person.complaints).toEqual([]);
     await browser.close();
   });

@@ -5,7 +5,8 @@ import type { Browser, ElementHandle } from 'puppeteer-core';
 import { DESK, launch, Person, PHONE } from './harness';
 import { ADDRESS, begin } from './journeys';
 
-const answer = (person: Person): Promise<string> => person.page.$eval('.answer', (element) => element.textContent?.trim() ?? '');
+const answer = (person: Person): Promise<string> =>
+  person.page.$eval('.answer', (element) => element.textContent?.trim() ?? '');
 
 describe('a decision in the shop, on a phone', () => {
   let browser: Browser;
@@ -57,10 +58,15 @@ describe('a decision in the shop, on a phone', () => {
   });
 
   it('what is seen on the piece moves the break-even price', async () => {
-    const even = async (): Promise<number> => Number((/even money at ≥? ?€([\d.]+)/.exec(await person.text()) ?? [])[1]);
+    const even = async (): Promise<number> =>
+      Number((/even money at ≥? ?€([\d.]+)/.exec(await person.text()) ?? [])[1]);
     const before = await even();
     await person.pressText('Large oval at the sirloin end');
-    await person.page.waitForFunction((text) => !document.body.innerText.replace(/\s+/g, ' ').includes(text), {}, `€${before.toFixed(2)} for a kg`);
+    await person.page.waitForFunction(
+      (text) => !document.body.innerText.replace(/\s+/g, ' ').includes(text),
+      {},
+      `€${before.toFixed(2)} for a kg`,
+    );
     expect(await even()).toBeLessThan(before);
   });
 
@@ -166,8 +172,16 @@ describe('what the work costs beside the meat', () => {
     await person.click('Beef tenderloin', 'link');
     await person.sees('Beside the meat');
     const text = await person.text();
-    const amount = (label: string): number => Number((new RegExp(`${label}[^€]*?(−?)€([\\d.]+)`).exec(text) ?? []).slice(1).join('').replace('−', '-'));
-    const parts = ['Saved against the shop', 'Supplies,', 'Tools, this year’s share', 'from the weighings'].map(amount);
+    const amount = (label: string): number =>
+      Number(
+        (new RegExp(`${label}[^€]*?(−?)€([\\d.]+)`).exec(text) ?? []).slice(1).join('').replace('−', '-'),
+      );
+    const parts = [
+      'Saved against the shop',
+      'Supplies,',
+      'Tools, this year’s share',
+      'from the weighings',
+    ].map(amount);
     expect(parts.every((part) => Number.isFinite(part))).toBe(true);
     expect(parts[3]).toBeLessThan(0);
     expect(parts.reduce((sum, part) => sum + part, 0)).toBeCloseTo(amount('Net saved'), 2);
@@ -175,9 +189,15 @@ describe('what the work costs beside the meat', () => {
 
   it('a piece goes out as CSV, part by part', async () => {
     await person.click('CSV');
-    const name = await waitFor(() => readdirSync(folder).find((each) => each.startsWith('vendicus-beef-tenderloin') && each.endsWith('.csv')));
+    const name = await waitFor(() =>
+      readdirSync(folder).find(
+        (each) => each.startsWith('vendicus-beef-tenderloin') && each.endsWith('.csv'),
+      ),
+    );
     const [header, ...lines] = readFileSync(join(folder, name), 'utf8').trim().split('\r\n');
-    expect(header).toContain('part,destination,count,mass_g,cost_store_value,cost_by_weight,cost_by_product_credit,cost_by_dinner,shop_item');
+    expect(header).toContain(
+      'part,destination,count,mass_g,cost_store_value,cost_by_weight,cost_by_product_credit,cost_by_dinner,shop_item',
+    );
     expect(lines.some((line) => line.startsWith('Centre,main,'))).toBe(true);
     expect(person.complaints).toEqual([]);
   });
@@ -210,7 +230,9 @@ describe('prices', () => {
     await note('Fennel Street Market', '24.90');
     await person.sees('Strip steak, Fennel Street Market: €24.90/kg');
     await person.sees('Goes for €24.90/kg');
-    expect(await person.page.$eval('#price-amount', (input) => (input as HTMLInputElement).placeholder)).toBe('last 24.90');
+    expect(await person.page.$eval('#price-amount', (input) => (input as HTMLInputElement).placeholder)).toBe(
+      'last 24.90',
+    );
   });
 
   it('asks about a price in the wrong unit, and about a second one of the day', async () => {
@@ -241,14 +263,21 @@ describe('prices', () => {
   it('a typed word is no price, and nothing is lost', async () => {
     await note('Hollis Lane Farm', 'cheap');
     await person.sees('That is not a price');
-    expect(await person.page.$eval('#price-amount', (input) => (input as HTMLInputElement).value)).toBe('cheap');
+    expect(await person.page.$eval('#price-amount', (input) => (input as HTMLInputElement).value)).toBe(
+      'cheap',
+    );
     await person.clear('Price');
   });
 
   it('a CSV with semicolons, decimal commas and bad lines: nothing is written before the buyer agrees', async () => {
     const file = join(folder, 'prices.csv');
-    writeFileSync(file, '\ufeffitem;shop;date;price\nstrip-steak;Hollis Lane Farm;2026-01-02;26,50\nwhale;A;2026-01-02;1\n');
-    const input = (await person.page.waitForSelector('input[aria-label="CSV of prices"]')) as ElementHandle<HTMLInputElement>;
+    writeFileSync(
+      file,
+      '\ufeffitem;shop;date;price\nstrip-steak;Hollis Lane Farm;2026-01-02;26,50\nwhale;A;2026-01-02;1\n',
+    );
+    const input = (await person.page.waitForSelector(
+      'input[aria-label="CSV of prices"]',
+    )) as ElementHandle<HTMLInputElement>;
     await input.uploadFile(file);
     await person.sees('1 new prices can be taken over, 0 are known already, 1 line cannot be read');
     await person.sees('Line 3: “whale” is no known item');
@@ -261,7 +290,9 @@ describe('prices', () => {
     await note('=HYPERLINK("x")', '25');
     await person.sees('3 prices written down');
     await person.click('Save as CSV');
-    const name = await waitFor(() => readdirSync(folder).find((each) => each.startsWith('vendicus-prices') && each.endsWith('.csv')));
+    const name = await waitFor(() =>
+      readdirSync(folder).find((each) => each.startsWith('vendicus-prices') && each.endsWith('.csv')),
+    );
     expect(readFileSync(join(folder, name), 'utf8')).toContain(`"'=HYPERLINK(""x"")"`);
   });
 

@@ -33,7 +33,9 @@ describe('the served page', () => {
 
   it('works again with the server gone', async () => {
     const port = String(await freePort());
-    const server = spawn(process.execPath, ['dist/server.mjs', 'dist/app'], { env: { ...process.env, PORT: port } });
+    const server = spawn(process.execPath, ['dist/server.mjs', 'dist/app'], {
+      env: { ...process.env, PORT: port },
+    });
     const browser = await launch();
     try {
       await said(server, /Vendicus is at/);
@@ -44,12 +46,17 @@ describe('the served page', () => {
         while (ready.active?.state !== 'activated') await new Promise((done) => setTimeout(done, 50));
       });
       // The worker fills its cache after it has taken over.
-      await person.page.waitForFunction(async () => {
-        const { assetGroups } = (await (await fetch('/ngsw.json')).json()) as { assetGroups: { name: string; urls: string[] }[] };
-        const wanted = assetGroups.find(({ name }) => name === 'app')?.urls ?? [];
-        const held = await Promise.all(wanted.map((url) => caches.match(url)));
-        return wanted.length > 0 && held.every((response) => response !== undefined);
-      }, { timeout: 60_000, polling: 500 });
+      await person.page.waitForFunction(
+        async () => {
+          const { assetGroups } = (await (await fetch('/ngsw.json')).json()) as {
+            assetGroups: { name: string; urls: string[] }[];
+          };
+          const wanted = assetGroups.find(({ name }) => name === 'app')?.urls ?? [];
+          const held = await Promise.all(wanted.map((url) => caches.match(url)));
+          return wanted.length > 0 && held.every((response) => response !== undefined);
+        },
+        { timeout: 60_000, polling: 500 },
+      );
       server.kill();
       await new Promise((done) => server.once('exit', done));
       await person.goTo('/demo/freezer');
@@ -64,7 +71,9 @@ describe('the served page', () => {
 
   it('takes the next free port when one is taken, and says so', async () => {
     const taken = new URL(ADDRESS).port;
-    const server = spawn(process.execPath, ['dist/server.mjs', 'dist/app', '--empty'], { env: { ...process.env, PORT: taken } });
+    const server = spawn(process.execPath, ['dist/server.mjs', 'dist/app', '--empty'], {
+      env: { ...process.env, PORT: taken },
+    });
     const text = await said(server, /Vendicus is at/);
     server.kill();
     expect(text).toContain(`Port ${taken} is taken`);
@@ -72,7 +81,9 @@ describe('the served page', () => {
 
   it('--empty leads to the first questions, and without it to the demo household', async () => {
     const port = String(await freePort());
-    const server = spawn(process.execPath, ['dist/server.mjs', 'dist/app', '--empty'], { env: { ...process.env, PORT: port } });
+    const server = spawn(process.execPath, ['dist/server.mjs', 'dist/app', '--empty'], {
+      env: { ...process.env, PORT: port },
+    });
     const browser = await launch();
     try {
       await said(server, /Vendicus is at/);

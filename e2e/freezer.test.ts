@@ -20,12 +20,19 @@ describe('at the freezer', () => {
     await person.click('Ready tonight?', 'link');
     await person.sees('What can be ready tonight?');
     await person.sees('in cold water');
-    const outBy = await person.page.$$eval('tbody tr', (rows) => rows.map((row) => (row as unknown as HTMLElement).innerText).filter((text) => text.includes('in cold water')).map((text) => /(\d\d):\d\d/.exec(text)?.[1]));
+    const outBy = await person.page.$$eval('tbody tr', (rows) =>
+      rows
+        .map((row) => (row as unknown as HTMLElement).innerText)
+        .filter((text) => text.includes('in cold water'))
+        .map((text) => /(\d\d):\d\d/.exec(text)?.[1]),
+    );
     expect(outBy.length).toBeGreaterThan(3);
     for (const hour of outBy) expect(Number(hour)).toBeLessThan(19);
     await person.page.locator('#at').fill('10:01');
     await person.press('Tab');
-    await person.page.waitForFunction(() => !document.querySelector('tbody')?.textContent?.includes('in cold water'));
+    await person.page.waitForFunction(
+      () => !document.querySelector('tbody')?.textContent?.includes('in cold water'),
+    );
   });
 
   it('a stock-take with a phone: ticked by hand and by number, the missing put right, and undone', async () => {
@@ -46,7 +53,13 @@ describe('at the freezer', () => {
     await phone.page.locator('#tick').fill('0000');
     await phone.press('Enter');
     await phone.sees('No pack has the number 0000');
-    const missing = await phone.page.$$eval('li', (rows) => rows.find((row) => !(row.querySelector('input') as HTMLInputElement | null)?.checked)?.querySelector('code')?.textContent ?? '');
+    const missing = await phone.page.$$eval(
+      'li',
+      (rows) =>
+        rows
+          .find((row) => !(row.querySelector('input') as HTMLInputElement | null)?.checked)
+          ?.querySelector('code')?.textContent ?? '',
+    );
     await phone.pressText('Done here');
     await phone.page.locator('.why select').fill('eaten');
     await phone.pressText('Put 1 right');
@@ -67,32 +80,40 @@ describe('at the freezer', () => {
   it('a stock-take at a desk: everything is there', async () => {
     await person.goTo('/demo/freezer/count');
     await person.sees('Tick what lies there');
-    await person.page.$$eval('li input[type=checkbox]', (boxes) => boxes.forEach((box) => (box as unknown as HTMLElement).click()));
+    await person.page.$$eval('li input[type=checkbox]', (boxes) =>
+      boxes.forEach((box) => (box as unknown as HTMLElement).click()),
+    );
     await person.click('Done here');
     await person.sees('Everything is there.');
   });
 
-  it.each([['at a desk', DESK], ['with a phone', PHONE]])('a power cut %s: how long the cold holds, what to look at first, what to do', async (_name, viewport) => {
-    const each = await Person.at(browser, ADDRESS, viewport as typeof DESK);
-    await each.goTo('/demo/freezer/power');
-    await each.sees('Keep the doors shut');
-    await each.sees('24 h');
-    await each.choose('The freezer is', 'full');
-    await each.sees('48 h');
-    const count = (await each.text()).match(/Throw away/g)?.length ?? 0;
-    await each.pressText('Throw away');
-    await each.sees('thrown away. Undo');
-    await each.pressText('Undo');
-    await each.sees('Undone:');
-    expect((await each.text()).match(/Throw away/g)).toHaveLength(count);
-    await each.sees('it may be frozen again');
-    await each.page.locator('#since').fill('2001-01-01T10:00');
-    await each.press('Tab');
-    await each.sees(', over');
-    expect(await each.page.evaluate(() => document.documentElement.scrollWidth)).toBe(viewport.width);
-    expect(each.complaints).toEqual([]);
-    await each.page.close();
-  });
+  it.each([
+    ['at a desk', DESK],
+    ['with a phone', PHONE],
+  ])(
+    'a power cut %s: how long the cold holds, what to look at first, what to do',
+    async (_name, viewport) => {
+      const each = await Person.at(browser, ADDRESS, viewport as typeof DESK);
+      await each.goTo('/demo/freezer/power');
+      await each.sees('Keep the doors shut');
+      await each.sees('24 h');
+      await each.choose('The freezer is', 'full');
+      await each.sees('48 h');
+      const count = (await each.text()).match(/Throw away/g)?.length ?? 0;
+      await each.pressText('Throw away');
+      await each.sees('thrown away. Undo');
+      await each.pressText('Undo');
+      await each.sees('Undone:');
+      expect((await each.text()).match(/Throw away/g)).toHaveLength(count);
+      await each.sees('it may be frozen again');
+      await each.page.locator('#since').fill('2001-01-01T10:00');
+      await each.press('Tab');
+      await each.sees(', over');
+      expect(await each.page.evaluate(() => document.documentElement.scrollWidth)).toBe(viewport.width);
+      expect(each.complaints).toEqual([]);
+      await each.page.close();
+    },
+  );
 
   it('has not made the page complain', () => {
     expect(person.complaints).toEqual([]);

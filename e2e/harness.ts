@@ -5,11 +5,24 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import puppeteer, { type Browser, type LaunchOptions, type Page } from 'puppeteer-core';
 
-const CHROMIUM = [process.env['CHROMIUM_PATH'], '/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'].find(
-  (path) => path && existsSync(path),
-) as string;
+const CHROMIUM = [
+  process.env['CHROMIUM_PATH'],
+  '/usr/bin/chromium',
+  '/usr/bin/chromium-browser',
+  '/usr/bin/google-chrome',
+].find((path) => path && existsSync(path)) as string;
 
-const QUIET = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--lang=en-IE'];
+const QUIET = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+  '--disable-dev-shm-usage',
+  '--lang=en-IE',
+];
 
 /** How long something may take to appear: a busy machine with a slow disk holds a safe write back for many seconds. */
 const PATIENCE = Number(process.env['PATIENCE_MS'] ?? 60_000);
@@ -28,7 +41,9 @@ export function profileFolder(): { path: string; remove: () => void } {
 /** Serves the built app on a free port. */
 export async function serveApp(): Promise<{ address: string; stop: () => void }> {
   const port = await freePort();
-  const server = spawn(process.execPath, ['dist/server.mjs', 'dist/app'], { env: { ...process.env, PORT: String(port), HOST: '127.0.0.1' } });
+  const server = spawn(process.execPath, ['dist/server.mjs', 'dist/app'], {
+    env: { ...process.env, PORT: String(port), HOST: '127.0.0.1' },
+  });
   await said(server, /Vendicus is at/);
   return { address: `http://127.0.0.1:${port}`, stop: () => void server.kill() };
 }
@@ -120,13 +135,17 @@ export class Person {
 
   /** Empties the field with this label, as one does: all of it marked, and deleted. */
   async clear(label: string, role = 'textbox'): Promise<void> {
-    const field = await this.page.waitForSelector(`::-p-aria([name="${label}"][role="${role}"])`, { timeout: PATIENCE });
+    const field = await this.page.waitForSelector(`::-p-aria([name="${label}"][role="${role}"])`, {
+      timeout: PATIENCE,
+    });
     await field?.click({ count: 3 });
     await this.page.keyboard.press('Backspace');
   }
 
   async choose(label: string, value: string): Promise<void> {
-    const field = await this.page.waitForSelector(`::-p-aria([name="${label}"][role="combobox"])`, { timeout: PATIENCE });
+    const field = await this.page.waitForSelector(`::-p-aria([name="${label}"][role="combobox"])`, {
+      timeout: PATIENCE,
+    });
     await field?.select(value);
   }
 
@@ -141,7 +160,11 @@ export class Person {
   /** Waits until the page shows the text. */
   async sees(text: string, timeout = PATIENCE): Promise<void> {
     try {
-      await this.page.waitForFunction((wanted) => document.body.innerText.replace(/\s+/g, ' ').includes(wanted), { timeout, polling: 50 }, text);
+      await this.page.waitForFunction(
+        (wanted) => document.body.innerText.replace(/\s+/g, ' ').includes(wanted),
+        { timeout, polling: 50 },
+        text,
+      );
     } catch {
       throw new Error(`“${text}” did not appear. The page says:\n${await this.text()}`);
     }

@@ -5,7 +5,8 @@ export const ADDRESS = process.env['VENDICUS_ADDRESS'] ?? '';
 /** A zone where it is about such an hour now, for what depends on the hour. */
 function zoneAt(wanted: number): string {
   const hour = new Date().getUTCHours();
-  const ahead = wanted - hour < -12 ? wanted + 24 - hour : wanted - hour > 14 ? wanted - 24 - hour : wanted - hour;
+  const ahead =
+    wanted - hour < -12 ? wanted + 24 - hour : wanted - hour > 14 ? wanted - 24 - hour : wanted - hour;
   return ahead === 0 ? 'Etc/GMT' : `Etc/GMT${ahead > 0 ? '-' : '+'}${Math.abs(ahead)}`;
 }
 export const morning = (): string => zoneAt(10);
@@ -20,7 +21,13 @@ export async function begin(person: Person): Promise<void> {
 }
 
 /** Buys a piece at the Counter; it is on the Block then. */
-export async function buy(person: Person, kind: string, weight: string, pricePerKg: string, prices: Record<string, string> = {}): Promise<void> {
+export async function buy(
+  person: Person,
+  kind: string,
+  weight: string,
+  pricePerKg: string,
+  prices: Record<string, string> = {},
+): Promise<void> {
   await person.click('Counter', 'link');
   await person.sees('Is it worth it?');
   await person.fill('What is it? Search by any name', kind, 'searchbox');

@@ -25,8 +25,12 @@ describe('with the keyboard alone', () => {
 
   async function focused(): Promise<string> {
     return person.page.evaluate(() => {
-      const at = document.activeElement as (HTMLElement & { labels?: NodeListOf<HTMLLabelElement> | null }) | null;
-      return [at?.getAttribute('aria-label'), at?.labels?.[0]?.innerText, at?.innerText].filter(Boolean).join(' ').replace(/\s+/g, ' ');
+      const at = document.activeElement as
+        (HTMLElement & { labels?: NodeListOf<HTMLLabelElement> | null }) | null;
+      return [at?.getAttribute('aria-label'), at?.labels?.[0]?.innerText, at?.innerText]
+        .filter(Boolean)
+        .join(' ')
+        .replace(/\s+/g, ' ');
     });
   }
 

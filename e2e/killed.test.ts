@@ -24,7 +24,11 @@ it(`keeps every weighing that the screen had confirmed, through ${KILLS} kills`,
         for (;;) {
           await person.type(`${weight} g`);
           await person.press('Enter');
-          await person.page.waitForFunction((text) => document.body.innerText.includes(text), { polling: 5, timeout: 4000 }, `: ${weight} g`);
+          await person.page.waitForFunction(
+            (text) => document.body.innerText.includes(text),
+            { polling: 5, timeout: 4000 },
+            `: ${weight} g`,
+          );
           confirmed.push(weight * 10);
           weight += 1;
         }
@@ -60,5 +64,7 @@ it(`keeps every weighing that the screen had confirmed, through ${KILLS} kills`,
 
 async function storedWeights(person: Person): Promise<number[]> {
   const { entries } = await person.stored();
-  return entries.flatMap(({ entry }) => (entry.type === 'cut' ? [(entry as unknown as { massDg: number }).massDg] : []));
+  return entries.flatMap(({ entry }) =>
+    entry.type === 'cut' ? [(entry as unknown as { massDg: number }).massDg] : [],
+  );
 }

@@ -15,14 +15,26 @@ describe('trouble at the scale', () => {
   });
   afterAll(() => browser.close());
 
-  const cuts = async (): Promise<number> => (await person.stored()).entries.filter(({ entry }) => entry.type === 'cut').length;
+  const cuts = async (): Promise<number> =>
+    (await person.stored()).entries.filter(({ entry }) => entry.type === 'cut').length;
   const lay = async (): Promise<void> => {
     await person.press('r');
     await person.page.waitForSelector('.take[aria-disabled]');
     await person.press('m');
     await person.page.waitForSelector('.take:not([aria-disabled])');
   };
-  const tray = (massG: number): Promise<number> => person.page.evaluate(async (body) => (await fetch('/scale/tray', { method: 'POST', body, headers: { 'Content-Type': 'application/json' } })).status, JSON.stringify({ massG }));
+  const tray = (massG: number): Promise<number> =>
+    person.page.evaluate(
+      async (body) =>
+        (
+          await fetch('/scale/tray', {
+            method: 'POST',
+            body,
+            headers: { 'Content-Type': 'application/json' },
+          })
+        ).status,
+      JSON.stringify({ massG }),
+    );
 
   it('a scale on the home network is heard, and its weight taken', async () => {
     await person.click('Scale');
@@ -80,7 +92,12 @@ describe('trouble at the scale', () => {
     await person.sees('Steaks:');
     await person.sees('in the container');
     await person.press('c');
-    const weights = (await person.stored()).entries.map(({ entry }) => entry as unknown as { type: string; massDg: number; grossDg?: number; tareDg?: number }).filter(({ type }) => type === 'cut');
+    const weights = (await person.stored()).entries
+      .map(
+        ({ entry }) =>
+          entry as unknown as { type: string; massDg: number; grossDg?: number; tareDg?: number },
+      )
+      .filter(({ type }) => type === 'cut');
     const last = weights.at(-1);
     expect(last?.grossDg).toBe((last?.tareDg ?? 0) + (last?.massDg ?? 0));
     expect(last?.tareDg).toBeGreaterThan(0);
@@ -142,13 +159,21 @@ describe('trouble at the scale', () => {
     for (let each = 0; each < 40 && (await cuts()) > 0; each++) {
       const left = (await person.stored()).entries.length;
       await person.press('u');
-      await person.page.waitForFunction((count) => new Promise((done) => {
-        const opening = indexedDB.open('vendicus-home');
-        opening.onsuccess = () => {
-          const all = opening.result.transaction('entries').objectStore('entries').count();
-          all.onsuccess = () => { opening.result.close(); done(all.result > count); };
-        };
-      }), { polling: 100 }, left);
+      await person.page.waitForFunction(
+        (count) =>
+          new Promise((done) => {
+            const opening = indexedDB.open('vendicus-home');
+            opening.onsuccess = () => {
+              const all = opening.result.transaction('entries').objectStore('entries').count();
+              all.onsuccess = () => {
+                opening.result.close();
+                done(all.result > count);
+              };
+            };
+          }),
+        { polling: 100 },
+        left,
+      );
       if ((await person.text()).includes('accounted for, of 5.250 kg')) break;
     }
     await person.sees('0 g accounted for, of 5.250 kg');

@@ -63,7 +63,9 @@ async function planTheCuts(person: Person): Promise<void> {
   await person.sees('Where to cut');
   await person.page.locator('#square').fill('8 mm');
   await person.press('Tab');
-  await person.page.evaluate(() => (document.querySelectorAll('[role=slider]')[2] as unknown as HTMLElement).focus());
+  await person.page.evaluate(() =>
+    (document.querySelectorAll('[role=slider]')[2] as unknown as HTMLElement).focus(),
+  );
   await person.press('ArrowLeft');
   await person.page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
 }
@@ -103,8 +105,13 @@ async function printLabels(person: Person): Promise<void> {
 }
 
 async function scanOne(person: Person): Promise<void> {
-  await person.page.waitForFunction(() => (document.querySelector('v-code-reader select') as HTMLSelectElement | null)?.options.length === 5);
-  const name = await person.page.$eval('v-code-reader select', (each) => (each as unknown as HTMLSelectElement).options[1]?.value ?? '');
+  await person.page.waitForFunction(
+    () => (document.querySelector('v-code-reader select') as HTMLSelectElement | null)?.options.length === 5,
+  );
+  const name = await person.page.$eval(
+    'v-code-reader select',
+    (each) => (each as unknown as HTMLSelectElement).options[1]?.value ?? '',
+  );
   await person.page.select('v-code-reader select', name);
   await person.page.waitForSelector('section .mass');
 }
@@ -117,7 +124,9 @@ async function openPiece(person: Person): Promise<void> {
 
 async function tickSome(person: Person): Promise<void> {
   await person.page.waitForSelector('li input[type=checkbox]');
-  await person.page.$$eval('li input[type=checkbox]', (boxes) => boxes.slice(0, 3).forEach((box) => (box as unknown as HTMLElement).click()));
+  await person.page.$$eval('li input[type=checkbox]', (boxes) =>
+    boxes.slice(0, 3).forEach((box) => (box as unknown as HTMLElement).click()),
+  );
   await person.page.evaluate(() => window.scrollBy(0, 220));
 }
 
@@ -133,7 +142,9 @@ async function wrapABatch(person: Person): Promise<void> {
   await person.choose('go to', '');
   await person.click('Freeze these');
   await person.sees('Which packs');
-  await person.page.$$eval('nav a', (links) => (links.find((link) => link.textContent?.includes('Freezer')) as unknown as HTMLElement).click());
+  await person.page.$$eval('nav a', (links) =>
+    (links.find((link) => link.textContent?.includes('Freezer')) as unknown as HTMLElement).click(),
+  );
   await person.click('New batch', 'link');
   await person.sees('Goes in today');
   await new Promise((done) => setTimeout(done, 7000));
@@ -147,7 +158,9 @@ async function main(): Promise<void> {
   const { address, stop } = await serveApp();
   const browser = await launch();
   try {
-    for (const view of VIEWS.filter(({ name }) => wanted.filter((word) => word !== 'dim').length === 0 || wanted.includes(name))) {
+    for (const view of VIEWS.filter(
+      ({ name }) => wanted.filter((word) => word !== 'dim').length === 0 || wanted.includes(name),
+    )) {
       const person = await Person.at(browser, address, view.phone ? PHONE : DESK);
       await person.setClock(NOW);
       if (dim) await person.page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'dark' }]);

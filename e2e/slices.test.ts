@@ -30,7 +30,12 @@ describe('where to cut a log', () => {
   });
 
   /** Where the cuts stand, in mm, as a screen reader hears it. */
-  const cuts = (): Promise<number[]> => person.page.evaluate(() => [...document.querySelectorAll('[role=slider]')].map((each) => Number(each.getAttribute('aria-valuenow'))));
+  const cuts = (): Promise<number[]> =>
+    person.page.evaluate(() =>
+      [...document.querySelectorAll('[role=slider]')].map((each) =>
+        Number(each.getAttribute('aria-valuenow')),
+      ),
+    );
   const change = async (label: string, text: string): Promise<void> => {
     await person.clear(label);
     await person.type(text);
@@ -51,13 +56,19 @@ describe('where to cut a log', () => {
     await change('Weight', '4.000 kg');
     await person.page.locator('#wish-size').fill('500 g');
     await person.press('Tab');
-    await person.page.waitForFunction((count) => document.querySelectorAll('[role=slider]').length < count, {}, before);
+    await person.page.waitForFunction(
+      (count) => document.querySelectorAll('[role=slider]').length < count,
+      {},
+      before,
+    );
     await person.page.locator('#wish-size').fill('340 g');
     await person.press('Tab');
     await person.choose('Slices', 'thickness');
     await person.sees('28 mm');
     await person.choose('Slices', 'weight');
-    await person.page.waitForFunction(() => (document.querySelector('#wish-size') as HTMLInputElement | null)?.value === '340 g');
+    await person.page.waitForFunction(
+      () => (document.querySelector('#wish-size') as HTMLInputElement | null)?.value === '340 g',
+    );
   });
 
   it('a cut that is dragged stays where it was put, and the rest is planned around it', async () => {
@@ -76,13 +87,29 @@ describe('where to cut a log', () => {
 
   it('arrow keys move a cut by 1 mm, with shift by 10; delete lets it go', async () => {
     const before = (await cuts())[1] ?? 0;
-    await person.page.evaluate(() => (document.querySelectorAll('[role=slider]')[1] as unknown as HTMLElement).focus());
+    await person.page.evaluate(() =>
+      (document.querySelectorAll('[role=slider]')[1] as unknown as HTMLElement).focus(),
+    );
     await person.press('ArrowRight');
-    await person.page.waitForFunction((wanted) => [...document.querySelectorAll('[role=slider]')].some((each) => Number(each.getAttribute('aria-valuenow')) === wanted), {}, before + 1);
+    await person.page.waitForFunction(
+      (wanted) =>
+        [...document.querySelectorAll('[role=slider]')].some(
+          (each) => Number(each.getAttribute('aria-valuenow')) === wanted,
+        ),
+      {},
+      before + 1,
+    );
     await person.page.keyboard.down('Shift');
     await person.press('ArrowLeft');
     await person.page.keyboard.up('Shift');
-    await person.page.waitForFunction((wanted) => [...document.querySelectorAll('[role=slider]')].some((each) => Number(each.getAttribute('aria-valuenow')) === wanted), {}, before - 9);
+    await person.page.waitForFunction(
+      (wanted) =>
+        [...document.querySelectorAll('[role=slider]')].some(
+          (each) => Number(each.getAttribute('aria-valuenow')) === wanted,
+        ),
+      {},
+      before - 9,
+    );
     await person.press('Delete');
     await person.sees('Let it go');
     await person.page.locator('::-p-text(Let it go)').click();
@@ -91,7 +118,9 @@ describe('where to cut a log', () => {
   it('a stretch that is no slice goes where it is wished', async () => {
     await change('Square off', '15 mm');
     await person.page.locator('[aria-label="What is square-off is for"]').fill('stew');
-    await person.page.waitForFunction(() => [...document.querySelectorAll('title')].some((each) => each.textContent === 'square-off, for stew'));
+    await person.page.waitForFunction(() =>
+      [...document.querySelectorAll('title')].some((each) => each.textContent === 'square-off, for stew'),
+    );
     await change('Square off', '0 mm');
   });
 
@@ -131,7 +160,10 @@ describe('where to cut a log', () => {
   });
 
   it('a measured place is dragged, and moved with the keys; a tape measures too', async () => {
-    const valueOf = (label: string): Promise<number> => person.page.$eval(`[aria-label="${label}"]`, (each) => parseInt((each as unknown as HTMLInputElement).value, 10));
+    const valueOf = (label: string): Promise<number> =>
+      person.page.$eval(`[aria-label="${label}"]`, (each) =>
+        parseInt((each as unknown as HTMLInputElement).value, 10),
+      );
     const before = [await valueOf('Place 2'), await valueOf('Height at place 2')] as const;
     const box = (await (await person.page.$('[aria-label="Measured place 2"] circle'))!.boundingBox())!;
     const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
@@ -143,8 +175,17 @@ describe('where to cut a log', () => {
     expect(dragged[0]).toBeLessThan(before[0]);
     expect(dragged[1]).toBeGreaterThan(before[1]);
     expect(dragged[1] - before[1]).toBeLessThan(20);
-    await person.page.$eval('[aria-label="Measured place 2"]', (each) => (each as unknown as HTMLElement).focus());
-    const becomes = (label: string, mm: number): Promise<unknown> => person.page.waitForFunction((name, wanted) => document.querySelector<HTMLInputElement>(`[aria-label="${name}"]`)?.value === wanted, {}, label, `${mm} mm`);
+    await person.page.$eval('[aria-label="Measured place 2"]', (each) =>
+      (each as unknown as HTMLElement).focus(),
+    );
+    const becomes = (label: string, mm: number): Promise<unknown> =>
+      person.page.waitForFunction(
+        (name, wanted) =>
+          document.querySelector<HTMLInputElement>(`[aria-label="${name}"]`)?.value === wanted,
+        {},
+        label,
+        `${mm} mm`,
+      );
     await person.press('ArrowDown');
     await becomes('Height at place 2', dragged[1] - 1);
     await person.press('ArrowRight');
@@ -161,9 +202,19 @@ describe('where to cut a log', () => {
 
   it('the ruler and the lists are saved', async () => {
     for (const name of ['text', 'CSV', 'SVG', 'Paper ruler']) await person.click(name);
-    for (let tries = 0; tries < 100 && readdirSync(downloads).filter((file) => !file.endsWith('.crdownload')).length < 4; tries++) await new Promise((done) => setTimeout(done, 50));
+    for (
+      let tries = 0;
+      tries < 100 && readdirSync(downloads).filter((file) => !file.endsWith('.crdownload')).length < 4;
+      tries++
+    )
+      await new Promise((done) => setTimeout(done, 50));
     const files = readdirSync(downloads);
-    expect(files.sort()).toEqual(['cuts-strip-loin.csv', 'cuts-strip-loin.svg', 'cuts-strip-loin.txt', 'ruler.pdf']);
+    expect(files.sort()).toEqual([
+      'cuts-strip-loin.csv',
+      'cuts-strip-loin.svg',
+      'cuts-strip-loin.txt',
+      'ruler.pdf',
+    ]);
     expect(readFileSync(join(downloads, 'ruler.pdf'), 'latin1').slice(0, 5)).toBe('%PDF-');
     expect(readFileSync(join(downloads, 'cuts-strip-loin.txt'), 'utf8')).toContain('1. slice: 0 to ');
   });
@@ -171,7 +222,8 @@ describe('where to cut a log', () => {
   it('at the board the next cut is said, and planned anew after each slice', async () => {
     await person.click('Cut it like this');
     await person.sees('The bench says each cut');
-    const said = (): Promise<string> => person.page.evaluate(() => document.querySelector<HTMLElement>('.cut')?.innerText ?? '');
+    const said = (): Promise<string> =>
+      person.page.evaluate(() => document.querySelector<HTMLElement>('.cut')?.innerText ?? '');
     const first = await said();
     expect(first).toMatch(/Next cut\s+\d+ mm from the end/);
     // Three slices far too heavy: what is left is thinner or fewer, and the plan knows.
@@ -179,7 +231,11 @@ describe('where to cut a log', () => {
       await weigh(person, '430 g', 'Steaks');
       await person.sees(`Weighed ${count}`);
     }
-    await person.page.waitForFunction((before) => document.querySelector<HTMLElement>('.cut')?.innerText !== before, {}, first);
+    await person.page.waitForFunction(
+      (before) => document.querySelector<HTMLElement>('.cut')?.innerText !== before,
+      {},
+      first,
+    );
     await person.click('The plan', 'link');
     await person.sees('3 cuts are made and weighed');
     await person.sees('✓ 430 g');

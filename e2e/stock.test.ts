@@ -16,10 +16,26 @@ describe('the stock', () => {
   });
   afterAll(() => browser.close());
 
-  const rows = (page = person.page): Promise<string[]> => page.$$eval('tbody tr', (all) => all.map((row) => (row as unknown as HTMLElement).innerText.replace(/\s+/g, ' ')));
+  const rows = (page = person.page): Promise<string[]> =>
+    page.$$eval('tbody tr', (all) =>
+      all.map((row) => (row as unknown as HTMLElement).innerText.replace(/\s+/g, ' ')),
+    );
   const choose = async (name: string, page = person.page): Promise<void> => {
-    await page.$$eval('tbody tr', (all, wanted) => (all.find((row) => (row as unknown as HTMLElement).innerText.includes(wanted)) as unknown as HTMLElement).click(), name);
-    await page.waitForFunction((wanted) => document.querySelector('v-pack-card h2')?.textContent?.includes(wanted), {}, name);
+    await page.$$eval(
+      'tbody tr',
+      (all, wanted) =>
+        (
+          all.find((row) =>
+            (row as unknown as HTMLElement).innerText.includes(wanted),
+          ) as unknown as HTMLElement
+        ).click(),
+      name,
+    );
+    await page.waitForFunction(
+      (wanted) => document.querySelector('v-pack-card h2')?.textContent?.includes(wanted),
+      {},
+      name,
+    );
   };
   const count = async (): Promise<number> => Number(/(\d+) packs,/.exec(await person.text())?.[1]);
 
@@ -32,7 +48,9 @@ describe('the stock', () => {
     await person.sees('No pack matches');
     await person.click('Show all');
     await person.choose('Age', 'near or past its best');
-    await person.page.waitForFunction(() => [...document.querySelectorAll('tbody tr')].every((row) => /past|soon/.test(row.textContent ?? '')));
+    await person.page.waitForFunction(() =>
+      [...document.querySelectorAll('tbody tr')].every((row) => /past|soon/.test(row.textContent ?? '')),
+    );
     await person.choose('Age', '');
     await person.choose('Feeds', '1');
     await person.page.waitForFunction((many) => document.querySelectorAll('tbody tr').length < many, {}, all);
@@ -44,30 +62,46 @@ describe('the stock', () => {
     await person.page.$eval(drawer, (each) => (each as unknown as HTMLElement).focus());
     const before = await person.page.$eval('v-pack-card code', (each) => each.textContent);
     await person.press('ArrowRight', 'ArrowRight');
-    await person.page.waitForFunction((number) => document.querySelector('v-pack-card code')?.textContent !== number, {}, before);
-    const [from, to] = await person.page.evaluate(() => ['chest-top', 'kitchen-one'].map((id) => {
-      const box = document.querySelector(`[data-drawer="${id}"] canvas`)?.getBoundingClientRect() as DOMRect;
-      return { x: box.left + 20, y: box.bottom - 8 };
-    })) as [{ x: number; y: number }, { x: number; y: number }];
+    await person.page.waitForFunction(
+      (number) => document.querySelector('v-pack-card code')?.textContent !== number,
+      {},
+      before,
+    );
+    const [from, to] = (await person.page.evaluate(() =>
+      ['chest-top', 'kitchen-one'].map((id) => {
+        const box = document
+          .querySelector(`[data-drawer="${id}"] canvas`)
+          ?.getBoundingClientRect() as DOMRect;
+        return { x: box.left + 20, y: box.bottom - 8 };
+      }),
+    )) as [{ x: number; y: number }, { x: number; y: number }];
     await person.page.mouse.move(from.x, from.y);
     await person.page.mouse.down();
     await person.page.mouse.move(from.x + 30, from.y + 30, { steps: 4 });
     await person.page.mouse.move(to.x, to.y, { steps: 6 });
     await person.page.mouse.up();
     await person.sees('moved to Kitchen freezer, drawer 1');
-    expect(await person.page.$eval('[data-drawer="kitchen-one"]', (each) => each.getAttribute('aria-label'))).toContain(': 1 pack.');
+    expect(
+      await person.page.$eval('[data-drawer="kitchen-one"]', (each) => each.getAttribute('aria-label')),
+    ).toContain(': 1 pack.');
     await person.click('Undo');
     await person.sees('Undone:');
   });
 
   it('several at once: taken out to thaw, and that undone', async () => {
-    await person.page.$$eval('tbody .pick input', (boxes) => boxes.slice(1, 3).forEach((box) => (box as unknown as HTMLElement).click()));
+    await person.page.$$eval('tbody .pick input', (boxes) =>
+      boxes.slice(1, 3).forEach((box) => (box as unknown as HTMLElement).click()),
+    );
     await person.sees('2 packs chosen');
     await person.click('Take all out to thaw');
     await person.sees('2 packs thawing');
-    expect((await rows()).slice(0, 2).every((row) => row.includes('thawing') && row.includes('Refrigerator'))).toBe(true);
+    expect(
+      (await rows()).slice(0, 2).every((row) => row.includes('thawing') && row.includes('Refrigerator')),
+    ).toBe(true);
     await person.click('Undo');
-    await person.page.waitForFunction(() => ![...document.querySelectorAll('tbody tr')].some((row) => row.textContent?.includes('thawing')));
+    await person.page.waitForFunction(
+      () => ![...document.querySelectorAll('tbody tr')].some((row) => row.textContent?.includes('thawing')),
+    );
   });
 
   it('goes back into the freezer out of the refrigerator, and not out of cold water', async () => {
@@ -110,10 +144,23 @@ describe('the stock', () => {
     await other.goTo('/demo/freezer');
     await other.sees('Pack, oldest first');
     for (const each of [person, other]) await choose('Head', each.page);
-    const press = (each: Person): Promise<void> => each.page.evaluate(() => ([...document.querySelectorAll('v-pack-card button')].find((button) => button.textContent?.startsWith('Eat it all')) as HTMLElement).click());
+    const press = (each: Person): Promise<void> =>
+      each.page.evaluate(() =>
+        (
+          [...document.querySelectorAll('v-pack-card button')].find((button) =>
+            button.textContent?.startsWith('Eat it all'),
+          ) as HTMLElement
+        ).click(),
+      );
     await Promise.all([press(person), press(other)]);
-    const answers = async (): Promise<string[]> => Promise.all([person, other].map(async (each) => (await each.text()).match(/Head eaten|Nothing is left of head/)?.[0] ?? ''));
-    for (let tries = 0; tries < 200 && (await answers()).includes(''); tries++) await new Promise((done) => setTimeout(done, 50));
+    const answers = async (): Promise<string[]> =>
+      Promise.all(
+        [person, other].map(
+          async (each) => (await each.text()).match(/Head eaten|Nothing is left of head/)?.[0] ?? '',
+        ),
+      );
+    for (let tries = 0; tries < 200 && (await answers()).includes(''); tries++)
+      await new Promise((done) => setTimeout(done, 50));
     expect((await answers()).sort()).toEqual(['Head eaten', 'Nothing is left of head']);
     const { entries } = await person.stored('demo');
     const last = entries.map(({ entry }) => entry as { type: string; lot?: string });
@@ -171,11 +218,15 @@ describe('the stock', () => {
     const phone = await Person.at(browser, ADDRESS, PHONE);
     await phone.goTo('/demo/freezer');
     await phone.fill('Find a pack', 'wings', 'searchbox');
-    await phone.page.waitForFunction(() => [...document.querySelectorAll('tbody tr')].every((row) => row.textContent?.includes('wings')));
+    await phone.page.waitForFunction(() =>
+      [...document.querySelectorAll('tbody tr')].every((row) => row.textContent?.includes('wings')),
+    );
     await phone.pressText('Show the drawers');
     await phone.page.waitForSelector('canvas');
     await phone.page.$$eval('tbody tr', (all) => (all[0] as unknown as HTMLElement).click());
-    await phone.page.waitForFunction(() => document.querySelector('v-pack-card h2')?.textContent?.includes('wings'));
+    await phone.page.waitForFunction(() =>
+      document.querySelector('v-pack-card h2')?.textContent?.includes('wings'),
+    );
     await phone.pressText('Take out to thaw');
     await phone.sees('wings is thawing');
     expect(await phone.page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);

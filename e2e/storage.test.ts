@@ -25,7 +25,10 @@ describe('storage', () => {
     await two.sees('1.900 kg still on the board');
     // Both at once: what one tab writes, the other has not shown yet.
     await two.page.evaluate(() => ((document.querySelector('input.num') as HTMLInputElement).value = ''));
-    await Promise.all([weigh(two, '1.2 kg'), one.page.evaluate(() => new Promise((done) => setTimeout(done, 1)))]);
+    await Promise.all([
+      weigh(two, '1.2 kg'),
+      one.page.evaluate(() => new Promise((done) => setTimeout(done, 1))),
+    ]);
     await two.sees('700 g still on the board');
     await one.page.bringToFront();
     await weigh(one, '1.2 kg');
@@ -75,7 +78,10 @@ describe('storage', () => {
       const seen: string[] = [];
       (globalThis as { durabilities?: string[] }).durabilities = seen;
       const real = IDBDatabase.prototype.transaction;
-      IDBDatabase.prototype.transaction = function (this: IDBDatabase, ...given: Parameters<IDBDatabase['transaction']>) {
+      IDBDatabase.prototype.transaction = function (
+        this: IDBDatabase,
+        ...given: Parameters<IDBDatabase['transaction']>
+      ) {
         if (given[1] === 'readwrite') seen.push(given[2]?.durability ?? 'none');
         return real.apply(this, given);
       };
@@ -84,7 +90,9 @@ describe('storage', () => {
     await buy(person, 'Strip loin', '5 kg', '12');
     await weigh(person, '4.9 kg');
     await person.sees('100 g of liquid');
-    const seen = await person.page.evaluate(() => (globalThis as { durabilities?: string[] }).durabilities ?? []);
+    const seen = await person.page.evaluate(
+      () => (globalThis as { durabilities?: string[] }).durabilities ?? [],
+    );
     expect(seen.length).toBeGreaterThan(2);
     expect(new Set(seen)).toEqual(new Set(['strict']));
   });

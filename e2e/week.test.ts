@@ -26,9 +26,24 @@ describe('the week', () => {
     rmSync(downloads, { recursive: true });
   });
 
-  const day = (nth: number): Promise<string> => person.page.$$eval('v-day-card', (all, at) => (all[at] as unknown as HTMLElement).innerText.replace(/\s+/g, ' '), nth - 1);
-  const waitFor = (nth: number, text: string): Promise<unknown> => person.page.waitForFunction((at, wanted) => (document.querySelectorAll('v-day-card')[at] as HTMLElement).innerText.replace(/\s+/g, ' ').includes(wanted), {}, nth - 1, text);
-  const first = (): Promise<string> => person.page.$eval('aside li v-swatch span', (each) => each.textContent ?? '');
+  const day = (nth: number): Promise<string> =>
+    person.page.$$eval(
+      'v-day-card',
+      (all, at) => (all[at] as unknown as HTMLElement).innerText.replace(/\s+/g, ' '),
+      nth - 1,
+    );
+  const waitFor = (nth: number, text: string): Promise<unknown> =>
+    person.page.waitForFunction(
+      (at, wanted) =>
+        (document.querySelectorAll('v-day-card')[at] as HTMLElement).innerText
+          .replace(/\s+/g, ' ')
+          .includes(wanted),
+      {},
+      nth - 1,
+      text,
+    );
+  const first = (): Promise<string> =>
+    person.page.$eval('aside li v-swatch span', (each) => each.textContent ?? '');
 
   it('says what has to leave the freezer: the plan in full, and every page when it is time', async () => {
     await person.sees('Take out of the freezer');
@@ -40,12 +55,16 @@ describe('the week', () => {
     await late.goTo('/demo/craft');
     await late.sees('1 to take out');
     await late.click('Freezer 1 to take out', 'link');
-    await late.page.waitForFunction(() => /By 18:30: ?take .* out of the freezer/.test(document.body.innerText.replace(/\s+/g, ' ')));
+    await late.page.waitForFunction(() =>
+      /By 18:30: ?take .* out of the freezer/.test(document.body.innerText.replace(/\s+/g, ' ')),
+    );
     const phone = await Person.at(another, ADDRESS, PHONE);
     await phone.page.emulateTimezone(afternoon());
     await phone.goTo('/demo/freezer');
     await phone.sees('1 to take out');
-    await phone.page.waitForFunction(() => /By 18:30: ?take .* out of the freezer/.test(document.body.innerText.replace(/\s+/g, ' ')));
+    await phone.page.waitForFunction(() =>
+      /By 18:30: ?take .* out of the freezer/.test(document.body.innerText.replace(/\s+/g, ' ')),
+    );
     expect(await phone.page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
     await another.close();
     await person.click('Week', 'link');
@@ -58,7 +77,8 @@ describe('the week', () => {
     await person.page.waitForFunction(() => document.querySelectorAll('v-day-card .pack').length >= 5);
     const days = await Promise.all([1, 2, 3, 4, 5, 6, 7].map(day));
     expect(days.filter((text) => text.includes('pl.'))).toHaveLength(5);
-    for (const text of days.filter((each) => each.startsWith('Fri') || / Fri /.test(each.slice(0, 12)))) expect(text).toContain('without meat');
+    for (const text of days.filter((each) => each.startsWith('Fri') || / Fri /.test(each.slice(0, 12))))
+      expect(text).toContain('without meat');
     await person.click('Undo the plan’s last change');
     await person.sees('The plan is as it was');
   });
@@ -68,11 +88,15 @@ describe('the week', () => {
     await person.page.$eval('aside li button', (each) => (each as unknown as HTMLElement).focus());
     await person.press('6');
     await waitFor(6, name);
-    await person.page.$$eval('v-day-card', (all) => (all[5]?.querySelector('.name') as unknown as HTMLElement).focus());
+    await person.page.$$eval('v-day-card', (all) =>
+      (all[5]?.querySelector('.name') as unknown as HTMLElement).focus(),
+    );
     await person.press('7');
     await waitFor(7, name);
     expect(await day(6)).not.toContain('pl.');
-    await person.page.$$eval('v-day-card', (all) => (all[6]?.querySelector('.name') as unknown as HTMLElement).focus());
+    await person.page.$$eval('v-day-card', (all) =>
+      (all[6]?.querySelector('.name') as unknown as HTMLElement).focus(),
+    );
     await person.press('Delete');
     await person.sees('is off the plan');
   });
@@ -85,7 +109,10 @@ describe('the week', () => {
         const box = each?.getBoundingClientRect() as DOMRect;
         return { x: box.left + box.width / 2, y: box.top + box.height / 2 };
       };
-      return { from: middle(document.querySelector('aside li button')), to: middle(document.querySelectorAll('v-day-card .drop')[0]) };
+      return {
+        from: middle(document.querySelector('aside li button')),
+        to: middle(document.querySelectorAll('v-day-card .drop')[0]),
+      };
     });
     await person.page.mouse.move(boxes.from.x, boxes.from.y);
     await person.page.mouse.down();
@@ -118,7 +145,9 @@ describe('the week', () => {
       const path = join(downloads, file() ?? '');
       const text = readFileSync(path, 'utf8');
       rmSync(path);
-      return new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent').map((each) => new ICAL.Event(each));
+      return new ICAL.Component(ICAL.parse(text))
+        .getAllSubcomponents('vevent')
+        .map((each) => new ICAL.Event(each));
     };
     const one = await save();
     expect(one.some(({ summary }) => summary.startsWith('Dinner: '))).toBe(true);
@@ -129,7 +158,15 @@ describe('the week', () => {
 
   it('a pack that is thrown away is told on its day; what is served is eaten, at its cost', async () => {
     await person.click('Packs', 'link');
-    await person.page.$$eval('tbody tr', (all) => (all.find((row) => (row as unknown as HTMLElement).innerText.includes('for ') && (row as unknown as HTMLElement).innerText.includes('steaks')) as unknown as HTMLElement).click());
+    await person.page.$$eval('tbody tr', (all) =>
+      (
+        all.find(
+          (row) =>
+            (row as unknown as HTMLElement).innerText.includes('for ') &&
+            (row as unknown as HTMLElement).innerText.includes('steaks'),
+        ) as unknown as HTMLElement
+      ).click(),
+    );
     await person.pressText('Give, throw away, split');
     await person.click('Throw away');
     await person.sees('thrown away');
@@ -148,7 +185,9 @@ describe('the week', () => {
     await phone.goTo('/demo/freezer/week');
     await phone.sees('The week’s dinners');
     await phone.page.$$eval('aside li button', (all) => (all[1] as unknown as HTMLElement).click());
-    await phone.page.$$eval('v-day-card .side button', (all) => ([...all].at(-1) as unknown as HTMLElement).click());
+    await phone.page.$$eval('v-day-card .side button', (all) =>
+      ([...all].at(-1) as unknown as HTMLElement).click(),
+    );
     await phone.sees('is for');
     expect(await phone.page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
     expect(phone.complaints).toEqual([]);

@@ -95,13 +95,29 @@ describe('a piece from the counter to the freezer and the books', () => {
     await person.click('Export the household');
     await person.sees('Last exported');
     const file = await waitForFile(downloads);
-    const { purchases, stock } = JSON.parse(execFileSync(process.execPath, ['dist/cli.mjs', 'report', file, '--school', 'by-weight'], { encoding: 'utf8' })) as {
+    const { purchases, stock } = JSON.parse(
+      execFileSync(process.execPath, ['dist/cli.mjs', 'report', file, '--school', 'by-weight'], {
+        encoding: 'utf8',
+      }),
+    ) as {
       purchases: { yieldPct: number; shop: object; parts: { part: string; costMinor: number }[] }[];
       stock: { massG: number; costMinor: number }[];
     };
     expect(purchases).toHaveLength(1);
-    expect(purchases[0]).toMatchObject({ receivedG: 5000, drainedG: 4900, paidMinor: 6000, yieldPct: 78.4, currency: 'EUR' });
-    expect(purchases[0]?.shop).toEqual({ worthMinor: 8722, savedMinor: 2722, breakEvenPerKgMinor: 1744, complete: true, missing: [] });
+    expect(purchases[0]).toMatchObject({
+      receivedG: 5000,
+      drainedG: 4900,
+      paidMinor: 6000,
+      yieldPct: 78.4,
+      currency: 'EUR',
+    });
+    expect(purchases[0]?.shop).toEqual({
+      worthMinor: 8722,
+      savedMinor: 2722,
+      breakEvenPerKgMinor: 1744,
+      complete: true,
+      missing: [],
+    });
     expect(purchases[0]?.parts.find(({ part }) => part === 'centre')?.costMinor).toBe(5250);
     expect(stock).toMatchObject([{ massG: 3430, costMinor: 5250 }]);
   });

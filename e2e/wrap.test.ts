@@ -19,7 +19,10 @@ describe('from the table to labelled packs', () => {
     await session.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
     await begin(person);
     await person.goTo('/home/books/household');
-    for (const [index, [name, plate]] of [['Odile', '200 g'], ['Bram', '150 g']].entries()) {
+    for (const [index, [name, plate]] of [
+      ['Odile', '200 g'],
+      ['Bram', '150 g'],
+    ].entries()) {
       if (index > 0) await person.click('Add someone');
       await person.fill(`Name of eater ${index + 1}`, name!);
       await person.fill(`Plate of eater ${index + 1}`, plate!);
@@ -43,9 +46,16 @@ describe('from the table to labelled packs', () => {
     rmSync(folder, { recursive: true });
   });
 
-  const trays = (): Promise<string[]> => person.page.$$eval('v-tray section', (all) => all.map((each) => (each as unknown as HTMLElement).getAttribute('aria-label') ?? ''));
-  const masses = (tray: number): Promise<string[]> => person.page.$$eval(`v-tray:nth-of-type(${tray}) v-token b`, (all) => all.map((each) => (each as unknown as HTMLElement).innerText));
-  const tokenOf = (text: string): Promise<ElementHandle | null> => person.page.waitForSelector(`v-token ::-p-text(${text})`);
+  const trays = (): Promise<string[]> =>
+    person.page.$$eval('v-tray section', (all) =>
+      all.map((each) => (each as unknown as HTMLElement).getAttribute('aria-label') ?? ''),
+    );
+  const masses = (tray: number): Promise<string[]> =>
+    person.page.$$eval(`v-tray:nth-of-type(${tray}) v-token b`, (all) =>
+      all.map((each) => (each as unknown as HTMLElement).innerText),
+    );
+  const tokenOf = (text: string): Promise<ElementHandle | null> =>
+    person.page.waitForSelector(`v-token ::-p-text(${text})`);
 
   it('one act plans the packs: each eater’s plate, proven best', async () => {
     await person.click('Plan the packs');
@@ -72,19 +82,55 @@ describe('from the table to labelled packs', () => {
     await person.page.mouse.down();
     await person.page.mouse.move(from.x + 60, from.y + 40, { steps: 5 });
     await person.page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 12 });
-    await person.page.waitForFunction(() => document.querySelectorAll('v-tray:nth-of-type(2) .plates .off').length > 0);
+    await person.page.waitForFunction(
+      () => document.querySelectorAll('v-tray:nth-of-type(2) .plates .off').length > 0,
+    );
     await person.page.mouse.up();
-    await person.page.waitForFunction((text) => [...document.querySelectorAll('v-tray:nth-of-type(2) v-token b')].some((each) => (each as HTMLElement).innerText === text), {}, moving);
+    await person.page.waitForFunction(
+      (text) =>
+        [...document.querySelectorAll('v-tray:nth-of-type(2) v-token b')].some(
+          (each) => (each as HTMLElement).innerText === text,
+        ),
+      {},
+      moving,
+    );
     await person.sees('a plate is off');
-    await person.page.$$eval('v-tray:nth-of-type(2) v-token button', (all, text) => (all.find((each) => (each as unknown as HTMLElement).innerText.includes(text)) as unknown as HTMLElement).focus(), moving);
+    await person.page.$$eval(
+      'v-tray:nth-of-type(2) v-token button',
+      (all, text) =>
+        (
+          all.find((each) =>
+            (each as unknown as HTMLElement).innerText.includes(text),
+          ) as unknown as HTMLElement
+        ).focus(),
+      moving,
+    );
     await person.press('1');
-    await person.page.waitForFunction((text) => [...document.querySelectorAll('v-tray:nth-of-type(1) v-token b')].some((each) => (each as HTMLElement).innerText === text), {}, moving);
+    await person.page.waitForFunction(
+      (text) =>
+        [...document.querySelectorAll('v-tray:nth-of-type(1) v-token b')].some(
+          (each) => (each as HTMLElement).innerText === text,
+        ),
+      {},
+      moving,
+    );
     expect((await masses(1)).sort()).toEqual(before.sort());
     await person.press('0');
-    await person.page.waitForFunction((text) => [...document.querySelectorAll('.table v-token b')].some((each) => (each as HTMLElement).innerText === text), {}, moving);
+    await person.page.waitForFunction(
+      (text) =>
+        [...document.querySelectorAll('.table v-token b')].some(
+          (each) => (each as HTMLElement).innerText === text,
+        ),
+      {},
+      moving,
+    );
     await (await tokenOf(moving))!.click();
     await person.page.locator('v-tray:nth-of-type(1) .here').click();
-    await person.page.waitForFunction((count) => document.querySelectorAll('v-tray:nth-of-type(1) v-token').length === count, {}, before.length);
+    await person.page.waitForFunction(
+      (count) => document.querySelectorAll('v-tray:nth-of-type(1) v-token').length === count,
+      {},
+      before.length,
+    );
   });
 
   it('a locked tray stays when the rest is planned again', async () => {
@@ -94,7 +140,11 @@ describe('from the table to labelled packs', () => {
     await person.sees('Unlock');
     await person.page.waitForFunction(() => document.querySelectorAll('v-tray').length >= 4);
     expect((await masses(1)).sort()).toEqual(kept.sort());
-    expect(await person.page.$eval('v-tray:nth-of-type(1) button', (each) => (each as unknown as HTMLElement).getAttribute('aria-pressed'))).toBe('true');
+    expect(
+      await person.page.$eval('v-tray:nth-of-type(1) button', (each) =>
+        (each as unknown as HTMLElement).getAttribute('aria-pressed'),
+      ),
+    ).toBe('true');
   });
 
   it('what is wanted can be changed, and stays', async () => {
@@ -104,28 +154,47 @@ describe('from the table to labelled packs', () => {
     await person.sees('“many” is no count');
     await person.page.locator('#off').fill('20 %');
     await person.press('Tab');
-    await person.page.waitForFunction(() => (document.querySelector('#off') as HTMLInputElement | null)?.value === '20 %');
+    await person.page.waitForFunction(
+      () => (document.querySelector('#off') as HTMLInputElement | null)?.value === '20 %',
+    );
     await person.click('What is wanted');
     await person.click('Unlock tray 1');
-    const before = await person.page.$eval('v-tray', (each) => (each as unknown as { marked: boolean }).marked = true);
+    const before = await person.page.$eval(
+      'v-tray',
+      (each) => ((each as unknown as { marked: boolean }).marked = true),
+    );
     expect(before).toBe(true);
     await person.page.locator('::-p-text(Plan again)').click();
     // The trays of the new plan are others.
-    await person.page.waitForFunction(() => [...document.querySelectorAll('v-tray')].every((each) => !(each as unknown as { marked?: boolean }).marked));
+    await person.page.waitForFunction(() =>
+      [...document.querySelectorAll('v-tray')].every(
+        (each) => !(each as unknown as { marked?: boolean }).marked,
+      ),
+    );
     await person.sees('8 plates');
   });
 
   it('everything is frozen in one act, and no gram is lost', async () => {
     const packs = (await trays()).length;
     await person.page.locator('v-tray summary').click();
-    await person.page.$eval('v-tray:nth-of-type(1) input[type=checkbox]', (each) => (each as unknown as HTMLElement).focus());
+    await person.page.$eval('v-tray:nth-of-type(1) input[type=checkbox]', (each) =>
+      (each as unknown as HTMLElement).focus(),
+    );
     await person.press('Space');
     await person.fill('Plates of tray 1', '2');
     await person.page.locator('v-tray:nth-of-type(1) [placeholder=mm]').fill('28 mm');
     await person.press('Tab');
     await person.click('Freeze these');
     await person.sees(`${packs} packs wrapped, in Freezer`);
-    const entries = (await person.stored()).entries.map(({ entry }) => entry as unknown as { type: string; singly?: boolean; thicknessMm?: number; from: { amount: unknown }[] });
+    const entries = (await person.stored()).entries.map(
+      ({ entry }) =>
+        entry as unknown as {
+          type: string;
+          singly?: boolean;
+          thicknessMm?: number;
+          from: { amount: unknown }[];
+        },
+    );
     const packed = entries.filter(({ type }) => type === 'packed');
     expect(packed).toHaveLength(packs);
     expect(packed[0]).toMatchObject({ singly: true, thicknessMm: 28, wrap: 'vacuum bag' });
@@ -139,7 +208,8 @@ describe('from the table to labelled packs', () => {
     await person.sees('First free label of a started sheet: 3');
     await person.click('Labels as PDF');
     await person.sees('Print at 100 %');
-    for (let tries = 0; tries < 100 && !readdirSync(folder).includes('labels.pdf'); tries++) await new Promise((done) => setTimeout(done, 50));
+    for (let tries = 0; tries < 100 && !readdirSync(folder).includes('labels.pdf'); tries++)
+      await new Promise((done) => setTimeout(done, 50));
     expect(readFileSync(join(folder, 'labels.pdf'), 'latin1').slice(0, 5)).toBe('%PDF-');
     await person.page.select('#sheet', 'a grid of your own');
     await person.page.locator('#rows').fill('12');
@@ -154,7 +224,9 @@ describe('from the table to labelled packs', () => {
 
   it('what a 203 dpi printer lets out is read back by its code, as a picture file', async () => {
     await person.click('Printer not there');
-    await person.page.waitForFunction(() => (document.querySelector('.roll canvas') as HTMLCanvasElement | null)?.height ?? 0 > 300);
+    await person.page.waitForFunction(
+      () => (document.querySelector('.roll canvas') as HTMLCanvasElement | null)?.height ?? 0 > 300,
+    );
     await new Promise((done) => setTimeout(done, 500));
     const label = await person.page.$eval('.roll canvas', (each) => {
       const roll = each as unknown as HTMLCanvasElement;
@@ -166,7 +238,9 @@ describe('from the table to labelled packs', () => {
     writeFileSync(join(folder, 'label.png'), Buffer.from(label, 'base64'));
     await person.goTo('/home/wrap/scan');
     await person.sees('The pack shows here');
-    await (await person.page.$('input[type=file]') as ElementHandle<HTMLInputElement>).uploadFile(join(folder, 'label.png'));
+    await ((await person.page.$('input[type=file]')) as ElementHandle<HTMLInputElement>).uploadFile(
+      join(folder, 'label.png'),
+    );
     await person.sees('in Freezer');
     await person.click('Out, to thaw');
     await person.sees('is out, to thaw');
@@ -176,7 +250,13 @@ describe('from the table to labelled packs', () => {
   it('single portions are counted in the freezer, and taken out one by one', async () => {
     await person.click('Freezer 5 packs', 'link');
     await person.sees('2 single pieces');
-    await person.page.$$eval('tbody tr', (rows) => (rows.find((row) => (row as unknown as HTMLElement).innerText.includes('single pieces')) as unknown as HTMLElement).click());
+    await person.page.$$eval('tbody tr', (rows) =>
+      (
+        rows.find((row) =>
+          (row as unknown as HTMLElement).innerText.includes('single pieces'),
+        ) as unknown as HTMLElement
+      ).click(),
+    );
     await person.sees('2, each wrapped');
     await person.click('Eat one piece');
     await person.sees('1, each wrapped');
@@ -184,12 +264,17 @@ describe('from the table to labelled packs', () => {
     await person.sees('2, each wrapped');
     await person.goTo('/home/wrap/scan');
     await person.sees('The pack shows here');
-    await (await person.page.$('input[type=file]') as ElementHandle<HTMLInputElement>).uploadFile(join(folder, 'label.png'));
+    await ((await person.page.$('input[type=file]')) as ElementHandle<HTMLInputElement>).uploadFile(
+      join(folder, 'label.png'),
+    );
     await person.sees('in Freezer');
   });
 
   it('a number is typed; a wrong one, another code and a blurred picture are answered', async () => {
-    const number = await person.page.$eval('section code', (each) => (each as unknown as HTMLElement).innerText);
+    const number = await person.page.$eval(
+      'section code',
+      (each) => (each as unknown as HTMLElement).innerText,
+    );
     const type = async (text: string): Promise<void> => {
       await person.clear('Number on the label');
       await person.type(text);
@@ -201,11 +286,24 @@ describe('from the table to labelled packs', () => {
     await person.sees('thawing');
     await type('5 steaks, 1 kg. Pack AAAA id nobody');
     await person.sees('a pack this household does not know');
-    writeFileSync(join(folder, 'blank.png'), await bwipjs.toBuffer({ bcid: 'qrcode', text: 'x', scale: 1, backgroundcolor: 'ffffff', barcolor: 'fafafa' }));
-    await (await person.page.$('input[type=file]') as ElementHandle<HTMLInputElement>).uploadFile(join(folder, 'blank.png'));
+    writeFileSync(
+      join(folder, 'blank.png'),
+      await bwipjs.toBuffer({
+        bcid: 'qrcode',
+        text: 'x',
+        scale: 1,
+        backgroundcolor: 'ffffff',
+        barcolor: 'fafafa',
+      }),
+    );
+    await ((await person.page.$('input[type=file]')) as ElementHandle<HTMLInputElement>).uploadFile(
+      join(folder, 'blank.png'),
+    );
     await person.sees('No code can be read in it');
     writeFileSync(join(folder, 'text.png'), 'this is no picture');
-    await (await person.page.$('input[type=file]') as ElementHandle<HTMLInputElement>).uploadFile(join(folder, 'text.png'));
+    await ((await person.page.$('input[type=file]')) as ElementHandle<HTMLInputElement>).uploadFile(
+      join(folder, 'text.png'),
+    );
     await person.sees('no picture that can be opened');
     await person.click('Camera');
     await person.sees('No camera here');
@@ -224,9 +322,20 @@ describe('from the table to labelled packs', () => {
     });
 
     it('a carton’s bars, turned and noisy, fill in weight and price', async () => {
-      const picture = await bwipjs.toBuffer({ bcid: 'gs1-128', text: '(01)09506000134352(3103)005300(3922)7942(15)261212', scale: 3, height: 20, rotate: 'R', paddingwidth: 12, paddingheight: 12, backgroundcolor: 'ffffff' });
+      const picture = await bwipjs.toBuffer({
+        bcid: 'gs1-128',
+        text: '(01)09506000134352(3103)005300(3922)7942(15)261212',
+        scale: 3,
+        height: 20,
+        rotate: 'R',
+        paddingwidth: 12,
+        paddingheight: 12,
+        backgroundcolor: 'ffffff',
+      });
       writeFileSync(join(folder, 'carton.png'), picture);
-      await (await person.page.$('v-sticker-reader input[type=file]') as ElementHandle<HTMLInputElement>).uploadFile(join(folder, 'carton.png'));
+      await (
+        (await person.page.$('v-sticker-reader input[type=file]')) as ElementHandle<HTMLInputElement>
+      ).uploadFile(join(folder, 'carton.png'));
       await person.sees('5.300 kg for €79.42.');
       await person.sees('Best before 12 Dec 2026');
       await person.sees('Buy it for €79.42');
@@ -262,8 +371,17 @@ describe('from the table to labelled packs', () => {
     const phone = await Person.at(browser, ADDRESS, PHONE);
     for (const path of ['/demo/wrap', '/demo/wrap/labels', '/demo/wrap/scan']) {
       await phone.goTo(path);
-      await phone.sees(path === '/demo/wrap' ? 'One pack, one meal' : path.endsWith('scan') ? 'The pack shows here' : 'Which packs');
-      expect([path, await phone.page.evaluate(() => document.documentElement.scrollWidth)]).toEqual([path, 390]);
+      await phone.sees(
+        path === '/demo/wrap'
+          ? 'One pack, one meal'
+          : path.endsWith('scan')
+            ? 'The pack shows here'
+            : 'Which packs',
+      );
+      expect([path, await phone.page.evaluate(() => document.documentElement.scrollWidth)]).toEqual([
+        path,
+        390,
+      ]);
     }
     await phone.goTo('/demo/wrap/labels');
     await phone.page.locator('.packs input').click();

@@ -53,7 +53,12 @@ describe('the server', () => {
 
   it('streams the scale on the network, line by line, and shows what is laid on its tray', async () => {
     const address = await serve();
-    const tray = (body: string): Promise<Response> => fetch(`${address}/scale/tray`, { method: 'POST', body, headers: { 'Content-Type': 'application/json' } });
+    const tray = (body: string): Promise<Response> =>
+      fetch(`${address}/scale/tray`, {
+        method: 'POST',
+        body,
+        headers: { 'Content-Type': 'application/json' },
+      });
     expect((await tray('{"massG":372}')).status).toBe(204);
     const stopped = new AbortController();
     const answer = await fetch(`${address}/scale/stream`, { signal: stopped.signal });
@@ -63,11 +68,13 @@ describe('the server', () => {
     const masses: number[] = [];
     while (masses.length < 14) {
       const { value } = await reader.read();
-      for (const line of lines.push(text.decode(value).replaceAll('data: ', ''))) if ('frame' in line) masses.push(line.frame.massDg);
+      for (const line of lines.push(text.decode(value).replaceAll('data: ', '')))
+        if ('frame' in line) masses.push(line.frame.massDg);
     }
     stopped.abort();
     expect(Math.abs(masses.at(-1)! - 3720)).toBeLessThanOrEqual(20);
-    for (const bad of ['{"massG":-1}', '{"massG":"heavy"}', '{"massG":1e9}', '[]']) expect((await tray(bad)).status).toBe(400);
+    for (const bad of ['{"massG":-1}', '{"massG":"heavy"}', '{"massG":1e9}', '[]'])
+      expect((await tray(bad)).status).toBe(400);
   });
 
   it('leads to the first questions when it was asked to', async () => {

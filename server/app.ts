@@ -31,7 +31,9 @@ export function createApp({ folder, secure, empty }: Serving): Express {
   app.use(compression());
   if (empty) app.get('/', (_request, response) => response.redirect('/home'));
   // The stand-in for the shops' own lists.
-  app.get('/shops/lists.json', (_request, response) => response.set('Cache-Control', 'no-store').sendFile(resolve(folder, 'demo', 'shop-lists.json')));
+  app.get('/shops/lists.json', (_request, response) =>
+    response.set('Cache-Control', 'no-store').sendFile(resolve(folder, 'demo', 'shop-lists.json')),
+  );
   app.use(express.static(folder, { index: false, setHeaders: cacheFor }));
   // Places of the app have addresses without a dot; a missing file is missing.
   app.get(/^\/[^.]*$/, (_request, response) => {

@@ -37,21 +37,26 @@ function wantedPort(): number {
   const text = process.env['PORT'];
   if (text === undefined || text === '') return FIRST_PORT;
   const port = Number(text);
-  if (!Number.isInteger(port) || port < 0 || port > 65535) throw new Error(`PORT is "${text}"; it must be a whole number from 0 to 65535.`);
+  if (!Number.isInteger(port) || port < 0 || port > 65535)
+    throw new Error(`PORT is "${text}"; it must be a whole number from 0 to 65535.`);
   return port;
 }
 
 function tls(): { cert: Buffer; key: Buffer } | null {
   const { TLS_CERT: cert, TLS_KEY: key } = process.env;
   if (!cert && !key) return null;
-  if (!cert || !key) throw new Error('TLS_CERT and TLS_KEY go together: set both to the paths of PEM files, or neither.');
+  if (!cert || !key)
+    throw new Error('TLS_CERT and TLS_KEY go together: set both to the paths of PEM files, or neither.');
   return { cert: readFileSync(cert), key: readFileSync(key) };
 }
 
 function addressesOf(host: string): string[] {
   if (host !== '0.0.0.0' && host !== '::') return [host];
   const others = Object.values(networkInterfaces()).flatMap((list) => list ?? []);
-  return ['127.0.0.1', ...others.filter(({ family, internal }) => family === 'IPv4' && !internal).map(({ address }) => address)];
+  return [
+    '127.0.0.1',
+    ...others.filter(({ family, internal }) => family === 'IPv4' && !internal).map(({ address }) => address),
+  ];
 }
 
 function stop(server: Server): void {
@@ -62,10 +67,15 @@ function stop(server: Server): void {
 async function main(): Promise<void> {
   const host = process.env['HOST'] || '127.0.0.1';
   const secrets = tls();
-  const app = createApp({ folder: resolve(process.argv[2] ?? 'dist/app'), secure: secrets !== null, empty: process.argv.includes('--empty') });
+  const app = createApp({
+    folder: resolve(process.argv[2] ?? 'dist/app'),
+    secure: secrets !== null,
+    empty: process.argv.includes('--empty'),
+  });
   const server = secrets ? createHttps(secrets, app) : createHttp(app);
   const port = await listenNear(server, wantedPort(), host);
-  for (const address of addressesOf(host)) console.log(`Vendicus is at ${secrets ? 'https' : 'http'}://${address}:${port}/`);
+  for (const address of addressesOf(host))
+    console.log(`Vendicus is at ${secrets ? 'https' : 'http'}://${address}:${port}/`);
   for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => stop(server));
 }
 

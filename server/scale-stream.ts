@@ -23,9 +23,16 @@ export function scaleStream(): Router {
 }
 
 function stream(scale: SimulatedScale, request: Request, response: Response): void {
-  response.set({ 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-store', Connection: 'keep-alive' });
+  response.set({
+    'Content-Type': 'text/event-stream',
+    'Cache-Control': 'no-store',
+    Connection: 'keep-alive',
+  });
   response.flushHeaders();
-  const timer = setInterval(() => response.write(`data: ${frameOf(scale.read(performance.now()))}\n\n`), SEND_EVERY_MS);
+  const timer = setInterval(
+    () => response.write(`data: ${frameOf(scale.read(performance.now()))}\n\n`),
+    SEND_EVERY_MS,
+  );
   request.on('close', () => clearInterval(timer));
 }
 

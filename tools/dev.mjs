@@ -9,7 +9,10 @@ ensureInstalled();
 const server = await ensureBundle('server');
 const folder = join(ROOT, 'dist', 'app');
 const index = join(folder, 'index.html');
-spawn(process.execPath, [bin('ng'), 'build', '--watch', '--configuration=development'], { cwd: ROOT, stdio: 'inherit' });
+spawn(process.execPath, [bin('ng'), 'build', '--watch', '--configuration=development'], {
+  cwd: ROOT,
+  stdio: 'inherit',
+});
 let child = null;
 watchFile(index, { interval: 300 }, () => {
   if (!existsSync(index)) return;

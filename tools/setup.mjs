@@ -12,7 +12,11 @@ export const say = (text) => console.error(text);
 
 /** Runs a command in the project's folder; ends this process when it fails. */
 export function run(command, args, options = {}) {
-  const result = spawnSync(command, args, { cwd: ROOT, stdio: options.quiet ? ['ignore', 'ignore', 'inherit'] : 'inherit', ...options });
+  const result = spawnSync(command, args, {
+    cwd: ROOT,
+    stdio: options.quiet ? ['ignore', 'ignore', 'inherit'] : 'inherit',
+    ...options,
+  });
   if (result.error) fail(`${command} could not be started: ${result.error.message}`);
   if (result.status !== 0 && !options.mayFail) fail(`${command} ${args.join(' ')} failed.`);
   return result.status ?? 1;
@@ -28,8 +32,11 @@ export const bin = (name) => join(ROOT, 'node_modules', '.bin', name);
 /** Installs from the lock file when node_modules was not made from it. */
 export function ensureInstalled() {
   const [major, minor] = process.versions.node.split('.').map(Number);
-  if (major < 20 || (major === 20 && minor < 19)) fail(`Vendicus needs Node.js 20.19 or newer; this is ${process.versions.node}.`);
-  const lock = createHash('sha256').update(readFileSync(join(ROOT, 'package-lock.json'))).digest('hex');
+  if (major < 20 || (major === 20 && minor < 19))
+    fail(`Vendicus needs Node.js 20.19 or newer; this is ${process.versions.node}.`);
+  const lock = createHash('sha256')
+    .update(readFileSync(join(ROOT, 'package-lock.json')))
+    .digest('hex');
   if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === lock) return;
   say('Installing packages (once, a minute or two) …');
   run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']);
@@ -82,7 +89,13 @@ export async function ensureBundle(name) {
 /** Builds the app when its sources are newer. */
 export async function ensureApp() {
   const stamp = join(ROOT, 'dist', 'app', 'index.html');
-  if (!isStale([...COMMON, 'angular.json', 'tsconfig.app.json', 'app', 'demo/household.json', 'demo/shop-lists.json'], stamp)) return;
+  if (
+    !isStale(
+      [...COMMON, 'angular.json', 'tsconfig.app.json', 'app', 'demo/household.json', 'demo/shop-lists.json'],
+      stamp,
+    )
+  )
+    return;
   say('Building the app (about half a minute) …');
   run(process.execPath, [bin('ng'), 'build'], { env: { ...process.env, NG_CLI_ANALYTICS: 'false' } });
   const { stampNonce } = await import('./style-nonce.mjs');
@@ -92,12 +105,19 @@ export async function ensureApp() {
 
 /** Where Chromium is: CHROMIUM_PATH, or what is installed, or Debian's package where that may be installed. */
 export function ensureChromium() {
-  const known = [process.env.CHROMIUM_PATH, '/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'];
+  const known = [
+    process.env.CHROMIUM_PATH,
+    '/usr/bin/chromium',
+    '/usr/bin/chromium-browser',
+    '/usr/bin/google-chrome',
+  ];
   const found = known.find((path) => path && existsSync(path));
   if (found) return found;
   const isDebian = existsSync('/etc/debian_version');
   if (!isDebian || process.getuid?.() !== 0) {
-    fail('The interface tests need Chromium. Install it (Debian: sudo apt-get install chromium), or set CHROMIUM_PATH to its program.');
+    fail(
+      'The interface tests need Chromium. Install it (Debian: sudo apt-get install chromium), or set CHROMIUM_PATH to its program.',
+    );
   }
   say("Installing Debian's chromium for the interface tests …");
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };

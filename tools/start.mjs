@@ -5,6 +5,10 @@ import { ensureApp, ensureBundle, ensureInstalled, ROOT } from './setup.mjs';
 ensureInstalled();
 await ensureApp();
 const server = await ensureBundle('server');
-const child = spawn(process.execPath, ['--enable-source-maps', server, 'dist/app', ...process.argv.slice(2)], { cwd: ROOT, stdio: 'inherit' });
+const child = spawn(
+  process.execPath,
+  ['--enable-source-maps', server, 'dist/app', ...process.argv.slice(2)],
+  { cwd: ROOT, stdio: 'inherit' },
+);
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal));
 child.on('exit', (code) => process.exit(code ?? 0));

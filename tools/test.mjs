@@ -26,9 +26,15 @@ function jest(project) {
   const result = join(ROOT, 'dist', `jest-${project}.json`);
   rmSync(result, { force: true });
   const flags = project === 'e2e' ? ['--runInBand', '--forceExit'] : [];
-  spawnSync(process.execPath, [bin('jest'), '--selectProjects', project, '--json', `--outputFile=${result}`, ...flags], { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'] });
+  spawnSync(
+    process.execPath,
+    [bin('jest'), '--selectProjects', project, '--json', `--outputFile=${result}`, ...flags],
+    { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'] },
+  );
   if (!existsSync(result)) return void (failed += 1);
-  const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = JSON.parse(readFileSync(result, 'utf8'));
+  const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = JSON.parse(
+    readFileSync(result, 'utf8'),
+  );
   passed += numPassedTests;
   failed += numFailedTests + numRuntimeErrorTestSuites;
 }
@@ -37,7 +43,8 @@ check('Lint', 'eslint', ['.', '--max-warnings=0']);
 check('Types of the core, without DOM', 'tsc', ['-p', 'tsconfig.core.json']);
 check('Types of everything', 'tsc', ['-p', 'tsconfig.node.json']);
 const wanted = process.argv.slice(2);
-for (const project of ['core', 'app', 'e2e']) if (wanted.length === 0 || wanted.includes(project)) jest(project);
+for (const project of ['core', 'app', 'e2e'])
+  if (wanted.length === 0 || wanted.includes(project)) jest(project);
 
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exitCode = failed === 0 ? 0 : 1;

@@ -25,14 +25,43 @@ const WORDS = 'lamb shanks';
 /** Packs in four freezers of three drawers each. */
 function freezersOf(packs: number): Household {
   const entries: Entry[] = [];
-  const add = (fact: Fact): void => void entries.push({ ...fact, id: `e${entries.length}`, at: new Date(START + entries.length * 1000).toISOString(), device: 'tablet', seq: entries.length } as Entry);
+  const add = (fact: Fact): void =>
+    void entries.push({
+      ...fact,
+      id: `e${entries.length}`,
+      at: new Date(START + entries.length * 1000).toISOString(),
+      device: 'tablet',
+      seq: entries.length,
+    } as Entry);
   for (let i = 0; i < packs; i++) {
-    add({ type: 'acquired', lot: `p${i}`, name: `${2 + (i % 5)} ${NAMES[i % NAMES.length]}`, animal: ANIMALS[i % ANIMALS.length], destination: i % 7 === 5 ? 'grind' : 'main', massDg: 3000 + ((i * 37) % 9000), count: 4, plates: 4, paidMinor: 900, origin: 'bought-cut', on: `2025-${String(1 + (i % 12)).padStart(2, '0')}-10` });
+    add({
+      type: 'acquired',
+      lot: `p${i}`,
+      name: `${2 + (i % 5)} ${NAMES[i % NAMES.length]}`,
+      animal: ANIMALS[i % ANIMALS.length],
+      destination: i % 7 === 5 ? 'grind' : 'main',
+      massDg: 3000 + ((i * 37) % 9000),
+      count: 4,
+      plates: 4,
+      paidMinor: 900,
+      origin: 'bought-cut',
+      on: `2025-${String(1 + (i % 12)).padStart(2, '0')}-10`,
+    });
     add({ type: 'placed', lot: `p${i}`, place: `f${i % 4}d${Math.floor(i / 4) % 3}` });
   }
-  const place = (key: string, value: Place): HouseholdRecord => ({ type: 'place', key, value, stamp: { at: new Date(START).toISOString(), device: 'tablet', seq: 0 } });
+  const place = (key: string, value: Place): HouseholdRecord => ({
+    type: 'place',
+    key,
+    value,
+    stamp: { at: new Date(START).toISOString(), device: 'tablet', seq: 0 },
+  });
   const litres = Math.max(100, packs / 2);
-  const records = [0, 1, 2, 3].flatMap((f) => [place(`f${f}`, { name: `Freezer ${f + 1}`, cold: 'freezer', litres }), ...[0, 1, 2].map((d) => place(`f${f}d${d}`, { name: `drawer ${d + 1}`, cold: 'freezer', within: `f${f}`, order: d }))]);
+  const records = [0, 1, 2, 3].flatMap((f) => [
+    place(`f${f}`, { name: `Freezer ${f + 1}`, cold: 'freezer', litres }),
+    ...[0, 1, 2].map((d) =>
+      place(`f${f}d${d}`, { name: `drawer ${d + 1}`, cold: 'freezer', within: `f${f}`, order: d }),
+    ),
+  ]);
   return householdOf(entries, records);
 }
 
@@ -45,12 +74,19 @@ export async function freezerTimes(packs: number): Promise<FreezerTimes> {
     const path = join(tmpdir(), `vendicus-${packs}.json`);
     writeFileSync(path, writeFile(freezersOf(packs)));
     await person.goTo('/home/books/household');
-    await ((await person.page.waitForSelector('input[aria-label="File to merge"]')) as ElementHandle<HTMLInputElement>).uploadFile(path);
+    await (
+      (await person.page.waitForSelector(
+        'input[aria-label="File to merge"]',
+      )) as ElementHandle<HTMLInputElement>
+    ).uploadFile(path);
     await person.sees('new entries merged', 60_000);
     const firsts: number[] = [];
     for (let round = 0; round < 5; round++) {
       await person.page.goto(`${address}/home/freezer`, { waitUntil: 'domcontentloaded' });
-      await person.page.waitForFunction(() => document.querySelector('canvas')?.width && document.querySelectorAll('tbody tr').length > 30, { polling: 'raf', timeout: 60_000 });
+      await person.page.waitForFunction(
+        () => document.querySelector('canvas')?.width && document.querySelectorAll('tbody tr').length > 30,
+        { polling: 'raf', timeout: 60_000 },
+      );
       firsts.push(await person.page.evaluate(() => performance.now()));
     }
     const filterMs = await frameMs(person.page, () => typeSlowly(person.page));
@@ -72,31 +108,58 @@ async function typeSlowly(page: Page): Promise<void> {
 }
 
 async function dragAcross(page: Page): Promise<void> {
-  const boxes = await page.$$eval('[data-drawer] canvas', (all) => all.map((each) => each.getBoundingClientRect()).map(({ left, bottom, top }) => ({ x: left + 12, y: (bottom + top) / 2, low: bottom - 5 })));
-  const [from, ...rest] = boxes as [{ x: number; y: number; low: number }, ...{ x: number; y: number; low: number }[]];
+  const boxes = await page.$$eval('[data-drawer] canvas', (all) =>
+    all
+      .map((each) => each.getBoundingClientRect())
+      .map(({ left, bottom, top }) => ({ x: left + 12, y: (bottom + top) / 2, low: bottom - 5 })),
+  );
+  const [from, ...rest] = boxes as [
+    { x: number; y: number; low: number },
+    ...{ x: number; y: number; low: number }[],
+  ];
   await page.mouse.move(from.x, from.low);
   await page.mouse.down();
-  for (let round = 0; round < 4; round++) for (const { x, y } of rest.slice(0, 6)) await page.mouse.move(x + round * 20, y, { steps: 10 });
+  for (let round = 0; round < 4; round++)
+    for (const { x, y } of rest.slice(0, 6)) await page.mouse.move(x + round * 20, y, { steps: 10 });
   await page.keyboard.press('Escape');
   await page.mouse.up();
 }
 
-interface TraceEvent { readonly name: string; readonly ph: string; readonly ts: number; readonly dur?: number; readonly tid: number; readonly pid: number; readonly args: { readonly name?: string } }
+interface TraceEvent {
+  readonly name: string;
+  readonly ph: string;
+  readonly ts: number;
+  readonly dur?: number;
+  readonly tid: number;
+  readonly pid: number;
+  readonly args: { readonly name?: string };
+}
 
 /** A frame of a screen, microseconds. */
 const FRAME_US = 1e6 / 60;
 
 /** What the page's own thread works for a frame (its rendering, and what came in the sixtieth of a second before), median, while something is done. */
 async function frameMs(page: Page, act: () => Promise<void>): Promise<number> {
-  await page.tracing.start({ categories: ['toplevel', 'devtools.timeline', 'disabled-by-default-devtools.timeline'] });
+  await page.tracing.start({
+    categories: ['toplevel', 'devtools.timeline', 'disabled-by-default-devtools.timeline'],
+  });
   await act();
-  const trace = JSON.parse(new TextDecoder().decode(await page.tracing.stop())) as { traceEvents: TraceEvent[] };
+  const trace = JSON.parse(new TextDecoder().decode(await page.tracing.stop())) as {
+    traceEvents: TraceEvent[];
+  };
   const main = mainThread(trace.traceEvents);
-  const frames = main.filter(isFrame).map(({ ts }) => ts).sort((a, b) => a - b);
+  const frames = main
+    .filter(isFrame)
+    .map(({ ts }) => ts)
+    .sort((a, b) => a - b);
   const tasks = main.filter(({ name, ph }) => ph === 'X' && name === 'RunTask');
   const work = frames.map((at, i) => {
     const from = Math.max(at - FRAME_US, frames[i - 1] ?? 0);
-    return tasks.filter(({ ts, dur = 0 }) => ts <= at && ts + dur > from && !(ts <= (frames[i - 1] ?? -1))).reduce((sum, { dur = 0 }) => sum + dur, 0) / 1000;
+    return (
+      tasks
+        .filter(({ ts, dur = 0 }) => ts <= at && ts + dur > from && !(ts <= (frames[i - 1] ?? -1)))
+        .reduce((sum, { dur = 0 }) => sum + dur, 0) / 1000
+    );
   });
   return middle(work);
 }
@@ -112,4 +175,5 @@ function mainThread(events: readonly TraceEvent[]): TraceEvent[] {
   return events.filter((event) => keyOf(event) === most?.[0]);
 }
 
-const middle = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? NaN;
+const middle = (values: readonly number[]): number =>
+  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? NaN;

@@ -21,7 +21,9 @@ export async function openingTimes(file: string): Promise<{ emptyMs: number; lar
     const path = join(tmpdir(), 'vendicus-large.json');
     writeFileSync(path, file);
     await person.goTo('/home/books/household');
-    const input = (await person.page.waitForSelector('input[aria-label="File to merge"]')) as ElementHandle<HTMLInputElement>;
+    const input = (await person.page.waitForSelector(
+      'input[aria-label="File to merge"]',
+    )) as ElementHandle<HTMLInputElement>;
     await input.uploadFile(path);
     await person.sees('new entries merged', 120_000);
     await person.page.close();
@@ -39,7 +41,13 @@ async function opens(browser: Browser, address: string, text: string): Promise<n
   for (let round = 0; round < ROUNDS; round++) {
     const person = await Person.at(browser, address);
     await person.page.goto(`${address}/home/counter`, { waitUntil: 'domcontentloaded' });
-    await person.page.waitForFunction((wanted) => document.querySelector('h1')?.textContent === wanted && document.querySelector('[data-journal="read"]'), { polling: 'raf' }, text);
+    await person.page.waitForFunction(
+      (wanted) =>
+        document.querySelector('h1')?.textContent === wanted &&
+        document.querySelector('[data-journal="read"]'),
+      { polling: 'raf' },
+      text,
+    );
     times.push(await person.page.evaluate(() => performance.now()));
     await person.page.close();
   }

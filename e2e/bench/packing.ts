@@ -7,7 +7,8 @@ import { outsidePacking } from './pack-optima';
 const SEEDS = [1, 2, 3, 4, 5] as const;
 const SECONDS = 20;
 
-const median = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? NaN;
+const median = (values: readonly number[]): number =>
+  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? NaN;
 
 function time(run: () => unknown): number {
   const start = performance.now();
@@ -23,13 +24,22 @@ const steaks = (massG: (n: number) => number): PackRequest =>
   });
 
 /** Plans of five tables to the objective that a solver from outside comes to, and 24 equal steaks against unequal ones. */
-export async function packingTimes(): Promise<{ readonly planMs: number; readonly solverMs: number; readonly ratio: number; readonly equalMs: number; readonly unequalMs: number }> {
+export async function packingTimes(): Promise<{
+  readonly planMs: number;
+  readonly solverMs: number;
+  readonly ratio: number;
+  readonly equalMs: number;
+  readonly unequalMs: number;
+}> {
   const pairs: { planMs: number; solverMs: number }[] = [];
   for (const seed of SEEDS) {
     const request = packInstance(seed);
     const { ms: solverMs, plates, objective } = await outsidePacking(request, SECONDS);
     const { plan } = planPacks(request);
-    if (!plan || plan.plates !== plates || plan.objective > objective + 1e-6) throw new Error(`Table ${seed}: ${plan?.plates} plates, ${plan?.objective} off, against ${plates} and ${objective}.`);
+    if (!plan || plan.plates !== plates || plan.objective > objective + 1e-6)
+      throw new Error(
+        `Table ${seed}: ${plan?.plates} plates, ${plan?.objective} off, against ${plates} and ${objective}.`,
+      );
     pairs.push({ planMs: median(Array.from({ length: 5 }, () => time(() => planPacks(request)))), solverMs });
   }
   const [equal, unequal] = [steaks(() => 184), steaks((n) => 184 + 1.7 * n - 20)];

@@ -22,7 +22,11 @@ export async function sliderFrames(): Promise<{ ms: number; frames: number; piec
     const path = join(tmpdir(), 'vendicus-200.json');
     writeFileSync(path, household);
     await person.goTo('/home/books/household');
-    await ((await person.page.waitForSelector('input[aria-label="File to merge"]')) as ElementHandle<HTMLInputElement>).uploadFile(path);
+    await (
+      (await person.page.waitForSelector(
+        'input[aria-label="File to merge"]',
+      )) as ElementHandle<HTMLInputElement>
+    ).uploadFile(path);
     await person.sees('new entries merged', 60_000);
     await person.goTo('/home/counter');
     await person.sees('even money at');
@@ -41,7 +45,9 @@ async function moveSlider(moves: number): Promise<number[]> {
   const slip = document.querySelector('.slip') as HTMLElement;
   const times: number[] = [];
   for (let move = 0; move < moves; move++) {
-    slider.value = String(Number(slider.min) + ((Number(slider.max) - Number(slider.min)) * (move + 1)) / (moves + 2));
+    slider.value = String(
+      Number(slider.min) + ((Number(slider.max) - Number(slider.min)) * (move + 1)) / (moves + 2),
+    );
     const start = performance.now();
     const changed = new Promise<void>((done) => {
       const observer = new MutationObserver(() => {
@@ -62,7 +68,21 @@ async function moveSlider(moves: number): Promise<number[]> {
 function pastPieces(): { household: string; pieces: number } {
   const large = largeHousehold(200 * 24);
   const stamp = { at: '2020-01-01T00:00:00.000Z', device: 'tablet', seq: 1 };
-  const price = (key: string, item: string, perKgMinor: number) => ({ type: 'price' as const, key, stamp, value: { item, shop: 'Hollis Lane Farm', perKgMinor, on: '2026-01-01' } });
-  const household = householdOf(large.journal.entries, [...large.records.values(), price('a', 'strip-steak', 2400), price('b', 'piece-strip-loin', 1500)]);
-  return { household: writeFile(household), pieces: [...household.journal.state.lots.values()].filter(({ form, closed }) => form === 'piece' && closed).length };
+  const price = (key: string, item: string, perKgMinor: number) => ({
+    type: 'price' as const,
+    key,
+    stamp,
+    value: { item, shop: 'Hollis Lane Farm', perKgMinor, on: '2026-01-01' },
+  });
+  const household = householdOf(large.journal.entries, [
+    ...large.records.values(),
+    price('a', 'strip-steak', 2400),
+    price('b', 'piece-strip-loin', 1500),
+  ]);
+  return {
+    household: writeFile(household),
+    pieces: [...household.journal.state.lots.values()].filter(
+      ({ form, closed }) => form === 'piece' && closed,
+    ).length,
+  };
 }

@@ -34,7 +34,12 @@ export class BenchActs {
       const { handsFree, mode } = this.bench.link.choice();
       if (!handsFree) return;
       untracked(() => {
-        if (!this.bench.isAtWork() || this.bench.isTyped() || !this.bench.hands().wants(now, this.bench.link.tareDg(), mode)) return;
+        if (
+          !this.bench.isAtWork() ||
+          this.bench.isTyped() ||
+          !this.bench.hands().wants(now, this.bench.link.tareDg(), mode)
+        )
+          return;
         void this.take();
       });
     });
@@ -49,7 +54,8 @@ export class BenchActs {
     if (!weighed) return this.notices.problem(this.whyNot());
     const now = bench.link.steadiness();
     const plateau = !bench.isTyped() && now.state === 'steady' ? now.plateau : null;
-    if (plateau !== null && plateau === this.takenPlateau) return this.notices.problem('That weight was taken already. Put the next thing on, or type it.');
+    if (plateau !== null && plateau === this.takenPlateau)
+      return this.notices.problem('That weight was taken already. Put the next thing on, or type it.');
     this.busy.set(true);
     try {
       const isWritten = await (bench.mustDrain() ? this.drain(piece, weighed) : this.cut(piece, weighed));
@@ -72,7 +78,11 @@ export class BenchActs {
     if (now.state !== 'steady') return this.notices.problem('Wait until the scale stands still, then tare.');
     link.tareDg.set(Math.max(0, now.massDg));
     this.takenPlateau = now.plateau;
-    this.notices.done(now.massDg > 0 ? `Tare ${this.figures.mass(now.massDg)}: from here on only what is added counts.` : 'The scale is empty: no tare.');
+    this.notices.done(
+      now.massDg > 0
+        ? `Tare ${this.figures.mass(now.massDg)}: from here on only what is added counts.`
+        : 'The scale is empty: no tare.',
+    );
   }
 
   clearTare(): void {
@@ -89,35 +99,50 @@ export class BenchActs {
     const last = this.bench.cuts().at(-1);
     const known = partOf(this.bench.kind(), part);
     if (!last || !known || part === last.part) return;
-    this.notices.tell(await this.store.append({ type: 'changed', lot: last.id, part, destination: known.destination }), `${this.figures.mass(last.inDg)} is ${known.name.toLowerCase()}, goes to ${known.destination}`);
+    this.notices.tell(
+      await this.store.append({ type: 'changed', lot: last.id, part, destination: known.destination }),
+      `${this.figures.mass(last.inDg)} is ${known.name.toLowerCase()}, goes to ${known.destination}`,
+    );
   }
 
   async send(cut: Lot, destination: Destination): Promise<void> {
-    this.notices.tell(await this.store.append({ type: 'changed', lot: cut.id, destination }), `${lotName(cut)} goes to ${destination}`);
+    this.notices.tell(
+      await this.store.append({ type: 'changed', lot: cut.id, destination }),
+      `${lotName(cut)} goes to ${destination}`,
+    );
   }
 
   async changeWay(way: string): Promise<void> {
     const piece = this.bench.piece();
     if (!piece || way === piece.way) return;
     const name = this.bench.kind()?.ways.find(({ id }) => id === way)?.name ?? way;
-    this.notices.tell(await this.store.append({ type: 'corrected', entry: piece.made, set: { way } }), `Now: ${name}`);
+    this.notices.tell(
+      await this.store.append({ type: 'corrected', entry: piece.made, set: { way } }),
+      `Now: ${name}`,
+    );
   }
 
   async undo(): Promise<void> {
     const last = this.bench.undoable();
     if (!last) return;
-    const what = describeEntry(last, { mass: (massDg) => this.figures.mass(massDg), lot: (id) => this.lotName(id) });
+    const what = describeEntry(last, {
+      mass: (massDg) => this.figures.mass(massDg),
+      lot: (id) => this.lotName(id),
+    });
     const written = await this.store.append({ type: 'undone', entries: [last.id] });
-    if (!written.ok && written.refusal?.code === 'rests-on') return this.undoTogether(last.id, written.refusal.entries.length);
+    if (!written.ok && written.refusal?.code === 'rests-on')
+      return this.undoTogether(last.id, written.refusal.entries.length);
     if (!this.notices.tell(written, `Undone: ${what.charAt(0).toLowerCase()}${what.slice(1)}`)) return;
     this.takenPlateau = null;
     // What was added to the container is not weighed yet again.
-    if (last.type === 'cut' && this.bench.link.choice().mode === 'into-container') this.bench.link.tareDg.set(last.tareDg ?? 0);
+    if (last.type === 'cut' && this.bench.link.choice().mode === 'into-container')
+      this.bench.link.tareDg.set(last.tareDg ?? 0);
   }
 
   async redo(): Promise<void> {
     const undone = this.bench.redoable();
-    if (undone) this.notices.tell(await this.store.append({ type: 'redone', entries: undone.entries }), 'Done again');
+    if (undone)
+      this.notices.tell(await this.store.append({ type: 'redone', entries: undone.entries }), 'Done again');
   }
 
   /**
@@ -131,26 +156,44 @@ export class BenchActs {
     const fact: Fact = { type: 'closed', lot: piece.id, reason: reason?.trim() || undefined };
     const [question] = questionsAbout(this.store.state(), fact);
     if (question) return { question: askQuestion(question, (massDg) => this.figures.mass(massDg)) };
-    return this.notices.tell(await this.store.append(fact), `${this.bench.name()} closed.`) ? 'closed' : 'refused';
+    return this.notices.tell(await this.store.append(fact), `${this.bench.name()} closed.`)
+      ? 'closed'
+      : 'refused';
   }
 
   async reopen(): Promise<void> {
     const piece = this.bench.piece();
-    if (piece) this.notices.tell(await this.store.append({ type: 'reopened', lot: piece.id }), `${this.bench.name()} is open again.`);
+    if (piece)
+      this.notices.tell(
+        await this.store.append({ type: 'reopened', lot: piece.id }),
+        `${this.bench.name()} is open again.`,
+      );
   }
 
   async pause(): Promise<void> {
     const piece = this.bench.piece();
     if (!piece) return;
     const [note, now] = [this.bench.note(), this.clock.instant()];
-    const pauses = this.bench.isPaused() ? note.pauses?.map((pause) => (pause.to === undefined ? { ...pause, to: now } : pause)) : [...(note.pauses ?? []), { from: now }];
-    this.notices.tell(await this.store.record({ type: 'piece', key: piece.id, value: { ...note, pauses } }), this.bench.isPaused() ? 'The clock stands still.' : 'The clock runs again.');
+    const pauses = this.bench.isPaused()
+      ? note.pauses?.map((pause) => (pause.to === undefined ? { ...pause, to: now } : pause))
+      : [...(note.pauses ?? []), { from: now }];
+    this.notices.tell(
+      await this.store.record({ type: 'piece', key: piece.id, value: { ...note, pauses } }),
+      this.bench.isPaused() ? 'The clock stands still.' : 'The clock runs again.',
+    );
   }
 
   async correctMinutes(minutes: number): Promise<void> {
     const piece = this.bench.piece();
     if (!piece) return;
-    this.notices.tell(await this.store.record({ type: 'piece', key: piece.id, value: { ...this.bench.note(), minutes: minutes > 0 ? minutes : undefined } }), minutes > 0 ? `Working time is ${minutes} minutes.` : 'Working time is counted again.');
+    this.notices.tell(
+      await this.store.record({
+        type: 'piece',
+        key: piece.id,
+        value: { ...this.bench.note(), minutes: minutes > 0 ? minutes : undefined },
+      }),
+      minutes > 0 ? `Working time is ${minutes} minutes.` : 'Working time is counted again.',
+    );
   }
 
   private whyNot(): string {
@@ -159,7 +202,9 @@ export class BenchActs {
     const now = bench.link.steadiness();
     if (now.state === 'overload') return 'That is more than the scale can carry. Weigh it in two goes.';
     if (now.state === 'moving') return 'Wait until the scale stands still.';
-    return now.massDg - bench.link.tareDg() < 0 ? 'The scale is below zero. Put the tray back, or tare it again.' : 'Nothing lies on the scale.';
+    return now.massDg - bench.link.tareDg() < 0
+      ? 'The scale is below zero. Put the tray back, or tare it again.'
+      : 'Nothing lies on the scale.';
   }
 
   private afterTaking(weighed: Weighed, plateau: number | null): void {
@@ -169,15 +214,25 @@ export class BenchActs {
     bench.typedText.set('');
     if (plateau === null) return;
     bench.hands().taken(weighed.massDg);
-    if (bench.link.choice().mode === 'into-container' && now.state === 'steady' && now.plateau === plateau) bench.link.tareDg.set(now.massDg);
+    if (bench.link.choice().mode === 'into-container' && now.state === 'steady' && now.plateau === plateau)
+      bench.link.tareDg.set(now.massDg);
   }
 
   private async drain(piece: Lot, weighed: Weighed): Promise<boolean> {
     const fact: Fact = { type: 'drained', lot: piece.id, ...weighed };
-    const questions = questionsAbout(this.store.state(), fact).map((question) => askQuestion(question, (massDg) => this.figures.mass(massDg)));
-    if (questions.length > 0 && !(await this.ask.confirm('Is this right?', questions.join(' '), 'Yes, take it'))) return false;
+    const questions = questionsAbout(this.store.state(), fact).map((question) =>
+      askQuestion(question, (massDg) => this.figures.mass(massDg)),
+    );
+    if (
+      questions.length > 0 &&
+      !(await this.ask.confirm('Is this right?', questions.join(' '), 'Yes, take it'))
+    )
+      return false;
     const liquid = piece.leftDg - weighed.massDg;
-    return this.notices.tell(await this.store.append(fact), liquid > 0 ? `Drained: ${this.figures.mass(liquid)} of liquid` : 'Drained: no liquid');
+    return this.notices.tell(
+      await this.store.append(fact),
+      liquid > 0 ? `Drained: ${this.figures.mass(liquid)} of liquid` : 'Drained: no liquid',
+    );
   }
 
   private async cut(piece: Lot, weighed: Weighed): Promise<boolean> {
@@ -185,11 +240,24 @@ export class BenchActs {
     const part = bench.part() || bench.ownPart().trim();
     const count = Number(bench.count().trim() || '1');
     if (part === '') return this.refuse('Give the part a name first.');
-    if (!Number.isInteger(count) || count < 1 || count > 1000) return this.refuse('How many is a whole number from 1 to 1000.');
-    const fact: Fact = { type: 'cut', from: piece.id, lot: this.clock.newId(), part, destination: bench.destination(), ...weighed, count, on: this.clock.today() };
+    if (!Number.isInteger(count) || count < 1 || count > 1000)
+      return this.refuse('How many is a whole number from 1 to 1000.');
+    const fact: Fact = {
+      type: 'cut',
+      from: piece.id,
+      lot: this.clock.newId(),
+      part,
+      destination: bench.destination(),
+      ...weighed,
+      count,
+      on: this.clock.today(),
+    };
     const overshoot = weighed.massDg - piece.leftDg;
     const said = `${bench.currentPart()?.name ?? part}: ${this.figures.mass(weighed.massDg)}`;
-    const more = overshoot > 0 ? ` The scale found ${this.figures.mass(overshoot)} more than was left; taken as a correction.` : '';
+    const more =
+      overshoot > 0
+        ? ` The scale found ${this.figures.mass(overshoot)} more than was left; taken as a correction.`
+        : '';
     return this.notices.tell(await this.store.append(fact), said + more);
   }
 
@@ -200,7 +268,8 @@ export class BenchActs {
 
   private async undoTogether(entry: string, others: number): Promise<void> {
     const text = `${others} later ${others === 1 ? 'entry rests' : 'entries rest'} on this, such as packs made of it. They would be undone with it.`;
-    if (await this.ask.confirm('Undo them all?', text, 'Undo all of it')) this.notices.tell(await this.store.undoTogether(entry), 'Undone together');
+    if (await this.ask.confirm('Undo them all?', text, 'Undo all of it'))
+      this.notices.tell(await this.store.undoTogether(entry), 'Undone together');
   }
 
   private lotName(id: string): string {

@@ -1,4 +1,13 @@
-import { computed, DestroyRef, effect, inject, Injectable, linkedSignal, signal, untracked } from '@angular/core';
+import {
+  computed,
+  DestroyRef,
+  effect,
+  inject,
+  Injectable,
+  linkedSignal,
+  signal,
+  untracked,
+} from '@angular/core';
 import { nextAct, DONE } from '@core/board/next-act';
 import { mayBeRest } from '@core/board/may-be-rest';
 import { partRanges } from '@core/board/part-ranges';
@@ -47,8 +56,13 @@ export class Bench {
     return asked?.form === 'piece' ? asked : this.store.openPieces()[0];
   });
   private readonly pieceId = computed(() => this.piece()?.id ?? '');
-  readonly kind = computed(() => this.store.kinds().find(({ id }) => id === this.piece()?.kind) ?? kindById(this.piece()?.kind ?? null));
-  readonly way = computed(() => this.kind()?.ways.find(({ id }) => id === this.piece()?.way) ?? this.kind()?.ways[0]);
+  readonly kind = computed(
+    () =>
+      this.store.kinds().find(({ id }) => id === this.piece()?.kind) ?? kindById(this.piece()?.kind ?? null),
+  );
+  readonly way = computed(
+    () => this.kind()?.ways.find(({ id }) => id === this.piece()?.way) ?? this.kind()?.ways[0],
+  );
   readonly name = computed(() => (this.piece() ? lotName(this.piece() as Lot) : ''));
   readonly family = computed(() => (this.piece() ? familyOf(this.store.state(), this.piece() as Lot) : []));
   readonly cuts = computed(() => this.family().slice(1));
@@ -59,7 +73,13 @@ export class Bench {
   /** Nothing is off yet and the liquid has not been weighed out. */
   readonly mustDrain = computed(() => {
     const piece = this.piece();
-    return piece !== undefined && !piece.closed && piece.flows.length === 0 && piece.foundDg === 0 && !this.skippedDraining().has(piece.id);
+    return (
+      piece !== undefined &&
+      !piece.closed &&
+      piece.flows.length === 0 &&
+      piece.foundDg === 0 &&
+      !this.skippedDraining().has(piece.id)
+    );
   });
 
   /** The parts of the way chosen, in the order of work; then the kind's others that may turn up. */
@@ -70,38 +90,69 @@ export class Bench {
   readonly partIds = computed(() => this.parts().map(({ id }) => id));
   private readonly offDg = computed(() => {
     const masses = new Map<string, number>();
-    for (const { part, inDg } of this.cuts()) if (part !== null) masses.set(part, (masses.get(part) ?? 0) + inDg);
+    for (const { part, inDg } of this.cuts())
+      if (part !== null) masses.set(part, (masses.get(part) ?? 0) + inDg);
     return masses;
   });
   /** How much of each part is off, against its usual share of a piece like this. */
   readonly off = computed(() => {
     const usualDg = (part: string): number => (this.way()?.shares[part] ?? 0) * (this.piece()?.inDg ?? 0);
-    return new Map([...this.offDg()].map(([part, massDg]) => [part, usualDg(part) > 0 ? massDg / usualDg(part) : 1]));
+    return new Map(
+      [...this.offDg()].map(([part, massDg]) => [part, usualDg(part) > 0 ? massDg / usualDg(part) : 1]),
+    );
   });
 
-  private readonly weighedSoFar = computed(() => this.cuts().map(({ part, inDg, count }) => ({ part, massDg: inDg, count })));
+  private readonly weighedSoFar = computed(() =>
+    this.cuts().map(({ part, inDg, count }) => ({ part, massDg: inDg, count })),
+  );
   private readonly next = computed(() => {
     const [kind, way, piece] = [this.kind(), this.way(), this.piece()];
-    return kind && way && piece ? nextAct(kind, way, { massDg: piece.inDg, leftDg: piece.leftDg }, this.weighedSoFar()) : null;
+    return kind && way && piece
+      ? nextAct(kind, way, { massDg: piece.inDg, leftDg: piece.leftDg }, this.weighedSoFar())
+      : null;
   });
   /** Everything that the way gives is off. */
-  readonly isOff = computed(() => !this.mustDrain() && this.cuts().length > 0 && (this.piece()?.leftDg === 0 || this.next()?.part === null));
+  readonly isOff = computed(
+    () =>
+      !this.mustDrain() &&
+      this.cuts().length > 0 &&
+      (this.piece()?.leftDg === 0 || this.next()?.part === null),
+  );
   /** What is left may be all of this part. */
   readonly isRest = computed(() => {
     const [kind, way, piece] = [this.kind(), this.way(), this.piece()];
-    return kind !== undefined && way !== undefined && piece !== undefined && !this.mustDrain() && mayBeRest(kind, way, this.part(), piece.leftDg, this.weighedSoFar());
+    return (
+      kind !== undefined &&
+      way !== undefined &&
+      piece !== undefined &&
+      !this.mustDrain() &&
+      mayBeRest(kind, way, this.part(), piece.leftDg, this.weighedSoFar())
+    );
   });
 
   /** Changes with every weighing and every undo. */
-  private readonly cutsMark = computed(() => `${this.pieceId()}/${this.way()?.id}/${this.mustDrain()}/${this.cuts().map(({ id, part, inDg }) => `${id}${part}${inDg}`).join()}`);
-  readonly part = linkedSignal<string, string>({ source: this.cutsMark, computation: () => untracked(() => this.next()?.part ?? this.cuts().at(-1)?.part ?? '') });
+  private readonly cutsMark = computed(
+    () =>
+      `${this.pieceId()}/${this.way()?.id}/${this.mustDrain()}/${this.cuts()
+        .map(({ id, part, inDg }) => `${id}${part}${inDg}`)
+        .join()}`,
+  );
+  readonly part = linkedSignal<string, string>({
+    source: this.cutsMark,
+    computation: () => untracked(() => this.next()?.part ?? this.cuts().at(-1)?.part ?? ''),
+  });
   readonly ownPart = signal('');
   readonly currentPart = computed(() => partOf(this.kind(), this.part()));
   readonly destination = linkedSignal<Destination>(() => this.currentPart()?.destination ?? 'main');
   readonly count = linkedSignal({ source: this.cutsMark, computation: () => '1' });
 
-  readonly step = linkedSignal<string, number>({ source: computed(() => `${this.cutsMark()}/${this.part()}`), computation: () => untracked(() => this.stepOfPart()) });
-  readonly steps = computed(() => (this.way()?.steps ?? []).flatMap((id) => this.kind()?.steps.find((step) => step.id === id) ?? []));
+  readonly step = linkedSignal<string, number>({
+    source: computed(() => `${this.cutsMark()}/${this.part()}`),
+    computation: () => untracked(() => this.stepOfPart()),
+  });
+  readonly steps = computed(() =>
+    (this.way()?.steps ?? []).flatMap((id) => this.kind()?.steps.find((step) => step.id === id) ?? []),
+  );
   readonly currentStep = computed(() => this.steps()[this.step()]);
 
   /** Typing while a scale is there. */
@@ -112,7 +163,10 @@ export class Bench {
     const text = this.typedText().trim();
     if (text === '') return null;
     const mass = this.figures.parseMass(text, this.mustDrain() ? 'large' : 'small');
-    if (mass === null) return { problem: `That is not a weight. Write it like 372 ${this.figures.smallUnit()} or 1.2 ${this.figures.priceUnit()}.` };
+    if (mass === null)
+      return {
+        problem: `That is not a weight. Write it like 372 ${this.figures.smallUnit()} or 1.2 ${this.figures.priceUnit()}.`,
+      };
     if (mass.massDg <= 0) return { problem: 'A weight is more than zero.' };
     return { mass };
   });
@@ -131,14 +185,27 @@ export class Bench {
   private readonly ranges = computed(() => {
     // What past pieces teach does not change while one is cut: read once for each piece and way.
     const [kind, way] = [this.kind(), this.way()];
-    return kind && way && this.pieceId() ? partRanges(kind, way, untracked(() => habitOfWay(this.store.state(), { kind, way }))) : new Map<string, never>();
+    return kind && way && this.pieceId()
+      ? partRanges(
+          kind,
+          way,
+          untracked(() => habitOfWay(this.store.state(), { kind, way })),
+        )
+      : new Map<string, never>();
   });
   /** The usual range of the part in hand, in all and in tenths of a gram, and how much of it is off with this weight. */
   readonly range = computed(() => {
     const [piece, range] = [this.piece(), this.ranges().get(this.part())];
     if (!piece || !range) return null;
-    const inDg = ([low, high]: readonly [number, number]): readonly [number, number] => [low * piece.inDg, high * piece.inDg];
-    return { catalogue: inDg(range.catalogue), own: range.own && inDg(range.own), offDg: this.offDg().get(this.part()) ?? 0 };
+    const inDg = ([low, high]: readonly [number, number]): readonly [number, number] => [
+      low * piece.inDg,
+      high * piece.inDg,
+    ];
+    return {
+      catalogue: inDg(range.catalogue),
+      own: range.own && inDg(range.own),
+      offDg: this.offDg().get(this.part()) ?? 0,
+    };
   });
 
   readonly dismissed = signal<ReadonlySet<string>>(new Set());
@@ -150,7 +217,15 @@ export class Bench {
     const share = (this.offDg().get(last.part ?? '') ?? 0) / piece.inDg;
     const asked = weightQuestion(share, range, last.destination, this.isOff());
     const [low, high] = range.own ?? range.catalogue;
-    return asked && { ...asked, lot: last, massDg: share * piece.inDg, lowDg: low * piece.inDg, highDg: high * piece.inDg };
+    return (
+      asked && {
+        ...asked,
+        lot: last,
+        massDg: share * piece.inDg,
+        lowDg: low * piece.inDg,
+        highDg: high * piece.inDg,
+      }
+    );
   });
 
   readonly plates = computed(() => platesSoFar(this.cuts(), meanPlateDg(this.store.settings())));
@@ -163,7 +238,16 @@ export class Bench {
   readonly note = computed(() => this.store.pieceNotes().get(this.pieceId()) ?? {});
   readonly isPaused = computed(() => this.note().pauses?.some(({ to }) => to === undefined) ?? false);
   /** Working time so far: as it was corrected, else as it runs. */
-  readonly minutes = computed(() => this.note().minutes ?? runningMinutes(this.store.minutes().get(this.pieceId()) ?? 0, this.isAtWork() ? this.undoable()?.at : undefined, this.note().pauses ?? [], this.now()));
+  readonly minutes = computed(
+    () =>
+      this.note().minutes ??
+      runningMinutes(
+        this.store.minutes().get(this.pieceId()) ?? 0,
+        this.isAtWork() ? this.undoable()?.at : undefined,
+        this.note().pauses ?? [],
+        this.now(),
+      ),
+  );
 
   /** The hand that is not needed; new with each scale. */
   readonly hands = computed(() => new HandsFree(this.link.graduationDg()));
@@ -184,7 +268,9 @@ export class Bench {
     const [kind, way, piece] = [this.kind(), this.way(), this.piece()];
     if (!kind || !way || !piece) return 0;
     const part = this.mustDrain() ? null : this.part();
-    return this.isRest() && !this.currentPart()?.portion ? piece.leftDg : virtualMassDg(kind, way, piece, part, this.virtual);
+    return this.isRest() && !this.currentPart()?.portion
+      ? piece.leftDg
+      : virtualMassDg(kind, way, piece, part, this.virtual);
   }
 
   /** Whether a part counts as off. */
@@ -196,6 +282,9 @@ export class Bench {
     if (this.mustDrain()) return 0;
     const next = this.next();
     if (next && (next.part === this.part() || next.part === null)) return next.step;
-    return Math.max(0, this.steps().findIndex(({ frees }) => frees.includes(this.part())));
+    return Math.max(
+      0,
+      this.steps().findIndex(({ frees }) => frees.includes(this.part())),
+    );
   }
 }

@@ -1,4 +1,14 @@
-import { ChangeDetectionStrategy, Component, computed, DestroyRef, effect, inject, input, signal, viewChild } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  DestroyRef,
+  effect,
+  inject,
+  input,
+  signal,
+  viewChild,
+} from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import { Dialog } from 'primeng/dialog';
@@ -26,7 +36,21 @@ import { WeighPanel } from './weigh-panel';
 /** The board: what comes off next, where the cut goes, and how much it weighed. */
 @Component({
   selector: 'v-block-page',
-  imports: [FormsModule, RouterLink, Dialog, EditFigure, EndCheck, LastWeighed, PartRow, PieceDrawing, ScaleSettings, ShareBar, StepCard, WeighedList, WeighPanel],
+  imports: [
+    FormsModule,
+    RouterLink,
+    Dialog,
+    EditFigure,
+    EndCheck,
+    LastWeighed,
+    PartRow,
+    PieceDrawing,
+    ScaleSettings,
+    ShareBar,
+    StepCard,
+    WeighedList,
+    WeighPanel,
+  ],
   providers: [Bench, BenchActs, Slicing],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './block-page.html',
@@ -50,17 +74,29 @@ export class BlockPage {
   protected readonly dialog = signal<'scale' | 'list' | 'reason' | null>(null);
   protected readonly closing = signal('');
   protected readonly reason = signal('');
-  protected readonly others = computed(() => this.store.openPieces().filter(({ id }) => id !== this.bench.piece()?.id));
+  protected readonly others = computed(() =>
+    this.store.openPieces().filter(({ id }) => id !== this.bench.piece()?.id),
+  );
   protected readonly lotName = lotName;
 
   protected readonly stretches = computed<Stretch[]>(() => {
     const piece = this.bench.piece();
-    const stretch = (where: Stretch['where'], name: string, massDg: number): Stretch => ({ where, name, size: massDg, figure: this.figures.mass(massDg) });
+    const stretch = (where: Stretch['where'], name: string, massDg: number): Stretch => ({
+      where,
+      name,
+      size: massDg,
+      figure: this.figures.mass(massDg),
+    });
     if (!piece) return [];
     const masses = new Map<Destination, number>();
-    for (const cut of this.bench.cuts()) masses.set(cut.destination, (masses.get(cut.destination) ?? 0) + cut.inDg - flowedDg(cut, 'cut'));
+    for (const cut of this.bench.cuts())
+      masses.set(cut.destination, (masses.get(cut.destination) ?? 0) + cut.inDg - flowedDg(cut, 'cut'));
     const weighed = DESTINATION_IDS.map((where) => stretch(where, where, masses.get(where) ?? 0));
-    return [...weighed, stretch('left', 'still on the board', piece.leftDg), stretch('unaccounted', 'unaccounted', flowedDg(piece, 'unaccounted'))];
+    return [
+      ...weighed,
+      stretch('left', 'still on the board', piece.leftDg),
+      stretch('unaccounted', 'unaccounted', flowedDg(piece, 'unaccounted')),
+    ];
   });
 
   /** How many plates lie there. */
@@ -78,7 +114,10 @@ export class BlockPage {
     l: () => this.bench.isRest() && this.acts.takeRest(),
     i: () => this.bench.typing.update((typing) => !typing),
     h: () => this.bench.link.choose({ handsFree: !this.bench.link.choice().handsFree }),
-    c: () => this.bench.link.choose({ mode: this.bench.link.choice().mode === 'one-by-one' ? 'into-container' : 'one-by-one' }),
+    c: () =>
+      this.bench.link.choose({
+        mode: this.bench.link.choice().mode === 'one-by-one' ? 'into-container' : 'one-by-one',
+      }),
     m: () => this.panel()?.tray()?.lay(),
     r: () => this.panel()?.tray()?.clear(),
     y: () => this.panel()?.tray()?.layTray(),
@@ -98,18 +137,30 @@ export class BlockPage {
     inject(DestroyRef).onDestroy(() => link.disconnect());
     effect(() => {
       const problem = link.problem();
-      if (problem) this.notices.problem(`No weight from the scale. ${problem} What was weighed is kept; type the next.`);
+      if (problem)
+        this.notices.problem(`No weight from the scale. ${problem} What was weighed is kept; type the next.`);
     });
   }
 
   protected onKey(event: KeyboardEvent): void {
-    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && this.bench.typedText() === '') {
+    if (
+      (event.ctrlKey || event.metaKey) &&
+      event.key.toLowerCase() === 'z' &&
+      this.bench.typedText() === ''
+    ) {
       event.preventDefault();
       void (event.shiftKey ? this.acts.redo() : this.acts.undo());
       return;
     }
     const at = event.target as HTMLElement;
-    if (event.ctrlKey || event.metaKey || event.altKey || this.dialog() !== null || at.closest('input, select, textarea, [role=dialog]')) return;
+    if (
+      event.ctrlKey ||
+      event.metaKey ||
+      event.altKey ||
+      this.dialog() !== null ||
+      at.closest('input, select, textarea, [role=dialog]')
+    )
+      return;
     const isPressed = event.key === ' ' || event.key === 'Enter';
     if (!this.bench.isAtWork() || event.repeat || (isPressed && at.closest('button, a, summary'))) return;
     const act = this.keys[event.key] ?? this.partKey(event);

@@ -15,29 +15,85 @@ import { BenchActs } from './bench-acts';
     @if (bench.question(); as asked) {
       <div class="question" role="status">
         <p>{{ words() }}</p>
-        @if (asked.destination; as to) { <button type="button" class="quiet" (click)="acts.send(asked.lot, to)">Send it to {{ to }}</button> }
+        @if (asked.destination; as to) {
+          <button type="button" class="quiet" (click)="acts.send(asked.lot, to)">Send it to {{ to }}</button>
+        }
         <button type="button" class="quiet" (click)="dismiss(asked.lot.id)">It is right</button>
       </div>
     } @else if (last(); as cut) {
       <p class="last">
         <span class="soft">Last:</span> <b>{{ figures.mass(cut.inDg) }}</b>
         <select aria-label="The last was" [ngModel]="cut.part" (ngModelChange)="acts.repart($event)">
-          @for (each of bench.parts(); track each.id) { <option [value]="each.id">{{ each.name }}</option> }
-          @if (!isKnown()) { <option [value]="cut.part">{{ name() }}</option> }
+          @for (each of bench.parts(); track each.id) {
+            <option [value]="each.id">{{ each.name }}</option>
+          }
+          @if (!isKnown()) {
+            <option [value]="cut.part">{{ name() }}</option>
+          }
         </select>
         <select aria-label="The last goes to" [ngModel]="cut.destination" (ngModelChange)="send($event)">
-          @for (each of destinations; track each) { <option [value]="each">{{ each }}</option> }
+          @for (each of destinations; track each) {
+            <option [value]="each">{{ each }}</option>
+          }
         </select>
       </p>
     }
   `,
   styles: `
-    :host { display: block; min-width: 0; }
-    .last { margin: 0; display: flex; align-items: center; gap: 7px; min-width: 0; max-width: none; } .last b, .last span { white-space: nowrap; }
-    select { font: inherit; background: transparent; border: 0; border-bottom: 1px solid var(--field-line); color: var(--ink); min-height: 44px; min-width: 0; flex: 1 1 80px; max-width: 170px; }
-    select option { background: var(--sheet); }
-    .question { display: flex; gap: 8px; align-items: center; border-left: 4px solid var(--twine); padding-left: 12px; } .question p { margin: 0; flex: 1; line-height: 1.25; font-size: 0.98rem; } .question .quiet { flex: none; }
-    @media (max-width: 900px) { .question { flex-wrap: wrap; } .question p { flex-basis: 100%; } }
+    :host {
+      display: block;
+      min-width: 0;
+    }
+    .last {
+      margin: 0;
+      display: flex;
+      align-items: center;
+      gap: 7px;
+      min-width: 0;
+      max-width: none;
+    }
+    .last b,
+    .last span {
+      white-space: nowrap;
+    }
+    select {
+      font: inherit;
+      background: transparent;
+      border: 0;
+      border-bottom: 1px solid var(--field-line);
+      color: var(--ink);
+      min-height: 44px;
+      min-width: 0;
+      flex: 1 1 80px;
+      max-width: 170px;
+    }
+    select option {
+      background: var(--sheet);
+    }
+    .question {
+      display: flex;
+      gap: 8px;
+      align-items: center;
+      border-left: 4px solid var(--twine);
+      padding-left: 12px;
+    }
+    .question p {
+      margin: 0;
+      flex: 1;
+      line-height: 1.25;
+      font-size: 0.98rem;
+    }
+    .question .quiet {
+      flex: none;
+    }
+    @media (max-width: 900px) {
+      .question {
+        flex-wrap: wrap;
+      }
+      .question p {
+        flex-basis: 100%;
+      }
+    }
   `,
 })
 export class LastWeighed {
@@ -52,7 +108,10 @@ export class LastWeighed {
   protected readonly words = computed(() => {
     const asked = this.bench.question();
     if (!asked) return '';
-    const [part, span] = [lotName(asked.lot).toLowerCase(), `${this.figures.mass(asked.massDg)}, usually ${this.figures.roughSpan(asked.lowDg, asked.highDg)}`];
+    const [part, span] = [
+      lotName(asked.lot).toLowerCase(),
+      `${this.figures.mass(asked.massDg)}, usually ${this.figures.roughSpan(asked.lowDg, asked.highDg)}`,
+    ];
     switch (asked.code) {
       case 'meat-on-it':
         return `More than usual went with the ${part} (${span}). Is there meat on it? It can go to grind.`;

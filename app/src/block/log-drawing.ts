@@ -1,4 +1,12 @@
-import { ChangeDetectionStrategy, Component, computed, ElementRef, inject, input, output } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  ElementRef,
+  inject,
+  input,
+  output,
+} from '@angular/core';
 import type { Destination } from '@core/catalogue/destination';
 import type { Profile } from '@core/slice/profile';
 import type { Plan } from '@core/slice/wish';
@@ -15,34 +23,102 @@ const BELOW = 54;
   selector: 'v-log-drawing',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <svg [attr.viewBox]="'-14 0 ' + (profile().lengthMm + 28) + ' ' + height()" role="group" [attr.aria-label]="'The log from the side, ' + length(profile().lengthMm) + ' long, ' + plan().slices.length + ' slices'">
+    <svg
+      [attr.viewBox]="'-14 0 ' + (profile().lengthMm + 28) + ' ' + height()"
+      role="group"
+      [attr.aria-label]="
+        'The log from the side, ' + length(profile().lengthMm) + ' long, ' + plan().slices.length + ' slices'
+      "
+    >
       <defs>
-        @for (rest of plan().rest; track rest.why) { <pattern [attr.id]="hatch(rest.destination)" width="12" height="12" patternUnits="userSpaceOnUse"><image width="12" height="12" [attr.href]="tileOf(rest.destination)" /></pattern> }
+        @for (rest of plan().rest; track rest.why) {
+          <pattern [attr.id]="hatch(rest.destination)" width="12" height="12" patternUnits="userSpaceOnUse">
+            <image width="12" height="12" [attr.href]="tileOf(rest.destination)" />
+          </pattern>
+        }
       </defs>
       <path class="body" [attr.d]="outline()" />
-      @for (rest of plan().rest; track rest.why) { <path class="rest" [attr.d]="stretch(rest.fromMm, rest.toMm)" [attr.fill]="'url(#' + hatch(rest.destination) + ')'"><title>{{ rest.why }}, for {{ rest.destination }}</title></path>
-        @if (rest.toMm - rest.fromMm >= 18) { <text [attr.x]="(rest.fromMm + rest.toMm) / 2" [attr.y]="floor() + 18">{{ rest.destination }}</text> } }
+      @for (rest of plan().rest; track rest.why) {
+        <path
+          class="rest"
+          [attr.d]="stretch(rest.fromMm, rest.toMm)"
+          [attr.fill]="'url(#' + hatch(rest.destination) + ')'"
+        >
+          <title>{{ rest.why }}, for {{ rest.destination }}</title>
+        </path>
+        @if (rest.toMm - rest.fromMm >= 18) {
+          <text [attr.x]="(rest.fromMm + rest.toMm) / 2" [attr.y]="floor() + 18">{{ rest.destination }}</text>
+        }
+      }
       @for (slice of gone(); track $index) {
         <path class="gone" [attr.d]="stretch(slice.fromMm, slice.toMm)" />
         <text class="n" [attr.x]="(slice.fromMm + slice.toMm) / 2" [attr.y]="floor() - 34">✓</text>
-        @if (slice.toMm - slice.fromMm >= 26) { <text [attr.x]="(slice.fromMm + slice.toMm) / 2" [attr.y]="floor() - 18">{{ figures.mass(toDg(slice.massG)) }}</text> }
+        @if (slice.toMm - slice.fromMm >= 26) {
+          <text [attr.x]="(slice.fromMm + slice.toMm) / 2" [attr.y]="floor() - 18">
+            {{ figures.mass(toDg(slice.massG)) }}
+          </text>
+        }
       }
       @for (slice of drawn(); track $index) {
-        <text class="n" [attr.x]="slice.middle" [attr.y]="floor() - slice.tall / 2 - 4">{{ slice.number }}</text>
-        @if (slice.wide) { <text [attr.x]="slice.middle" [attr.y]="floor() - slice.tall / 2 + 14">{{ slice.mass }}</text> }
-        <ellipse class="face" [attr.cx]="slice.middle" [attr.cy]="floor() + 48" [attr.rx]="slice.rx" [attr.ry]="slice.ry" />
+        <text class="n" [attr.x]="slice.middle" [attr.y]="floor() - slice.tall / 2 - 4">
+          {{ slice.number }}
+        </text>
+        @if (slice.wide) {
+          <text [attr.x]="slice.middle" [attr.y]="floor() - slice.tall / 2 + 14">{{ slice.mass }}</text>
+        }
+        <ellipse
+          class="face"
+          [attr.cx]="slice.middle"
+          [attr.cy]="floor() + 48"
+          [attr.rx]="slice.rx"
+          [attr.ry]="slice.ry"
+        />
         <text class="mm" [attr.x]="slice.middle" [attr.y]="floor() + 18">{{ slice.thickness }}</text>
       }
-      @if (!movable()) { @for (cut of cuts(); track $index) { <path class="still" [attr.d]="'M' + cut.at + ' ' + (above() - 10) + 'V' + (floor() + 6)" /> } }
+      @if (!movable()) {
+        @for (cut of cuts(); track $index) {
+          <path class="still" [attr.d]="'M' + cut.at + ' ' + (above() - 10) + 'V' + (floor() + 6)" />
+        }
+      }
       @for (cut of movable() ? cuts() : []; track $index) {
-        <g class="cut" [class.pinned]="cut.pinned" role="slider" tabindex="0" [attr.aria-label]="'Cut ' + cut.number" aria-orientation="horizontal" aria-valuemin="0" [attr.aria-valuemax]="profile().lengthMm" [attr.aria-valuenow]="round(cut.at)" [attr.aria-valuetext]="length(cut.at) + (cut.pinned ? ', fixed' : '')" (keydown)="onKey($event, cut.at)" (pointerdown)="grab($event, cut.at)" (pointermove)="drag($event)" (pointerup)="drop()" (pointercancel)="drop()">
+        <g
+          class="cut"
+          [class.pinned]="cut.pinned"
+          role="slider"
+          tabindex="0"
+          [attr.aria-label]="'Cut ' + cut.number"
+          aria-orientation="horizontal"
+          aria-valuemin="0"
+          [attr.aria-valuemax]="profile().lengthMm"
+          [attr.aria-valuenow]="round(cut.at)"
+          [attr.aria-valuetext]="length(cut.at) + (cut.pinned ? ', fixed' : '')"
+          (keydown)="onKey($event, cut.at)"
+          (pointerdown)="grab($event, cut.at)"
+          (pointermove)="drag($event)"
+          (pointerup)="drop()"
+          (pointercancel)="drop()"
+        >
           <rect class="grip" [attr.x]="cut.at - 9" y="0" width="18" [attr.height]="floor() + 8" />
           <path [attr.d]="'M' + cut.at + ' ' + (above() - 26) + 'V' + (floor() + 6)" />
           <circle [attr.cx]="cut.at" [attr.cy]="above() - 32" r="7" />
         </g>
       }
       @for (place of places(); track $index) {
-        <g class="cut place" role="slider" tabindex="0" [attr.aria-label]="'Measured place ' + ($index + 1)" aria-valuemin="0" [attr.aria-valuemax]="profile().lengthMm" [attr.aria-valuenow]="round(place.atMm)" [attr.aria-valuetext]="length(place.atMm) + ' along, ' + length(highAt(place.atMm)) + ' high'" (keydown)="onPlaceKey($event, $index)" (pointerdown)="grabPlace($event, $index)" (pointermove)="dragPlace($event)" (pointerup)="drop()" (pointercancel)="drop()">
+        <g
+          class="cut place"
+          role="slider"
+          tabindex="0"
+          [attr.aria-label]="'Measured place ' + ($index + 1)"
+          aria-valuemin="0"
+          [attr.aria-valuemax]="profile().lengthMm"
+          [attr.aria-valuenow]="round(place.atMm)"
+          [attr.aria-valuetext]="length(place.atMm) + ' along, ' + length(highAt(place.atMm)) + ' high'"
+          (keydown)="onPlaceKey($event, $index)"
+          (pointerdown)="grabPlace($event, $index)"
+          (pointermove)="dragPlace($event)"
+          (pointerup)="drop()"
+          (pointercancel)="drop()"
+        >
           <rect class="grip" [attr.x]="place.atMm - 12" y="0" width="24" [attr.height]="floor() + 8" />
           <path [attr.d]="'M' + place.atMm + ' ' + (floor() - highAt(place.atMm)) + 'V' + floor()" />
           <circle [attr.cx]="place.atMm" [attr.cy]="floor() - highAt(place.atMm)" r="6" />
@@ -52,16 +128,86 @@ const BELOW = 54;
     </svg>
   `,
   styles: `
-    svg { width: 100%; display: block; touch-action: none; overflow: visible; }
-    .body { fill: var(--sheet); stroke: var(--ink); stroke-width: 1.6; } .rest { stroke: var(--ink); stroke-width: 0.8; opacity: 0.9; }
-    .gone { fill: var(--line); stroke: var(--ink); stroke-width: 1; stroke-dasharray: 3 3; }
-    .board { stroke: var(--ink); stroke-width: 1; }
-    .cut path { stroke: var(--act); stroke-width: 1.8; } .cut circle { fill: var(--paper); stroke: var(--act); stroke-width: 1.8; } .cut.pinned circle { fill: var(--act); }
-    .place { cursor: move; } .place path { stroke-dasharray: 4 3; }
-    .still { stroke: var(--act); stroke-width: 1.6; }
-    .grip { fill: transparent; } .cut { cursor: ew-resize; outline: none; } .cut:focus-visible path { stroke: var(--focus); stroke-width: 4; } .cut:focus-visible circle { stroke: var(--focus); stroke-width: 4; }
-    text { font: 400 10px var(--text); fill: var(--ink); text-anchor: middle; pointer-events: none; } .n { font: 600 14px var(--text); } .mm { fill: var(--soft); }
-    .face { fill: none; stroke: var(--soft); stroke-width: 1; }
+    svg {
+      width: 100%;
+      display: block;
+      touch-action: none;
+      overflow: visible;
+    }
+    .body {
+      fill: var(--sheet);
+      stroke: var(--ink);
+      stroke-width: 1.6;
+    }
+    .rest {
+      stroke: var(--ink);
+      stroke-width: 0.8;
+      opacity: 0.9;
+    }
+    .gone {
+      fill: var(--line);
+      stroke: var(--ink);
+      stroke-width: 1;
+      stroke-dasharray: 3 3;
+    }
+    .board {
+      stroke: var(--ink);
+      stroke-width: 1;
+    }
+    .cut path {
+      stroke: var(--act);
+      stroke-width: 1.8;
+    }
+    .cut circle {
+      fill: var(--paper);
+      stroke: var(--act);
+      stroke-width: 1.8;
+    }
+    .cut.pinned circle {
+      fill: var(--act);
+    }
+    .place {
+      cursor: move;
+    }
+    .place path {
+      stroke-dasharray: 4 3;
+    }
+    .still {
+      stroke: var(--act);
+      stroke-width: 1.6;
+    }
+    .grip {
+      fill: transparent;
+    }
+    .cut {
+      cursor: ew-resize;
+      outline: none;
+    }
+    .cut:focus-visible path {
+      stroke: var(--focus);
+      stroke-width: 4;
+    }
+    .cut:focus-visible circle {
+      stroke: var(--focus);
+      stroke-width: 4;
+    }
+    text {
+      font: 400 10px var(--text);
+      fill: var(--ink);
+      text-anchor: middle;
+      pointer-events: none;
+    }
+    .n {
+      font: 600 14px var(--text);
+    }
+    .mm {
+      fill: var(--soft);
+    }
+    .face {
+      fill: none;
+      stroke: var(--soft);
+      stroke-width: 1;
+    }
   `,
 })
 export class LogDrawing {
@@ -72,7 +218,9 @@ export class LogDrawing {
   readonly from = input.required<'start' | 'end'>();
   readonly pinned = input<readonly number[]>([]);
   /** Slices that are off, with their true weights. */
-  readonly gone = input<readonly { readonly fromMm: number; readonly toMm: number; readonly massG: number }[]>([]);
+  readonly gone = input<
+    readonly { readonly fromMm: number; readonly toMm: number; readonly massG: number }[]
+  >([]);
   /** Whether cuts can be taken hold of. */
   readonly movable = input(true);
   /** A cut was moved from one place to another, in mm from the start of the log. */
@@ -80,7 +228,11 @@ export class LogDrawing {
   /** Places that were measured and can be taken hold of. */
   readonly places = input<readonly { readonly atMm: number }[]>([]);
   /** A measured place was moved along the log, or up and down. */
-  readonly placeMoved = output<{ readonly index: number; readonly atMm: number; readonly heightMm: number }>();
+  readonly placeMoved = output<{
+    readonly index: number;
+    readonly atMm: number;
+    readonly heightMm: number;
+  }>();
   /** A fixed cut is let go. */
   readonly freed = output<number>();
 
@@ -89,19 +241,37 @@ export class LogDrawing {
   /** The place that is dragged; how high it was where the pointer took hold, as floor of the drag: the drawing grows with it. */
   private heldPlace: { readonly index: number; readonly floor: number } | null = null;
 
-  private readonly tallest = computed(() => Math.max(...this.samples().map((mm) => this.profile().heightAt(mm))));
-  private readonly samples = computed(() => Array.from({ length: 61 }, (_, k) => (this.profile().lengthMm * k) / 60));
+  private readonly tallest = computed(() =>
+    Math.max(...this.samples().map((mm) => this.profile().heightAt(mm))),
+  );
+  private readonly samples = computed(() =>
+    Array.from({ length: 61 }, (_, k) => (this.profile().lengthMm * k) / 60),
+  );
   protected readonly above = computed(() => (this.movable() ? ABOVE.handles : ABOVE.cuts));
   protected readonly floor = computed(() => this.above() + this.tallest());
-  protected readonly height = computed(() => this.floor() + BELOW + Math.max(...this.drawn().map(({ ry }) => ry)));
+  protected readonly height = computed(
+    () => this.floor() + BELOW + Math.max(...this.drawn().map(({ ry }) => ry)),
+  );
   protected readonly outline = computed(() => this.stretch(0, this.profile().lengthMm));
   /** The cuts between and after slices, in the order of cutting. */
   protected readonly cuts = computed(() => {
     const ends = this.plan().slices.map(({ fromMm, toMm }) => (this.from() === 'start' ? toMm : fromMm));
-    return ends.map((at, index) => ({ at, number: index + 1, pinned: this.pinned().some((mm) => Math.abs(mm - at) < 0.5) })).filter(({ at }) => at > 0.5 && at < this.profile().lengthMm - 0.5);
+    return ends
+      .map((at, index) => ({
+        at,
+        number: index + 1,
+        pinned: this.pinned().some((mm) => Math.abs(mm - at) < 0.5),
+      }))
+      .filter(({ at }) => at > 0.5 && at < this.profile().lengthMm - 0.5);
   });
   /** All faces to one scale, the narrowest slice deciding. */
-  private readonly faceScale = computed(() => Math.min(...this.plan().slices.map(({ thicknessMm, faceWidthMm, faceHeightMm }) => Math.min((thicknessMm * 0.9) / faceWidthMm, 52 / faceHeightMm))));
+  private readonly faceScale = computed(() =>
+    Math.min(
+      ...this.plan().slices.map(({ thicknessMm, faceWidthMm, faceHeightMm }) =>
+        Math.min((thicknessMm * 0.9) / faceWidthMm, 52 / faceHeightMm),
+      ),
+    ),
+  );
   protected readonly drawn = computed(() =>
     this.plan().slices.map(({ fromMm, toMm, massG, thicknessMm, faceWidthMm, faceHeightMm }, index) => {
       return {
@@ -169,7 +339,11 @@ export class LogDrawing {
     const atMm = this.places()[index]?.atMm;
     if (!step || atMm === undefined) return;
     const by = event.shiftKey ? 10 : 1;
-    this.placeMoved.emit({ index, atMm: Math.round(atMm) + (step[0] ?? 0) * by, heightMm: Math.round(this.highAt(atMm)) + (step[1] ?? 0) * by });
+    this.placeMoved.emit({
+      index,
+      atMm: Math.round(atMm) + (step[0] ?? 0) * by,
+      heightMm: Math.round(this.highAt(atMm)) + (step[1] ?? 0) * by,
+    });
     event.preventDefault();
     event.stopPropagation();
   }
@@ -177,12 +351,18 @@ export class LogDrawing {
   protected grabPlace(event: PointerEvent, index: number): void {
     (event.currentTarget as Element).setPointerCapture(event.pointerId);
     const [y, atMm] = [this.pointOf(event)?.y, this.places()[index]?.atMm];
-    if (y !== undefined && atMm !== undefined) this.heldPlace = { index, floor: y + Math.round(this.highAt(atMm)) };
+    if (y !== undefined && atMm !== undefined)
+      this.heldPlace = { index, floor: y + Math.round(this.highAt(atMm)) };
   }
 
   protected dragPlace(event: PointerEvent): void {
     const [held, point] = [this.heldPlace, this.heldPlace && this.pointOf(event)];
-    if (held && point) this.placeMoved.emit({ index: held.index, atMm: Math.min(this.profile().lengthMm, Math.max(0, point.x)), heightMm: Math.min(400, held.floor - point.y) });
+    if (held && point)
+      this.placeMoved.emit({
+        index: held.index,
+        atMm: Math.min(this.profile().lengthMm, Math.max(0, point.x)),
+        heightMm: Math.min(400, held.floor - point.y),
+      });
   }
 
   /** Where a pointer is on the drawing, in whole mm. */

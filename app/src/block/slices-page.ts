@@ -1,4 +1,13 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+  untracked,
+} from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { cutListCsv, cutListText } from '@core/files/cut-list';
 import { lotName } from '@core/journal/lot-name';
@@ -72,7 +81,12 @@ export class SlicesPage {
     return log && planSlices(log.profile, log.request);
   });
   /** A slice for each plate of this household, as many dinners as the log gives. */
-  protected readonly plates = computed(() => demandKinds(this.store.settings().eaters.map(({ name, plateDg }) => ({ name, plateG: plateDg / 10 })), this.draft()?.massG ?? 0));
+  protected readonly plates = computed(() =>
+    demandKinds(
+      this.store.settings().eaters.map(({ name, plateDg }) => ({ name, plateG: plateDg / 10 })),
+      this.draft()?.massG ?? 0,
+    ),
+  );
   protected readonly plan = computed(() => this.planned()?.plan ?? null);
   protected readonly why = computed(() => this.planned()?.why ?? null);
   protected readonly profile = computed(() => this.log()?.profile ?? null);
@@ -88,7 +102,8 @@ export class SlicesPage {
     const news = whatChanged(first, followed.next.plan?.slices ?? [], cut);
     if (!news) return '';
     const much = (mm: number): string => this.figures.length(Math.round(mm));
-    const instead = news.count === news.countBefore ? much(news.beforeMm) : `${news.countBefore} at ${much(news.beforeMm)}`;
+    const instead =
+      news.count === news.countBefore ? much(news.beforeMm) : `${news.countBefore} at ${much(news.beforeMm)}`;
     return `${news.count} more at about ${much(news.thicknessMm)} instead of ${instead}.`;
   });
   protected readonly rest = computed(() => this.slicing.followed()?.next ?? null);
@@ -96,7 +111,17 @@ export class SlicesPage {
   protected readonly otherPlan = computed(() => {
     const [log, wish] = [this.log(), this.other()];
     if (!log || !wish) return null;
-    return planSlices(log.profile, { ...log.request, wish, pinnedMm: [], ...(wish.by === 'thickness' ? { minThicknessMm: Math.min(log.request.minThicknessMm, Math.floor(wish.thicknessMm)), maxThicknessMm: Math.max(log.request.maxThicknessMm, Math.ceil(wish.thicknessMm)) } : {}) });
+    return planSlices(log.profile, {
+      ...log.request,
+      wish,
+      pinnedMm: [],
+      ...(wish.by === 'thickness'
+        ? {
+            minThicknessMm: Math.min(log.request.minThicknessMm, Math.floor(wish.thicknessMm)),
+            maxThicknessMm: Math.max(log.request.maxThicknessMm, Math.ceil(wish.thicknessMm)),
+          }
+        : {}),
+    });
   });
   protected readonly otherWhy = computed(() => this.otherPlan()?.why ?? null);
   /** Both plans in figures, side by side. */
@@ -104,7 +129,9 @@ export class SlicesPage {
     const [a, b] = [this.plan(), this.otherPlan()?.plan];
     if (!a || !b) return [];
     const [first, second] = [planFigures(a), planFigures(b)];
-    return first && second ? ROWS.map(({ name, of }) => ({ name, a: of(first, this.words), b: of(second, this.words) })) : [];
+    return first && second
+      ? ROWS.map(({ name, of }) => ({ name, a: of(first, this.words), b: of(second, this.words) }))
+      : [];
   });
   private readonly words: Words = {
     mass: (g) => this.figures.mass(Math.round(g * 10)),
@@ -148,7 +175,10 @@ export class SlicesPage {
   }
 
   /** A length typed into a field; the old one stands where it is none. */
-  protected setLength(key: 'squareOffMm' | 'stopAtMm' | 'minThicknessMm' | 'maxThicknessMm', text: string): void {
+  protected setLength(
+    key: 'squareOffMm' | 'stopAtMm' | 'minThicknessMm' | 'maxThicknessMm',
+    text: string,
+  ): void {
     if (key === 'stopAtMm' && text.trim() === '') return this.set({ stopAtMm: null });
     const mm = this.figures.parseLength(text);
     if (mm === null || mm < 0) return this.notices.problem(`“${text}” is no length. The old one stands.`);
@@ -174,13 +204,28 @@ export class SlicesPage {
   }
 
   /** A place of the log that was dragged: along it, and up or down. */
-  protected movePlace({ index, atMm, heightMm }: { readonly index: number; readonly atMm: number; readonly heightMm: number }): void {
+  protected movePlace({
+    index,
+    atMm,
+    heightMm,
+  }: {
+    readonly index: number;
+    readonly atMm: number;
+    readonly heightMm: number;
+  }): void {
     const [draft, profile] = [this.draft(), this.profile()];
     const place = draft?.stations[index];
     if (!draft || !profile || !place) return;
-    const [before, after] = [draft.stations[index - 1]?.atMm ?? -1, draft.stations[index + 1]?.atMm ?? draft.lengthMm + 1];
+    const [before, after] = [
+      draft.stations[index - 1]?.atMm ?? -1,
+      draft.stations[index + 1]?.atMm ?? draft.lengthMm + 1,
+    ];
     const at = Math.min(after - 1, Math.max(before + 1, atMm));
-    const sized = { atMm: at, widthMm: Math.round(profile.widthAt(place.atMm)), heightMm: Math.max(1, heightMm) };
+    const sized = {
+      atMm: at,
+      widthMm: Math.round(profile.widthAt(place.atMm)),
+      heightMm: Math.max(1, heightMm),
+    };
     const moved = placeAs(sized, draft.section, measuredWith(draft.stations));
     this.measure({ stations: draft.stations.map((each, at) => (at === index ? moved : each)) });
   }
@@ -207,32 +252,51 @@ export class SlicesPage {
 
   protected compare(): void {
     const wish = this.draft()?.wish;
-    this.other.set(this.other() ? null : wish?.by === 'thickness' ? { by: 'thickness', thicknessMm: wish.thicknessMm * 2 } : { by: 'thickness', thicknessMm: 50 });
+    this.other.set(
+      this.other()
+        ? null
+        : wish?.by === 'thickness'
+          ? { by: 'thickness', thicknessMm: wish.thicknessMm * 2 }
+          : { by: 'thickness', thicknessMm: 50 },
+    );
   }
 
   /** Saves the plan; the bench says each next cut from here on. */
   protected async toTheBoard(): Promise<void> {
     const draft = this.draft();
     const value = draft && { ...draft, after: this.store.household().journal.entries.at(-1)?.id };
-    if (!value || !this.plan()) return this.notices.problem(this.problem() ?? this.why() ?? 'There is no plan yet.');
+    if (!value || !this.plan())
+      return this.notices.problem(this.problem() ?? this.why() ?? 'There is no plan yet.');
     const written = await this.store.record({ type: 'slicing', key: this.lot(), value });
-    if (this.notices.tell(written, 'The bench says each cut from here on.')) await this.router.navigate(['/', this.household, 'block', this.lot()]);
+    if (this.notices.tell(written, 'The bench says each cut from here on.'))
+      await this.router.navigate(['/', this.household, 'block', this.lot()]);
   }
 
   protected saveList(as: 'txt' | 'csv' | 'svg'): void {
     const plan = this.plan();
     if (!plan) return;
-    const file = `cuts-${this.name().toLowerCase().replace(/[^a-z0-9]+/g, '-')}.${as}`;
+    const file = `cuts-${this.name()
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')}.${as}`;
     if (as === 'csv') saveText(file, cutListCsv(plan), 'text/csv');
     else if (as === 'txt') saveText(file, cutListText(plan, this.name()), 'text/plain');
-    else saveText(file, new XMLSerializer().serializeToString(document.querySelector('v-log-drawing svg') as Node), 'image/svg+xml');
+    else
+      saveText(
+        file,
+        new XMLSerializer().serializeToString(document.querySelector('v-log-drawing svg') as Node),
+        'image/svg+xml',
+      );
   }
 
   protected async saveRuler(): Promise<void> {
     const [plan, profile, draft] = [this.plan(), this.profile(), this.draft()];
     if (!plan || !profile || !draft) return;
     const { rulerPdf } = await import('@core/files/ruler-pdf');
-    const bytes = await rulerPdf(paperRuler(plan, profile.lengthMm, draft.from, this.paper()), this.paper(), this.name());
+    const bytes = await rulerPdf(
+      paperRuler(plan, profile.lengthMm, draft.from, this.paper()),
+      this.paper(),
+      this.name(),
+    );
     saveText('ruler.pdf', bytes, 'application/pdf');
   }
 }
@@ -247,11 +311,20 @@ interface Words {
 }
 
 /** What is set side by side of two plans. */
-const ROWS: readonly { readonly name: string; readonly of: (figures: PlanFigures, words: Words) => string }[] = [
+const ROWS: readonly {
+  readonly name: string;
+  readonly of: (figures: PlanFigures, words: Words) => string;
+}[] = [
   { name: 'Slices', of: ({ slices }) => `${slices}` },
   { name: 'Each, on average', of: ({ meanG }, { mass }) => mass(meanG) },
-  { name: 'Lightest to heaviest', of: ({ rangeG: [low, high] }, { mass }) => `${mass(low)} to ${mass(high)}` },
-  { name: 'Thinnest to thickest', of: ({ rangeMm: [low, high] }, { length }) => `${length(low)} to ${length(high)}` },
+  {
+    name: 'Lightest to heaviest',
+    of: ({ rangeG: [low, high] }, { mass }) => `${mass(low)} to ${mass(high)}`,
+  },
+  {
+    name: 'Thinnest to thickest',
+    of: ({ rangeMm: [low, high] }, { length }) => `${length(low)} to ${length(high)}`,
+  },
   { name: 'Unevenness', of: ({ unevenness }, { percent }) => percent(unevenness) },
   { name: 'Plates', of: ({ slicedG }, { plates }) => plates(slicedG) },
   { name: 'Dinners, a slice each', of: ({ slices }, { dinners }) => dinners(slices) },

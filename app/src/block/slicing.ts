@@ -53,8 +53,12 @@ export class Slicing {
     if (!piece || after === undefined) return [];
     const { entries } = this.store.household().journal;
     // By the journal's order and not by its clock: a device's clock may be wrong.
-    const later = new Set(entries.slice(entries.findLastIndex(({ id }) => id === after) + 1).map(({ id }) => id));
-    return familyOf(this.store.state(), piece).slice(1).filter((cut) => later.has(cut.made));
+    const later = new Set(
+      entries.slice(entries.findLastIndex(({ id }) => id === after) + 1).map(({ id }) => id),
+    );
+    return familyOf(this.store.state(), piece)
+      .slice(1)
+      .filter((cut) => later.has(cut.made));
   });
 
   /** What is left of the plan after what was weighed; null where there is none. */
@@ -69,16 +73,28 @@ export class Slicing {
     // Several weighed at once are as many slices of their mean weight.
     const weights = own.flatMap(({ inDg, count }) => Array.from({ length: count }, () => inDg / 10 / count));
     const followed = followWeights(read.profile, read.request, weights, hasSquareOff);
-    return { ...followed, profile: read.profile, request: read.request, cutOff: cutOff(read.profile, read.request.from, followed.done) };
+    return {
+      ...followed,
+      profile: read.profile,
+      request: read.request,
+      cutOff: cutOff(read.profile, read.request.from, followed.done),
+    };
   });
 
   /** What a kilogram of these slices costs in the shop, in smallest coins; null where nobody knows. */
   readonly perKgMinor = computed(() => {
     const piece = this.piece();
     const kind = kindById(piece?.kind ?? null);
-    const part = kind?.parts.find(({ portion, destination }) => portion !== undefined && destination === 'main');
+    const part = kind?.parts.find(
+      ({ portion, destination }) => portion !== undefined && destination === 'main',
+    );
     if (!piece || !part) return null;
-    const price = partPrice(this.store.basis().pricing, { kind: piece.kind, part: part.id, animal: piece.animal }, part.destination, this.clock.today());
+    const price = partPrice(
+      this.store.basis().pricing,
+      { kind: piece.kind, part: part.id, animal: piece.animal },
+      part.destination,
+      this.clock.today(),
+    );
     return price.state === 'known' ? price.perKgMinor : null;
   });
 
@@ -89,7 +105,15 @@ export class Slicing {
   first(): SlicesRequest {
     const piece = this.piece();
     const kind = kindById(piece?.kind ?? null);
-    const log = usualLog(kind?.drawnAs ?? kind?.id ?? null, Math.max(100, (piece?.leftDg ?? 20_000) / 10), null);
-    return slicesRequestSchema.parse({ ...log, ...{ minThicknessMm: FIRST_WISH.minThicknessMm, maxThicknessMm: FIRST_WISH.maxThicknessMm }, wish: { by: 'weight', targetG: FIRST_WISH.targetG } });
+    const log = usualLog(
+      kind?.drawnAs ?? kind?.id ?? null,
+      Math.max(100, (piece?.leftDg ?? 20_000) / 10),
+      null,
+    );
+    return slicesRequestSchema.parse({
+      ...log,
+      ...{ minThicknessMm: FIRST_WISH.minThicknessMm, maxThicknessMm: FIRST_WISH.maxThicknessMm },
+      wish: { by: 'weight', targetG: FIRST_WISH.targetG },
+    });
   }
 }

@@ -11,15 +11,49 @@ const TRAY_DG = 2150;
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="tray" role="group" aria-label="Tray of the stand-in scale">
-      <button type="button" class="quiet" (click)="lay()"><span>Lay on <b>{{ bench.mustDrain() ? 'the piece' : bench.currentPart()?.portion ?? bench.currentPart()?.name ?? 'it' }}</b></span> <kbd>m</kbd></button>
+      <button type="button" class="quiet" (click)="lay()">
+        <span
+          >Lay on
+          <b>{{
+            bench.mustDrain()
+              ? 'the piece'
+              : (bench.currentPart()?.portion ?? bench.currentPart()?.name ?? 'it')
+          }}</b></span
+        >
+        <kbd>m</kbd>
+      </button>
       <button type="button" class="quiet" (click)="clear()">Off <kbd>r</kbd></button>
       <button type="button" class="quiet" (click)="layTray()">Tray <kbd>y</kbd></button>
     </div>
   `,
   styles: `
-    .tray { display: grid; grid-template-columns: 1fr auto auto; gap: 6px; border-top: 1px dashed var(--line); padding-top: 6px; }
-    .quiet { border-style: dashed; font-size: 0.92rem; padding: 0 8px; gap: 6px; min-width: 0; } b { font-weight: 600; } span { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
-    @media (max-width: 900px) { kbd { display: none; } }
+    .tray {
+      display: grid;
+      grid-template-columns: 1fr auto auto;
+      gap: 6px;
+      border-top: 1px dashed var(--line);
+      padding-top: 6px;
+    }
+    .quiet {
+      border-style: dashed;
+      font-size: 0.92rem;
+      padding: 0 8px;
+      gap: 6px;
+      min-width: 0;
+    }
+    b {
+      font-weight: 600;
+    }
+    span {
+      overflow: hidden;
+      text-overflow: ellipsis;
+      white-space: nowrap;
+    }
+    @media (max-width: 900px) {
+      kbd {
+        display: none;
+      }
+    }
   `,
 })
 export class StandInTray {

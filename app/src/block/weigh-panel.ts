@@ -1,4 +1,13 @@
-import { afterRenderEffect, ChangeDetectionStrategy, Component, computed, ElementRef, inject, output, viewChild } from '@angular/core';
+import {
+  afterRenderEffect,
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  ElementRef,
+  inject,
+  output,
+  viewChild,
+} from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { gToBirdNumber } from '@core/catalogue/bird-number';
 import { DESTINATION_IDS } from '@core/catalogue/destination';
@@ -43,14 +52,18 @@ export class WeighPanel {
     const now = this.link.steadiness();
     if (now.state === 'overload') return { word: 'too heavy', tone: 'bad' };
     if (now.state === 'moving') return { word: 'moving', tone: 'soft' };
-    return now.massDg - this.link.tareDg() < 0 ? { word: 'below zero', tone: 'bad' } : { word: 'steady', tone: 'good' };
+    return now.massDg - this.link.tareDg() < 0
+      ? { word: 'below zero', tone: 'bad' }
+      : { word: 'steady', tone: 'good' };
   });
   protected readonly hint = computed(() => {
     const [typed, piece] = [this.bench.typed(), this.bench.piece()];
     if (typed?.problem) return typed.problem;
     if (typed?.mass && piece) {
       const after = piece.leftDg - typed.mass.massDg;
-      return after < 0 ? `That is ${this.figures.mass(-after)} more than is left.` : `Leaves ${this.figures.mass(after)} on the board.`;
+      return after < 0
+        ? `That is ${this.figures.mass(-after)} more than is left.`
+        : `Leaves ${this.figures.mass(after)} on the board.`;
     }
     return this.bench.mustDrain() ? `Label: ${this.figures.mass(piece?.inDg ?? 0)}${this.size()}.` : '';
   });

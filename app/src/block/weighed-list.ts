@@ -15,46 +15,107 @@ import { Swatch } from '../kit/swatch';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (cuts().length > 0) {
-        <table class="ledger">
-          <thead><tr><th>Part</th><th>Goes to</th><th class="figure">Weight</th><th><span class="visually-hidden">Correct</span></th></tr></thead>
-          <tbody>
-            @for (cut of cuts(); track cut.id) {
-              <tr>
-                <td>{{ name(cut) }}{{ cut.count > 1 ? ' × ' + cut.count : '' }}</td>
-                <td>
-                  <span class="to"><v-swatch [of]="cut.destination" word="" />
-                  <select [attr.aria-label]="'Destination of ' + name(cut)" [ngModel]="cut.destination" (ngModelChange)="send(cut, $event)">
-                    @for (each of destinations; track each) { <option [value]="each">{{ each }}</option> }
-                  </select></span>
-                </td>
-                <td class="figure">
-                  @if (editing() === cut.id) {
-                    <input class="text" [attr.aria-label]="'Right weight of ' + name(cut)" [(ngModel)]="text" (keydown.enter)="correct(cut)" (keydown.escape)="editing.set(null)" />
-                  } @else {
-                    {{ figures.mass(cut.inDg) }}
-                    @if (cut.count > 1) { <span class="soft" title="Weighed together: single weights are estimates">≈ {{ figures.mass(cut.inDg / cut.count) }} each</span> }
+      <table class="ledger">
+        <thead>
+          <tr>
+            <th>Part</th>
+            <th>Goes to</th>
+            <th class="figure">Weight</th>
+            <th><span class="visually-hidden">Correct</span></th>
+          </tr>
+        </thead>
+        <tbody>
+          @for (cut of cuts(); track cut.id) {
+            <tr>
+              <td>{{ name(cut) }}{{ cut.count > 1 ? ' × ' + cut.count : '' }}</td>
+              <td>
+                <span class="to"
+                  ><v-swatch [of]="cut.destination" word="" />
+                  <select
+                    [attr.aria-label]="'Destination of ' + name(cut)"
+                    [ngModel]="cut.destination"
+                    (ngModelChange)="send(cut, $event)"
+                  >
+                    @for (each of destinations; track each) {
+                      <option [value]="each">{{ each }}</option>
+                    }
+                  </select></span
+                >
+              </td>
+              <td class="figure">
+                @if (editing() === cut.id) {
+                  <input
+                    class="text"
+                    [attr.aria-label]="'Right weight of ' + name(cut)"
+                    [(ngModel)]="text"
+                    (keydown.enter)="correct(cut)"
+                    (keydown.escape)="editing.set(null)"
+                  />
+                } @else {
+                  {{ figures.mass(cut.inDg) }}
+                  @if (cut.count > 1) {
+                    <span class="soft" title="Weighed together: single weights are estimates"
+                      >≈ {{ figures.mass(cut.inDg / cut.count) }} each</span
+                    >
                   }
-                </td>
-                <td class="figure">
-                  @if (editing() === cut.id) {
-                    <button type="button" class="link" (click)="correct(cut)">Save</button>
-                  } @else {
-                    <button type="button" class="link" (click)="edit(cut)" [attr.aria-label]="'Correct the weight of ' + name(cut)">Correct</button>
-                  }
-                </td>
-              </tr>
-            }
-          </tbody>
-        </table>
+                }
+              </td>
+              <td class="figure">
+                @if (editing() === cut.id) {
+                  <button type="button" class="link" (click)="correct(cut)">Save</button>
+                } @else {
+                  <button
+                    type="button"
+                    class="link"
+                    (click)="edit(cut)"
+                    [attr.aria-label]="'Correct the weight of ' + name(cut)"
+                  >
+                    Correct
+                  </button>
+                }
+              </td>
+            </tr>
+          }
+        </tbody>
+      </table>
     }
   `,
   styles: `
-    .to { display: inline-flex; align-items: center; gap: 4px; }
-    select { font: inherit; background: transparent; border: 0; border-bottom: 1px solid var(--field-line); color: var(--ink); min-height: 34px; }
-    select option { background: var(--sheet); }
-    .link { background: none; border: 0; font: inherit; color: var(--soft); text-decoration: underline; text-underline-offset: 3px; cursor: pointer; min-height: 34px; }
-    input.text { width: 120px; min-height: 38px; text-align: right; }
-    .soft { font-size: 0.88rem; margin-left: 6px; }
+    .to {
+      display: inline-flex;
+      align-items: center;
+      gap: 4px;
+    }
+    select {
+      font: inherit;
+      background: transparent;
+      border: 0;
+      border-bottom: 1px solid var(--field-line);
+      color: var(--ink);
+      min-height: 34px;
+    }
+    select option {
+      background: var(--sheet);
+    }
+    .link {
+      background: none;
+      border: 0;
+      font: inherit;
+      color: var(--soft);
+      text-decoration: underline;
+      text-underline-offset: 3px;
+      cursor: pointer;
+      min-height: 34px;
+    }
+    input.text {
+      width: 120px;
+      min-height: 38px;
+      text-align: right;
+    }
+    .soft {
+      font-size: 0.88rem;
+      margin-left: 6px;
+    }
   `,
 })
 export class WeighedList {
@@ -75,13 +136,22 @@ export class WeighedList {
   }
 
   protected async send(cut: Lot, destination: Destination): Promise<void> {
-    this.notices.tell(await this.store.append({ type: 'changed', lot: cut.id, destination }), `${lotName(cut)} goes to ${destination}`);
+    this.notices.tell(
+      await this.store.append({ type: 'changed', lot: cut.id, destination }),
+      `${lotName(cut)} goes to ${destination}`,
+    );
   }
 
   protected async correct(cut: Lot): Promise<void> {
     const mass = this.figures.parseMass(this.text(), 'small');
-    if (mass === null || mass.massDg <= 0) return this.notices.problem('That is not a weight. The old one stands.');
-    const written = await this.store.append({ type: 'corrected', entry: cut.made, set: { massDg: mass.massDg, typed: mass.typed } });
-    if (this.notices.tell(written, `${lotName(cut)} corrected to ${this.figures.mass(mass.massDg)}`)) this.editing.set(null);
+    if (mass === null || mass.massDg <= 0)
+      return this.notices.problem('That is not a weight. The old one stands.');
+    const written = await this.store.append({
+      type: 'corrected',
+      entry: cut.made,
+      set: { massDg: mass.massDg, typed: mass.typed },
+    });
+    if (this.notices.tell(written, `${lotName(cut)} corrected to ${this.figures.mass(mass.massDg)}`))
+      this.editing.set(null);
   }
 }

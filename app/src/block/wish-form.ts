@@ -3,7 +3,13 @@ import type { SliceKind, Wish } from '@core/slice/wish';
 import { Figures } from '../data/figures';
 import { Notices } from '../data/notices';
 
-const NAMES = { weight: 'by weight', thickness: 'by thickness', equal: 'so many, equal', mix: 'a mix', plates: 'for our plates' } as const;
+const NAMES = {
+  weight: 'by weight',
+  thickness: 'by thickness',
+  equal: 'so many, equal',
+  mix: 'a mix',
+  plates: 'for our plates',
+} as const;
 type By = keyof typeof NAMES;
 
 /** A roast and steaks to begin a mix with. */
@@ -18,13 +24,39 @@ const FIRST_MIX: readonly SliceKind[] = [
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="grid">
-      <div class="field"><label [attr.for]="id() + '-by'">{{ label() }}</label>
-        <select class="text" [id]="id() + '-by'" (change)="choose($any($event.target).value)">@for (by of offered(); track by) { <option [value]="by" [selected]="by === wish().by">{{ names[by] }}</option> }</select></div>
-      @if (wish().by !== 'mix') { <div class="field"><label [attr.for]="id() + '-size'">{{ wish().by === 'weight' ? 'Weight' : wish().by === 'thickness' ? 'Thickness' : 'How many' }}</label>
-        <input class="text" [id]="id() + '-size'" [value]="shown()" (change)="read($any($event.target).value)" /></div> }
+      <div class="field">
+        <label [attr.for]="id() + '-by'">{{ label() }}</label>
+        <select class="text" [id]="id() + '-by'" (change)="choose($any($event.target).value)">
+          @for (by of offered(); track by) {
+            <option [value]="by" [selected]="by === wish().by">{{ names[by] }}</option>
+          }
+        </select>
+      </div>
+      @if (wish().by !== 'mix') {
+        <div class="field">
+          <label [attr.for]="id() + '-size'">{{
+            wish().by === 'weight' ? 'Weight' : wish().by === 'thickness' ? 'Thickness' : 'How many'
+          }}</label>
+          <input
+            class="text"
+            [id]="id() + '-size'"
+            [value]="shown()"
+            (change)="read($any($event.target).value)"
+          />
+        </div>
+      }
     </div>
   `,
-  styles: `.grid { display: grid; grid-template-columns: 1.4fr 1fr; gap: 10px; } .text { min-height: 50px; }`,
+  styles: `
+    .grid {
+      display: grid;
+      grid-template-columns: 1.4fr 1fr;
+      gap: 10px;
+    }
+    .text {
+      min-height: 50px;
+    }
+  `,
 })
 export class WishForm {
   private readonly figures = inject(Figures);
@@ -47,14 +79,37 @@ export class WishForm {
   }
 
   protected choose(by: By): void {
-    if (by === 'plates' && this.plates().length === 0) return this.notices.problem('There is not one dinner in it for everyone who eats here.');
-    this.changed.emit(by === 'weight' ? { by, targetG: 340 } : by === 'thickness' ? { by, thicknessMm: 28 } : by === 'equal' ? { by, count: 12 } : by === 'mix' ? { by, kinds: FIRST_MIX } : { by: 'mix', kinds: this.plates() });
+    if (by === 'plates' && this.plates().length === 0)
+      return this.notices.problem('There is not one dinner in it for everyone who eats here.');
+    this.changed.emit(
+      by === 'weight'
+        ? { by, targetG: 340 }
+        : by === 'thickness'
+          ? { by, thicknessMm: 28 }
+          : by === 'equal'
+            ? { by, count: 12 }
+            : by === 'mix'
+              ? { by, kinds: FIRST_MIX }
+              : { by: 'mix', kinds: this.plates() },
+    );
   }
 
   protected read(text: string): void {
     const wish = this.wish();
-    const size = wish.by === 'weight' ? (this.figures.parseMass(text, 'small')?.massDg ?? NaN) / 10 : wish.by === 'thickness' ? (this.figures.parseLength(text) ?? NaN) : Number(text);
-    if (!(size > 0) || (wish.by === 'equal' && !Number.isInteger(size))) return this.notices.problem(`“${text}” does not fit here. The old one stands.`);
-    this.changed.emit(wish.by === 'weight' ? { ...wish, targetG: size } : wish.by === 'thickness' ? { by: 'thickness', thicknessMm: size } : { by: 'equal', count: size });
+    const size =
+      wish.by === 'weight'
+        ? (this.figures.parseMass(text, 'small')?.massDg ?? NaN) / 10
+        : wish.by === 'thickness'
+          ? (this.figures.parseLength(text) ?? NaN)
+          : Number(text);
+    if (!(size > 0) || (wish.by === 'equal' && !Number.isInteger(size)))
+      return this.notices.problem(`“${text}” does not fit here. The old one stands.`);
+    this.changed.emit(
+      wish.by === 'weight'
+        ? { ...wish, targetG: size }
+        : wish.by === 'thickness'
+          ? { by: 'thickness', thicknessMm: size }
+          : { by: 'equal', count: size },
+    );
   }
 }

@@ -29,7 +29,9 @@ interface Row {
 type Column = 'name' | 'on' | 'shop' | 'weight' | 'paid' | 'yield' | 'usable' | 'saved';
 type Grouping = 'none' | 'kind' | 'shop' | 'month';
 /** A line of the table: a piece, or what stands over a group of them. */
-type Line = { readonly row: Row; readonly group?: undefined } | { readonly row?: undefined; readonly group: string; readonly totals: ReturnType<typeof totalsOf> };
+type Line =
+  | { readonly row: Row; readonly group?: undefined }
+  | { readonly row?: undefined; readonly group: string; readonly totals: ReturnType<typeof totalsOf> };
 
 const COLUMNS: readonly { id: Column; name: string; figure: boolean }[] = [
   { id: 'name', name: 'Piece', figure: false },
@@ -51,7 +53,11 @@ const VALUE: Record<Column, (row: Row) => string | number> = {
   usable: ({ summary }) => summary.perUsableKgMinor ?? 0,
   saved: ({ summary }) => summary.comparison.savedMinor,
 };
-const GROUP: Record<Exclude<Grouping, 'none'>, (row: Row) => string> = { kind: ({ kind }) => kind, shop: ({ shop }) => shop || 'no shop', month: ({ month }) => month };
+const GROUP: Record<Exclude<Grouping, 'none'>, (row: Row) => string> = {
+  kind: ({ kind }) => kind,
+  shop: ({ shop }) => shop || 'no shop',
+  month: ({ month }) => month,
+};
 /** From so many lines on, only those on the screen are drawn. */
 const VIRTUAL_FROM = 120;
 
@@ -76,7 +82,12 @@ export class BooksPage {
   protected readonly sort = signal<{ by: Column; down: boolean }>({ by: 'on', down: true });
 
   private readonly rows = computed<Row[]>(() => {
-    const [state, basis, shopName, minutes] = [this.store.state(), this.store.basis(), this.store.shopName(), this.store.minutes()];
+    const [state, basis, shopName, minutes] = [
+      this.store.state(),
+      this.store.basis(),
+      this.store.shopName(),
+      this.store.minutes(),
+    ];
     return this.store.pieces().map((lot) => ({
       summary: summarisePiece(state, lot, basis),
       id: lot.id,
@@ -93,7 +104,8 @@ export class BooksPage {
     const words = this.search().toLowerCase().split(/\s+/).filter(Boolean);
     const notes = this.store.pieceNotes();
     return this.rows().filter((row) => {
-      const text = `${row.name} ${row.kind} ${row.shop} ${row.on} ${row.month} ${notes.get(row.id)?.text ?? ''}`.toLowerCase();
+      const text =
+        `${row.name} ${row.kind} ${row.shop} ${row.on} ${row.month} ${notes.get(row.id)?.text ?? ''}`.toLowerCase();
       return words.every((word) => text.includes(word));
     });
   });
@@ -116,7 +128,10 @@ export class BooksPage {
       if (known) known.push(row);
       else groups.set(name, [row]);
     }
-    return [...groups].flatMap(([group, rows]) => [{ group, totals: totalsOf(rows.map(({ summary }) => summary)) }, ...rows.map((row) => ({ row }))]);
+    return [...groups].flatMap(([group, rows]) => [
+      { group, totals: totalsOf(rows.map(({ summary }) => summary)) },
+      ...rows.map((row) => ({ row })),
+    ]);
   });
   protected readonly isLong = computed(() => this.lines().length > VIRTUAL_FROM);
   protected readonly isEmpty = computed(() => this.rows().length === 0);
@@ -133,11 +148,49 @@ export class BooksPage {
 
   protected saveCsv(): void {
     const { plainMoney } = this.figures;
-    const rows = this.sorted().map(({ summary: { lot, perKgMinor, yield: part, usableDg, perUsableKgMinor, comparison }, kind, shop, minutes }) => [
-      lot.id, kind, lot.count, lot.on, shop, lot.inDg / 10, plainMoney(lot.paidMinor ?? 0), plainMoney(perKgMinor), Math.round(part * 1000) / 10, usableDg / 10,
-      perUsableKgMinor === null ? null : plainMoney(perUsableKgMinor), plainMoney(comparison.worthMinor), plainMoney(comparison.savedMinor), plainMoney(comparison.breakEvenPerKgMinor), comparison.complete ? 'yes' : 'no', minutes,
-    ]);
-    const columns = ['id', 'kind', 'count', 'bought_on', 'shop', 'weight_g', 'paid', 'price_per_kg', 'yield_pct', 'usable_g', 'usable_per_kg', 'worth_bought_cut', 'saved', 'break_even_per_kg', 'complete', 'minutes'];
+    const rows = this.sorted().map(
+      ({
+        summary: { lot, perKgMinor, yield: part, usableDg, perUsableKgMinor, comparison },
+        kind,
+        shop,
+        minutes,
+      }) => [
+        lot.id,
+        kind,
+        lot.count,
+        lot.on,
+        shop,
+        lot.inDg / 10,
+        plainMoney(lot.paidMinor ?? 0),
+        plainMoney(perKgMinor),
+        Math.round(part * 1000) / 10,
+        usableDg / 10,
+        perUsableKgMinor === null ? null : plainMoney(perUsableKgMinor),
+        plainMoney(comparison.worthMinor),
+        plainMoney(comparison.savedMinor),
+        plainMoney(comparison.breakEvenPerKgMinor),
+        comparison.complete ? 'yes' : 'no',
+        minutes,
+      ],
+    );
+    const columns = [
+      'id',
+      'kind',
+      'count',
+      'bought_on',
+      'shop',
+      'weight_g',
+      'paid',
+      'price_per_kg',
+      'yield_pct',
+      'usable_g',
+      'usable_per_kg',
+      'worth_bought_cut',
+      'saved',
+      'break_even_per_kg',
+      'complete',
+      'minutes',
+    ];
     saveText(`vendicus-pieces-${this.clock.today()}.csv`, writeCsv(columns, rows), 'text/csv');
   }
 }

@@ -15,7 +15,9 @@ const LONG_AGO_DAYS = 30;
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (text(); as said) {
-      <p class="caution">{{ said }} <a [routerLink]="['/', household, 'books', 'household']">Export it now</a></p>
+      <p class="caution">
+        {{ said }} <a [routerLink]="['/', household, 'books', 'household']">Export it now</a>
+      </p>
     }
   `,
 })

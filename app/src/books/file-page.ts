@@ -23,7 +23,10 @@ import { BOOKS_PAGES } from './pages';
       <v-page-tabs of="Books" [tabs]="pages" />
       <header>
         <h1>The household’s file</h1>
-        <p>Everything is kept in this browser, on this machine. The file is how it gets to another device, and how it survives this one.</p>
+        <p>
+          Everything is kept in this browser, on this machine. The file is how it gets to another device, and
+          how it survives this one.
+        </p>
       </header>
       <section>
         <h2>Out</h2>
@@ -32,13 +35,36 @@ import { BOOKS_PAGES } from './pages';
       </section>
       <section>
         <h2>In</h2>
-        <p>A file from another device is merged: what either knows, both know. The same file twice changes nothing.</p>
-        <input #merge class="visually-hidden" type="file" accept=".json,application/json" aria-label="File to merge" (change)="read(merge, 'merge')" tabindex="-1" />
+        <p>
+          A file from another device is merged: what either knows, both know. The same file twice changes
+          nothing.
+        </p>
+        <input
+          #merge
+          class="visually-hidden"
+          type="file"
+          accept=".json,application/json"
+          aria-label="File to merge"
+          (change)="read(merge, 'merge')"
+          tabindex="-1"
+        />
         <button type="button" class="quiet" (click)="merge.click()">Merge a file</button>
-        <input #replace class="visually-hidden" type="file" accept=".json,application/json" aria-label="File to put in place" (change)="read(replace, 'replace')" tabindex="-1" />
+        <input
+          #replace
+          class="visually-hidden"
+          type="file"
+          accept=".json,application/json"
+          aria-label="File to put in place"
+          (change)="read(replace, 'replace')"
+          tabindex="-1"
+        />
         <button type="button" class="quiet" (click)="replace.click()">Replace everything with a file</button>
-        @if (problem(); as text) { <p class="caution" role="alert">{{ text }}</p> }
-        @if (said(); as text) { <p role="status" class="good">{{ text }}</p> }
+        @if (problem(); as text) {
+          <p class="caution" role="alert">{{ text }}</p>
+        }
+        @if (said(); as text) {
+          <p role="status" class="good">{{ text }}</p>
+        }
       </section>
       <section>
         <h2>How this household counts</h2>
@@ -46,15 +72,27 @@ import { BOOKS_PAGES } from './pages';
       </section>
       <section>
         <h2>Beside the meat</h2>
-        <p>What it costs to pack, and what an hour is worth to you, if anything. Shown apart from what the meat cost.</p>
+        <p>
+          What it costs to pack, and what an hour is worth to you, if anything. Shown apart from what the meat
+          cost.
+        </p>
         <v-cost-form />
       </section>
     </div>
   `,
   styles: `
-    section { border-top: 1.5px solid var(--ink); padding: 16px 0 26px; max-width: 760px; }
-    section h2 { margin-bottom: 4px; }
-    .quiet { margin-right: 10px; margin-bottom: 8px; }
+    section {
+      border-top: 1.5px solid var(--ink);
+      padding: 16px 0 26px;
+      max-width: 760px;
+    }
+    section h2 {
+      margin-bottom: 4px;
+    }
+    .quiet {
+      margin-right: 10px;
+      margin-bottom: 8px;
+    }
   `,
 })
 export class FilePage {
@@ -94,29 +132,46 @@ export class FilePage {
     const written = await (how === 'merge' ? this.store.merge(household) : this.store.replace(household));
     if (!written.ok) return this.problem.set(this.explain(this.notices.explain(written)));
     const added = this.store.household().journal.entries.length - before;
-    this.said.set(how === 'replace' ? 'Replaced. The old household is in the file that was just saved.' : added === 0 ? 'Nothing new in that file.' : `${added} new entries merged.`);
+    this.said.set(
+      how === 'replace'
+        ? 'Replaced. The old household is in the file that was just saved.'
+        : added === 0
+          ? 'Nothing new in that file.'
+          : `${added} new entries merged.`,
+    );
   }
 
   protected async save(settings: ReturnType<typeof this.store.settings>): Promise<void> {
     const before = this.store.settings();
     if (settings.currency !== before.currency && this.holdsMoney()) {
-      return this.notices.problem(`Prices and purchases are written down in ${before.currency}, and a household counts in one currency. It stays ${before.currency}; for another one, start a household of its own. Nothing was changed.`);
+      return this.notices.problem(
+        `Prices and purchases are written down in ${before.currency}, and a household counts in one currency. It stays ${before.currency}; for another one, start a household of its own. Nothing was changed.`,
+      );
     }
-    this.notices.tell(await this.store.record({ type: 'settings', key: 'household', value: { ...before, ...settings } }), 'Saved');
+    this.notices.tell(
+      await this.store.record({ type: 'settings', key: 'household', value: { ...before, ...settings } }),
+      'Saved',
+    );
   }
 
   private holdsMoney(): boolean {
-    return this.store.basis().pricing.book.size > 0 || [...this.store.state().lots.values()].some(({ paidMinor }) => paidMinor !== null && paidMinor > 0);
+    return (
+      this.store.basis().pricing.book.size > 0 ||
+      [...this.store.state().lots.values()].some(({ paidMinor }) => paidMinor !== null && paidMinor > 0)
+    );
   }
 
   private async mayReplace(entries: number): Promise<boolean> {
     const text = `This household is saved to a file first; then the file’s ${entries} entries take its place.`;
-    if (!(await this.ask.confirm('Replace the whole household?', text, 'Save a file, then replace'))) return false;
+    if (!(await this.ask.confirm('Replace the whole household?', text, 'Save a file, then replace')))
+      return false;
     await this.export();
     return true;
   }
 
   private explain(text: string): string {
-    return text.includes(ContradictionError.name) ? 'That file is of another household, or was changed by hand. Nothing was read.' : text;
+    return text.includes(ContradictionError.name)
+      ? 'That file is of another household, or was changed by hand. Nothing was read.'
+      : text;
   }
 }

@@ -19,8 +19,19 @@ type Texture = Awaited<ReturnType<typeof chartTexture>>;
   imports: [NgxEchartsDirective],
   providers: [provideEchartsCore({ echarts })],
   changeDetection: ChangeDetectionStrategy.OnPush,
-  template: `<div echarts [options]="options()" class="chart" [style.height.px]="height()" role="img" [attr.aria-label]="spoken()"></div>`,
-  styles: `.chart { width: 100%; }`,
+  template: `<div
+    echarts
+    [options]="options()"
+    class="chart"
+    [style.height.px]="height()"
+    role="img"
+    [attr.aria-label]="spoken()"
+  ></div>`,
+  styles: `
+    .chart {
+      width: 100%;
+    }
+  `,
 })
 export class MassFlow {
   private readonly figures = inject(Figures);
@@ -33,18 +44,25 @@ export class MassFlow {
   constructor() {
     effect(() => {
       const wanted = this.ends().map(({ where }) => where);
-      void Promise.all(wanted.map(async (where) => [where, await chartTexture(where)] as const)).then((pairs) => this.textures.set(Object.fromEntries(pairs)));
+      void Promise.all(wanted.map(async (where) => [where, await chartTexture(where)] as const)).then(
+        (pairs) => this.textures.set(Object.fromEntries(pairs)),
+      );
     });
   }
 
   private readonly ends = computed(() => {
     const { destinations, unaccountedDg, leftDg } = this.test();
     const all: { where: Whereabouts; massDg: number }[] = [
-      ...DESTINATION_IDS.filter((id) => id !== 'liquid').map((where) => ({ where, massDg: destinations[where] })),
+      ...DESTINATION_IDS.filter((id) => id !== 'liquid').map((where) => ({
+        where,
+        massDg: destinations[where],
+      })),
       { where: 'unaccounted', massDg: unaccountedDg },
       { where: 'left', massDg: leftDg },
     ];
-    return [{ where: 'liquid' as Whereabouts, massDg: destinations.liquid }, ...all].filter(({ massDg }) => massDg > 0);
+    return [{ where: 'liquid' as Whereabouts, massDg: destinations.liquid }, ...all].filter(
+      ({ massDg }) => massDg > 0,
+    );
   });
 
   /** On a phone the packs would cover each other; they are in the table below. */
@@ -57,10 +75,15 @@ export class MassFlow {
   });
 
   protected readonly spoken = computed(
-    () => `Where the mass went: ${this.ends().map(({ where, massDg }) => `${wordOf(where)} ${this.figures.mass(massDg)}`).join(', ')}`,
+    () =>
+      `Where the mass went: ${this.ends()
+        .map(({ where, massDg }) => `${wordOf(where)} ${this.figures.mass(massDg)}`)
+        .join(', ')}`,
   );
 
-  protected readonly height = computed(() => Math.max(330, 24 * Math.max(this.packs().length, this.ends().length) + 40));
+  protected readonly height = computed(() =>
+    Math.max(330, 24 * Math.max(this.packs().length, this.ends().length) + 40),
+  );
 
   protected readonly options = computed<EChartsCoreOption>(() => {
     const dim = this.appearance.light() === 'dim';
@@ -74,8 +97,19 @@ export class MassFlow {
       itemStyle: { color: textures[where] ?? markOf(where), borderColor: ink, borderWidth: 1 },
       depth: 2,
     }));
-    const packs = this.packs().map(({ node, massDg }) => ({ name: node, value: massDg, itemStyle: { color: sheet, borderColor: ink, borderWidth: 1 }, depth: 3 }));
-    const whole = (name: string, value: number, depth: number) => ({ name, value, depth, itemStyle: { color: sheet, borderColor: ink, borderWidth: 1.5 }, label: { show: !this.narrow } });
+    const packs = this.packs().map(({ node, massDg }) => ({
+      name: node,
+      value: massDg,
+      itemStyle: { color: sheet, borderColor: ink, borderWidth: 1 },
+      depth: 3,
+    }));
+    const whole = (name: string, value: number, depth: number) => ({
+      name,
+      value,
+      depth,
+      itemStyle: { color: sheet, borderColor: ink, borderWidth: 1.5 },
+      label: { show: !this.narrow },
+    });
     const hasLiquid = this.ends().some(({ where }) => where === 'liquid');
     return {
       animation: !matchMedia('(prefers-reduced-motion: reduce)').matches,
@@ -98,14 +132,38 @@ export class MassFlow {
             color: ink,
             fontFamily: 'Atkinson Hyperlegible Next Variable',
             fontSize: 14,
-            formatter: ({ name, value }: { name: string; value: number }) => `${name.replace(/^\d+ /, '')}  {b|${kg(value)}}`,
-            rich: { b: { fontWeight: 650, fontSize: 14, fontFamily: 'Atkinson Hyperlegible Next Variable', color: ink } },
+            formatter: ({ name, value }: { name: string; value: number }) =>
+              `${name.replace(/^\d+ /, '')}  {b|${kg(value)}}`,
+            rich: {
+              b: {
+                fontWeight: 650,
+                fontSize: 14,
+                fontFamily: 'Atkinson Hyperlegible Next Variable',
+                color: ink,
+              },
+            },
           },
-          data: [whole('label', receivedDg, 0), ...(hasLiquid ? [whole('drained', drainedDg, 1)] : []), ...ends, ...packs],
+          data: [
+            whole('label', receivedDg, 0),
+            ...(hasLiquid ? [whole('drained', drainedDg, 1)] : []),
+            ...ends,
+            ...packs,
+          ],
           links: [
-            ...(hasLiquid ? [{ source: 'label', target: 'liquid', value: this.test().destinations.liquid }, { source: 'label', target: 'drained', value: drainedDg }] : []),
-            ...this.packs().map(({ node, destination, massDg }) => ({ source: destination, target: node, value: massDg })),
-            ...ends.filter(({ name }) => name !== 'liquid').map(({ name, value }) => ({ source: hasLiquid ? 'drained' : 'label', target: name, value })),
+            ...(hasLiquid
+              ? [
+                  { source: 'label', target: 'liquid', value: this.test().destinations.liquid },
+                  { source: 'label', target: 'drained', value: drainedDg },
+                ]
+              : []),
+            ...this.packs().map(({ node, destination, massDg }) => ({
+              source: destination,
+              target: node,
+              value: massDg,
+            })),
+            ...ends
+              .filter(({ name }) => name !== 'liquid')
+              .map(({ name, value }) => ({ source: hasLiquid ? 'drained' : 'label', target: name, value })),
           ],
         },
       ],

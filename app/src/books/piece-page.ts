@@ -33,7 +33,19 @@ import { YieldStrip } from './yield-strip';
 /** One piece: its yield test, what its parts and packs cost, and whether it beat the shop. */
 @Component({
   selector: 'v-piece-page',
-  imports: [FormsModule, RouterLink, EditFigure, MassFlow, SchoolsTable, SchoolSwitch, ShareBar, ShopTable, Swatch, ToldFigure, YieldStrip],
+  imports: [
+    FormsModule,
+    RouterLink,
+    EditFigure,
+    MassFlow,
+    SchoolsTable,
+    SchoolSwitch,
+    ShareBar,
+    ShopTable,
+    Swatch,
+    ToldFigure,
+    YieldStrip,
+  ],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './piece-page.html',
   styleUrl: './piece-page.css',
@@ -54,11 +66,22 @@ export class PiecePage {
   private readonly kind = computed(() => kindById(this.piece()?.kind ?? null));
   protected readonly paid = computed(() => this.piece()?.paidMinor ?? 0);
   protected readonly test = computed(() => yieldTest(this.store.state(), this.lot()));
-  protected readonly shop = computed(() => compareWithShop(this.store.state(), this.lot(), this.store.basis()));
+  protected readonly shop = computed(() =>
+    compareWithShop(this.store.state(), this.lot(), this.store.basis()),
+  );
   protected readonly paidPerKg = computed(() => unitPrice(this.piece()?.inDg ?? 1, this.paid()));
   protected readonly costs = computed(() => costByPart(this.store.state(), this.lot(), this.store.basis()));
-  protected readonly surplus = computed(() => creditsOf(carriersOf(this.store.state(), this.lot(), this.store.basis()), this.paid()).surplusMinor);
-  protected readonly moneyShares = computed(() => this.costs().map(({ part, destination, minor }) => ({ where: destination, name: this.nameOf(part), size: minor[this.store.school()], figure: this.figures.money(minor[this.store.school()]) })));
+  protected readonly surplus = computed(
+    () => creditsOf(carriersOf(this.store.state(), this.lot(), this.store.basis()), this.paid()).surplusMinor,
+  );
+  protected readonly moneyShares = computed(() =>
+    this.costs().map(({ part, destination, minor }) => ({
+      where: destination,
+      name: this.nameOf(part),
+      size: minor[this.store.school()],
+      figure: this.figures.money(minor[this.store.school()]),
+    })),
+  );
   protected readonly mainCost = computed(() => {
     const mains = this.costs().filter(({ destination }) => destination === 'main');
     const massDg = mains.reduce((sum, each) => sum + each.massDg, 0);
@@ -75,31 +98,56 @@ export class PiecePage {
       return { lot, minor, perPlate: minor !== null && lot.plates ? minor / lot.plates : null };
     });
   });
-  protected readonly plates = computed(() => this.packs().reduce((sum, { lot }) => sum + (lot.plates ?? 0), 0));
+  protected readonly plates = computed(() =>
+    this.packs().reduce((sum, { lot }) => sum + (lot.plates ?? 0), 0),
+  );
   private readonly eaters = computed(() => Math.max(1, this.store.settings().eaters.length));
   /** A dinner of this household from it, and the same dinner bought cut. */
   protected readonly dinner = computed(() => {
     const plates = this.plates();
     if (plates === 0) return null;
-    return { ours: (this.paid() / plates) * this.eaters(), shop: (this.shop().worthMinor / plates) * this.eaters(), dinners: plates / this.eaters(), eaters: this.eaters() };
+    return {
+      ours: (this.paid() / plates) * this.eaters(),
+      shop: (this.shop().worthMinor / plates) * this.eaters(),
+      dinners: plates / this.eaters(),
+      eaters: this.eaters(),
+    };
   });
 
   private readonly noted = computed(() => this.store.pieceNotes().get(this.lot()));
   protected readonly minutes = computed(() => {
     const [kind, way] = [this.kind(), this.kind()?.ways.find(({ id }) => id === this.piece()?.way)];
     const measured = this.store.minutes().get(this.lot());
-    const minutes = this.noted()?.minutes ?? measured ?? (kind && way ? usualMinutes(kind, way) * (this.piece()?.count ?? 1) : 0);
-    return { minutes: Math.round(minutes), from: this.noted()?.minutes ? 'as you set it' : measured ? 'from the weighings' : 'as the guide has it' };
+    const minutes =
+      this.noted()?.minutes ??
+      measured ??
+      (kind && way ? usualMinutes(kind, way) * (this.piece()?.count ?? 1) : 0);
+    return {
+      minutes: Math.round(minutes),
+      from: this.noted()?.minutes ? 'as you set it' : measured ? 'from the weighings' : 'as the guide has it',
+    };
   });
   protected readonly work = computed(() => {
     const days = this.store.pieces().flatMap(({ on }) => on ?? []);
     const piecesOfTheYear = countOfTheYear(days, this.piece()?.on ?? '9999-12-31');
-    return workingCosts({ savedMinor: this.shop().savedMinor, packs: this.packs().length, minutes: this.minutes().minutes, piecesOfTheYear }, this.store.settings().costs ?? NO_COSTS);
+    return workingCosts(
+      {
+        savedMinor: this.shop().savedMinor,
+        packs: this.packs().length,
+        minutes: this.minutes().minutes,
+        piecesOfTheYear,
+      },
+      this.store.settings().costs ?? NO_COSTS,
+    );
   });
   private readonly notedText = computed(() => this.noted()?.text ?? '');
   /** What is being typed; only another text from elsewhere takes its place. */
   protected readonly note = linkedSignal(() => this.notedText());
-  protected readonly marks = computed(() => (this.noted()?.marks ?? []).flatMap((id) => this.kind()?.marks.find((mark) => mark.id === id)?.name ?? []));
+  protected readonly marks = computed(() =>
+    (this.noted()?.marks ?? []).flatMap(
+      (id) => this.kind()?.marks.find((mark) => mark.id === id)?.name ?? [],
+    ),
+  );
 
   protected readonly nameOf = (part: string | null): string => {
     if (part === null) return this.piece()?.closed ? 'Whole' : 'Still on the board';
@@ -111,14 +159,21 @@ export class PiecePage {
   protected readonly how = computed(() => {
     const { figures } = this;
     const { usableDg, weighings, receivedDg } = this.test();
-    const [paid, received, usable, worth] = [figures.money(this.paid()), figures.mass(receivedDg), figures.mass(usableDg), figures.money(this.shop().worthMinor)];
+    const [paid, received, usable, worth] = [
+      figures.money(this.paid()),
+      figures.mass(receivedDg),
+      figures.mass(usableDg),
+      figures.money(this.shop().worthMinor),
+    ];
     return {
       usable: `${paid} paid ÷ ${usable} usable, which is main, second, thin, stew and grind, from ${weighings} weighings.`,
       yield: `${usable} usable ÷ ${received} on the label, the liquid included.`,
       saved: `${this.atLeast()}${worth} bought cut − ${paid} paid, before supplies and time.`,
       even: `${this.atLeast()}${worth} bought cut ÷ ${received}. At this price a ${figures.priceUnit()} both come out the same.`,
       hour: `${figures.money(this.shop().savedMinor)} saved − ${figures.money(this.work().suppliesMinor + this.work().toolsMinor)} supplies and tools, for ${this.minutes().minutes} minutes.`,
-      dinner: this.dinner() ? `${paid} ÷ ${this.plates()} plates × ${this.eaters()} eaters; the shop’s: ${worth} ÷ ${this.plates()} × ${this.eaters()}.` : '',
+      dinner: this.dinner()
+        ? `${paid} ÷ ${this.plates()} plates × ${this.eaters()} eaters; the shop’s: ${worth} ÷ ${this.plates()} × ${this.eaters()}.`
+        : '',
     };
   });
 
@@ -150,9 +205,31 @@ export class PiecePage {
     const rows = this.costs().map(({ part, destination, count, massDg, minor }) => {
       const line = this.shop().lines.find((each) => each.part === part && each.destination === destination);
       const known = line?.price.state === 'known' ? line.price : null;
-      return [this.nameOf(part), destination, count, massDg / 10, ...Object.values(minor).map(plainMoney), line?.price.item?.name ?? null, known ? plainMoney(known.going.perKgMinor) : null, known ? Math.round(known.leftOn * 100) : null, known ? plainMoney(known.perKgMinor) : null, line?.worthMinor == null ? null : plainMoney(line.worthMinor)];
+      return [
+        this.nameOf(part),
+        destination,
+        count,
+        massDg / 10,
+        ...Object.values(minor).map(plainMoney),
+        line?.price.item?.name ?? null,
+        known ? plainMoney(known.going.perKgMinor) : null,
+        known ? Math.round(known.leftOn * 100) : null,
+        known ? plainMoney(known.perKgMinor) : null,
+        line?.worthMinor == null ? null : plainMoney(line.worthMinor),
+      ];
     });
-    const columns = ['part', 'destination', 'count', 'mass_g', ...Object.keys(this.costs()[0]?.minor ?? {}).map((id) => `cost_${id.replace(/-/g, '_')}`), 'shop_item', 'shop_price_per_kg', 'left_on_pct', 'price_as_ours_per_kg', 'worth'];
+    const columns = [
+      'part',
+      'destination',
+      'count',
+      'mass_g',
+      ...Object.keys(this.costs()[0]?.minor ?? {}).map((id) => `cost_${id.replace(/-/g, '_')}`),
+      'shop_item',
+      'shop_price_per_kg',
+      'left_on_pct',
+      'price_as_ours_per_kg',
+      'worth',
+    ];
     saveText(`vendicus-${piece.kind}-${piece.on}.csv`, writeCsv(columns, rows), 'text/csv');
   }
 }

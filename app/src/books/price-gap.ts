@@ -13,14 +13,39 @@ import { Notices } from '../data/notices';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (open()) {
-      <form (ngSubmit)="save()"><input class="text" name="price" inputmode="decimal" [attr.aria-label]="'Price of ' + item().name + ' for a ' + figures.priceUnit()" [placeholder]="figures.currencySign() + ' for a ' + figures.priceUnit()" [(ngModel)]="text" /></form>
+      <form (ngSubmit)="save()">
+        <input
+          class="text"
+          name="price"
+          inputmode="decimal"
+          [attr.aria-label]="'Price of ' + item().name + ' for a ' + figures.priceUnit()"
+          [placeholder]="figures.currencySign() + ' for a ' + figures.priceUnit()"
+          [(ngModel)]="text"
+        />
+      </form>
     } @else {
-      <button type="button" (click)="open.set(true)" >unknown: fill in<span class="visually-hidden"> the price of {{ item().name }}</span></button>
+      <button type="button" (click)="open.set(true)">
+        unknown: fill in<span class="visually-hidden"> the price of {{ item().name }}</span>
+      </button>
     }
   `,
   styles: `
-    button { background: none; border: 1px dashed var(--field-line); border-radius: 3px; font: inherit; color: var(--ink); padding: 4px 10px; cursor: pointer; min-height: 38px; }
-    input.text { width: 120px; min-height: 38px; text-align: right; font-size: 1rem; }
+    button {
+      background: none;
+      border: 1px dashed var(--field-line);
+      border-radius: 3px;
+      font: inherit;
+      color: var(--ink);
+      padding: 4px 10px;
+      cursor: pointer;
+      min-height: 38px;
+    }
+    input.text {
+      width: 120px;
+      min-height: 38px;
+      text-align: right;
+      font-size: 1rem;
+    }
   `,
 })
 export class PriceGap {

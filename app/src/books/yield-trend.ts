@@ -12,8 +12,17 @@ import { echarts } from '../kit/echarts';
   imports: [NgxEchartsDirective],
   providers: [provideEchartsCore({ echarts })],
   changeDetection: ChangeDetectionStrategy.OnPush,
-  template: `@if (points().length > 0) { <div echarts [options]="options()" class="chart" role="img" [attr.aria-label]="spoken()"></div> } @else { <p class="soft">No finished piece of this kind yet.</p> }`,
-  styles: `.chart { height: 300px; width: 100%; }`,
+  template: `@if (points().length > 0) {
+      <div echarts [options]="options()" class="chart" role="img" [attr.aria-label]="spoken()"></div>
+    } @else {
+      <p class="soft">No finished piece of this kind yet.</p>
+    }`,
+  styles: `
+    .chart {
+      height: 300px;
+      width: 100%;
+    }
+  `,
 })
 export class YieldTrend {
   private readonly figures = inject(Figures);
@@ -21,11 +30,19 @@ export class YieldTrend {
   readonly points = input.required<readonly { readonly on: string; readonly yield: number }[]>();
 
   private readonly spread = computed(() => {
-    const values = this.points().map((point) => point.yield).sort((a, b) => a - b);
+    const values = this.points()
+      .map((point) => point.yield)
+      .sort((a, b) => a - b);
     const at = (share: number): number => values[Math.round(share * (values.length - 1))] ?? 0;
-    return { low: at(0.1), middle: values.reduce((sum, value) => sum + value, 0) / Math.max(1, values.length), high: at(0.9) };
+    return {
+      low: at(0.1),
+      middle: values.reduce((sum, value) => sum + value, 0) / Math.max(1, values.length),
+      high: at(0.9),
+    };
   });
-  protected readonly spoken = computed(() => `Yield of ${this.points().length} pieces, mean ${this.figures.percent(this.spread().middle)}`);
+  protected readonly spoken = computed(
+    () => `Yield of ${this.points().length} pieces, mean ${this.figures.percent(this.spread().middle)}`,
+  );
 
   protected readonly options = computed<EChartsCoreOption>(() => {
     const { ink, soft, line, act, twine } = chartInk(this.appearance.light());
@@ -35,16 +52,39 @@ export class YieldTrend {
       animation: false,
       textStyle: chartText(ink),
       grid: { left: 52, right: 18, top: 16, bottom: 30 },
-      xAxis: { type: 'time', axisLine: { lineStyle: { color: ink } }, axisLabel: { ...chartText(soft), hideOverlap: true } },
-      yAxis: { type: 'value', scale: true, splitLine: { lineStyle: { color: line } }, axisLabel: { ...chartText(soft), formatter: '{value} %' } },
+      xAxis: {
+        type: 'time',
+        axisLine: { lineStyle: { color: ink } },
+        axisLabel: { ...chartText(soft), hideOverlap: true },
+      },
+      yAxis: {
+        type: 'value',
+        scale: true,
+        splitLine: { lineStyle: { color: line } },
+        axisLabel: { ...chartText(soft), formatter: '{value} %' },
+      },
       series: [
         {
           type: 'scatter',
           symbolSize: 12,
           itemStyle: { color: act, borderColor: ink, borderWidth: 1 },
           data: this.points().map(({ on, yield: part }) => [on, percent(part)]),
-          markLine: { silent: true, symbol: 'none', lineStyle: { color: ink, width: 1.5 }, label: { formatter: `mean ${this.figures.percent(middle)}`, position: 'insideEndTop', ...chartText(ink) }, data: [{ yAxis: percent(middle) }] },
-          markArea: { silent: true, itemStyle: { color: twine, opacity: 0.22 }, data: [[{ yAxis: percent(low) }, { yAxis: percent(high) }]] },
+          markLine: {
+            silent: true,
+            symbol: 'none',
+            lineStyle: { color: ink, width: 1.5 },
+            label: {
+              formatter: `mean ${this.figures.percent(middle)}`,
+              position: 'insideEndTop',
+              ...chartText(ink),
+            },
+            data: [{ yAxis: percent(middle) }],
+          },
+          markArea: {
+            silent: true,
+            itemStyle: { color: twine, opacity: 0.22 },
+            data: [[{ yAxis: percent(low) }, { yAxis: percent(high) }]],
+          },
         },
       ],
     };

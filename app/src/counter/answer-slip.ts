@@ -9,7 +9,11 @@ export interface Fact {
   readonly note?: string;
 }
 
-export const ANSWER_WORDS: Record<Answer, string> = { 'worth-it': 'Worth it', 'about-even': 'About even', 'leave-it': 'Leave it' };
+export const ANSWER_WORDS: Record<Answer, string> = {
+  'worth-it': 'Worth it',
+  'about-even': 'About even',
+  'leave-it': 'Leave it',
+};
 
 /** The plain answer, the three figures that carry it, and why. */
 @Component({
@@ -21,12 +25,36 @@ export const ANSWER_WORDS: Record<Answer, string> = { 'worth-it': 'Worth it', 'a
         <p class="soft at">{{ assumption() }}</p>
         <p class="answer" [attr.data-answer]="verdict.answer">{{ word() }}</p>
         <dl class="three">
-          <div><dt>{{ verdict.savingMinor < 0 ? 'would cost more' : 'would save' }}</dt><dd>{{ bound(verdict.savingMinor) }}{{ figures.wholeMoney(size(verdict.savingMinor)) }}<small>{{ figures.wholeMoney(verdict.lowMinor) }} to {{ figures.wholeMoney(verdict.highMinor) }}</small></dd></div>
-          <div><dt>comes out ahead</dt><dd>{{ chance() }}<small>{{ missing() ? 'or oftener' : 'of buying it cut' }}</small></dd></div>
-          <div><dt>even money at</dt><dd>{{ atLeast() }}{{ figures.perUnit(verdict.breakEvenPerKgMinor).split('/')[0] }}<small>for a {{ figures.priceUnit() }}</small></dd></div>
+          <div>
+            <dt>{{ verdict.savingMinor < 0 ? 'would cost more' : 'would save' }}</dt>
+            <dd>
+              {{ bound(verdict.savingMinor) }}{{ figures.wholeMoney(size(verdict.savingMinor))
+              }}<small
+                >{{ figures.wholeMoney(verdict.lowMinor) }} to
+                {{ figures.wholeMoney(verdict.highMinor) }}</small
+              >
+            </dd>
+          </div>
+          <div>
+            <dt>comes out ahead</dt>
+            <dd>
+              {{ chance() }}<small>{{ missing() ? 'or oftener' : 'of buying it cut' }}</small>
+            </dd>
+          </div>
+          <div>
+            <dt>even money at</dt>
+            <dd>
+              {{ atLeast() }}{{ figures.perUnit(verdict.breakEvenPerKgMinor).split('/')[0]
+              }}<small>for a {{ figures.priceUnit() }}</small>
+            </dd>
+          </div>
         </dl>
         <p class="why">{{ why() }}</p>
-        @if (progress() !== null) { <p class="soft slow">Being counted through: {{ figures.percent(progress()!, 0) }}. What stands here is close.</p> }
+        @if (progress() !== null) {
+          <p class="soft slow">
+            Being counted through: {{ figures.percent(progress()!, 0) }}. What stands here is close.
+          </p>
+        }
       } @else {
         <p class="soft at">{{ assumption() }}</p>
         <p class="answer soft">No answer yet</p>
@@ -36,23 +64,90 @@ export const ANSWER_WORDS: Record<Answer, string> = { 'worth-it': 'Worth it', 'a
     <ng-content />
     <dl class="facts">
       @for (fact of facts(); track fact.name) {
-        <div><dt>{{ fact.name }}</dt><dd>{{ fact.value }}@if (fact.note) { <small>{{ fact.note }}</small> }</dd></div>
+        <div>
+          <dt>{{ fact.name }}</dt>
+          <dd>
+            {{ fact.value }}
+            @if (fact.note) {
+              <small>{{ fact.note }}</small>
+            }
+          </dd>
+        </div>
       }
     </dl>
   `,
   styles: `
-    .at { margin: 0; font-size: 0.98rem; }
-    .answer { font: 700 2.5rem/1.1 var(--name); letter-spacing: -0.02em; margin: 2px 0 12px; padding-bottom: 10px; border-bottom: 5px solid var(--line); }
-    .answer[data-answer='worth-it'] { border-bottom-color: var(--good); }
-    .answer[data-answer='about-even'] { border-bottom-style: double; border-bottom-color: var(--twine); }
-    .answer[data-answer='leave-it'] { border-bottom-style: dashed; border-bottom-color: var(--act); }
-    dl { margin: 0; } dl div { display: flex; justify-content: space-between; gap: 12px; align-items: baseline; padding: 4px 0; }
-    dt { color: var(--soft); flex: none; } dd { margin: 0; text-align: right; font-weight: 650; }
-    .three dd { font-size: 1.45rem; white-space: nowrap; } dd small { display: block; font: 400 0.9rem var(--text); color: var(--soft); white-space: normal; }
-    .facts { border-top: 1px dashed var(--ink); padding-top: 8px; } .facts div { padding: 5px 0; }
-    .why { margin: 8px 0 0; }
+    .at {
+      margin: 0;
+      font-size: 0.98rem;
+    }
+    .answer {
+      font: 700 2.5rem/1.1 var(--name);
+      letter-spacing: -0.02em;
+      margin: 2px 0 12px;
+      padding-bottom: 10px;
+      border-bottom: 5px solid var(--line);
+    }
+    .answer[data-answer='worth-it'] {
+      border-bottom-color: var(--good);
+    }
+    .answer[data-answer='about-even'] {
+      border-bottom-style: double;
+      border-bottom-color: var(--twine);
+    }
+    .answer[data-answer='leave-it'] {
+      border-bottom-style: dashed;
+      border-bottom-color: var(--act);
+    }
+    dl {
+      margin: 0;
+    }
+    dl div {
+      display: flex;
+      justify-content: space-between;
+      gap: 12px;
+      align-items: baseline;
+      padding: 4px 0;
+    }
+    dt {
+      color: var(--soft);
+      flex: none;
+    }
+    dd {
+      margin: 0;
+      text-align: right;
+      font-weight: 650;
+    }
+    .three dd {
+      font-size: 1.45rem;
+      white-space: nowrap;
+    }
+    dd small {
+      display: block;
+      font: 400 0.9rem var(--text);
+      color: var(--soft);
+      white-space: normal;
+    }
+    .facts {
+      border-top: 1px dashed var(--ink);
+      padding-top: 8px;
+    }
+    .facts div {
+      padding: 5px 0;
+    }
+    .why {
+      margin: 8px 0 0;
+    }
     /* Only when it takes longer than a blink. */
-    .slow { visibility: hidden; animation: slow 0s 0.4s forwards; } @keyframes slow { to { visibility: visible; } }
+    .slow {
+      visibility: hidden;
+      animation: slow 0s 0.4s forwards;
+    }
+    @keyframes slow {
+      to {
+        visibility: visible;
+      }
+    }
   `,
 })
 export class AnswerSlip {

@@ -1,4 +1,12 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, linkedSignal, signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  linkedSignal,
+  signal,
+} from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { ActivatedRoute, Router } from '@angular/router';
 import { findKinds } from '@core/catalogue/find-kinds';
@@ -42,7 +50,18 @@ import { WaysCompared } from './ways-compared';
 /** The question at the counter: at this price, for us, now, is this piece worth it? */
 @Component({
   selector: 'v-counter-page',
-  imports: [FormsModule, AnswerSlip, PageTabs, ExpectedParts, LabelForm, MarksSeen, PriceCurve, ShopPrices, WaysCompared, StickerReader],
+  imports: [
+    FormsModule,
+    AnswerSlip,
+    PageTabs,
+    ExpectedParts,
+    LabelForm,
+    MarksSeen,
+    PriceCurve,
+    ShopPrices,
+    WaysCompared,
+    StickerReader,
+  ],
   providers: [LabelDraft, WorthDraws],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './counter-page.html',
@@ -64,9 +83,14 @@ export class CounterPage {
   protected readonly search = signal('');
   /** What another page asks about. */
   private readonly asks = inject(ActivatedRoute).snapshot.queryParamMap.get('kind');
-  protected readonly kind = signal<Kind>(this.store.kinds().find(({ id }) => id === this.asks) ?? (KINDS[0] as Kind));
+  protected readonly kind = signal<Kind>(
+    this.store.kinds().find(({ id }) => id === this.asks) ?? (KINDS[0] as Kind),
+  );
   protected readonly wayId = linkedSignal(() => this.kind().ways[0]?.id ?? '');
-  protected readonly marks = linkedSignal<Kind, readonly string[]>({ source: this.kind, computation: () => [] });
+  protected readonly marks = linkedSignal<Kind, readonly string[]>({
+    source: this.kind,
+    computation: () => [],
+  });
   protected readonly shop = signal('');
   protected readonly date = signal(this.clock.today());
   protected readonly today = this.clock.today();
@@ -78,24 +102,38 @@ export class CounterPage {
     const found = this.found();
     if (this.search().trim() !== '' || this.showsAll() || found.length <= SHOWN_KINDS) return found;
     const often = mostBought(found, this.store.pieces());
-    return often.slice(0, SHOWN_KINDS).includes(this.kind()) ? often.slice(0, SHOWN_KINDS) : [...often.slice(0, SHOWN_KINDS - 1), this.kind()];
+    return often.slice(0, SHOWN_KINDS).includes(this.kind())
+      ? often.slice(0, SHOWN_KINDS)
+      : [...often.slice(0, SHOWN_KINDS - 1), this.kind()];
   });
   protected readonly isCounted = computed(() => this.kind().severalAtOnce ?? false);
-  protected readonly isBird = computed(() => this.kind().animal === 'chicken' || this.kind().animal === 'turkey');
+  protected readonly isBird = computed(
+    () => this.kind().animal === 'chicken' || this.kind().animal === 'turkey',
+  );
   protected readonly pieces = computed(() => (this.isCounted() ? this.label.pieces() || 1 : 1));
   private readonly on = computed(() => this.date() || this.today);
 
-  private readonly asked = computed(() => kindAndWay(this.kind().id, this.wayId()) ?? { kind: this.kind(), way: this.kind().ways[0]! });
+  private readonly asked = computed(
+    () => kindAndWay(this.kind().id, this.wayId()) ?? { kind: this.kind(), way: this.kind().ways[0]! },
+  );
   private readonly habit = computed(() => habitOfWay(this.store.state(), this.asked()));
 
   /** What the piece goes for, to stand in while no price is typed. */
-  protected readonly going = computed(() => goingPrice(this.store.basis().pricing.book, wholePieceItem(this.kind().id), this.on()));
+  protected readonly going = computed(() =>
+    goingPrice(this.store.basis().pricing.book, wholePieceItem(this.kind().id), this.on()),
+  );
   protected readonly goingPerKg = computed(() => this.going()?.perKgMinor ?? null);
   protected readonly perKg = computed(() => this.label.paidPerKg() ?? this.goingPerKg());
   protected readonly massDg = computed(() => this.label.massDg() ?? usualDg(this.kind()) * this.pieces());
   protected readonly kg = computed(() => this.massDg() / 10_000);
 
-  protected readonly prediction = computed(() => predict(this.asked(), this.habit(), this.store.basis(), { massDg: this.massDg(), marks: this.marks(), on: this.on() }));
+  protected readonly prediction = computed(() =>
+    predict(this.asked(), this.habit(), this.store.basis(), {
+      massDg: this.massDg(),
+      marks: this.marks(),
+      on: this.on(),
+    }),
+  );
   protected readonly isPriced = computed(() => this.prediction().model.perKgMinor.some((value) => value > 0));
   protected readonly verdict = computed(() => {
     const [worth, perKg] = [this.draws.worth(), this.perKg()];
@@ -105,16 +143,25 @@ export class CounterPage {
   protected readonly sliderPrice = computed(() => this.perKg() ?? this.prediction().worthPerKg.mean);
 
   protected readonly assumption = computed(() => {
-    const price = this.label.paidPerKg() !== null ? `at ${this.figures.perUnit(this.label.paidPerKg()!)}` : this.goingPerKg() !== null ? `at the going price, ${this.figures.perUnit(this.goingPerKg()!)}` : 'price not known yet';
+    const price =
+      this.label.paidPerKg() !== null
+        ? `at ${this.figures.perUnit(this.label.paidPerKg()!)}`
+        : this.goingPerKg() !== null
+          ? `at the going price, ${this.figures.perUnit(this.goingPerKg()!)}`
+          : 'price not known yet';
     return `${price}, ${this.label.massDg() !== null ? this.figures.mass(this.massDg()) : `a usual ${this.figures.roughMass(this.massDg())}`}`;
   });
   protected readonly why = computed(() => {
     const { missing } = this.prediction();
-    if (!this.isPriced()) return 'No price of the same meat ready cut is known. Fill one in below, and there is something to compare with.';
+    if (!this.isPriced())
+      return 'No price of the same meat ready cut is known. Fill one in below, and there is something to compare with.';
     if (this.perKg() === null) return 'Type what is asked for it, and the answer is here.';
     const names = missing.map((part) => this.partName(part)).join(', ');
     const { usable } = this.prediction();
-    const rest = missing.length > 0 ? ` The shop’s price of ${names} is unknown and counts as nothing, so it is at least that.` : '';
+    const rest =
+      missing.length > 0
+        ? ` The shop’s price of ${names} is unknown and counts as nothing, so it is at least that.`
+        : '';
     return `${this.figures.percent(usable.share, 0)} of it is usable, so a usable ${this.figures.priceUnit()} comes to ${this.figures.perUnit(this.perKg()! / usable.share).split('/')[0]}.${rest}`;
   });
 
@@ -122,11 +169,18 @@ export class CounterPage {
   private readonly eaters = computed(() => Math.max(1, this.store.settings().eaters.length));
   protected readonly packDg = computed(() => this.plateDg() * this.eaters());
   private readonly pace = computed(() => eatenPerWeekDg(this.store.state(), this.today));
-  protected readonly facts = computed<Fact[]>(() => [this.plateFact(), this.dinnersFact(), this.weeksFact(), this.roomFact(), this.knifeFact()].filter((fact) => fact !== null));
+  protected readonly facts = computed<Fact[]>(() =>
+    [this.plateFact(), this.dinnersFact(), this.weeksFact(), this.roomFact(), this.knifeFact()].filter(
+      (fact) => fact !== null,
+    ),
+  );
 
   protected readonly priceHint = computed(() => {
     const perKg = this.label.paidPerKg();
-    const low = perKg === null ? null : howLow(this.store.basis().pricing.book, wholePieceItem(this.kind().id), perKg, this.on());
+    const low =
+      perKg === null
+        ? null
+        : howLow(this.store.basis().pricing.book, wholePieceItem(this.kind().id), perKg, this.on());
     return low ? this.figures.howLow(low) : '';
   });
 
@@ -155,29 +209,53 @@ export class CounterPage {
   }
 
   protected partName(part: string): string {
-    return this.kind().parts.find(({ id }) => id === part)?.name.toLowerCase() ?? part;
+    return (
+      this.kind()
+        .parts.find(({ id }) => id === part)
+        ?.name.toLowerCase() ?? part
+    );
   }
 
   private plateFact(): Fact | null {
     const perKg = this.perKg();
     if (perKg === null) return null;
     const { share, low, high } = this.prediction().usable;
-    const plate = (part: number): string => this.figures.money(Math.round((perKg * this.plateDg()) / 10_000 / part));
-    return { name: 'a plate', value: plate(share), note: `${plate(high)} to ${plate(low)}, ${this.figures.mass(this.plateDg())} raw` };
+    const plate = (part: number): string =>
+      this.figures.money(Math.round((perKg * this.plateDg()) / 10_000 / part));
+    return {
+      name: 'a plate',
+      value: plate(share),
+      note: `${plate(high)} to ${plate(low)}, ${this.figures.mass(this.plateDg())} raw`,
+    };
   }
 
   private dinnersFact(): Fact {
     const plates = (this.prediction().usable.share * this.massDg()) / this.plateDg();
     const dinners = plates / this.eaters();
-    return { name: 'makes', value: `${this.figures.number(dinners, dinners < 10 ? 1 : 0)} dinners for ${this.eaters()}`, note: `${Math.floor(plates)} plates` };
+    return {
+      name: 'makes',
+      value: `${this.figures.number(dinners, dinners < 10 ? 1 : 0)} dinners for ${this.eaters()}`,
+      note: `${Math.floor(plates)} plates`,
+    };
   }
 
   private weeksFact(): Fact | null {
     if (this.pace() === 0) return null;
     const weeks = (this.prediction().usable.share * this.massDg()) / this.pace();
     const main = this.kind().parts.find(({ destination }) => destination === 'main');
-    const keeping = keepingOf({ animal: this.kind().animal, destination: 'main', part: main?.id ?? null, kind: this.kind().id, form: 'part', name: null });
-    return { name: 'lasts', value: `${this.figures.number(weeks, weeks < 3 ? 1 : 0)} weeks`, note: keeping ? `at your pace; best within ${keeping.months[1]} months` : 'at your pace' };
+    const keeping = keepingOf({
+      animal: this.kind().animal,
+      destination: 'main',
+      part: main?.id ?? null,
+      kind: this.kind().id,
+      form: 'part',
+      name: null,
+    });
+    return {
+      name: 'lasts',
+      value: `${this.figures.number(weeks, weeks < 3 ? 1 : 0)} weeks`,
+      note: keeping ? `at your pace; best within ${keeping.months[1]} months` : 'at your pace',
+    };
   }
 
   private roomFact(): Fact {
@@ -186,16 +264,38 @@ export class CounterPage {
     const { freeDg, perDayDg } = room;
     const neededDg = this.massDg() * (1 - (this.prediction().parts.at(-1)?.share ?? 0));
     const days = Math.ceil(neededDg / perDayDg);
-    const keeping = keepingOf({ animal: this.kind().animal, destination: 'main', part: 'x', kind: this.kind().id, form: 'part', name: null });
-    const waits = days - 1 <= (keeping?.days[1] ?? 2) ? `freeze it over ${days} days, the rest in the refrigerator` : `that would take ${days} days to freeze: longer than it keeps fresh`;
+    const keeping = keepingOf({
+      animal: this.kind().animal,
+      destination: 'main',
+      part: 'x',
+      kind: this.kind().id,
+      form: 'part',
+      name: null,
+    });
+    const waits =
+      days - 1 <= (keeping?.days[1] ?? 2)
+        ? `freeze it over ${days} days, the rest in the refrigerator`
+        : `that would take ${days} days to freeze: longer than it keeps fresh`;
     return neededDg <= freeDg
-      ? { name: 'freezer', value: 'it fits', note: `room for ${this.figures.roughMass(freeDg)}${days > 1 ? `; ${waits}` : ''}` }
-      : { name: 'freezer', value: 'it does not fit', note: `room for ${this.figures.roughMass(freeDg)} only` };
+      ? {
+          name: 'freezer',
+          value: 'it fits',
+          note: `room for ${this.figures.roughMass(freeDg)}${days > 1 ? `; ${waits}` : ''}`,
+        }
+      : {
+          name: 'freezer',
+          value: 'it does not fit',
+          note: `room for ${this.figures.roughMass(freeDg)} only`,
+        };
   }
 
   private knifeFact(): Fact {
     const minutes = usualMinutes(this.asked().kind, this.asked().way) * this.pieces();
-    return { name: 'work', value: `${minutes} minutes`, note: this.kind().knife.enough ? 'a knife is enough' : 'needs a saw: ask the shop' };
+    return {
+      name: 'work',
+      value: `${minutes} minutes`,
+      note: this.kind().knife.enough ? 'a knife is enough' : 'needs a saw: ask the shop',
+    };
   }
 
   protected async buy(prices: ShopPrices): Promise<void> {
@@ -214,12 +314,25 @@ export class CounterPage {
       way: this.wayId(),
       on: this.on(),
     };
-    const questions = questionsAbout(this.store.state(), fact).map((question) => askQuestion(question, (massDg) => this.figures.mass(massDg)));
-    if (questions.length > 0 && !(await this.ask.confirm('Is this right?', questions.join(' '), 'Yes, buy it'))) return;
+    const questions = questionsAbout(this.store.state(), fact).map((question) =>
+      askQuestion(question, (massDg) => this.figures.mass(massDg)),
+    );
+    if (
+      questions.length > 0 &&
+      !(await this.ask.confirm('Is this right?', questions.join(' '), 'Yes, buy it'))
+    )
+      return;
     if (!(await prices.write())) return;
     const facts = this.label.apart() ? oneByOne(fact, () => this.clock.newId()) : [fact];
     const written = await this.store.append(...facts);
-    if (written.ok && this.marks().length > 0) await this.store.record(...facts.map(({ lot }) => ({ type: 'piece' as const, key: lot, value: { marks: [...this.marks()] } })));
+    if (written.ok && this.marks().length > 0)
+      await this.store.record(
+        ...facts.map(({ lot }) => ({
+          type: 'piece' as const,
+          key: lot,
+          value: { marks: [...this.marks()] },
+        })),
+      );
     if (this.notices.tell(written, `${this.kind().name} bought. It is on the Block.`)) {
       await this.router.navigate(['/', this.household, 'block', fact.lot]);
     }
@@ -231,7 +344,11 @@ const SHOWN_KINDS = 6;
 
 /** Those bought most often first; of two bought as often, the order of the catalogue. */
 function mostBought(kinds: readonly Kind[], pieces: readonly Pick<Lot, 'kind'>[]): Kind[] {
-  const count = rollup(pieces, (all) => all.length, ({ kind }) => kind);
+  const count = rollup(
+    pieces,
+    (all) => all.length,
+    ({ kind }) => kind,
+  );
   return [...kinds].sort((a, b) => (count.get(b.id) ?? 0) - (count.get(a.id) ?? 0));
 }
 

@@ -14,13 +14,36 @@ import { Swatch } from '../kit/swatch';
     <h2>What it should give</h2>
     <p class="soft">{{ rests() }} The bar is where four pieces in five lie.</p>
     <table class="ledger">
-      <thead><tr><th>Part</th><th class="figure">Expected</th><th class="range"><span class="visually-hidden">Range</span></th><th class="figure">Packs</th><th class="figure">Bought cut</th></tr></thead>
+      <thead>
+        <tr>
+          <th>Part</th>
+          <th class="figure">Expected</th>
+          <th class="range"><span class="visually-hidden">Range</span></th>
+          <th class="figure">Packs</th>
+          <th class="figure">Bought cut</th>
+        </tr>
+      </thead>
       <tbody>
         @for (row of rows(); track row.part) {
           <tr>
-            <td>@if (row.destination; as where) { <v-swatch [of]="where" [word]="row.name" /> } @else { <v-swatch of="liquid" [word]="row.name" /> }</td>
-            <td class="figure"><b>{{ figures.mass(row.massDg) }}</b><br /><small class="soft">{{ figures.percent(row.low, 0) }} to {{ figures.percent(row.high, 0) }}</small></td>
-            <td class="range"><span class="track" aria-hidden="true"><i [style.left.%]="row.left" [style.width.%]="row.width"></i><b [style.left.%]="row.at"></b></span></td>
+            <td>
+              @if (row.destination; as where) {
+                <v-swatch [of]="where" [word]="row.name" />
+              } @else {
+                <v-swatch of="liquid" [word]="row.name" />
+              }
+            </td>
+            <td class="figure">
+              <b>{{ figures.mass(row.massDg) }}</b
+              ><br /><small class="soft"
+                >{{ figures.percent(row.low, 0) }} to {{ figures.percent(row.high, 0) }}</small
+              >
+            </td>
+            <td class="range">
+              <span class="track" aria-hidden="true"
+                ><i [style.left.%]="row.left" [style.width.%]="row.width"></i><b [style.left.%]="row.at"></b
+              ></span>
+            </td>
             <td class="figure">{{ row.packs }}</td>
             <td class="figure">{{ row.price }}</td>
           </tr>
@@ -29,12 +52,46 @@ import { Swatch } from '../kit/swatch';
     </table>
   `,
   styles: `
-    h2 { margin: 26px 0 4px; font-size: 1.15rem; } p { margin: 0 0 6px; }
-    .range { width: 26%; }
-    .track { display: block; position: relative; height: 14px; border-bottom: 1px solid var(--line); }
-    .track i { position: absolute; bottom: 0; height: 9px; background: var(--twine); opacity: 0.5; }
-    .track b { position: absolute; bottom: -2px; width: 3px; height: 14px; background: var(--ink); margin-left: -1px; }
-    @media (max-width: 900px) { .range { display: none; } .ledger td, .ledger th { padding-right: 8px; } }
+    h2 {
+      margin: 26px 0 4px;
+      font-size: 1.15rem;
+    }
+    p {
+      margin: 0 0 6px;
+    }
+    .range {
+      width: 26%;
+    }
+    .track {
+      display: block;
+      position: relative;
+      height: 14px;
+      border-bottom: 1px solid var(--line);
+    }
+    .track i {
+      position: absolute;
+      bottom: 0;
+      height: 9px;
+      background: var(--twine);
+      opacity: 0.5;
+    }
+    .track b {
+      position: absolute;
+      bottom: -2px;
+      width: 3px;
+      height: 14px;
+      background: var(--ink);
+      margin-left: -1px;
+    }
+    @media (max-width: 900px) {
+      .range {
+        display: none;
+      }
+      .ledger td,
+      .ledger th {
+        padding-right: 8px;
+      }
+    }
   `,
 })
 export class ExpectedParts {
@@ -62,8 +119,20 @@ export class ExpectedParts {
       left: (100 * low) / most,
       width: (100 * (high - low)) / most,
       at: (100 * share) / most,
-      packs: destination && !['bin', 'liquid'].includes(destination) && massDg > 500 ? Math.max(1, Math.round(massDg / this.packDg())) : '',
-      price: !price || !destination || destination === 'bin' ? '' : price.state === 'known' ? this.figures.perUnit(price.perKgMinor) : price.state === 'unwanted' ? 'not wanted' : price.item ? 'unknown' : '',
+      packs:
+        destination && !['bin', 'liquid'].includes(destination) && massDg > 500
+          ? Math.max(1, Math.round(massDg / this.packDg()))
+          : '',
+      price:
+        !price || !destination || destination === 'bin'
+          ? ''
+          : price.state === 'known'
+            ? this.figures.perUnit(price.perKgMinor)
+            : price.state === 'unwanted'
+              ? 'not wanted'
+              : price.item
+                ? 'unknown'
+                : '',
     }));
   });
 }

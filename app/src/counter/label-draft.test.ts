@@ -8,7 +8,8 @@ afterEach(async () => {
   await Dexie.delete('vendicus-home');
 });
 
-const draft = async (settings = {}): Promise<LabelDraft> => (await inHousehold(LabelDraft, settings, [LabelDraft])).it;
+const draft = async (settings = {}): Promise<LabelDraft> =>
+  (await inHousehold(LabelDraft, settings, [LabelDraft])).it;
 
 describe('what a label says', () => {
   it('two of three give the third', async () => {
@@ -17,7 +18,12 @@ describe('what a label says', () => {
     expect(label.purchase()).toBeNull();
     expect(label.obstacle()).toBe('Two of weight, price and total are needed to buy it.');
     label.price.set('13.95');
-    expect(label.purchase()).toMatchObject({ massDg: 53_200, totalMinor: 7421, paidMinor: 7421, workedOut: 'totalMinor' });
+    expect(label.purchase()).toMatchObject({
+      massDg: 53_200,
+      totalMinor: 7421,
+      paidMinor: 7421,
+      workedOut: 'totalMinor',
+    });
     expect(label.obstacle()).toBe('');
     label.price.set('');
     label.total.set('74.21');

@@ -41,7 +41,12 @@ export class LabelDraft {
   /** Birds of one size, sold as a number. */
   private readonly sizeInNumbers = computed(() => {
     const number = parseBirdNumber(this.weight());
-    return number === null ? null : { massDg: toDg(birdNumberToG(number), 'g') * Math.max(1, this.pieces() || 1), typed: this.weight().trim() };
+    return number === null
+      ? null
+      : {
+          massDg: toDg(birdNumberToG(number), 'g') * Math.max(1, this.pieces() || 1),
+          typed: this.weight().trim(),
+        };
   });
 
   private readonly label = computed<Omit<LabelFigures, 'discountMinor'>>(() => {
@@ -69,7 +74,10 @@ export class LabelDraft {
   readonly purchase = computed(() => {
     const [before, rebate] = [this.before(), this.rebate()];
     if (!before || !rebate || this.isTooMuch()) return null;
-    return completePurchase({ ...this.label(), discountMinor: discountMinor(rebate, before.massDg, before.totalMinor) });
+    return completePurchase({
+      ...this.label(),
+      discountMinor: discountMinor(rebate, before.massDg, before.totalMinor),
+    });
   });
 
   private readonly isTooMuch = computed(() => {
@@ -80,7 +88,9 @@ export class LabelDraft {
   /** What is asked for a kilogram once everything is off, where that is known. */
   readonly paidPerKg = computed(() => {
     const purchase = this.purchase();
-    return purchase && purchase.massDg > 0 ? (purchase.paidMinor * 10_000) / purchase.massDg : (this.typed().perKgMinor ?? null);
+    return purchase && purchase.massDg > 0
+      ? (purchase.paidMinor * 10_000) / purchase.massDg
+      : (this.typed().perKgMinor ?? null);
   });
   readonly massDg = computed(() => this.purchase()?.massDg ?? this.typed().mass?.massDg ?? null);
 
@@ -89,14 +99,28 @@ export class LabelDraft {
     const { mass, price, totalMinor } = this.typed();
     const filled = (text: string): boolean => text.trim() !== '';
     return {
-      weight: !filled(this.weight()) ? '' : mass === null ? `That is not a weight. Write it like 5.2 ${this.figures.priceUnit()}, 4 lb 5 oz or 1250 g.` : mass.massDg <= 0 ? 'A weight is more than zero.' : '',
+      weight: !filled(this.weight())
+        ? ''
+        : mass === null
+          ? `That is not a weight. Write it like 5.2 ${this.figures.priceUnit()}, 4 lb 5 oz or 1250 g.`
+          : mass.massDg <= 0
+            ? 'A weight is more than zero.'
+            : '',
       price: filled(this.price()) && (price === null || price <= 0) ? 'That is not a price.' : '',
-      total: filled(this.total()) && (totalMinor === null || totalMinor < 0)
-        ? 'That is not an amount of money.'
-        : disagrees({ ...this.label(), discountMinor: 0 }) ? 'Weight times price gives another total. The total counts.' : '',
-      discount: this.rebate() === null
-        ? this.discountKind() === 'multi-buy' ? 'Like “buy 3, pay 2”: two whole numbers, the second smaller.' : 'That is not a discount.'
-        : this.isTooMuch() ? 'The discount is more than the total.' : '',
+      total:
+        filled(this.total()) && (totalMinor === null || totalMinor < 0)
+          ? 'That is not an amount of money.'
+          : disagrees({ ...this.label(), discountMinor: 0 })
+            ? 'Weight times price gives another total. The total counts.'
+            : '',
+      discount:
+        this.rebate() === null
+          ? this.discountKind() === 'multi-buy'
+            ? 'Like “buy 3, pay 2”: two whole numbers, the second smaller.'
+            : 'That is not a discount.'
+          : this.isTooMuch()
+            ? 'The discount is more than the total.'
+            : '',
       count: !/^[1-9]\d{0,2}$/.test(this.count().trim()) ? 'A whole number from 1.' : '',
     };
   });
@@ -104,7 +128,9 @@ export class LabelDraft {
   /** What stands in the way of buying, in words; empty when nothing does. */
   readonly obstacle = computed(() => {
     const wrong = Object.entries(this.wrong()).find(([field, text]) => text !== '' && field !== 'total');
-    return wrong?.[1] ?? (this.purchase() === null ? 'Two of weight, price and total are needed to buy it.' : '');
+    return (
+      wrong?.[1] ?? (this.purchase() === null ? 'Two of weight, price and total are needed to buy it.' : '')
+    );
   });
 }
 

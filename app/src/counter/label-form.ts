@@ -31,33 +31,89 @@ const UNITS = [
         @if (counted()) {
           <div class="field">
             <label for="count">How many</label>
-            <input id="count" class="text" name="count" inputmode="numeric" [(ngModel)]="label.count" [attr.aria-invalid]="label.wrong().count !== ''" aria-describedby="count-note" />
+            <input
+              id="count"
+              class="text"
+              name="count"
+              inputmode="numeric"
+              [(ngModel)]="label.count"
+              [attr.aria-invalid]="label.wrong().count !== ''"
+              aria-describedby="count-note"
+            />
             <small id="count-note" class="wrong">{{ label.wrong().count }}</small>
-            @if (label.pieces() > 1) { <label class="apart"><input type="checkbox" name="apart" [(ngModel)]="label.apart" /> keep them apart, cut one by one</label> }
+            @if (label.pieces() > 1) {
+              <label class="apart"
+                ><input type="checkbox" name="apart" [(ngModel)]="label.apart" /> keep them apart, cut one by
+                one</label
+              >
+            }
           </div>
         }
         <div class="field">
-          <span class="for"><label for="price">Price for</label>
+          <span class="for"
+            ><label for="price">Price for</label>
             <select name="priced-by" aria-label="Priced by" [(ngModel)]="label.pricedBy">
-              @for (each of units; track each.id) { <option [value]="each.id">{{ each.name }}</option> }
-            </select></span>
-          <input id="price" class="text" name="price" inputmode="decimal" [attr.aria-label]="'Price for ' + unitName()" [(ngModel)]="label.price" [placeholder]="pricePlaceholder()" [attr.aria-invalid]="label.wrong().price !== ''" aria-describedby="price-note" />
-          <small id="price-note" [class.wrong]="label.wrong().price">{{ label.wrong().price || priceHint() }}</small>
+              @for (each of units; track each.id) {
+                <option [value]="each.id">{{ each.name }}</option>
+              }
+            </select></span
+          >
+          <input
+            id="price"
+            class="text"
+            name="price"
+            inputmode="decimal"
+            [attr.aria-label]="'Price for ' + unitName()"
+            [(ngModel)]="label.price"
+            [placeholder]="pricePlaceholder()"
+            [attr.aria-invalid]="label.wrong().price !== ''"
+            aria-describedby="price-note"
+          />
+          <small id="price-note" [class.wrong]="label.wrong().price">{{
+            label.wrong().price || priceHint()
+          }}</small>
         </div>
         <div class="field">
           <label for="weight">{{ counted() ? 'Weight of all' : 'Weight on the label' }}</label>
-          <input id="weight" class="text" name="weight" [(ngModel)]="label.weight" [placeholder]="label.purchase()?.workedOut === 'massDg' ? figures.mass(label.purchase()!.massDg) : 'in ' + figures.priceUnit() + (sized() ? ', or size 16' : '')" [attr.aria-invalid]="label.wrong().weight !== ''" aria-describedby="weight-note" />
+          <input
+            id="weight"
+            class="text"
+            name="weight"
+            [(ngModel)]="label.weight"
+            [placeholder]="
+              label.purchase()?.workedOut === 'massDg'
+                ? figures.mass(label.purchase()!.massDg)
+                : 'in ' + figures.priceUnit() + (sized() ? ', or size 16' : '')
+            "
+            [attr.aria-invalid]="label.wrong().weight !== ''"
+            aria-describedby="weight-note"
+          />
           <small id="weight-note" class="wrong">{{ label.wrong().weight }}</small>
         </div>
         <div class="field">
           <label for="total">Total</label>
-          <input id="total" class="text" name="total" inputmode="decimal" [(ngModel)]="label.total" [placeholder]="label.purchase()?.workedOut === 'totalMinor' ? figures.money(label.purchase()!.totalMinor) : figures.currencySign()" [attr.aria-invalid]="label.wrong().total !== ''" aria-describedby="total-note" />
+          <input
+            id="total"
+            class="text"
+            name="total"
+            inputmode="decimal"
+            [(ngModel)]="label.total"
+            [placeholder]="
+              label.purchase()?.workedOut === 'totalMinor'
+                ? figures.money(label.purchase()!.totalMinor)
+                : figures.currencySign()
+            "
+            [attr.aria-invalid]="label.wrong().total !== ''"
+            aria-describedby="total-note"
+          />
           <small id="total-note" class="wrong">{{ label.wrong().total }}</small>
         </div>
         <div class="field">
           <label for="discount-kind">Discount</label>
           <select id="discount-kind" class="text" name="discount-kind" [(ngModel)]="label.discountKind">
-            @for (each of discounts(); track each.kind) { <option [value]="each.kind">{{ each.name }}</option> }
+            @for (each of discounts(); track each.kind) {
+              <option [value]="each.kind">{{ each.name }}</option>
+            }
           </select>
           <small></small>
         </div>
@@ -65,9 +121,24 @@ const UNITS = [
           <div class="field">
             <label for="discount">{{ amountLabel() }}</label>
             <span class="pair">
-              <input id="discount" class="text" name="discount" inputmode="decimal" [(ngModel)]="label.discount" [attr.aria-invalid]="label.wrong().discount !== ''" aria-describedby="discount-note" />
+              <input
+                id="discount"
+                class="text"
+                name="discount"
+                inputmode="decimal"
+                [(ngModel)]="label.discount"
+                [attr.aria-invalid]="label.wrong().discount !== ''"
+                aria-describedby="discount-note"
+              />
               @if (label.discountKind() === 'multi-buy') {
-                <span class="soft">pay</span><input class="text" name="pay" inputmode="numeric" aria-label="Pay for how many" [(ngModel)]="label.pay" />
+                <span class="soft">pay</span
+                ><input
+                  class="text"
+                  name="pay"
+                  inputmode="numeric"
+                  aria-label="Pay for how many"
+                  [(ngModel)]="label.pay"
+                />
               }
             </span>
             <small id="discount-note" class="wrong">{{ label.wrong().discount }}</small>
@@ -77,13 +148,68 @@ const UNITS = [
     </fieldset>
   `,
   styles: `
-    fieldset { border: 0; padding: 0; margin: 0 0 14px; min-width: 0; }
-    legend { font: 650 1.15rem var(--name); padding: 0; margin-bottom: 8px; }
-    .grid { display: grid; grid-template-columns: repeat(auto-fill, minmax(132px, 1fr)); gap: 2px 12px; }
-    .field > label, .for { font-size: 0.98rem; color: var(--soft); display: flex; gap: 4px; align-items: baseline; min-height: 27px; white-space: nowrap; } .for select { font: inherit; color: var(--ink); background: transparent; border: 0; border-bottom: 1px dotted var(--soft); padding: 0; min-height: 24px; } .for select option { background: var(--sheet); }
-    .apart { display: flex; gap: 8px; align-items: center; min-height: 44px; white-space: normal; line-height: 1.2; } .apart input { width: 20px; height: 20px; accent-color: var(--act); }
-    .pair { display: flex; gap: 8px; align-items: center; }
-    @media (max-width: 900px) { .grid { grid-template-columns: 1fr 1fr; gap: 2px 12px; } }
+    fieldset {
+      border: 0;
+      padding: 0;
+      margin: 0 0 14px;
+      min-width: 0;
+    }
+    legend {
+      font: 650 1.15rem var(--name);
+      padding: 0;
+      margin-bottom: 8px;
+    }
+    .grid {
+      display: grid;
+      grid-template-columns: repeat(auto-fill, minmax(132px, 1fr));
+      gap: 2px 12px;
+    }
+    .field > label,
+    .for {
+      font-size: 0.98rem;
+      color: var(--soft);
+      display: flex;
+      gap: 4px;
+      align-items: baseline;
+      min-height: 27px;
+      white-space: nowrap;
+    }
+    .for select {
+      font: inherit;
+      color: var(--ink);
+      background: transparent;
+      border: 0;
+      border-bottom: 1px dotted var(--soft);
+      padding: 0;
+      min-height: 24px;
+    }
+    .for select option {
+      background: var(--sheet);
+    }
+    .apart {
+      display: flex;
+      gap: 8px;
+      align-items: center;
+      min-height: 44px;
+      white-space: normal;
+      line-height: 1.2;
+    }
+    .apart input {
+      width: 20px;
+      height: 20px;
+      accent-color: var(--act);
+    }
+    .pair {
+      display: flex;
+      gap: 8px;
+      align-items: center;
+    }
+    @media (max-width: 900px) {
+      .grid {
+        grid-template-columns: 1fr 1fr;
+        gap: 2px 12px;
+      }
+    }
   `,
 })
 export class LabelForm {
@@ -99,15 +225,30 @@ export class LabelForm {
   readonly priceHint = input('');
 
   protected readonly units = UNITS;
-  protected readonly unitName = computed(() => UNITS.find(({ id }) => id === this.label.pricedBy())?.name ?? '');
-  protected readonly discounts = computed(() => DISCOUNTS.map((each) => (each.kind === 'per-unit' ? { ...each, name: `off each ${this.figures.priceUnit()}` } : each)));
+  protected readonly unitName = computed(
+    () => UNITS.find(({ id }) => id === this.label.pricedBy())?.name ?? '',
+  );
+  protected readonly discounts = computed(() =>
+    DISCOUNTS.map((each) =>
+      each.kind === 'per-unit' ? { ...each, name: `off each ${this.figures.priceUnit()}` } : each,
+    ),
+  );
   protected readonly pricePlaceholder = computed(() => {
     const purchase = this.label.purchase();
     if (purchase?.workedOut === 'perKgMinor') return this.figures.perUnit(purchase.perKgMinor);
     const going = this.goingPerKg();
-    return going === null ? this.figures.currencySign() : `going ${this.figures.perUnit(going).split('/')[0]}`;
+    return going === null
+      ? this.figures.currencySign()
+      : `going ${this.figures.perUnit(going).split('/')[0]}`;
   });
   protected readonly amountLabel = computed(
-    () => ({ none: '', 'off-total': 'Save how much', 'per-unit': `Off each ${this.figures.priceUnit()}`, percent: 'Per cent', 'multi-buy': 'Buy' })[this.label.discountKind()],
+    () =>
+      ({
+        none: '',
+        'off-total': 'Save how much',
+        'per-unit': `Off each ${this.figures.priceUnit()}`,
+        percent: 'Per cent',
+        'multi-buy': 'Buy',
+      })[this.label.discountKind()],
   );
 }

@@ -11,18 +11,55 @@ import { Figures } from '../data/figures';
       <legend>{{ legend() }}</legend>
       <div class="marks">
         @for (mark of kind().marks; track mark.id) {
-          <button type="button" [attr.aria-pressed]="seen().includes(mark.id)" (click)="toggle(mark.id)"><b>{{ mark.name }}</b><small>{{ effect(mark) }}</small></button>
+          <button type="button" [attr.aria-pressed]="seen().includes(mark.id)" (click)="toggle(mark.id)">
+            <b>{{ mark.name }}</b
+            ><small>{{ effect(mark) }}</small>
+          </button>
         }
       </div>
     </fieldset>
   `,
   styles: `
-    fieldset { border: 0; padding: 0; margin: 0 0 16px; min-width: 0; }
-    legend { font: 650 1.15rem var(--name); padding: 0; margin-bottom: 8px; }
-    .marks { display: flex; flex-wrap: wrap; gap: 8px; }
-    button { font: inherit; color: inherit; text-align: left; background: var(--sheet); border: 1.5px solid var(--line); border-radius: 3px; padding: 7px 13px; min-height: 56px; cursor: pointer; display: flex; flex-direction: column; justify-content: center; }
-    button[aria-pressed='true'] { border-color: var(--ink); box-shadow: inset 0 -5px 0 var(--act); }
-    b { font-weight: 600; } small { color: var(--soft); }
+    fieldset {
+      border: 0;
+      padding: 0;
+      margin: 0 0 16px;
+      min-width: 0;
+    }
+    legend {
+      font: 650 1.15rem var(--name);
+      padding: 0;
+      margin-bottom: 8px;
+    }
+    .marks {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 8px;
+    }
+    button {
+      font: inherit;
+      color: inherit;
+      text-align: left;
+      background: var(--sheet);
+      border: 1.5px solid var(--line);
+      border-radius: 3px;
+      padding: 7px 13px;
+      min-height: 56px;
+      cursor: pointer;
+      display: flex;
+      flex-direction: column;
+      justify-content: center;
+    }
+    button[aria-pressed='true'] {
+      border-color: var(--ink);
+      box-shadow: inset 0 -5px 0 var(--act);
+    }
+    b {
+      font-weight: 600;
+    }
+    small {
+      color: var(--soft);
+    }
   `,
 })
 export class MarksSeen {
@@ -31,11 +68,15 @@ export class MarksSeen {
   readonly legend = input('What do you see on it?');
   readonly seen = model.required<readonly string[]>();
 
-  private readonly names = computed(() => new Map(this.kind().parts.map(({ id, name }) => [id, name.toLowerCase()])));
+  private readonly names = computed(
+    () => new Map(this.kind().parts.map(({ id, name }) => [id, name.toLowerCase()])),
+  );
 
   protected effect({ share, to, from }: Mark): string {
     const target = to[0] === 'loss' ? 'runs out' : `is ${this.names().get(to[0] ?? '') ?? to[0]}`;
-    return from === 'all' ? `${this.figures.percent(share, 0)} more ${target}` : `${this.figures.percent(share, share < 0.02 ? 1 : 0)} more ${target}, not ${this.names().get(from[0] ?? '') ?? from[0]}`;
+    return from === 'all'
+      ? `${this.figures.percent(share, 0)} more ${target}`
+      : `${this.figures.percent(share, share < 0.02 ? 1 : 0)} more ${target}, not ${this.names().get(from[0] ?? '') ?? from[0]}`;
   }
 
   protected toggle(id: string): void {

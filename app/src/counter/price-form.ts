@@ -1,4 +1,13 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, output, signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  inject,
+  input,
+  linkedSignal,
+  output,
+  signal,
+} from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { shopItem } from '@core/catalogue/shop-items';
 import type { PriceNote, PriceUnit } from '@core/journal/price-note';
@@ -19,38 +28,134 @@ import { Ask } from '../kit/ask';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <form (ngSubmit)="save()" autocomplete="off">
-      <div class="field item"><label for="price-item">Item</label>
-        <select id="price-item" class="text" name="item" [ngModel]="item()" (ngModelChange)="chosen.emit($event)">
-          @for (each of items(); track each.id) { <option [value]="each.id">{{ each.name }}</option> }
-        </select></div>
-      <div class="field"><label for="price-shop">Shop</label><input id="price-shop" class="text" name="shop" list="price-shops" [(ngModel)]="shop" />
-        <datalist id="price-shops">@for (each of store.shops(); track each) { <option [value]="each"></option> }</datalist></div>
-      <div class="field"><label for="price-amount">Price</label><input id="price-amount" class="text" name="amount" inputmode="decimal" [placeholder]="last()" [(ngModel)]="amount" /></div>
-      <div class="field"><label for="price-unit">for</label>
+      <div class="field item">
+        <label for="price-item">Item</label>
+        <select
+          id="price-item"
+          class="text"
+          name="item"
+          [ngModel]="item()"
+          (ngModelChange)="chosen.emit($event)"
+        >
+          @for (each of items(); track each.id) {
+            <option [value]="each.id">{{ each.name }}</option>
+          }
+        </select>
+      </div>
+      <div class="field">
+        <label for="price-shop">Shop</label
+        ><input id="price-shop" class="text" name="shop" list="price-shops" [(ngModel)]="shop" />
+        <datalist id="price-shops">
+          @for (each of store.shops(); track each) {
+            <option [value]="each"></option>
+          }
+        </datalist>
+      </div>
+      <div class="field">
+        <label for="price-amount">Price</label
+        ><input
+          id="price-amount"
+          class="text"
+          name="amount"
+          inputmode="decimal"
+          [placeholder]="last()"
+          [(ngModel)]="amount"
+        />
+      </div>
+      <div class="field">
+        <label for="price-unit">for</label>
         <select id="price-unit" class="text" name="unit" [(ngModel)]="unit">
-          @for (each of units(); track each.id) { <option [value]="each.id">{{ each.name }}</option> }
-        </select></div>
+          @for (each of units(); track each.id) {
+            <option [value]="each.id">{{ each.name }}</option>
+          }
+        </select>
+      </div>
       @if (unit() === 'piece' || unit() === 'pack') {
-        <div class="field"><label for="price-weight">Its weight</label><input id="price-weight" class="text" name="weight" [placeholder]="'in ' + figures.smallUnit()" [(ngModel)]="weight" /></div>
+        <div class="field">
+          <label for="price-weight">Its weight</label
+          ><input
+            id="price-weight"
+            class="text"
+            name="weight"
+            [placeholder]="'in ' + figures.smallUnit()"
+            [(ngModel)]="weight"
+          />
+        </div>
       }
-      <div class="field"><label for="price-day">Seen on</label><input id="price-day" class="text" name="day" type="date" [max]="today" [(ngModel)]="day" /></div>
+      <div class="field">
+        <label for="price-day">Seen on</label
+        ><input id="price-day" class="text" name="day" type="date" [max]="today" [(ngModel)]="day" />
+      </div>
       <label class="tick"><input type="checkbox" name="offer" [(ngModel)]="offer" /> on offer</label>
-      <div class="field note"><label for="price-note">Note</label><input id="price-note" class="text" name="note" [(ngModel)]="note" /></div>
+      <div class="field note">
+        <label for="price-note">Note</label
+        ><input id="price-note" class="text" name="note" [(ngModel)]="note" />
+      </div>
       <div class="acts">
-        <button type="submit" class="quiet go" [attr.aria-disabled]="perKg() === null || null">{{ editing() ? 'Correct it' : 'Write it down' }}</button>
-        @if (editing()) { <button type="button" class="quiet" (click)="done.emit()">Leave it</button><button type="button" class="quiet" (click)="remove()">Delete</button> }
+        <button type="submit" class="quiet go" [attr.aria-disabled]="perKg() === null || null">
+          {{ editing() ? 'Correct it' : 'Write it down' }}
+        </button>
+        @if (editing()) {
+          <button type="button" class="quiet" (click)="done.emit()">Leave it</button
+          ><button type="button" class="quiet" (click)="remove()">Delete</button>
+        }
       </div>
       <p class="soft said">{{ said() }}</p>
     </form>
   `,
   styles: `
-    form { display: grid; grid-template-columns: repeat(auto-fill, minmax(150px, 1fr)); gap: 8px 14px; align-items: end; }
-    .item { grid-column: span 2; } .note { grid-column: span 2; }
-    .tick { display: flex; gap: 8px; align-items: center; min-height: 48px; } .tick input { width: 22px; height: 22px; accent-color: var(--act); }
-    .acts { display: flex; gap: 8px; flex-wrap: wrap; } .go { background: var(--act); color: var(--act-ink); border-color: var(--act); min-height: 48px; }
-    .go[aria-disabled='true'] { background: var(--line); color: var(--soft); border-color: var(--line); }
-    .said { grid-column: 1 / -1; margin: 0; min-height: 1.3em; }
-    @media (max-width: 900px) { form { grid-template-columns: 1fr 1fr; } .go { grid-column: 1 / -1; } }
+    form {
+      display: grid;
+      grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+      gap: 8px 14px;
+      align-items: end;
+    }
+    .item {
+      grid-column: span 2;
+    }
+    .note {
+      grid-column: span 2;
+    }
+    .tick {
+      display: flex;
+      gap: 8px;
+      align-items: center;
+      min-height: 48px;
+    }
+    .tick input {
+      width: 22px;
+      height: 22px;
+      accent-color: var(--act);
+    }
+    .acts {
+      display: flex;
+      gap: 8px;
+      flex-wrap: wrap;
+    }
+    .go {
+      background: var(--act);
+      color: var(--act-ink);
+      border-color: var(--act);
+      min-height: 48px;
+    }
+    .go[aria-disabled='true'] {
+      background: var(--line);
+      color: var(--soft);
+      border-color: var(--line);
+    }
+    .said {
+      grid-column: 1 / -1;
+      margin: 0;
+      min-height: 1.3em;
+    }
+    @media (max-width: 900px) {
+      form {
+        grid-template-columns: 1fr 1fr;
+      }
+      .go {
+        grid-column: 1 / -1;
+      }
+    }
   `,
 })
 export class PriceForm {
@@ -68,7 +173,9 @@ export class PriceForm {
   protected readonly items = this.store.shopItems;
   protected readonly today = this.clock.today();
   protected readonly shop = linkedSignal(() => this.editing()?.shop ?? '');
-  protected readonly amount = linkedSignal(() => (this.editing() ? this.figures.plainPerUnit(this.editing()!.perKgMinor) : ''));
+  protected readonly amount = linkedSignal(() =>
+    this.editing() ? this.figures.plainPerUnit(this.editing()!.perKgMinor) : '',
+  );
   protected readonly unit = linkedSignal<PriceUnit>(() => (this.editing(), this.figures.priceUnit()));
   protected readonly weight = signal('');
   protected readonly day = linkedSignal(() => this.editing()?.on ?? this.today);
@@ -98,13 +205,23 @@ export class PriceForm {
   protected readonly said = computed(() => {
     const going = goingPrice(this.store.basis().pricing.book, this.item(), this.day());
     const perKg = this.perKg();
-    if (perKg !== null && this.unit() !== this.figures.priceUnit()) return `That is ${this.figures.perUnit(perKg)}.`;
-    return going ? `Goes for ${this.figures.perUnit(going.perKgMinor)}, from ${going.notes.length === 1 ? 'one shop' : going.notes.length + ' shops'}, ${this.figures.age(going.notes[0]!.on)}.` : 'No price of it is known yet.';
+    if (perKg !== null && this.unit() !== this.figures.priceUnit())
+      return `That is ${this.figures.perUnit(perKg)}.`;
+    return going
+      ? `Goes for ${this.figures.perUnit(going.perKgMinor)}, from ${going.notes.length === 1 ? 'one shop' : going.notes.length + ' shops'}, ${this.figures.age(going.notes[0]!.on)}.`
+      : 'No price of it is known yet.';
   });
 
   protected async save(): Promise<void> {
     const perKgMinor = this.perKg();
-    if (perKgMinor === null) return this.notices.problem(this.amount().trim() === '' ? 'Type a price.' : this.unit() === 'piece' || this.unit() === 'pack' ? 'Type what it weighs, so that its price can be compared.' : 'That is not a price.');
+    if (perKgMinor === null)
+      return this.notices.problem(
+        this.amount().trim() === ''
+          ? 'Type a price.'
+          : this.unit() === 'piece' || this.unit() === 'pack'
+            ? 'Type what it weighs, so that its price can be compared.'
+            : 'That is not a price.',
+      );
     const shop = this.shop().trim() || 'unnamed shop';
     const value: PriceNote = {
       item: this.item(),
@@ -119,10 +236,24 @@ export class PriceForm {
     const questions = priceQuestions(book, value, this.editing()?.key);
     const double = questions.find((question) => question.code === 'same-day');
     const text = questions.map((question) => this.figures.priceQuestion(value, question)).join(' ');
-    if (text && !(await this.ask.confirm('Is this price right?', text, double ? 'Put this one in its place' : 'Yes, it is'))) return;
+    if (
+      text &&
+      !(await this.ask.confirm(
+        'Is this price right?',
+        text,
+        double ? 'Put this one in its place' : 'Yes, it is',
+      ))
+    )
+      return;
     const key = this.editing()?.key ?? double?.other.key ?? this.clock.newId();
     const written = await this.store.record({ type: 'price', key, value });
-    if (!this.notices.tell(written, `${shopItem(value.item)?.name}, ${shop}: ${this.figures.perUnit(perKgMinor)}`)) return;
+    if (
+      !this.notices.tell(
+        written,
+        `${shopItem(value.item)?.name}, ${shop}: ${this.figures.perUnit(perKgMinor)}`,
+      )
+    )
+      return;
     this.amount.set('');
     this.weight.set('');
     this.note.set('');
@@ -132,6 +263,7 @@ export class PriceForm {
   protected async remove(): Promise<void> {
     const key = this.editing()?.key;
     if (!key) return;
-    if (this.notices.tell(await this.store.record({ type: 'price', key, value: null }), 'Deleted.')) this.done.emit();
+    if (this.notices.tell(await this.store.record({ type: 'price', key, value: null }), 'Deleted.'))
+      this.done.emit();
   }
 }

@@ -44,10 +44,17 @@ export class PricesPage {
   private readonly book = computed(() => this.store.basis().pricing.book);
   protected readonly rows = computed(() => {
     const words = this.search().toLowerCase().split(/\s+/).filter(Boolean);
-    const found = this.store.shopItems().filter(({ name, animal }) => words.every((word) => `${name} ${animal}`.toLowerCase().includes(word)));
+    const found = this.store
+      .shopItems()
+      .filter(({ name, animal }) => words.every((word) => `${name} ${animal}`.toLowerCase().includes(word)));
     return found.map((item) => {
       const going = goingPrice(this.book(), item.id, this.today);
-      return { item, going, count: notesOf(this.book(), item.id).length, unwanted: this.store.basis().pricing.choices.get(item.id)?.unwanted ?? false };
+      return {
+        item,
+        going,
+        count: notesOf(this.book(), item.id).length,
+        unwanted: this.store.basis().pricing.choices.get(item.id)?.unwanted ?? false,
+      };
     });
   });
 
@@ -61,19 +68,27 @@ export class PricesPage {
   protected readonly lowness = computed(() => {
     const latest = this.notes().at(-1);
     const low = latest ? howLow(this.book(), this.item(), latest.perKgMinor, latest.on) : null;
-    return latest && low ? `${latest.shop} last asked ${this.figures.perUnit(latest.perKgMinor)}: ${this.figures.howLow(low)}.` : '';
+    return latest && low
+      ? `${latest.shop} last asked ${this.figures.perUnit(latest.perKgMinor)}: ${this.figures.howLow(low)}.`
+      : '';
   });
   protected readonly rhythm = computed(() => saleRhythm(this.book(), this.item(), this.today).slice(0, 5));
   protected readonly purchases = computed(() => {
     const kind = this.chosen()?.piece;
     if (!kind) return [];
-    return this.store.pieces().filter((lot) => lot.kind === kind && lot.on && lot.inDg > 0).map((lot) => ({ on: lot.on!, perKgMinor: ((lot.paidMinor ?? 0) * 10_000) / lot.inDg })).reverse();
+    return this.store
+      .pieces()
+      .filter((lot) => lot.kind === kind && lot.on && lot.inDg > 0)
+      .map((lot) => ({ on: lot.on!, perKgMinor: ((lot.paidMinor ?? 0) * 10_000) / lot.inDg }))
+      .reverse();
   });
   /** Even money of the last finished piece of that kind. */
   protected readonly breakEven = computed(() => {
     const kind = this.chosen()?.piece;
     const last = kind ? this.store.pieces().find((lot) => lot.kind === kind && lot.closed) : undefined;
-    const even = last ? compareWithShop(this.store.state(), last.id, this.store.basis()).breakEvenPerKgMinor : 0;
+    const even = last
+      ? compareWithShop(this.store.state(), last.id, this.store.basis()).breakEvenPerKgMinor
+      : 0;
     return even > 0 ? even : null;
   });
 
@@ -91,7 +106,11 @@ export class PricesPage {
   }
 
   protected saveCsv(): void {
-    saveText(`vendicus-prices-${this.today}.csv`, writePriceCsv(this.book(), this.store.settings().currency), 'text/csv');
+    saveText(
+      `vendicus-prices-${this.today}.csv`,
+      writePriceCsv(this.book(), this.store.settings().currency),
+      'text/csv',
+    );
   }
 
   protected async readCsv(input: HTMLInputElement): Promise<void> {
@@ -108,14 +127,17 @@ export class PricesPage {
 
   protected async takeOver(): Promise<void> {
     const good = this.file()?.good ?? [];
-    const written = await this.store.record(...good.map(({ note }) => ({ type: 'price' as const, key: this.clock.newId(), value: note })));
+    const written = await this.store.record(
+      ...good.map(({ note }) => ({ type: 'price' as const, key: this.clock.newId(), value: note })),
+    );
     if (this.notices.tell(written, `${good.length} prices written down.`)) this.file.set(null);
   }
 
   /** A shop that is called otherwise now, or is the same as another: both go under one name. */
   protected async rename(): Promise<void> {
     const [from, to] = [this.renameFrom(), this.renameTo().trim()];
-    if (!from || !to || from === to) return this.notices.problem('Choose a shop, and type what it is called now.');
+    if (!from || !to || from === to)
+      return this.notices.problem('Choose a shop, and type what it is called now.');
     const written = await this.store.record({ type: 'shop', key: this.clock.newId(), value: { from, to } });
     if (!this.notices.tell(written, `${from} is ${to} now, everywhere.`)) return;
     this.renameFrom.set('');

@@ -23,25 +23,55 @@ import type { PriceNote } from '@core/journal/price-note';
       <legend>What does it cost ready cut?</legend>
       <p class="soft">So that the Books can say whether it was worth it. Leave out what you do not see.</p>
       <table class="ledger">
-        <thead><tr><th>Ready cut</th><th class="known">Going price</th><th>Price now for a {{ figures.priceUnit() }}</th></tr></thead>
+        <thead>
+          <tr>
+            <th>Ready cut</th>
+            <th class="known">Going price</th>
+            <th>Price now for a {{ figures.priceUnit() }}</th>
+          </tr>
+        </thead>
         <tbody>
           @for (row of rows(); track row.item.id) {
             <tr>
-              <td><label [for]="'price-' + row.item.id">{{ row.item.name }}</label></td>
+              <td>
+                <label [for]="'price-' + row.item.id">{{ row.item.name }}</label>
+              </td>
               <td class="known">
                 @if (row.unwanted) {
                   <span class="soft">not wanted</span>
                 } @else if (row.going; as going) {
-                  {{ figures.perUnit(going.perKgMinor) }} <span class="soft">{{ going.notes.length > 1 ? going.notes.length + ' shops' : going.notes[0]!.shop }}, {{ figures.age(going.notes[0]!.on) }}</span>
+                  {{ figures.perUnit(going.perKgMinor) }}
+                  <span class="soft"
+                    >{{ going.notes.length > 1 ? going.notes.length + ' shops' : going.notes[0]!.shop }},
+                    {{ figures.age(going.notes[0]!.on) }}</span
+                  >
                 } @else {
                   <span class="soft">unknown</span>
                 }
-                <button type="button" class="link" [attr.aria-pressed]="row.unwanted" (click)="setWanted(row.item, row.unwanted)">{{ row.unwanted ? 'we would buy it' : 'we would not buy it' }}<span class="visually-hidden">: {{ row.item.name }}</span></button>
+                <button
+                  type="button"
+                  class="link"
+                  [attr.aria-pressed]="row.unwanted"
+                  (click)="setWanted(row.item, row.unwanted)"
+                >
+                  {{ row.unwanted ? 'we would buy it' : 'we would not buy it'
+                  }}<span class="visually-hidden">: {{ row.item.name }}</span>
+                </button>
               </td>
               <td>
-                <input [id]="'price-' + row.item.id" class="text" inputmode="decimal" [name]="'price-' + row.item.id" [placeholder]="figures.currencySign()"
-                  [ngModel]="typed()[row.item.id] ?? ''" (ngModelChange)="type(row.item.id, $event)" [attr.aria-invalid]="isWrong(row.item.id)" />
-                @if (isWrong(row.item.id)) { <small class="bad">That is not a price.</small> }
+                <input
+                  [id]="'price-' + row.item.id"
+                  class="text"
+                  inputmode="decimal"
+                  [name]="'price-' + row.item.id"
+                  [placeholder]="figures.currencySign()"
+                  [ngModel]="typed()[row.item.id] ?? ''"
+                  (ngModelChange)="type(row.item.id, $event)"
+                  [attr.aria-invalid]="isWrong(row.item.id)"
+                />
+                @if (isWrong(row.item.id)) {
+                  <small class="bad">That is not a price.</small>
+                }
               </td>
             </tr>
           }
@@ -50,12 +80,40 @@ import type { PriceNote } from '@core/journal/price-note';
     </fieldset>
   `,
   styles: `
-    fieldset { border: 0; padding: 0; margin: 30px 0 0; min-width: 0; }
-    legend { font: 650 1.15rem var(--name); padding: 0; }
-    p { margin: 4px 0 8px; }
-    input.text { max-width: 130px; min-height: 44px; }
-    .link { background: none; border: 0; padding: 4px 0; font: inherit; font-size: 0.9rem; color: var(--soft); text-decoration: underline; text-underline-offset: 3px; cursor: pointer; display: block; }
-    @media (max-width: 900px) { .known .soft { display: block; } }
+    fieldset {
+      border: 0;
+      padding: 0;
+      margin: 30px 0 0;
+      min-width: 0;
+    }
+    legend {
+      font: 650 1.15rem var(--name);
+      padding: 0;
+    }
+    p {
+      margin: 4px 0 8px;
+    }
+    input.text {
+      max-width: 130px;
+      min-height: 44px;
+    }
+    .link {
+      background: none;
+      border: 0;
+      padding: 4px 0;
+      font: inherit;
+      font-size: 0.9rem;
+      color: var(--soft);
+      text-decoration: underline;
+      text-underline-offset: 3px;
+      cursor: pointer;
+      display: block;
+    }
+    @media (max-width: 900px) {
+      .known .soft {
+        display: block;
+      }
+    }
   `,
 })
 export class ShopPrices {
@@ -70,17 +128,26 @@ export class ShopPrices {
   readonly shop = input.required<string>();
   readonly date = input.required<string>();
 
-  protected readonly typed = linkedSignal<Kind, Record<string, string>>({ source: this.kind, computation: () => ({}) });
+  protected readonly typed = linkedSignal<Kind, Record<string, string>>({
+    source: this.kind,
+    computation: () => ({}),
+  });
   protected readonly rows = computed(() => {
     const { book, choices } = this.store.basis().pricing;
-    return this.items().map((item) => ({ item, going: goingPrice(book, item.id, this.date()), unwanted: choices.get(item.id)?.unwanted ?? false }));
+    return this.items().map((item) => ({
+      item,
+      going: goingPrice(book, item.id, this.date()),
+      unwanted: choices.get(item.id)?.unwanted ?? false,
+    }));
   });
 
   private readonly items = computed<ShopItem[]>(() => {
     const kind = this.kind();
     const way = kind.ways.find(({ id }) => id === this.way());
     const listed = way ? partsOfWay(kind, way) : [];
-    const items = listed.map((part) => comparableItem({ kind: kind.id, part: part.id, animal: kind.animal }, part.destination));
+    const items = listed.map((part) =>
+      comparableItem({ kind: kind.id, part: part.id, animal: kind.animal }, part.destination),
+    );
     return [...new Set(items.filter((item) => item !== null))];
   });
 
@@ -101,8 +168,14 @@ export class ShopPrices {
 
   /** Asks about prices that are far from what the item goes for. */
   private async isSure(notes: readonly PriceNote[]): Promise<boolean> {
-    const questions = notes.flatMap((note) => priceQuestions(this.store.basis().pricing.book, note).map((question) => this.figures.priceQuestion(note, question)));
-    return questions.length === 0 || this.ask.confirm('Is this price right?', questions.join(' '), 'Yes, it is');
+    const questions = notes.flatMap((note) =>
+      priceQuestions(this.store.basis().pricing.book, note).map((question) =>
+        this.figures.priceQuestion(note, question),
+      ),
+    );
+    return (
+      questions.length === 0 || this.ask.confirm('Is this price right?', questions.join(' '), 'Yes, it is')
+    );
   }
 
   /** Writes down what was typed; true when nothing stands in the way of going on. */
@@ -117,7 +190,13 @@ export class ShopPrices {
     const records = entries.map(([item, text]) => ({
       type: 'price' as const,
       key: this.clock.newId(),
-      value: { item, shop, perKgMinor: this.figures.parsePerUnit(text) ?? 0, on: this.date(), typed: `${text.trim()}/${this.figures.priceUnit()}` },
+      value: {
+        item,
+        shop,
+        perKgMinor: this.figures.parsePerUnit(text) ?? 0,
+        on: this.date(),
+        typed: `${text.trim()}/${this.figures.priceUnit()}`,
+      },
     }));
     if (!(await this.isSure(records.map(({ value }) => value)))) return false;
     const written = await this.store.record(...records);

@@ -15,15 +15,38 @@ import { HouseholdStore } from '../data/household-store';
     <p class="soft">At today’s prices, for {{ figures.mass(massDg()) }}. Choose one to see it through.</p>
     <div class="scroll" tabindex="0" role="group" aria-label="Table, to be scrolled sideways">
       <table class="ledger">
-        <thead><tr><th>Way</th><th class="figure wide">Usable</th><th class="figure">Packs</th><th class="figure wide">Bought cut</th><th class="figure">Saves</th><th class="figure">Minutes</th></tr></thead>
+        <thead>
+          <tr>
+            <th>Way</th>
+            <th class="figure wide">Usable</th>
+            <th class="figure">Packs</th>
+            <th class="figure wide">Bought cut</th>
+            <th class="figure">Saves</th>
+            <th class="figure">Minutes</th>
+          </tr>
+        </thead>
         <tbody>
           @for (row of rows(); track row.id) {
             <tr [class.on]="row.id === way()">
-              <td><button type="button" class="pick" [attr.aria-pressed]="row.id === way()" (click)="chosen.emit(row.id)">{{ row.name }}</button>@if (row.estimated && row.pieces === 0) { <small class="soft"> estimate</small> }</td>
+              <td>
+                <button
+                  type="button"
+                  class="pick"
+                  [attr.aria-pressed]="row.id === way()"
+                  (click)="chosen.emit(row.id)"
+                >
+                  {{ row.name }}
+                </button>
+                @if (row.estimated && row.pieces === 0) {
+                  <small class="soft"> estimate</small>
+                }
+              </td>
               <td class="figure wide">{{ figures.mass(row.usableDg) }}</td>
               <td class="figure">{{ row.packs }}</td>
               <td class="figure wide">{{ row.atLeast }}{{ figures.wholeMoney(row.worthMinor) }}</td>
-              <td class="figure" [class.bad]="row.savedMinor < 0 && row.atLeast === ''"><b>{{ figures.wholeMoney(row.savedMinor) }}</b></td>
+              <td class="figure" [class.bad]="row.savedMinor < 0 && row.atLeast === ''">
+                <b>{{ figures.wholeMoney(row.savedMinor) }}</b>
+              </td>
               <td class="figure">{{ row.minutes }}</td>
             </tr>
           }
@@ -32,10 +55,41 @@ import { HouseholdStore } from '../data/household-store';
     </div>
   `,
   styles: `
-    h2 { margin: 26px 0 4px; font-size: 1.15rem; } p { margin: 0 0 6px; }
-    @media (max-width: 900px) { .wide { display: none; } }
-    .pick { background: none; border: 0; padding: 0; font: inherit; color: inherit; text-align: left; text-decoration: underline; text-underline-offset: 3px; cursor: pointer; min-height: 32px; }
-    tr.on td { background: var(--sheet); } tr.on td:first-child { box-shadow: inset 4px 0 0 var(--act); padding-left: 10px; } tr.on .pick { font-weight: 650; text-decoration: none; }
+    h2 {
+      margin: 26px 0 4px;
+      font-size: 1.15rem;
+    }
+    p {
+      margin: 0 0 6px;
+    }
+    @media (max-width: 900px) {
+      .wide {
+        display: none;
+      }
+    }
+    .pick {
+      background: none;
+      border: 0;
+      padding: 0;
+      font: inherit;
+      color: inherit;
+      text-align: left;
+      text-decoration: underline;
+      text-underline-offset: 3px;
+      cursor: pointer;
+      min-height: 32px;
+    }
+    tr.on td {
+      background: var(--sheet);
+    }
+    tr.on td:first-child {
+      box-shadow: inset 4px 0 0 var(--act);
+      padding-left: 10px;
+    }
+    tr.on .pick {
+      font-weight: 650;
+      text-decoration: none;
+    }
   `,
 })
 export class WaysCompared {
@@ -51,16 +105,26 @@ export class WaysCompared {
   readonly packDg = input.required<number>();
   readonly chosen = output<string>();
 
-  private readonly habits = computed(() => this.kind().ways.map((way) => habitOfWay(this.store.state(), { kind: this.kind(), way })));
+  private readonly habits = computed(() =>
+    this.kind().ways.map((way) => habitOfWay(this.store.state(), { kind: this.kind(), way })),
+  );
   /** Apart from the price, which moves with every twitch of the slider. */
   private readonly predictions = computed(() =>
-    this.kind().ways.map((way, index) => predict({ kind: this.kind(), way }, this.habits()[index]!, this.store.basis(), { massDg: this.massDg(), marks: this.marks(), on: this.on() })),
+    this.kind().ways.map((way, index) =>
+      predict({ kind: this.kind(), way }, this.habits()[index]!, this.store.basis(), {
+        massDg: this.massDg(),
+        marks: this.marks(),
+        on: this.on(),
+      }),
+    ),
   );
   protected readonly rows = computed(() =>
     this.kind().ways.map((way, index) => {
       const { habit, parts, usable, worthPerKg, missing } = this.predictions()[index]!;
       const worthMinor = (worthPerKg.mean * this.massDg()) / 10_000;
-      const packed = parts.filter(({ destination, massDg }) => destination && isUsable(destination) && massDg > 500);
+      const packed = parts.filter(
+        ({ destination, massDg }) => destination && isUsable(destination) && massDg > 500,
+      );
       return {
         id: way.id,
         name: way.name,

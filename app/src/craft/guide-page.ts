@@ -32,26 +32,37 @@ export class GuidePage {
   /** The id of the kind, from the address. */
   readonly kind = input.required<string>();
 
-  protected readonly known = computed(() => this.store.kinds().find(({ id }) => id === this.kind()) ?? kindById(this.kind()) ?? null);
+  protected readonly known = computed(
+    () => this.store.kinds().find(({ id }) => id === this.kind()) ?? kindById(this.kind()) ?? null,
+  );
   protected readonly isOwn = computed(() => this.kind().startsWith(OWN));
   protected readonly others = this.store.kinds;
   protected readonly families = computed(() => waysByFamily(this.known() ?? { ways: [] }));
   protected readonly wayId = linkedSignal(() => this.known()?.ways[0]?.id ?? '');
   protected readonly way = computed(() => this.known()?.ways.find(({ id }) => id === this.wayId()));
-  protected readonly family = computed(() => this.families().find(({ ways }) => ways.some(({ id }) => id === this.wayId())));
+  protected readonly family = computed(() =>
+    this.families().find(({ ways }) => ways.some(({ id }) => id === this.wayId())),
+  );
   protected readonly steps = computed(() => this.stepsOf(this.way()));
   protected readonly minutes = computed(() => this.minutesOf(this.way()));
   protected readonly shares = computed(() => {
     const [kind, way] = [this.known(), this.way()];
     if (!kind || !way) return [];
     const ranges = usualRanges(kind, way);
-    const parts = Object.entries(way.shares).map(([id, share]) => ({ part: partOf(kind, id), share, range: ranges.get(id) ?? [share, share] }));
+    const parts = Object.entries(way.shares).map(([id, share]) => ({
+      part: partOf(kind, id),
+      share,
+      range: ranges.get(id) ?? [share, share],
+    }));
     return parts.sort((a, b) => b.share - a.share);
   });
   protected readonly partIds = computed(() => this.shares().flatMap(({ part }) => part?.id ?? []));
   protected readonly safe = computed(() => safeTemperature(this.known()?.animal ?? 'beef'));
   /** The step that is looked at: its cut is drawn. */
-  protected readonly looked = linkedSignal<string, string | null>({ source: this.wayId, computation: () => null });
+  protected readonly looked = linkedSignal<string, string | null>({
+    source: this.wayId,
+    computation: () => null,
+  });
 
   protected stepsOf(way: Way | undefined) {
     return way?.steps.flatMap((id) => this.known()?.steps.find((step) => step.id === id) ?? []) ?? [];
@@ -78,7 +89,12 @@ export class GuidePage {
   /** What a way gives, in one line for paper. */
   protected sharesLine(way: Way): string {
     const parts = Object.entries(way.shares).sort(([, a], [, b]) => b - a);
-    return parts.map(([id, share]) => `${partOf(this.known() ?? undefined, id)?.name.toLowerCase()} ${this.figures.percent(share, share < 0.1 ? 1 : 0)}`).join(', ');
+    return parts
+      .map(
+        ([id, share]) =>
+          `${partOf(this.known() ?? undefined, id)?.name.toLowerCase()} ${this.figures.percent(share, share < 0.1 ? 1 : 0)}`,
+      )
+      .join(', ');
   }
 
   protected print(): void {

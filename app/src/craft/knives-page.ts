@@ -4,15 +4,30 @@ import { CRAFT_PAGES } from './pages';
 
 /** Common practice. */
 const TOOLS: readonly { readonly name: string; readonly what: string }[] = [
-  { name: 'Boning knife', what: 'Thin and stiff, 13 to 16 cm: seams, silver skin, bones. Held like a pencil or a dagger, never towards the body.' },
-  { name: 'Long breaking or slicing knife', what: '25 cm and more: straight steaks in one long stroke. A short knife makes wavy steaks.' },
+  {
+    name: 'Boning knife',
+    what: 'Thin and stiff, 13 to 16 cm: seams, silver skin, bones. Held like a pencil or a dagger, never towards the body.',
+  },
+  {
+    name: 'Long breaking or slicing knife',
+    what: '25 cm and more: straight steaks in one long stroke. A short knife makes wavy steaks.',
+  },
   { name: 'Shears', what: 'For the back of a bird. Bone ends are sharp: the free hand stays outside.' },
-  { name: 'Steel', what: 'Sets the edge straight again, a few light strokes on each side as work goes on; wipe the knife after. It does not sharpen what is blunt: a stone does.' },
-  { name: 'Saw', what: 'A fine one, only where a bone must be crossed. Steaks across the bone and most lamb chops want one: ask the shop, or pass. Wipe the bone dust off.' },
+  {
+    name: 'Steel',
+    what: 'Sets the edge straight again, a few light strokes on each side as work goes on; wipe the knife after. It does not sharpen what is blunt: a stone does.',
+  },
+  {
+    name: 'Saw',
+    what: 'A fine one, only where a bone must be crossed. Steaks across the bone and most lamb chops want one: ask the shop, or pass. Wipe the bone dust off.',
+  },
   { name: 'Board', what: 'Large and heavy, on a damp cloth so that it cannot move. One for meat alone.' },
   { name: 'Paper towel', what: 'Dries the piece, and grips membranes and silver skin.' },
   { name: 'Twine', what: 'Cotton, undyed, for roasts; tie from the middle outwards.' },
-  { name: 'Trays', what: 'One for each destination, and a deep one for the liquid. Weigh them once, or tare them.' },
+  {
+    name: 'Trays',
+    what: 'One for each destination, and a deep one for the liquid. Weigh them once, or tare them.',
+  },
   { name: 'Cut-resistant glove', what: 'On the free hand. For beginners, and no shame for anyone else.' },
 ];
 const RULES = [
@@ -36,20 +51,67 @@ const RULES = [
       <v-page-tabs of="Craft" [tabs]="pages" />
       <header>
         <h1>Knives, steel and board</h1>
-        <p>Few tools, kept sharp. Common practice; where you are taught otherwise by someone licensed to, do that.</p>
+        <p>
+          Few tools, kept sharp. Common practice; where you are taught otherwise by someone licensed to, do
+          that.
+        </p>
       </header>
       <h2>So that nobody is hurt</h2>
-      <ol>@for (each of rules; track each) { <li>{{ each }}</li> }</ol>
+      <ol>
+        @for (each of rules; track each) {
+          <li>{{ each }}</li>
+        }
+      </ol>
       <h2>On the table</h2>
-      <dl>@for (each of tools; track each.name) { <div><dt>{{ each.name }}</dt><dd>{{ each.what }}</dd></div> }</dl>
+      <dl>
+        @for (each of tools; track each.name) {
+          <div>
+            <dt>{{ each.name }}</dt>
+            <dd>{{ each.what }}</dd>
+          </div>
+        }
+      </dl>
     </div>
   `,
   styles: `
-    h2 { margin: 26px 0 8px; border-top: 1.5px solid var(--ink); padding-top: 12px; }
-    ol { margin: 0; padding-left: 26px; max-width: 68ch; } li { padding: 4px 0; font-size: 1.05rem; }
-    dl { margin: 0; max-width: 860px; } dl div { display: grid; grid-template-columns: 230px 1fr; gap: 4px 22px; padding: 9px 0; border-bottom: 1px solid var(--line); break-inside: avoid; }
-    dt { font: 600 1.05rem var(--name); } dd { margin: 0; max-width: 62ch; }
-    @media (max-width: 900px) { dl div { grid-template-columns: 1fr; } }
+    h2 {
+      margin: 26px 0 8px;
+      border-top: 1.5px solid var(--ink);
+      padding-top: 12px;
+    }
+    ol {
+      margin: 0;
+      padding-left: 26px;
+      max-width: 68ch;
+    }
+    li {
+      padding: 4px 0;
+      font-size: 1.05rem;
+    }
+    dl {
+      margin: 0;
+      max-width: 860px;
+    }
+    dl div {
+      display: grid;
+      grid-template-columns: 230px 1fr;
+      gap: 4px 22px;
+      padding: 9px 0;
+      border-bottom: 1px solid var(--line);
+      break-inside: avoid;
+    }
+    dt {
+      font: 600 1.05rem var(--name);
+    }
+    dd {
+      margin: 0;
+      max-width: 62ch;
+    }
+    @media (max-width: 900px) {
+      dl div {
+        grid-template-columns: 1fr;
+      }
+    }
   `,
 })
 export class KnivesPage {

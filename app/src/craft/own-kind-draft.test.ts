@@ -63,8 +63,14 @@ describe('a kind while it is being written', () => {
   it('steps move, in every way', async () => {
     const draft = await open(copyOfKind(kindById('eye-of-round')!, 'own-eye'));
     draft.moveStep('silver', -1);
-    expect(draft.kind().steps.map(({ id }) => id).slice(0, 3)).toEqual(['open', 'silver', 'fat-off']);
-    for (const way of draft.kind().ways) expect(way.steps.indexOf('silver')).toBeLessThan(way.steps.indexOf('fat-off'));
+    expect(
+      draft
+        .kind()
+        .steps.map(({ id }) => id)
+        .slice(0, 3),
+    ).toEqual(['open', 'silver', 'fat-off']);
+    for (const way of draft.kind().ways)
+      expect(way.steps.indexOf('silver')).toBeLessThan(way.steps.indexOf('fat-off'));
     expect(draft.problems()).toEqual([]);
   });
 

@@ -1,4 +1,13 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+  untracked,
+} from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import { DESTINATION_IDS, type Destination } from '@core/catalogue/destination';
@@ -47,8 +56,12 @@ export class OwnKindPage {
   protected readonly destinations = DESTINATION_IDS;
   protected readonly tried = signal(false);
   protected readonly isNew = computed(() => this.id() === 'new');
-  protected readonly isMissing = computed(() => !this.isNew() && !this.store.kinds().some(({ id }) => id === this.id()));
-  protected readonly items = computed(() => SHOP_ITEMS.filter(({ animal, piece }) => animal === this.draft.kind().animal && piece === undefined));
+  protected readonly isMissing = computed(
+    () => !this.isNew() && !this.store.kinds().some(({ id }) => id === this.id()),
+  );
+  protected readonly items = computed(() =>
+    SHOP_ITEMS.filter(({ animal, piece }) => animal === this.draft.kind().animal && piece === undefined),
+  );
   private readonly used = computed(() => this.store.pieces().filter(({ kind }) => kind === this.id()).length);
 
   constructor() {
@@ -63,24 +76,47 @@ export class OwnKindPage {
   }
 
   protected synonyms(text: string): string[] {
-    return text.split(',').map((each) => each.trim()).filter(Boolean);
+    return text
+      .split(',')
+      .map((each) => each.trim())
+      .filter(Boolean);
   }
 
   protected async save(): Promise<void> {
     this.tried.set(true);
-    if (this.draft.problems().length > 0) return this.notices.problem('Not saved yet: see what is still wrong, at the end of the page.');
+    if (this.draft.problems().length > 0)
+      return this.notices.problem('Not saved yet: see what is still wrong, at the end of the page.');
     const kind = this.draft.finished();
-    const twin = this.store.kinds().find(({ id, name }) => id !== kind.id && name.toLowerCase() === kind.name.toLowerCase());
+    const twin = this.store
+      .kinds()
+      .find(({ id, name }) => id !== kind.id && name.toLowerCase() === kind.name.toLowerCase());
     if (twin) return this.notices.problem(`There is a “${twin.name}” already. Give this one another name.`);
     const written = await this.store.record({ type: 'kind', key: kind.id, value: kind });
-    if (this.notices.tell(written, `${kind.name} is saved.`)) await this.router.navigate(['/', this.household, 'craft', kind.id]);
+    if (this.notices.tell(written, `${kind.name} is saved.`))
+      await this.router.navigate(['/', this.household, 'craft', kind.id]);
   }
 
   protected async remove(): Promise<void> {
     const { id, name } = this.draft.kind();
-    if (this.used() > 0) return this.notices.problem(`${this.used()} ${this.used() === 1 ? 'piece was' : 'pieces were'} bought as ${name}: it stays, or they would lose their parts.`);
-    if (!(await this.ask.confirm('Take it out?', `${name} has not been bought yet. It would be gone from the lists.`, 'Take it out'))) return;
-    if (this.notices.tell(await this.store.record({ type: 'kind', key: id, value: null }), `${name} is taken out.`)) await this.router.navigate(['/', this.household, 'craft']);
+    if (this.used() > 0)
+      return this.notices.problem(
+        `${this.used()} ${this.used() === 1 ? 'piece was' : 'pieces were'} bought as ${name}: it stays, or they would lose their parts.`,
+      );
+    if (
+      !(await this.ask.confirm(
+        'Take it out?',
+        `${name} has not been bought yet. It would be gone from the lists.`,
+        'Take it out',
+      ))
+    )
+      return;
+    if (
+      this.notices.tell(
+        await this.store.record({ type: 'kind', key: id, value: null }),
+        `${name} is taken out.`,
+      )
+    )
+      await this.router.navigate(['/', this.household, 'craft']);
   }
 
   private begin(id: string, from: string | undefined): void {

@@ -7,7 +7,10 @@ import { HouseholdStore } from '../data/household-store';
 import { PageTabs } from '../kit/page-tabs';
 import { CRAFT_PAGES } from './pages';
 
-interface Row { readonly name: string; readonly text: string }
+interface Row {
+  readonly name: string;
+  readonly text: string;
+}
 const MOST_ZONES = 6;
 const SCALE = 1.6;
 
@@ -27,42 +30,143 @@ const SCALE = 1.6;
         <form autocomplete="off" (ngSubmit)="add()">
           @for (row of rows(); track $index) {
             <div class="row">
-              <input class="text" [name]="'name' + $index" [attr.aria-label]="'Name of zone ' + ($index + 1)" [ngModel]="row.name" (ngModelChange)="set($index, { name: $event })" />
-              <input class="text" [name]="'mm' + $index" inputmode="decimal" [attr.aria-label]="'Thickness of zone ' + ($index + 1) + ' in ' + unit()" [placeholder]="unit()" [ngModel]="row.text" (ngModelChange)="set($index, { text: $event })" [attr.aria-invalid]="row.text.trim() !== '' && millimetres(row.text) === null" />
-              <button type="button" class="quiet" [attr.aria-label]="'Take out zone ' + ($index + 1)" (click)="remove($index)" [disabled]="rows().length <= 2">×</button>
+              <input
+                class="text"
+                [name]="'name' + $index"
+                [attr.aria-label]="'Name of zone ' + ($index + 1)"
+                [ngModel]="row.name"
+                (ngModelChange)="set($index, { name: $event })"
+              />
+              <input
+                class="text"
+                [name]="'mm' + $index"
+                inputmode="decimal"
+                [attr.aria-label]="'Thickness of zone ' + ($index + 1) + ' in ' + unit()"
+                [placeholder]="unit()"
+                [ngModel]="row.text"
+                (ngModelChange)="set($index, { text: $event })"
+                [attr.aria-invalid]="row.text.trim() !== '' && millimetres(row.text) === null"
+              />
+              <button
+                type="button"
+                class="quiet"
+                [attr.aria-label]="'Take out zone ' + ($index + 1)"
+                (click)="remove($index)"
+                [disabled]="rows().length <= 2"
+              >
+                ×
+              </button>
             </div>
           }
-          @if (rows().length < most) { <button type="submit" class="quiet">Another zone</button> }
+          @if (rows().length < most) {
+            <button type="submit" class="quiet">Another zone</button>
+          }
           <p class="bad" role="status">{{ wrong() }}</p>
         </form>
         <section aria-live="polite">
           @if (plan(); as plan) {
             <p class="hero">{{ length(plan.thicknessMm) }}</p>
-            <p class="soft">the same all over{{ plan.unevenAfter > 1.3 ? ', nearly' : '' }}. Left as it is, the thickest zone would have taken <b>{{ figures.number(plan.unevenBefore, 1) }} times</b> as long to heat through as the thinnest; now {{ figures.number(plan.unevenAfter, 1) }} times. (Time goes with the square of thickness.)</p>
+            <p class="soft">
+              the same all over{{ plan.unevenAfter > 1.3 ? ', nearly' : '' }}. Left as it is, the thickest
+              zone would have taken <b>{{ figures.number(plan.unevenBefore, 1) }} times</b> as long to heat
+              through as the thinnest; now {{ figures.number(plan.unevenAfter, 1) }} times. (Time goes with
+              the square of thickness.)
+            </p>
             <svg [attr.viewBox]="'0 0 600 ' + height()" role="img" [attr.aria-label]="spoken()">
               @for (zone of drawn(); track $index) {
-                <rect [attr.x]="zone.x" [attr.y]="zone.y" [attr.width]="zone.width" [attr.height]="zone.height" />
-                @for (cut of zone.cuts; track cut) { <path class="cut" [attr.d]="cut" /> }
+                <rect
+                  [attr.x]="zone.x"
+                  [attr.y]="zone.y"
+                  [attr.width]="zone.width"
+                  [attr.height]="zone.height"
+                />
+                @for (cut of zone.cuts; track cut) {
+                  <path class="cut" [attr.d]="cut" />
+                }
                 <text [attr.x]="zone.x + zone.width / 2" [attr.y]="height() - 6">{{ zone.name }}</text>
               }
               <path class="level" [attr.d]="level()" />
             </svg>
-            <ol>@for (zone of plan.zones; track $index) { <li><b>{{ zone.name }}</b>: {{ words(zone) }}</li> }</ol>
-            <p class="caution">Blade level with the board, the free hand flat on top of the meat, fingers up.</p>
+            <ol>
+              @for (zone of plan.zones; track $index) {
+                <li>
+                  <b>{{ zone.name }}</b
+                  >: {{ words(zone) }}
+                </li>
+              }
+            </ol>
+            <p class="caution">
+              Blade level with the board, the free hand flat on top of the meat, fingers up.
+            </p>
           } @else {
-            <p class="soft">Push a skewer down to the board and measure it. With two zones written here, this side says which to open like a book, how deep, and which only to slash.</p>
+            <p class="soft">
+              Push a skewer down to the board and measure it. With two zones written here, this side says
+              which to open like a book, how deep, and which only to slash.
+            </p>
           }
         </section>
       </div>
     </div>
   `,
   styles: `
-    .cols { display: grid; grid-template-columns: 380px minmax(0, 1fr); gap: 30px 50px; align-items: start; }
-    .row { display: grid; grid-template-columns: 1fr 110px 56px; gap: 8px; margin-bottom: 8px; } .row .text { min-height: 56px; } .quiet { padding: 0 12px; }
-    svg { width: 100%; max-width: 620px; display: block; margin: 14px 0; }
-    rect { fill: var(--sheet); stroke: var(--ink); stroke-width: 1.6; } .cut { stroke: var(--bad); stroke-width: 2.2; stroke-dasharray: 8 5; fill: none; } .level { stroke: var(--twine); stroke-width: 1.5; } text { font: 400 16px var(--text); fill: var(--ink); text-anchor: middle; }
-    ol { padding-left: 22px; } li { padding: 3px 0; }
-    @media (max-width: 900px) { .cols { grid-template-columns: 1fr; } text { font-size: 22px; } }
+    .cols {
+      display: grid;
+      grid-template-columns: 380px minmax(0, 1fr);
+      gap: 30px 50px;
+      align-items: start;
+    }
+    .row {
+      display: grid;
+      grid-template-columns: 1fr 110px 56px;
+      gap: 8px;
+      margin-bottom: 8px;
+    }
+    .row .text {
+      min-height: 56px;
+    }
+    .quiet {
+      padding: 0 12px;
+    }
+    svg {
+      width: 100%;
+      max-width: 620px;
+      display: block;
+      margin: 14px 0;
+    }
+    rect {
+      fill: var(--sheet);
+      stroke: var(--ink);
+      stroke-width: 1.6;
+    }
+    .cut {
+      stroke: var(--bad);
+      stroke-width: 2.2;
+      stroke-dasharray: 8 5;
+      fill: none;
+    }
+    .level {
+      stroke: var(--twine);
+      stroke-width: 1.5;
+    }
+    text {
+      font: 400 16px var(--text);
+      fill: var(--ink);
+      text-anchor: middle;
+    }
+    ol {
+      padding-left: 22px;
+    }
+    li {
+      padding: 3px 0;
+    }
+    @media (max-width: 900px) {
+      .cols {
+        grid-template-columns: 1fr;
+      }
+      text {
+        font-size: 22px;
+      }
+    }
   `,
 })
 export class ThicknessPage {
@@ -70,7 +174,11 @@ export class ThicknessPage {
   private readonly store = inject(HouseholdStore);
   protected readonly pages = CRAFT_PAGES;
   protected readonly most = MOST_ZONES;
-  protected readonly rows = signal<readonly Row[]>([{ name: 'inside', text: '' }, { name: 'outside', text: '' }, { name: 'middle', text: '' }]);
+  protected readonly rows = signal<readonly Row[]>([
+    { name: 'inside', text: '' },
+    { name: 'outside', text: '' },
+    { name: 'middle', text: '' },
+  ]);
   protected readonly unit = computed(() => (this.store.settings().system === 'imperial' ? 'in' : 'mm'));
 
   private readonly zones = computed(() =>
@@ -82,9 +190,13 @@ export class ThicknessPage {
   protected readonly plan = computed(() => evenThickness(this.zones()));
   protected readonly wrong = computed(() => {
     const bad = this.rows().find(({ text }) => text.trim() !== '' && this.millimetres(text) === null);
-    return bad ? `“${bad.text}” is no thickness. Write it in ${this.unit()}, above 0 and under ${this.length(400)}.` : '';
+    return bad
+      ? `“${bad.text}” is no thickness. Write it in ${this.unit()}, above 0 and under ${this.length(400)}.`
+      : '';
   });
-  protected readonly height = computed(() => Math.max(...this.zones().map(({ thicknessMm }) => thicknessMm), 20) * SCALE + 50);
+  protected readonly height = computed(
+    () => Math.max(...this.zones().map(({ thicknessMm }) => thicknessMm), 20) * SCALE + 50,
+  );
   protected readonly drawn = computed(() => {
     const zones = this.plan()?.zones ?? [];
     const width = 560 / zones.length;
@@ -93,12 +205,20 @@ export class ThicknessPage {
       const [x, top] = [20 + index * width, floor - thicknessMm * SCALE];
       const level = (mm: number): string => `M${x + width * 0.12} ${floor - mm * SCALE}H${x + width}`;
       const slash = (part: number): string => `M${x + width * part} ${top}v${slashMm * SCALE}`;
-      const cuts = [...(cutAtMm === null ? [] : [level(cutAtMm)]), ...(act === 'open-twice' && cutAtMm !== null ? [level(cutAtMm * 2)] : []), ...(slashMm > 0 ? [0.3, 0.5, 0.7].map(slash) : [])];
+      const cuts = [
+        ...(cutAtMm === null ? [] : [level(cutAtMm)]),
+        ...(act === 'open-twice' && cutAtMm !== null ? [level(cutAtMm * 2)] : []),
+        ...(slashMm > 0 ? [0.3, 0.5, 0.7].map(slash) : []),
+      ];
       return { name, x, y: top, width, height: thicknessMm * SCALE, cuts };
     });
   });
-  protected readonly level = computed(() => `M10 ${this.height() - 30 - (this.plan()?.thicknessMm ?? 0) * SCALE}H590`);
-  protected readonly spoken = computed(() => (this.plan()?.zones ?? []).map((zone) => `${zone.name}: ${this.words(zone)}`).join('; '));
+  protected readonly level = computed(
+    () => `M10 ${this.height() - 30 - (this.plan()?.thicknessMm ?? 0) * SCALE}H590`,
+  );
+  protected readonly spoken = computed(() =>
+    (this.plan()?.zones ?? []).map((zone) => `${zone.name}: ${this.words(zone)}`).join('; '),
+  );
 
   protected millimetres(text: string): number | null {
     const value = this.figures.parseNumber(text.replace(/\s*(mm|in|")\s*$/i, ''));
@@ -108,7 +228,9 @@ export class ThicknessPage {
   }
 
   protected length(mm: number): string {
-    return this.unit() === 'in' ? `${this.figures.number(convert(mm, 'mm', 'in'), 2)} in` : `${this.figures.number(mm, 0)} mm`;
+    return this.unit() === 'in'
+      ? `${this.figures.number(convert(mm, 'mm', 'in'), 2)} in`
+      : `${this.figures.number(mm, 0)} mm`;
   }
 
   protected words({ act, cutAtMm, slashMm, thicknessMm, reachedMm }: ZoneAct): string {
@@ -130,7 +252,9 @@ export class ThicknessPage {
   }
 
   protected add(): void {
-    this.rows.update((rows) => (rows.length < MOST_ZONES ? [...rows, { name: `zone ${rows.length + 1}`, text: '' }] : rows));
+    this.rows.update((rows) =>
+      rows.length < MOST_ZONES ? [...rows, { name: `zone ${rows.length + 1}`, text: '' }] : rows,
+    );
   }
 
   protected remove(index: number): void {

@@ -21,20 +21,35 @@ export class CodeDecoder {
     const { number } = this;
     this.worker ??= this.start();
     const grey = new Uint8ClampedArray(picture.width * picture.height);
-    for (let k = 0; k < grey.length; k++) grey[k] = ((picture.data[4 * k] as number) * 306 + (picture.data[4 * k + 1] as number) * 601 + (picture.data[4 * k + 2] as number) * 117) >> 10;
+    for (let k = 0; k < grey.length; k++)
+      grey[k] =
+        ((picture.data[4 * k] as number) * 306 +
+          (picture.data[4 * k + 1] as number) * 601 +
+          (picture.data[4 * k + 2] as number) * 117) >>
+        10;
     return new Promise((resolve) => {
       this.waiting.set(number, resolve);
-      this.worker?.postMessage({ number, width: picture.width, height: picture.height, grey, isStill } satisfies CodeQuestion);
+      this.worker?.postMessage({
+        number,
+        width: picture.width,
+        height: picture.height,
+        grey,
+        isStill,
+      } satisfies CodeQuestion);
     });
   }
 
   /** A picture file as dots. */
   async dotsOf(source: Blob | HTMLVideoElement | HTMLCanvasElement): Promise<ImageData> {
     const image = source instanceof Blob ? await createImageBitmap(source) : source;
-    const [width, height] = image instanceof HTMLVideoElement ? [image.videoWidth, image.videoHeight] : [image.width, image.height];
+    const [width, height] =
+      image instanceof HTMLVideoElement ? [image.videoWidth, image.videoHeight] : [image.width, image.height];
     const scale = Math.min(1, LONGEST / Math.max(width, height));
     const canvas = document.createElement('canvas');
-    [canvas.width, canvas.height] = [Math.max(1, Math.round(width * scale)), Math.max(1, Math.round(height * scale))];
+    [canvas.width, canvas.height] = [
+      Math.max(1, Math.round(width * scale)),
+      Math.max(1, Math.round(height * scale)),
+    ];
     const context = canvas.getContext('2d', { willReadFrequently: true });
     if (!context) throw new Error('This browser draws no pictures.');
     context.fillStyle = '#fff';

@@ -34,14 +34,22 @@ describe('figures of a metric household with euros', () => {
   });
 
   it('a price is low or high among those seen', () => {
-    expect(figures.howLow({ higher: 22, lower: 8, seen: 30, since: '2025-11-25' })).toBe('lower than 22 of 30 in a year');
-    expect(figures.howLow({ higher: 1, lower: 4, seen: 5, since: '2026-08-02' })).toBe('higher than 4 of 5 in all, since August 2026');
+    expect(figures.howLow({ higher: 22, lower: 8, seen: 30, since: '2025-11-25' })).toBe(
+      'lower than 22 of 30 in a year',
+    );
+    expect(figures.howLow({ higher: 1, lower: 4, seen: 5, since: '2026-08-02' })).toBe(
+      'higher than 4 of 5 in all, since August 2026',
+    );
   });
 
   it('asks about a price in the unit that was probably meant', () => {
     const note = { item: 'strip-steak', shop: 'Hollis Lane Farm', perKgMinor: 249, on: '2026-11-24' };
-    expect(figures.priceQuestion(note, { code: 'far-off', going: 2490, times: 0.1, meant: '100g' })).toBe('Strip steak at €2.49/kg is 1/10 of what it goes for, €24.90/kg. Was it for 100 g?');
-    expect(figures.priceQuestion(note, { code: 'same-day', other: { ...note, perKgMinor: 2490, key: 'k' } })).toContain('is noted for 24 Nov already, at €24.90/kg');
+    expect(figures.priceQuestion(note, { code: 'far-off', going: 2490, times: 0.1, meant: '100g' })).toBe(
+      'Strip steak at €2.49/kg is 1/10 of what it goes for, €24.90/kg. Was it for 100 g?',
+    );
+    expect(
+      figures.priceQuestion(note, { code: 'same-day', other: { ...note, perKgMinor: 2490, key: 'k' } }),
+    ).toContain('is noted for 24 Nov already, at €24.90/kg');
   });
 });
 

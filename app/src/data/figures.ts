@@ -13,10 +13,20 @@ import { daysBetween } from '@core/units/date';
 import { Clock } from './clock';
 import { HouseholdStore } from './household-store';
 
-const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' });
+const WEEKDAY = new Intl.DateTimeFormat('en-GB', {
+  weekday: 'short',
+  day: 'numeric',
+  month: 'short',
+  timeZone: 'UTC',
+});
 const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' });
 const MONTH_AND_YEAR = new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric', timeZone: 'UTC' });
-const DAY_AND_YEAR = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });
+const DAY_AND_YEAR = new Intl.DateTimeFormat('en-GB', {
+  day: 'numeric',
+  month: 'short',
+  year: 'numeric',
+  timeZone: 'UTC',
+});
 
 /** Quantities in the household's own units, at the edge of the screen and nowhere else. */
 @Injectable()
@@ -77,9 +87,15 @@ export class Figures {
   /** What to ask about a price before it is written down. */
   priceQuestion(note: PriceNote, question: PriceQuestion): string {
     const name = shopItem(note.item)?.name ?? note.item;
-    if (question.code === 'same-day') return `${name} at ${note.shop} is noted for ${this.day(note.on)} already, at ${this.perUnit(question.other.perKgMinor)}.`;
-    const times = question.times > 1 ? `${this.number(question.times, 1)} times` : `1/${this.number(1 / question.times, 0)} of`;
-    const slip = question.meant ? ` Was it for ${question.meant === 'kg' ? 'a kg' : question.meant === 'lb' ? 'a lb' : '100 g'}?` : '';
+    if (question.code === 'same-day')
+      return `${name} at ${note.shop} is noted for ${this.day(note.on)} already, at ${this.perUnit(question.other.perKgMinor)}.`;
+    const times =
+      question.times > 1
+        ? `${this.number(question.times, 1)} times`
+        : `1/${this.number(1 / question.times, 0)} of`;
+    const slip = question.meant
+      ? ` Was it for ${question.meant === 'kg' ? 'a kg' : question.meant === 'lb' ? 'a lb' : '100 g'}?`
+      : '';
     return `${name} at ${this.perUnit(note.perKgMinor)} is ${times} what it goes for, ${this.perUnit(question.going)}.${slip}`;
   }
 
@@ -96,14 +112,21 @@ export class Figures {
 
   /** From so much to so much, the unit said once. */
   roughSpan(lowDg: number, highDg: number): string {
-    const [low, high] = [this.massParts(Math.round(lowDg / 50) * 50), this.massParts(Math.round(highDg / 50) * 50)];
-    return low.unit === high.unit ? `${low.value} to ${high.value} ${high.unit}` : `${low.value} ${low.unit} to ${high.value} ${high.unit}`;
+    const [low, high] = [
+      this.massParts(Math.round(lowDg / 50) * 50),
+      this.massParts(Math.round(highDg / 50) * 50),
+    ];
+    return low.unit === high.unit
+      ? `${low.value} to ${high.value} ${high.unit}`
+      : `${low.value} ${low.unit} to ${high.value} ${high.unit}`;
   }
 
   /** A length as a ruler of this household shows it. */
   length(mm: number): string {
     const { system, decimal } = this.settings();
-    return system === 'imperial' ? `${formatNumber(convert(mm, 'mm', 'in'), 2, decimal)} in` : `${formatNumber(mm, Number.isInteger(Math.round(mm * 10) / 10) ? 0 : 1, decimal)} mm`;
+    return system === 'imperial'
+      ? `${formatNumber(convert(mm, 'mm', 'in'), 2, decimal)} in`
+      : `${formatNumber(mm, Number.isInteger(Math.round(mm * 10) / 10) ? 0 : 1, decimal)} mm`;
   }
 
   /** A typed length, in mm. */
@@ -111,7 +134,8 @@ export class Figures {
     const value = this.parseNumber(text.replace(/\s*(mm|cm|in|")\s*$/i, ''));
     if (value === null) return null;
     if (/cm\s*$/i.test(text)) return value * 10;
-    const isInches = /(in|")\s*$/i.test(text) || (this.settings().system === 'imperial' && !/mm\s*$/i.test(text));
+    const isInches =
+      /(in|")\s*$/i.test(text) || (this.settings().system === 'imperial' && !/mm\s*$/i.test(text));
     return isInches ? convert(value, 'in', 'mm') : value;
   }
 
@@ -139,7 +163,11 @@ export class Figures {
   }
 
   parseMass(text: string, assumed: 'large' | 'small'): TypedMass | null {
-    return parseMass(text, assumed === 'large' ? this.priceUnit() : this.smallUnit(), this.settings().decimal);
+    return parseMass(
+      text,
+      assumed === 'large' ? this.priceUnit() : this.smallUnit(),
+      this.settings().decimal,
+    );
   }
 
   parseMoney(text: string): number | null {
@@ -174,7 +202,9 @@ export class Figures {
 
   /** A least temperature: never rounded down. */
   temperature(celsius: number): string {
-    return this.settings().system === 'imperial' ? `${Math.round(convert(celsius, 'C', 'F'))} °F` : `${Math.ceil(celsius)} °C`;
+    return this.settings().system === 'imperial'
+      ? `${Math.round(convert(celsius, 'C', 'F'))} °F`
+      : `${Math.ceil(celsius)} °C`;
   }
 
   /** So many of something, one said as one. */
@@ -198,7 +228,12 @@ export class Figures {
     const days = daysBetween(date, this.clock.today());
     if (days === 0) return 'today';
     const size = Math.abs(days);
-    const length = size < 14 ? plural(size, 'day') : size < 70 ? plural(Math.round(size / 7), 'week') : plural(Math.round(size / 30.4), 'month');
+    const length =
+      size < 14
+        ? plural(size, 'day')
+        : size < 70
+          ? plural(Math.round(size / 7), 'week')
+          : plural(Math.round(size / 30.4), 'month');
     return days > 0 ? `${length} ago` : `in ${length}`;
   }
 }

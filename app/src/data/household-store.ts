@@ -40,7 +40,12 @@ interface StoreState {
   readonly storageProblem: string | null;
 }
 
-const initial: StoreState = { household: EMPTY_HOUSEHOLD, loaded: false, exportedAt: null, storageProblem: null };
+const initial: StoreState = {
+  household: EMPTY_HOUSEHOLD,
+  loaded: false,
+  exportedAt: null,
+  storageProblem: null,
+};
 
 /** The household that this tab looks at. Holds no logic of its own: the core says what follows. */
 export const HouseholdStore = signalStore(
@@ -55,12 +60,18 @@ export const HouseholdStore = signalStore(
       isSetUp: computed(() => valuesOf({ records: records() }, 'settings').has('household')),
       basis: computed(() => basisOf({ records: records() })),
       pieceNotes: computed(() => valuesOf({ records: records() }, 'piece')),
-      cooked: computed(() => new Map([...valuesOf({ records: records() }, 'cooked')].map(([key, { share }]) => [key, share]))),
+      cooked: computed(
+        () =>
+          new Map([...valuesOf({ records: records() }, 'cooked')].map(([key, { share }]) => [key, share])),
+      ),
       shopNames: computed(() => shopNames({ records: records() })),
       /** Every kind that can be bought: those that ship, and the household's own. */
       kinds: computed((): readonly Kind[] => [...KINDS, ...ownKinds({ records: records() })]),
       /** What shops sell, the household's own kinds among it. */
-      shopItems: computed((): readonly ShopItem[] => [...SHOP_ITEMS, ...ownKinds({ records: records() }).map(pieceItem)]),
+      shopItems: computed((): readonly ShopItem[] => [
+        ...SHOP_ITEMS,
+        ...ownKinds({ records: records() }).map(pieceItem),
+      ]),
       places: computed(() => valuesOf({ records: records() }, 'place')),
       appliances: computed(() => coldPlaces(valuesOf({ records: records() }, 'place'))),
       placeNames: computed(() => placeNames(valuesOf({ records: records() }, 'place'))),
@@ -76,18 +87,43 @@ export const HouseholdStore = signalStore(
   }),
   withComputed(({ appliances, placeNames: names }) => ({
     /** Where a pack can be put: drawers, and what has none. */
-    shelves: computed(() => appliances().flatMap(({ cold, shelves }) => shelves.map(({ id }) => ({ id, cold, name: names().get(id) ?? id })))),
+    shelves: computed(() =>
+      appliances().flatMap(({ cold, shelves }) =>
+        shelves.map(({ id }) => ({ id, cold, name: names().get(id) ?? id })),
+      ),
+    ),
     /** Places that are no freezers: what lies there is fresh or thawing. */
-    refrigerated: computed(() => new Set(appliances().flatMap(({ id, cold, shelves }) => (cold === 'refrigerator' ? [id, ...shelves.map((shelf) => shelf.id)] : [])))),
+    refrigerated: computed(
+      () =>
+        new Set(
+          appliances().flatMap(({ id, cold, shelves }) =>
+            cold === 'refrigerator' ? [id, ...shelves.map((shelf) => shelf.id)] : [],
+          ),
+        ),
+    ),
     /** What thaws goes here: the first refrigerator's lowest shelf. */
-    refrigerator: computed(() => appliances().find(({ cold }) => cold === 'refrigerator')?.shelves.at(-1)?.id ?? null),
+    refrigerator: computed(
+      () =>
+        appliances()
+          .find(({ cold }) => cold === 'refrigerator')
+          ?.shelves.at(-1)?.id ?? null,
+    ),
   })),
   withComputed(({ settings }) => ({ school: computed(() => settings().school ?? DEFAULT_SCHOOL) })),
   withComputed(({ pieces, household, state, basis, school, shopNames, pieceNotes }) => ({
     costs: computed(() => costOfLots(state(), school(), basis())),
     /** What a shop is called now. */
-    shopName: computed(() => (name: string | null): string => (name === null ? '' : (shopNames().get(name) ?? name))),
-    minutes: computed(() => workingMinutes(household().journal, new Map([...pieceNotes()].map(([piece, note]) => [piece, note.pauses ?? []])))),
+    shopName: computed(
+      () =>
+        (name: string | null): string =>
+          name === null ? '' : (shopNames().get(name) ?? name),
+    ),
+    minutes: computed(() =>
+      workingMinutes(
+        household().journal,
+        new Map([...pieceNotes()].map(([piece, note]) => [piece, note.pauses ?? []])),
+      ),
+    ),
     openPieces: computed(() => pieces().filter((lot) => !lot.closed && lot.leftDg > 0)),
     shops: computed(() => shopsOf(household(), shopNames())),
   })),
@@ -97,7 +133,9 @@ export const HouseholdStore = signalStore(
     const name = inject(HOUSEHOLD_NAME);
     let loading: Promise<void> | null = null;
 
-    async function attempt(write: () => Promise<Household | { household: Household; entries: readonly EntryId[] }>): Promise<Written> {
+    async function attempt(
+      write: () => Promise<Household | { household: Household; entries: readonly EntryId[] }>,
+    ): Promise<Written> {
       try {
         const written = await write();
         const { household, entries } = 'household' in written ? written : { household: written, entries: [] };
@@ -113,7 +151,11 @@ export const HouseholdStore = signalStore(
       try {
         let household = await repository.load();
         if (name === 'demo') household = await ensureDemo(repository, clock, household);
-        patchState(store, { household, loaded: true, exportedAt: (await repository.meta('exported-at')) ?? null });
+        patchState(store, {
+          household,
+          loaded: true,
+          exportedAt: (await repository.meta('exported-at')) ?? null,
+        });
       } catch (error) {
         patchState(store, { loaded: true, storageProblem: storageProblem(error) });
       }
@@ -126,12 +168,18 @@ export const HouseholdStore = signalStore(
       record: (...values: NewRecord[]): Promise<Written> => attempt(() => repository.record(values)),
       /** Changes what the household thinks of a shop item, and leaves the rest of it. */
       chooseItem: (item: string, change: ItemChoice): Promise<Written> =>
-        attempt(() => repository.record([{ type: 'item', key: item, value: { ...store.basis().pricing.choices.get(item), ...change } }])),
+        attempt(() =>
+          repository.record([
+            { type: 'item', key: item, value: { ...store.basis().pricing.choices.get(item), ...change } },
+          ]),
+        ),
       merge: (other: Household): Promise<Written> => attempt(() => repository.merge(other)),
       replace: (other: Household): Promise<Written> => attempt(() => repository.replace(other)),
       /** Undoes an entry with everything that rests on it. */
       undoTogether: (entry: string): Promise<Written> =>
-        attempt(() => repository.append([{ type: 'undone', entries: withWhatRestsOn(store.household().journal, entry) }])),
+        attempt(() =>
+          repository.append([{ type: 'undone', entries: withWhatRestsOn(store.household().journal, entry) }]),
+        ),
       exportText: (): string => writeFile(store.household()),
       async noteExport(): Promise<void> {
         const at = clock.instant();
@@ -167,7 +215,9 @@ export type HouseholdStore = InstanceType<typeof HouseholdStore>;
 function shopsOf(household: Household, names: ReadonlyMap<string, string>): string[] {
   const bought = [...household.journal.state.lots.values()].flatMap((lot: Lot) => lot.shop ?? []);
   const priced = [...valuesOf(household, 'price').values()].map(({ shop }) => shop);
-  return [...new Set([...bought, ...priced].map((name) => names.get(name) ?? name))].sort((a, b) => a.localeCompare(b));
+  return [...new Set([...bought, ...priced].map((name) => names.get(name) ?? name))].sort((a, b) =>
+    a.localeCompare(b),
+  );
 }
 
 /** The demo household is read from its file once, with its dates moved so that it ends today. */

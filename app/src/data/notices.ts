@@ -29,7 +29,10 @@ export class Notices {
 
   explain(written: Exclude<Written, { ok: true }>): string {
     if (written.problem !== undefined) return written.problem;
-    return explainRefusal(written.refusal, { mass: (massDg) => this.figures.mass(massDg), lot: (id) => this.nameOf(id) });
+    return explainRefusal(written.refusal, {
+      mass: (massDg) => this.figures.mass(massDg),
+      lot: (id) => this.nameOf(id),
+    });
   }
 
   private nameOf(id: string): string {

@@ -18,15 +18,23 @@ export class PriceLists {
   /** @throws Error in plain words when no source has lists that can be read */
   async load(): Promise<ShopLists> {
     for (const source of SOURCES) {
-      const lists = await fetch(source).then((answer) => (answer.ok ? answer.json() : null)).catch(() => null);
+      const lists = await fetch(source)
+        .then((answer) => (answer.ok ? answer.json() : null))
+        .catch(() => null);
       const parsed = shopListsSchema.safeParse(lists);
       if (parsed.success) return this.endingToday(parsed.data);
     }
-    throw new Error('The shops’ lists cannot be reached, and no copy of them is here. Prices can be typed in the price book.');
+    throw new Error(
+      'The shops’ lists cannot be reached, and no copy of them is here. Prices can be typed in the price book.',
+    );
   }
 
   private endingToday(lists: ShopLists): ShopLists {
-    const last = lists.shops.flatMap(({ weeks }) => weeks.at(-1)?.on ?? []).sort().at(-1) ?? this.clock.today();
+    const last =
+      lists.shops
+        .flatMap(({ weeks }) => weeks.at(-1)?.on ?? [])
+        .sort()
+        .at(-1) ?? this.clock.today();
     return shiftDays(lists, daysBetween(last, this.clock.today()));
   }
 }

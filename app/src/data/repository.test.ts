@@ -10,13 +10,36 @@ import { RefusedError, Repository } from './repository';
 import { storageProblem } from './storage-problem';
 
 const on = '2026-01-02';
-const piece: Fact = { type: 'received', lot: 'p', kind: 'strip-loin', count: 1, massDg: 50_000, paidMinor: 6000, on };
-const cut = (lot: string, massDg: number): Fact => ({ type: 'cut', from: 'p', lot, part: 'steaks', destination: 'main', massDg, count: 1, on });
+const piece: Fact = {
+  type: 'received',
+  lot: 'p',
+  kind: 'strip-loin',
+  count: 1,
+  massDg: 50_000,
+  paidMinor: 6000,
+  on,
+};
+const cut = (lot: string, massDg: number): Fact => ({
+  type: 'cut',
+  from: 'p',
+  lot,
+  part: 'steaks',
+  destination: 'main',
+  massDg,
+  count: 1,
+  on,
+});
 
 /** Each is what a tab has: its own repository on the one database. */
 const open: Repository[] = [];
 async function tab(clock = new Clock()): Promise<Repository> {
-  const injector = Injector.create({ providers: [{ provide: Clock, useValue: clock }, { provide: HOUSEHOLD_NAME, useValue: 'home' }, Repository] });
+  const injector = Injector.create({
+    providers: [
+      { provide: Clock, useValue: clock },
+      { provide: HOUSEHOLD_NAME, useValue: 'home' },
+      Repository,
+    ],
+  });
   const repository = injector.get(Repository);
   open.push(repository);
   await repository.load();
@@ -42,8 +65,12 @@ describe('the repository', () => {
     await one.append([piece]);
     const two = await tab();
     await one.append([cut('a', 40_000)]);
-    await expect(two.append([cut('b', 20_000)])).rejects.toMatchObject({ refusal: { code: 'too-much', leftDg: 10_000 } });
-    const { household: { journal } } = await two.append([cut('b', 10_000)]);
+    await expect(two.append([cut('b', 20_000)])).rejects.toMatchObject({
+      refusal: { code: 'too-much', leftDg: 10_000 },
+    });
+    const {
+      household: { journal },
+    } = await two.append([cut('b', 10_000)]);
     expect(journal.entries).toHaveLength(3);
   });
 
@@ -77,7 +104,11 @@ describe('the repository', () => {
 
   it('a record set again counts, also when the clock was set back', async () => {
     const one = await tab();
-    const place = (name: string) => ({ type: 'place' as const, key: 'a', value: { name, cold: 'freezer' as const } });
+    const place = (name: string) => ({
+      type: 'place' as const,
+      key: 'a',
+      value: { name, cold: 'freezer' as const },
+    });
     await one.record([place('Drawer')]);
     const setBack = await tab(Object.assign(new Clock(), { instant: () => '2001-01-01T00:00:00.000Z' }));
     const { records } = await setBack.record([place('Chest')]);
@@ -102,9 +133,13 @@ describe('many entries', () => {
     const three = await tab();
     expect(await rows()).toBe(0);
     await three.append([cut('three', 10)]);
-    const { household: { journal } } = await two.append([cut('two', 10)]);
+    const {
+      household: { journal },
+    } = await two.append([cut('two', 10)]);
     expect(journal.entries).toHaveLength(1103);
-    expect((await one.append([cut('one', 10)])).household.journal.state.lots.get('p')?.leftDg).toBe(50_000 - 11_030);
+    expect((await one.append([cut('one', 10)])).household.journal.state.lots.get('p')?.leftDg).toBe(
+      50_000 - 11_030,
+    );
     expect(writeFile(await (await tab()).load())).toBe(writeFile(await one.load()));
   });
 
@@ -113,7 +148,9 @@ describe('many entries', () => {
     old.version(1).stores({ entries: '++n, &id', records: 'register', meta: 'key' });
     const household = workedPiece().household();
     await old.table('entries').bulkAdd(household.journal.entries.map((entry) => ({ id: entry.id, entry })));
-    await old.table('records').bulkAdd([...household.records].map(([register, record]) => ({ register, record })));
+    await old
+      .table('records')
+      .bulkAdd([...household.records].map(([register, record]) => ({ register, record })));
     old.close();
     expect(writeFile(await (await tab()).load())).toBe(writeFile(household));
   });

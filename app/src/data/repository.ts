@@ -2,7 +2,14 @@ import { inject, Injectable } from '@angular/core';
 import { liveQuery, type Subscription } from 'dexie';
 import type { Entry, Fact } from '@core/journal/entry';
 import { registerOwnKinds } from '@core/catalogue/own-kinds';
-import { EMPTY_HOUSEHOLD, householdOf, mergeHouseholds, mergeRecords, ownKinds, type Household } from '@core/journal/household';
+import {
+  EMPTY_HOUSEHOLD,
+  householdOf,
+  mergeHouseholds,
+  mergeRecords,
+  ownKinds,
+  type Household,
+} from '@core/journal/household';
 import { append, journalOf, nextInstant, nextSequence, type Journal } from '@core/journal/journal';
 import type { EntryId } from '@core/journal/lot';
 import { registerOf, recordSchema, type HouseholdRecord } from '@core/journal/record';
@@ -20,7 +27,11 @@ export class RefusedError extends Error {
 }
 
 /** What a record is before it has a stamp. */
-export type NewRecord = HouseholdRecord extends infer R ? (R extends HouseholdRecord ? Omit<R, 'stamp'> : never) : never;
+export type NewRecord = HouseholdRecord extends infer R
+  ? R extends HouseholdRecord
+    ? Omit<R, 'stamp'>
+    : never
+  : never;
 
 /**
  * The one way to the database. Whatever is appended is checked against what the database holds
@@ -41,12 +52,17 @@ export class Repository {
   async load(): Promise<Household> {
     if (await this.stored.hasManyRows()) await this.bundle();
     const { entries, bundles, records, meta } = this.database;
-    const [stored, rows, generation] = await this.database.transaction('r', [entries, bundles, records, meta], () =>
-      Promise.all([this.stored.all(), records.toArray(), this.meta('generation')]),
+    const [stored, rows, generation] = await this.database.transaction(
+      'r',
+      [entries, bundles, records, meta],
+      () => Promise.all([this.stored.all(), records.toArray(), this.meta('generation')]),
     );
     this.generation = generation ?? '';
     this.cursor = stored.cursor;
-    this.household = householdOf(stored.entries, rows.map(({ record }) => record));
+    this.household = householdOf(
+      stored.entries,
+      rows.map(({ record }) => record),
+    );
     return this.household;
   }
 
@@ -69,41 +85,63 @@ export class Repository {
   /** Writes facts down, all of them or none; tells the entries that they became. */
   async append(facts: readonly Fact[]): Promise<{ household: Household; entries: readonly EntryId[] }> {
     const { entries, bundles, meta } = this.database;
-    const { journal, cursor, added } = await this.database.transaction('rw', entries, bundles, meta, async () => {
-      const device = await this.device();
-      const before = await this.fresh();
-      const { journal, added } = this.accept(before.journal, facts, device);
-      return { journal, cursor: Math.max(before.cursor, await this.add(added)), added };
-    });
-    return { household: this.settle(journal, cursor, this.household.records), entries: added.map(({ id }) => id) };
+    const { journal, cursor, added } = await this.database.transaction(
+      'rw',
+      entries,
+      bundles,
+      meta,
+      async () => {
+        const device = await this.device();
+        const before = await this.fresh();
+        const { journal, added } = this.accept(before.journal, facts, device);
+        return { journal, cursor: Math.max(before.cursor, await this.add(added)), added };
+      },
+    );
+    return {
+      household: this.settle(journal, cursor, this.household.records),
+      entries: added.map(({ id }) => id),
+    };
   }
 
   /** Writes registers (settings, prices, places). */
   async record(values: readonly NewRecord[]): Promise<Household> {
-    const rows = await this.database.transaction('rw', this.database.records, this.database.meta, async () => {
-      const device = await this.device();
-      const at = this.clock.instant();
-      const known = new Map((await this.database.records.toArray()).map(({ register, record }) => [register, record]));
-      const records = values.map((value, seq) => recordSchema.parse({ ...value, stamp: this.stampAfter(known, value, { at, device, seq }) }));
-      await this.putRecords(mergeRecords([], records));
-      return this.database.records.toArray();
-    });
+    const rows = await this.database.transaction(
+      'rw',
+      this.database.records,
+      this.database.meta,
+      async () => {
+        const device = await this.device();
+        const at = this.clock.instant();
+        const known = new Map(
+          (await this.database.records.toArray()).map(({ register, record }) => [register, record]),
+        );
+        const records = values.map((value, seq) =>
+          recordSchema.parse({ ...value, stamp: this.stampAfter(known, value, { at, device, seq }) }),
+        );
+        await this.putRecords(mergeRecords([], records));
+        return this.database.records.toArray();
+      },
+    );
     return this.settle(this.household.journal, this.cursor, asKnown(this.household.records, rows));
   }
 
   /** Takes in what another device knows. */
   async merge(other: Household): Promise<Household> {
     const { entries, bundles, records, meta } = this.database;
-    const { merged, cursor } = await this.database.transaction('rw', [entries, bundles, records, meta], async () => {
-      const before = await this.fresh();
-      const ours = (await records.toArray()).map(({ record }) => record);
-      const merged = mergeHouseholds({ journal: before.journal, records: mergeRecords(ours, []) }, other);
-      const known = new Set(before.journal.entries.map(({ id }) => id));
-      const added = merged.journal.entries.filter(({ id }) => !known.has(id));
-      const cursor = Math.max(before.cursor, await this.add(added));
-      await this.putRecords(merged.records);
-      return { merged, cursor };
-    });
+    const { merged, cursor } = await this.database.transaction(
+      'rw',
+      [entries, bundles, records, meta],
+      async () => {
+        const before = await this.fresh();
+        const ours = (await records.toArray()).map(({ record }) => record);
+        const merged = mergeHouseholds({ journal: before.journal, records: mergeRecords(ours, []) }, other);
+        const known = new Set(before.journal.entries.map(({ id }) => id));
+        const added = merged.journal.entries.filter(({ id }) => !known.has(id));
+        const cursor = Math.max(before.cursor, await this.add(added));
+        await this.putRecords(merged.records);
+        return { merged, cursor };
+      },
+    );
     return this.settle(merged.journal, cursor, merged.records);
   }
 
@@ -132,12 +170,22 @@ export class Repository {
     this.database.close();
   }
 
-  private accept(before: Journal, facts: readonly Fact[], device: string): { journal: Journal; added: Entry[] } {
+  private accept(
+    before: Journal,
+    facts: readonly Fact[],
+    device: string,
+  ): { journal: Journal; added: Entry[] } {
     let journal = before;
     const added: Entry[] = [];
     for (const fact of facts) {
       const at = nextInstant(journal, this.clock.instant());
-      const entry = { ...fact, id: this.clock.newId(), at, device, seq: nextSequence(journal, device) } as Entry;
+      const entry = {
+        ...fact,
+        id: this.clock.newId(),
+        at,
+        device,
+        seq: nextSequence(journal, device),
+      } as Entry;
       const result = append(journal, entry);
       if (result.refusal) throw new RefusedError(result.refusal);
       journal = result.journal;
@@ -177,11 +225,16 @@ export class Repository {
     return { journal: entries.length === 0 ? known : extend(known, entries), cursor };
   }
 
-  private async catchUp(found: { n: number; records: readonly RecordRow[]; generation: string }): Promise<Household> {
+  private async catchUp(found: {
+    n: number;
+    records: readonly RecordRow[];
+    generation: string;
+  }): Promise<Household> {
     const { n, generation } = found;
     if (generation !== this.generation) return this.load();
     const records = asKnown(this.household.records, found.records);
-    const { journal, cursor } = n > this.cursor ? await this.fresh() : { journal: this.household.journal, cursor: this.cursor };
+    const { journal, cursor } =
+      n > this.cursor ? await this.fresh() : { journal: this.household.journal, cursor: this.cursor };
     return this.settle(journal, cursor, records);
   }
 
@@ -195,9 +248,15 @@ export class Repository {
   }
 
   /** A register's new stamp is later than its old one, whatever this device's clock says. */
-  private stampAfter(known: ReadonlyMap<string, HouseholdRecord>, value: NewRecord, stamp: HouseholdRecord['stamp']): HouseholdRecord['stamp'] {
+  private stampAfter(
+    known: ReadonlyMap<string, HouseholdRecord>,
+    value: NewRecord,
+    stamp: HouseholdRecord['stamp'],
+  ): HouseholdRecord['stamp'] {
     const before = known.get(registerOf(value))?.stamp.at;
-    return before !== undefined && before >= stamp.at ? { ...stamp, at: new Date(Date.parse(before) + 1).toISOString() } : stamp;
+    return before !== undefined && before >= stamp.at
+      ? { ...stamp, at: new Date(Date.parse(before) + 1).toISOString() }
+      : stamp;
   }
 
   private async putRecords(records: Household['records']): Promise<void> {
@@ -217,10 +276,14 @@ export class Repository {
 function asKnown(known: Household['records'], rows: readonly RecordRow[]): Household['records'] {
   const isKnown = ({ register, record: { stamp } }: RecordRow): boolean => {
     const other = known.get(register)?.stamp;
-    return other !== undefined && other.at === stamp.at && other.seq === stamp.seq && other.device === stamp.device;
+    return (
+      other !== undefined && other.at === stamp.at && other.seq === stamp.seq && other.device === stamp.device
+    );
   };
   if (rows.length === known.size && rows.every(isKnown)) return known;
-  return new Map(rows.map((row) => [row.register, isKnown(row) ? (known.get(row.register) ?? row.record) : row.record]));
+  return new Map(
+    rows.map((row) => [row.register, isKnown(row) ? (known.get(row.register) ?? row.record) : row.record]),
+  );
 }
 
 /** A journal with more entries: one by one where they come last, else read anew. */

@@ -13,7 +13,10 @@ export class StoredEntries {
 
   /** Every entry, in no order, and the last row. */
   async all(): Promise<{ entries: Entry[]; cursor: number }> {
-    const [bundles, rows] = await Promise.all([this.database.bundles.toArray(), this.database.entries.toArray()]);
+    const [bundles, rows] = await Promise.all([
+      this.database.bundles.toArray(),
+      this.database.entries.toArray(),
+    ]);
     const bundled = bundles.flatMap(({ text }) => JSON.parse(text) as Entry[]);
     return { entries: [...bundled, ...rows.map(({ entry }) => entry)], cursor: rows.at(-1)?.n ?? 0 };
   }

@@ -40,8 +40,24 @@ export class BatchPage {
   private readonly left = signal<ReadonlySet<string>>(new Set());
 
   /** Packs that lie in no freezer and do not thaw. */
-  protected readonly fresh = computed(() => [...this.store.state().lots.values()].filter((lot) => lot.form === 'pack' && lot.leftDg > 0 && lot.thawingDg === 0 && lot.kept !== 'sealed' && applianceAt(this.store.appliances(), lot.place)?.cold !== 'freezer'));
-  private readonly batch = computed(() => planBatch(this.fresh().filter(({ id }) => !this.left().has(id)), this.store.appliances(), this.store.stock(), this.today));
+  protected readonly fresh = computed(() =>
+    [...this.store.state().lots.values()].filter(
+      (lot) =>
+        lot.form === 'pack' &&
+        lot.leftDg > 0 &&
+        lot.thawingDg === 0 &&
+        lot.kept !== 'sealed' &&
+        applianceAt(this.store.appliances(), lot.place)?.cold !== 'freezer',
+    ),
+  );
+  private readonly batch = computed(() =>
+    planBatch(
+      this.fresh().filter(({ id }) => !this.left().has(id)),
+      this.store.appliances(),
+      this.store.stock(),
+      this.today,
+    ),
+  );
   protected readonly leftOut = computed(() => this.fresh().filter(({ id }) => this.left().has(id)));
   protected readonly tooLate = computed(() => this.batch().tooLate);
   protected readonly noRoom = computed(() => this.batch().noRoom);
@@ -53,22 +69,35 @@ export class BatchPage {
       if (known) known.push(each);
       else days.set(each.on, [each]);
     }
-    return [...days].map(([on, packs]) => ({ on, packs: packs.map((each, index) => ({ ...each, nth: index + 1, ...this.freezing(each) })), massDg: packs.reduce((sum, { lot }) => sum + lot.leftDg, 0) }));
+    return [...days].map(([on, packs]) => ({
+      on,
+      packs: packs.map((each, index) => ({ ...each, nth: index + 1, ...this.freezing(each) })),
+      massDg: packs.reduce((sum, { lot }) => sum + lot.leftDg, 0),
+    }));
   });
 
   /** The freezers, and what they still take. */
-  protected readonly freezers = computed(() => this.store.appliances().filter(({ cold }) => cold === 'freezer').map((appliance) => {
-    const inside = new Set([appliance.id, ...appliance.shelves.map(({ id }) => id)]);
-    const stored = this.store.stock().filter(({ place }) => place !== null && inside.has(place));
-    const massDg = stored.reduce((sum, { leftDg }) => sum + leftDg, 0);
-    const loadedDg = stored.filter(({ on }) => on === this.today).reduce((sum, { leftDg }) => sum + leftDg, 0);
-    const room = appliance.litres === null ? null : roomIn(appliance.litres, massDg);
-    return { ...appliance, room, loadedDg, share: room ? massDg / (massDg + room.freeDg) : 0 };
-  }));
+  protected readonly freezers = computed(() =>
+    this.store
+      .appliances()
+      .filter(({ cold }) => cold === 'freezer')
+      .map((appliance) => {
+        const inside = new Set([appliance.id, ...appliance.shelves.map(({ id }) => id)]);
+        const stored = this.store.stock().filter(({ place }) => place !== null && inside.has(place));
+        const massDg = stored.reduce((sum, { leftDg }) => sum + leftDg, 0);
+        const loadedDg = stored
+          .filter(({ on }) => on === this.today)
+          .reduce((sum, { leftDg }) => sum + leftDg, 0);
+        const room = appliance.litres === null ? null : roomIn(appliance.litres, massDg);
+        return { ...appliance, room, loadedDg, share: room ? massDg / (massDg + room.freeDg) : 0 };
+      }),
+  );
   protected readonly massDg = computed(() => this.fresh().reduce((sum, { leftDg }) => sum + leftDg, 0));
 
   private freezing({ lot, appliance }: GoesIn): PackFreezing {
-    return cameFrozen(lot, this.today) ? { why: 'frozen already' } : packFreezing(lot.thicknessMm ?? USUAL_MM, lot.animal, appliance);
+    return cameFrozen(lot, this.today)
+      ? { why: 'frozen already' }
+      : packFreezing(lot.thicknessMm ?? USUAL_MM, lot.animal, appliance);
   }
 
   protected waitsUntil(lot: Lot): string {

@@ -11,9 +11,24 @@ import { Notices } from '../data/notices';
 import { Swatch } from '../kit/swatch';
 import { Week } from './week';
 
-const TROUBLE: Record<ServingTrouble, string> = { gone: 'no longer there: choose another', 'too-little': 'wanted on another day too: less is left', unknown: 'not known here: merge the other device’s file' };
-const WHY: Record<Why, string> = { 'cold-already': 'thawing or fresh already', 'near-its-date': 'near its date', oldest: 'the oldest of its kind', variety: 'a change', habit: 'as you often have it on this day' };
-const WAYS = { '': 'as there is time', refrigerator: 'in the refrigerator', 'cold-water': 'in cold water', 'from-frozen': 'cook from frozen' } as const;
+const TROUBLE: Record<ServingTrouble, string> = {
+  gone: 'no longer there: choose another',
+  'too-little': 'wanted on another day too: less is left',
+  unknown: 'not known here: merge the other device’s file',
+};
+const WHY: Record<Why, string> = {
+  'cold-already': 'thawing or fresh already',
+  'near-its-date': 'near its date',
+  oldest: 'the oldest of its kind',
+  variety: 'a change',
+  habit: 'as you often have it on this day',
+};
+const WAYS = {
+  '': 'as there is time',
+  refrigerator: 'in the refrigerator',
+  'cold-water': 'in cold water',
+  'from-frozen': 'cook from frozen',
+} as const;
 
 /** One day of the plan. */
 @Component({
@@ -41,26 +56,45 @@ export class DayCard {
   protected readonly ways = Object.entries(WAYS);
   protected readonly isToday = computed(() => this.day().date === this.week.today());
   protected readonly isPast = computed(() => this.day().date < this.week.today());
-  protected readonly whyWords = computed(() => this.why().map((each) => WHY[each]).join(', '));
-  protected readonly canServe = computed(() => this.day().date <= this.week.today() && this.day().servings.some(({ trouble, isServed }) => trouble === null && !isServed));
-  protected readonly isShort = computed(() => this.day().servings.length > 0 && this.day().plates < this.day().wanted - 0.25);
+  protected readonly whyWords = computed(() =>
+    this.why()
+      .map((each) => WHY[each])
+      .join(', '),
+  );
+  protected readonly canServe = computed(
+    () =>
+      this.day().date <= this.week.today() &&
+      this.day().servings.some(({ trouble, isServed }) => trouble === null && !isServed),
+  );
+  protected readonly isShort = computed(
+    () => this.day().servings.length > 0 && this.day().plates < this.day().wanted - 0.25,
+  );
 
   /** Cost of what is planned or was eaten; null where some of it is unknown. */
-  protected readonly costMinor = computed(() => this.day().servings.reduce<number | null>((sum, each) => {
-    const cost = this.costOf(each);
-    return sum === null || cost === null ? null : sum + cost;
-  }, 0));
+  protected readonly costMinor = computed(() =>
+    this.day().servings.reduce<number | null>((sum, each) => {
+      const cost = this.costOf(each);
+      return sum === null || cost === null ? null : sum + cost;
+    }, 0),
+  );
 
   private costOf({ lot, isServed, plates }: PlannedServing): number | null {
     const cost = lot && this.store.costs().get(lot.id);
     if (!lot || !cost?.complete) return null;
-    if (isServed) return lot.flows.reduce((sum, { way, on }, i) => (way === 'eaten' && on === this.day().date ? sum + (cost.flows[i] ?? 0) : sum), 0);
+    if (isServed)
+      return lot.flows.reduce(
+        (sum, { way, on }, i) =>
+          way === 'eaten' && on === this.day().date ? sum + (cost.flows[i] ?? 0) : sum,
+        0,
+      );
     return lot.platesLeft > 0 ? (cost.leftMinor * plates) / lot.platesLeft : cost.leftMinor;
   }
 
   protected out({ serving, lot, isServed }: PlannedServing): string {
     if (isServed) return 'eaten';
-    const known = this.week.takeOuts().find((each) => each.date === this.day().date && each.serving.lot === serving.lot);
+    const known = this.week
+      .takeOuts()
+      .find((each) => each.date === this.day().date && each.serving.lot === serving.lot);
     if (!known || !lot) return '';
     if (known.isOut) return lot.thawingDg > 0 ? 'out, thawing' : 'fresh, in the refrigerator';
     if (known.way === 'from-frozen') return 'cook from frozen, or another day';
@@ -70,29 +104,44 @@ export class DayCard {
 
   protected setGuests(text: string): void {
     const guests = text.trim() === '' ? 0 : Number(text);
-    if (!Number.isInteger(guests) || guests < 0 || guests > 60) return this.notices.problem('Guests are a whole number from 0 to 60. The old one stands.');
-    void this.week.set(this.day().date, { guests }, guests === 0 ? 'No guests' : `${guests} ${guests === 1 ? 'guest' : 'guests'}`);
+    if (!Number.isInteger(guests) || guests < 0 || guests > 60)
+      return this.notices.problem('Guests are a whole number from 0 to 60. The old one stands.');
+    void this.week.set(
+      this.day().date,
+      { guests },
+      guests === 0 ? 'No guests' : `${guests} ${guests === 1 ? 'guest' : 'guests'}`,
+    );
   }
 
   protected toggle(name: string): void {
     const { meal, date } = this.day();
     const isAway = meal.absent.includes(name);
-    void this.week.set(date, { absent: isAway ? meal.absent.filter((each) => each !== name) : [...meal.absent, name] }, isAway ? `${name} is there` : `${name} is away`);
+    void this.week.set(
+      date,
+      { absent: isAway ? meal.absent.filter((each) => each !== name) : [...meal.absent, name] },
+      isAway ? `${name} is there` : `${name} is away`,
+    );
   }
 
   protected setTime(text: string): void {
-    if (!/^([01]\d|2[0-3]):[0-5]\d$/.test(text)) return this.notices.problem('That is no time of day. The old one stands.');
+    if (!/^([01]\d|2[0-3]):[0-5]\d$/.test(text))
+      return this.notices.problem('That is no time of day. The old one stands.');
     void this.week.set(this.day().date, { at: text }, `Dinner at ${text}`);
   }
 
   protected setWay(serving: Serving, way: string): void {
-    void this.week.setServing(this.day().date, serving.lot, { way: way === '' ? undefined : (way as Serving['way']) });
+    void this.week.setServing(this.day().date, serving.lot, {
+      way: way === '' ? undefined : (way as Serving['way']),
+    });
   }
 
   protected setCount(serving: Serving, lot: PlannedServing['lot'], text: string): void {
     const count = Number(text);
-    if (!lot || !Number.isInteger(count) || count < 1 || count > lot.countLeft) return this.notices.problem(`Pieces are a whole number from 1 to ${lot?.countLeft ?? 1}.`);
-    void this.week.setServing(this.day().date, serving.lot, { amount: count === lot.countLeft ? 'all' : { count } });
+    if (!lot || !Number.isInteger(count) || count < 1 || count > lot.countLeft)
+      return this.notices.problem(`Pieces are a whole number from 1 to ${lot?.countLeft ?? 1}.`);
+    void this.week.setServing(this.day().date, serving.lot, {
+      amount: count === lot.countLeft ? 'all' : { count },
+    });
   }
 
   protected countOf({ amount }: Serving, lot: NonNullable<PlannedServing['lot']>): number {

@@ -13,14 +13,63 @@ const HOUR = /^([01]\d|2[0-3]):[0-5]\d$/;
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <form (ngSubmit)="save()" aria-label="When we eat">
-      <label class="field"><span class="label">Dinner at</span><input class="text" type="time" name="at" [(ngModel)]="at" /></label>
-      <label class="field"><span class="label">Somebody is up from</span><input class="text" type="time" name="from" [(ngModel)]="from" /></label>
-      <label class="field"><span class="label">until</span><input class="text" type="time" name="to" [(ngModel)]="to" /></label>
-      <div class="field"><span class="label">Without meat on</span><span class="days" role="group" aria-label="Days without meat">@for (name of names; track name; let i = $index) { <button type="button" class="quiet small" [attr.aria-pressed]="meatless().includes(i + 1)" (click)="toggle(i + 1)">{{ name }}</button> }</span></div>
+      <label class="field"
+        ><span class="label">Dinner at</span><input class="text" type="time" name="at" [(ngModel)]="at"
+      /></label>
+      <label class="field"
+        ><span class="label">Somebody is up from</span
+        ><input class="text" type="time" name="from" [(ngModel)]="from"
+      /></label>
+      <label class="field"
+        ><span class="label">until</span><input class="text" type="time" name="to" [(ngModel)]="to"
+      /></label>
+      <div class="field">
+        <span class="label">Without meat on</span
+        ><span class="days" role="group" aria-label="Days without meat">
+          @for (name of names; track name; let i = $index) {
+            <button
+              type="button"
+              class="quiet small"
+              [attr.aria-pressed]="meatless().includes(i + 1)"
+              (click)="toggle(i + 1)"
+            >
+              {{ name }}
+            </button>
+          }
+        </span>
+      </div>
       <button type="submit" class="quiet">Save</button>
     </form>
   `,
-  styles: `form { display: grid; grid-template-columns: repeat(3, 140px) minmax(0, 1fr) auto; gap: 12px 16px; align-items: end; border: 1.5px solid var(--ink); background: var(--sheet); padding: 16px 18px; margin-top: 14px; } .days { display: flex; gap: 6px; flex-wrap: wrap; } [aria-pressed='true'] { background: var(--ink); color: var(--paper); } @media (max-width: 900px) { form { grid-template-columns: 1fr 1fr; } form > div { grid-column: 1 / -1; } }`,
+  styles: `
+    form {
+      display: grid;
+      grid-template-columns: repeat(3, 140px) minmax(0, 1fr) auto;
+      gap: 12px 16px;
+      align-items: end;
+      border: 1.5px solid var(--ink);
+      background: var(--sheet);
+      padding: 16px 18px;
+      margin-top: 14px;
+    }
+    .days {
+      display: flex;
+      gap: 6px;
+      flex-wrap: wrap;
+    }
+    [aria-pressed='true'] {
+      background: var(--ink);
+      color: var(--paper);
+    }
+    @media (max-width: 900px) {
+      form {
+        grid-template-columns: 1fr 1fr;
+      }
+      form > div {
+        grid-column: 1 / -1;
+      }
+    }
+  `,
 })
 export class DinnersForm {
   private readonly notices = inject(Notices);
@@ -33,12 +82,23 @@ export class DinnersForm {
   protected readonly meatless = linkedSignal<readonly number[]>(() => this.dinners().meatless);
 
   protected toggle(day: number): void {
-    this.meatless.update((days) => (days.includes(day) ? days.filter((each) => each !== day) : [...days, day].sort()));
+    this.meatless.update((days) =>
+      days.includes(day) ? days.filter((each) => each !== day) : [...days, day].sort(),
+    );
   }
 
   protected save(): void {
-    if (![this.at(), this.from(), this.to()].every((time) => HOUR.test(time))) return this.notices.problem('Those are hours of the day, such as 19:00. Nothing was changed.');
-    if (this.from() >= this.to()) return this.notices.problem('Somebody gets up before going to bed: the first hour is the earlier one. Nothing was changed.');
-    this.saved.emit({ ...this.dinners(), at: this.at(), awake: [this.from(), this.to()], meatless: [...this.meatless()] });
+    if (![this.at(), this.from(), this.to()].every((time) => HOUR.test(time)))
+      return this.notices.problem('Those are hours of the day, such as 19:00. Nothing was changed.');
+    if (this.from() >= this.to())
+      return this.notices.problem(
+        'Somebody gets up before going to bed: the first hour is the earlier one. Nothing was changed.',
+      );
+    this.saved.emit({
+      ...this.dinners(),
+      at: this.at(),
+      awake: [this.from(), this.to()],
+      meatless: [...this.meatless()],
+    });
   }
 }

@@ -43,7 +43,10 @@ function tile(destination: Destination, later: () => void): HTMLImageElement | n
   return null;
 }
 
-interface Size { readonly width: number; readonly height: number }
+interface Size {
+  readonly width: number;
+  readonly height: number;
+}
 
 /** A canvas made ready: its pen in units of the page, whatever the screen's dots. */
 function penOf(canvas: HTMLCanvasElement, { width, height }: Size): CanvasRenderingContext2D | null {
@@ -69,16 +72,29 @@ export class DrawerPainter {
     if (pen) this.blocks(pen, blocks, light, () => this.paint(canvas, size, blocks, light));
   }
 
-  veil(canvas: HTMLCanvasElement, size: Size, blocks: readonly Painted[], { marked, found }: Veil, light: Light): void {
+  veil(
+    canvas: HTMLCanvasElement,
+    size: Size,
+    blocks: readonly Painted[],
+    { marked, found }: Veil,
+    light: Light,
+  ): void {
     const pen = penOf(canvas, size);
     if (!pen) return;
     pen.fillStyle = PAPER[light];
-    for (const { row, x, y, width, height } of blocks) if (found !== null && !found.has(row.lot.id)) pen.fillRect(Math.floor(x), Math.floor(y), Math.ceil(width), Math.ceil(height));
+    for (const { row, x, y, width, height } of blocks)
+      if (found !== null && !found.has(row.lot.id))
+        pen.fillRect(Math.floor(x), Math.floor(y), Math.ceil(width), Math.ceil(height));
     for (const block of blocks) if (marked.has(block.row.lot.id)) this.mark(pen, block, light);
   }
 
   /** All blocks alike in one stroke of the pen: a thousand single ones take a tenth of a second. */
-  private blocks(pen: CanvasRenderingContext2D, blocks: readonly Painted[], light: Light, again: () => void): void {
+  private blocks(
+    pen: CanvasRenderingContext2D,
+    blocks: readonly Painted[],
+    light: Light,
+    again: () => void,
+  ): void {
     const ink = chartInk(light);
     const all = new Path2D();
     const spines = new Map<Destination, Path2D>();
@@ -91,7 +107,8 @@ export class DrawerPainter {
     }
     pen.fillStyle = SHEET[light];
     pen.fill(all);
-    const isTiny = blocks.length > 0 && blocks.reduce((sum, { width }) => sum + width, 0) / blocks.length < TINY;
+    const isTiny =
+      blocks.length > 0 && blocks.reduce((sum, { width }) => sum + width, 0) / blocks.length < TINY;
     for (const [destination, path] of spines) {
       const image = isTiny ? null : tile(destination, again);
       pen.fillStyle = (image && pen.createPattern(image, 'repeat')) ?? markOf(destination);
@@ -103,9 +120,14 @@ export class DrawerPainter {
     for (const block of blocks) this.signs(pen, block, ink);
   }
 
-  private signs(pen: CanvasRenderingContext2D, { row, x, y, width, height }: Painted, ink: ReturnType<typeof chartInk>): void {
+  private signs(
+    pen: CanvasRenderingContext2D,
+    { row, x, y, width, height }: Painted,
+    ink: ReturnType<typeof chartInk>,
+  ): void {
     const sign = row.cookBy !== null ? '~' : row.isPast || row.isNear ? '!' : '';
-    if (width >= WITH_NAME && height >= NAME_HIGH) this.words(pen, { row, x, y, width: width - (sign ? 14 : 0), height }, ink);
+    if (width >= WITH_NAME && height >= NAME_HIGH)
+      this.words(pen, { row, x, y, width: width - (sign ? 14 : 0), height }, ink);
     if (sign && width >= 12 && height >= 14) {
       pen.fillStyle = sign === '!' ? ink.act : ink.cold;
       pen.font = `700 15px ${FONT}`;
@@ -113,7 +135,11 @@ export class DrawerPainter {
     }
   }
 
-  private words(pen: CanvasRenderingContext2D, { row, x, y, width, height }: Painted, ink: ReturnType<typeof chartInk>): void {
+  private words(
+    pen: CanvasRenderingContext2D,
+    { row, x, y, width, height }: Painted,
+    ink: ReturnType<typeof chartInk>,
+  ): void {
     const room = width - SPINE - 8;
     pen.fillStyle = ink.ink;
     pen.font = `600 13px ${FONT}`;

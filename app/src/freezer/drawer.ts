@@ -1,4 +1,17 @@
-import { afterNextRender, ChangeDetectionStrategy, Component, computed, DestroyRef, effect, type ElementRef, inject, input, output, signal, viewChild } from '@angular/core';
+import {
+  afterNextRender,
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  DestroyRef,
+  effect,
+  type ElementRef,
+  inject,
+  input,
+  output,
+  signal,
+  viewChild,
+} from '@angular/core';
 import { drawerPicture } from '@core/freeze/drawer-picture';
 import { litresOf } from '@core/freeze/room';
 import { Figures } from '../data/figures';
@@ -7,7 +20,10 @@ import { DrawerPainter, type Painted } from './drawer-painter';
 import type { PackRow } from './pack-rows';
 
 /** A pack that is being taken hold of, and where the pointer is. */
-export interface Held { readonly id: string; readonly event: PointerEvent }
+export interface Held {
+  readonly id: string;
+  readonly event: PointerEvent;
+}
 
 /** How far a pointer goes before a press is a drag. */
 const DRAG_PX = 6;
@@ -20,15 +36,74 @@ const DRAG_PX = 6;
   selector: 'v-drawer',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <button type="button" [class.over]="isTarget()" [attr.data-drawer]="drawer()" [attr.aria-label]="said()" (keydown)="step($event)" (pointerdown)="press($event)" (pointermove)="move($event)" (pointerup)="release($event)" (pointercancel)="pressed = null" (pointerleave)="point.emit(null)">
-      <span class="name" aria-hidden="true">{{ name() }} <small>{{ fill() }}</small></span>
-      <span class="box"><canvas #canvas aria-hidden="true" [style.height.px]="heightPx()"></canvas><canvas #veil aria-hidden="true" [style.height.px]="heightPx()"></canvas></span>
+    <button
+      type="button"
+      [class.over]="isTarget()"
+      [attr.data-drawer]="drawer()"
+      [attr.aria-label]="said()"
+      (keydown)="step($event)"
+      (pointerdown)="press($event)"
+      (pointermove)="move($event)"
+      (pointerup)="release($event)"
+      (pointercancel)="pressed = null"
+      (pointerleave)="point.emit(null)"
+    >
+      <span class="name" aria-hidden="true"
+        >{{ name() }} <small>{{ fill() }}</small></span
+      >
+      <span class="box"
+        ><canvas #canvas aria-hidden="true" [style.height.px]="heightPx()"></canvas
+        ><canvas #veil aria-hidden="true" [style.height.px]="heightPx()"></canvas
+      ></span>
     </button>
   `,
   styles: `
-    :host { display: block; } button { display: block; width: 100%; padding: 0; border: 0; background: none; color: inherit; font: inherit; text-align: left; cursor: pointer; touch-action: pan-y; user-select: none; }
-    .name { display: flex; justify-content: space-between; gap: 10px; font-size: 0.9rem; padding: 2px 0; color: var(--soft); } small { font-size: 0.9rem; white-space: nowrap; }
-    .box { display: block; position: relative; border: 1.5px solid var(--ink); border-top-style: dashed; } canvas { display: block; width: 100%; } canvas + canvas { position: absolute; inset: 0; } .over .box { outline: 3px solid var(--act); outline-offset: 1px; }
+    :host {
+      display: block;
+    }
+    button {
+      display: block;
+      width: 100%;
+      padding: 0;
+      border: 0;
+      background: none;
+      color: inherit;
+      font: inherit;
+      text-align: left;
+      cursor: pointer;
+      touch-action: pan-y;
+      user-select: none;
+    }
+    .name {
+      display: flex;
+      justify-content: space-between;
+      gap: 10px;
+      font-size: 0.9rem;
+      padding: 2px 0;
+      color: var(--soft);
+    }
+    small {
+      font-size: 0.9rem;
+      white-space: nowrap;
+    }
+    .box {
+      display: block;
+      position: relative;
+      border: 1.5px solid var(--ink);
+      border-top-style: dashed;
+    }
+    canvas {
+      display: block;
+      width: 100%;
+    }
+    canvas + canvas {
+      position: absolute;
+      inset: 0;
+    }
+    .over .box {
+      outline: 3px solid var(--act);
+      outline-offset: 1px;
+    }
   `,
 })
 export class Drawer {
@@ -58,22 +133,40 @@ export class Drawer {
     const share = litresOf(this.massDg()) / litres;
     return `${this.figures.number(litres, 0)} L, ${this.figures.percent(share, 0)}${share > 1 ? ', more than fits' : ''}`;
   });
-  protected readonly said = computed(() => `${this.name()} ${this.fill()}: ${this.figures.count(this.rows().length, 'pack')}. Arrow keys choose one.`);
+  protected readonly said = computed(
+    () =>
+      `${this.name()} ${this.fill()}: ${this.figures.count(this.rows().length, 'pack')}. Arrow keys choose one.`,
+  );
   private readonly blocks = computed(() => {
     const width = this.width();
     const scale = this.litres() ?? Math.max(1, litresOf(this.massDg()));
     if (width === 0) return [];
-    return drawerPicture(this.rows().map((row) => ({ row, leftDg: row.lot.leftDg })), scale, width / this.heightPx());
+    return drawerPicture(
+      this.rows().map((row) => ({ row, leftDg: row.lot.leftDg })),
+      scale,
+      width / this.heightPx(),
+    );
   });
   private readonly painted = computed<readonly Painted[]>(() =>
-    this.blocks().map(({ pack: { row }, x, y, width, height }) => ({ row, x: x * this.width(), y: y * this.heightPx(), width: width * this.width(), height: height * this.heightPx() })),
+    this.blocks().map(({ pack: { row }, x, y, width, height }) => ({
+      row,
+      x: x * this.width(),
+      y: y * this.heightPx(),
+      width: width * this.width(),
+      height: height * this.heightPx(),
+    })),
   );
   private wasPlain = false;
   protected pressed: { readonly x: number; readonly y: number; readonly id: string | null } | null = null;
 
   constructor() {
-    const painter = new DrawerPainter((row) => `${this.figures.mass(row.lot.leftDg)}${row.plates > 0 ? `, ${this.figures.number(row.plates, 0)} pl.` : ''}`);
-    const watcher = new ResizeObserver(([entry]) => this.width.set(Math.round(entry?.contentRect.width ?? 0)));
+    const painter = new DrawerPainter(
+      (row) =>
+        `${this.figures.mass(row.lot.leftDg)}${row.plates > 0 ? `, ${this.figures.number(row.plates, 0)} pl.` : ''}`,
+    );
+    const watcher = new ResizeObserver(([entry]) =>
+      this.width.set(Math.round(entry?.contentRect.width ?? 0)),
+    );
     const size = computed(() => ({ width: this.width(), height: this.heightPx() }));
     effect(() => painter.paint(this.canvas().nativeElement, size(), this.painted(), this.appearance.light()));
     effect(() => {
@@ -95,7 +188,13 @@ export class Drawer {
   protected move(event: PointerEvent): void {
     const from = this.pressed;
     this.point.emit(from ? null : this.at(event));
-    if (!from || from.id === null || event.pointerType === 'touch' || Math.hypot(event.clientX - from.x, event.clientY - from.y) < DRAG_PX) return;
+    if (
+      !from ||
+      from.id === null ||
+      event.pointerType === 'touch' ||
+      Math.hypot(event.clientX - from.x, event.clientY - from.y) < DRAG_PX
+    )
+      return;
     this.pressed = null;
     this.held.emit({ id: from.id, event });
   }
@@ -120,6 +219,10 @@ export class Drawer {
   private at({ clientX, clientY }: PointerEvent): string | null {
     const box = this.canvas().nativeElement.getBoundingClientRect();
     const [x, y] = [clientX - box.left, clientY - box.top];
-    return this.painted().find((each) => x >= each.x && x < each.x + each.width && y >= each.y && y < each.y + each.height)?.row.lot.id ?? null;
+    return (
+      this.painted().find(
+        (each) => x >= each.x && x < each.x + each.width && y >= each.y && y < each.y + each.height,
+      )?.row.lot.id ?? null
+    );
   }
 }

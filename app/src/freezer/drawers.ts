@@ -1,4 +1,14 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal, type ElementRef, viewChild } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  inject,
+  input,
+  output,
+  signal,
+  type ElementRef,
+  viewChild,
+} from '@angular/core';
 import type { Appliance } from '@core/freeze/cold-places';
 import { roomIn } from '@core/freeze/room';
 import { Figures } from '../data/figures';
@@ -6,8 +16,18 @@ import { HouseholdStore } from '../data/household-store';
 import { Drawer, type Held } from './drawer';
 import type { PackRow } from './pack-rows';
 
-interface DrawnDrawer { readonly id: string; readonly name: string; readonly litres: number | null; readonly rows: readonly PackRow[]; readonly heightPx: number }
-interface DrawnAppliance { readonly appliance: Appliance; readonly about: string; readonly drawers: readonly DrawnDrawer[] }
+interface DrawnDrawer {
+  readonly id: string;
+  readonly name: string;
+  readonly litres: number | null;
+  readonly rows: readonly PackRow[];
+  readonly heightPx: number;
+}
+interface DrawnAppliance {
+  readonly appliance: Appliance;
+  readonly about: string;
+  readonly drawers: readonly DrawnDrawer[];
+}
 
 /** Up to so many stand below each other, as wide as there is room; more stand side by side. */
 const BELOW = 3;
@@ -27,9 +47,23 @@ const MOST_PX = 2.6;
     <div class="all" [class.beside]="isBeside()">
       @for (each of drawn(); track each.appliance.id) {
         <section [attr.aria-label]="each.appliance.name">
-          <h2>{{ each.appliance.name }} <small>{{ each.about }}</small></h2>
+          <h2>
+            {{ each.appliance.name }} <small>{{ each.about }}</small>
+          </h2>
           @for (drawer of each.drawers; track drawer.id) {
-            <v-drawer [drawer]="drawer.id" [name]="drawer.name" [rows]="drawer.rows" [litres]="drawer.litres" [heightPx]="drawer.heightPx" [marked]="marked()" [found]="found()" [isTarget]="target() === drawer.id" (chosen)="chosen.emit($event)" (held)="take($event)" (point)="pointed.set($event)" />
+            <v-drawer
+              [drawer]="drawer.id"
+              [name]="drawer.name"
+              [rows]="drawer.rows"
+              [litres]="drawer.litres"
+              [heightPx]="drawer.heightPx"
+              [marked]="marked()"
+              [found]="found()"
+              [isTarget]="target() === drawer.id"
+              (chosen)="chosen.emit($event)"
+              (held)="take($event)"
+              (point)="pointed.set($event)"
+            />
           }
         </section>
       }
@@ -38,9 +72,56 @@ const MOST_PX = 2.6;
     <div class="ghost" #ghost aria-hidden="true" [hidden]="!dragged()">{{ dragged() }}</div>
   `,
   styles: `
-    .all { display: grid; grid-template-columns: minmax(0, 1fr); gap: 16px 22px; align-items: end; } .beside { grid-template-columns: repeat(auto-fill, minmax(250px, 1fr)); }
-    section { min-width: 0; } h2 { font-size: 1.05rem; display: flex; justify-content: space-between; flex-wrap: wrap; gap: 0 12px; align-items: baseline; } h2 small { font: 400 0.9rem var(--text); color: var(--soft); letter-spacing: 0; } p { margin: 0 0 2px; color: var(--soft); font-size: 0.9rem; max-width: none; }
-    .hint { min-height: 1.4em; margin: 6px 0 0; } .ghost { position: fixed; left: 0; top: 0; z-index: 30; pointer-events: none; background: var(--sheet); border: 1.5px solid var(--ink); padding: 6px 12px; font-weight: 600; will-change: transform; } .ghost[hidden] { display: none; }
+    .all {
+      display: grid;
+      grid-template-columns: minmax(0, 1fr);
+      gap: 16px 22px;
+      align-items: end;
+    }
+    .beside {
+      grid-template-columns: repeat(auto-fill, minmax(250px, 1fr));
+    }
+    section {
+      min-width: 0;
+    }
+    h2 {
+      font-size: 1.05rem;
+      display: flex;
+      justify-content: space-between;
+      flex-wrap: wrap;
+      gap: 0 12px;
+      align-items: baseline;
+    }
+    h2 small {
+      font: 400 0.9rem var(--text);
+      color: var(--soft);
+      letter-spacing: 0;
+    }
+    p {
+      margin: 0 0 2px;
+      color: var(--soft);
+      font-size: 0.9rem;
+      max-width: none;
+    }
+    .hint {
+      min-height: 1.4em;
+      margin: 6px 0 0;
+    }
+    .ghost {
+      position: fixed;
+      left: 0;
+      top: 0;
+      z-index: 30;
+      pointer-events: none;
+      background: var(--sheet);
+      border: 1.5px solid var(--ink);
+      padding: 6px 12px;
+      font-weight: 600;
+      will-change: transform;
+    }
+    .ghost[hidden] {
+      display: none;
+    }
   `,
 })
 export class Drawers {
@@ -72,29 +153,62 @@ export class Drawers {
   /** Pixels high for a litre, the same for all. */
   private readonly perLitre = computed(() => {
     const litres = this.store.appliances().flatMap((each) => (each.litres === null ? [] : [each.litres]));
-    const shelves = this.store.appliances().flatMap(({ shelves }) => shelves.flatMap((shelf) => (shelf.litres === null ? [] : [shelf.litres])));
-    const usual = this.isBeside() ? TALLEST_PX / Math.max(1, ...litres) : Math.min(MOST_PX, ALL_PX / Math.max(1, litres.reduce((sum, each) => sum + each, 0)));
+    const shelves = this.store
+      .appliances()
+      .flatMap(({ shelves }) => shelves.flatMap((shelf) => (shelf.litres === null ? [] : [shelf.litres])));
+    const usual = this.isBeside()
+      ? TALLEST_PX / Math.max(1, ...litres)
+      : Math.min(
+          MOST_PX,
+          ALL_PX /
+            Math.max(
+              1,
+              litres.reduce((sum, each) => sum + each, 0),
+            ),
+        );
     return Math.min(Math.max(usual, LOWEST_PX / Math.min(...shelves, 1e9)), usual * 2);
   });
-  protected readonly drawn = computed<DrawnAppliance[]>(() => this.store.appliances().map((appliance) => ({ appliance, about: this.about(appliance), drawers: this.drawersOf(appliance) })));
+  protected readonly drawn = computed<DrawnAppliance[]>(() =>
+    this.store
+      .appliances()
+      .map((appliance) => ({ appliance, about: this.about(appliance), drawers: this.drawersOf(appliance) })),
+  );
   protected readonly hint = computed(() => {
     const row = this.byId().get(this.pointed() ?? '');
-    return row ? `${row.name}, ${this.figures.mass(row.lot.leftDg)}${row.lot.on ? `, ${this.figures.age(row.lot.on)}` : ''}` : 'Press a pack to see it; drag it to another drawer. ! is near or past its best, ~ is thawing.';
+    return row
+      ? `${row.name}, ${this.figures.mass(row.lot.leftDg)}${row.lot.on ? `, ${this.figures.age(row.lot.on)}` : ''}`
+      : 'Press a pack to see it; drag it to another drawer. ! is near or past its best, ~ is thawing.';
   });
 
   private about({ airC, litres, shelves, id, cold }: Appliance): string {
     const places = new Set([id, ...shelves.map((shelf) => shelf.id)]);
-    const massDg = [...places].flatMap((place) => this.byPlace().get(place) ?? []).reduce((sum, { lot }) => sum + lot.leftDg, 0);
+    const massDg = [...places]
+      .flatMap((place) => this.byPlace().get(place) ?? [])
+      .reduce((sum, { lot }) => sum + lot.leftDg, 0);
     const air = this.figures.air(airC);
     if (litres === null) return `${air}, size unknown`;
-    return cold === 'freezer' ? `${air}, room for ${this.figures.roughMass(roomIn(litres, massDg).freeDg)}` : air;
+    return cold === 'freezer'
+      ? `${air}, room for ${this.figures.roughMass(roomIn(litres, massDg).freeDg)}`
+      : air;
   }
 
   private drawersOf({ id, shelves }: Appliance): DrawnDrawer[] {
-    const high = (size: number | null, packs = 0): number => (size === null ? (packs === 0 ? LOWEST_PX : UNKNOWN_PX) : Math.max(LOWEST_PX, Math.round(size * this.perLitre())));
-    const drawers = shelves.map((shelf) => ({ ...shelf, name: shelf.id === id ? 'inside' : shelf.name, rows: this.byPlace().get(shelf.id) ?? [], heightPx: high(shelf.litres, this.byPlace().get(shelf.id)?.length) }));
+    const high = (size: number | null, packs = 0): number =>
+      size === null
+        ? packs === 0
+          ? LOWEST_PX
+          : UNKNOWN_PX
+        : Math.max(LOWEST_PX, Math.round(size * this.perLitre()));
+    const drawers = shelves.map((shelf) => ({
+      ...shelf,
+      name: shelf.id === id ? 'inside' : shelf.name,
+      rows: this.byPlace().get(shelf.id) ?? [],
+      heightPx: high(shelf.litres, this.byPlace().get(shelf.id)?.length),
+    }));
     const loose = shelves.some((shelf) => shelf.id === id) ? [] : (this.byPlace().get(id) ?? []);
-    return loose.length === 0 ? drawers : [...drawers, { id, name: 'in no drawer', litres: null, rows: loose, heightPx: UNKNOWN_PX }];
+    return loose.length === 0
+      ? drawers
+      : [...drawers, { id, name: 'in no drawer', litres: null, rows: loose, heightPx: UNKNOWN_PX }];
   }
 
   /** From here on the pointer carries the pack, wherever it goes; with it what is chosen along with it. */
@@ -102,10 +216,15 @@ export class Drawers {
     const ids = this.marked().has(id) ? [...this.marked()] : [id];
     const row = this.byId().get(id);
     this.dragged.set(ids.length > 1 ? `${ids.length} packs` : (row?.name ?? ''));
-    const boxes = [...document.querySelectorAll<HTMLElement>('[data-drawer]')].map((element) => ({ id: element.dataset['drawer'] ?? '', element }));
+    const boxes = [...document.querySelectorAll<HTMLElement>('[data-drawer]')].map((element) => ({
+      id: element.dataset['drawer'] ?? '',
+      element,
+    }));
     const follow = ({ clientX, clientY }: PointerEvent): void => {
       this.ghost().nativeElement.style.transform = `translate(${clientX + 12}px, ${clientY + 12}px)`;
-      this.target.set(boxes.find(({ element }) => isWithin(element.getBoundingClientRect(), clientX, clientY))?.id ?? null);
+      this.target.set(
+        boxes.find(({ element }) => isWithin(element.getBoundingClientRect(), clientX, clientY))?.id ?? null,
+      );
     };
     const end = (isDrop: boolean) => (): void => {
       document.removeEventListener('pointermove', follow);
@@ -113,7 +232,8 @@ export class Drawers {
       const place = this.target();
       this.dragged.set(null);
       this.target.set(null);
-      if (isDrop && place !== null && ids.some((each) => this.byId().get(each)?.lot.place !== place)) this.moved.emit({ ids, place });
+      if (isDrop && place !== null && ids.some((each) => this.byId().get(each)?.lot.place !== place))
+        this.moved.emit({ ids, place });
     };
     const drop = end(true);
     const leave = (key: KeyboardEvent): void => {

@@ -1,4 +1,14 @@
-import { afterNextRender, ChangeDetectionStrategy, Component, computed, type ElementRef, inject, Injector, signal, viewChild } from '@angular/core';
+import {
+  afterNextRender,
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  type ElementRef,
+  inject,
+  Injector,
+  signal,
+  viewChild,
+} from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
@@ -28,7 +38,13 @@ import { SealedPieces } from './sealed-pieces';
 const ANIMALS = ['beef', 'pork', 'lamb', 'chicken', 'turkey'] as const;
 /** How many it feeds. */
 const FEEDS = { '1': [0, 1.5], '2': [1.5, 2.5], '3 or 4': [2.5, 4.5], '5 or more': [4.5, Infinity] } as const;
-const AGES = { 'near or past its best': (row: PackRow) => row.isNear || row.isPast, 'thawing or fresh': (row: PackRow) => row.cookBy !== null, 'over 3 months': null, 'over 6 months': null, 'age unknown': (row: PackRow) => row.lot.on === null } as const;
+const AGES = {
+  'near or past its best': (row: PackRow) => row.isNear || row.isPast,
+  'thawing or fresh': (row: PackRow) => row.cookBy !== null,
+  'over 3 months': null,
+  'over 6 months': null,
+  'age unknown': (row: PackRow) => row.lot.on === null,
+} as const;
 type Age = keyof typeof AGES;
 const OLDER: Partial<Record<Age, number>> = { 'over 3 months': 91, 'over 6 months': 182 };
 /** So many rows at a time: more are a press away. */
@@ -39,7 +55,20 @@ const PAUSE_MS = 90;
 /** What lies in the cold: drawn where it lies, and as a list, the most urgent first; and what becomes of it. */
 @Component({
   selector: 'v-freezer-page',
-  imports: [FormsModule, PageTabs, Swatch, PackForm, PackCard, PacksCard, Drawers, DinnersStrip, Reminder, RouterLink, SealedPieces, UndoBar],
+  imports: [
+    FormsModule,
+    PageTabs,
+    Swatch,
+    PackForm,
+    PackCard,
+    PacksCard,
+    Drawers,
+    DinnersStrip,
+    Reminder,
+    RouterLink,
+    SealedPieces,
+    UndoBar,
+  ],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './freezer-page.html',
   styleUrl: './freezer-page.css',
@@ -61,7 +90,9 @@ export class FreezerPage {
   protected readonly kept = keptWord;
   protected readonly search = signal('');
   /** What is searched for, once the typing pauses. */
-  protected readonly sought = toSignal(toObservable(this.search).pipe(debounceTime(PAUSE_MS)), { initialValue: '' });
+  protected readonly sought = toSignal(toObservable(this.search).pipe(debounceTime(PAUSE_MS)), {
+    initialValue: '',
+  });
   protected readonly animal = signal('');
   protected readonly feed = signal<keyof typeof FEEDS | ''>('');
   protected readonly age = signal<Age | ''>('');
@@ -72,9 +103,15 @@ export class FreezerPage {
   protected readonly shown = signal(ROWS);
 
   protected readonly all = this.packRows.all;
-  private readonly isSearching = computed(() => [this.sought().trim(), this.animal(), this.feed(), this.age()].some((each) => each !== ''));
-  protected readonly rows = computed(() => (this.isSearching() ? this.all().filter(this.matches()) : this.all()));
-  protected readonly found = computed(() => (this.isSearching() ? new Set(this.rows().map(({ lot }) => lot.id)) : null));
+  private readonly isSearching = computed(() =>
+    [this.sought().trim(), this.animal(), this.feed(), this.age()].some((each) => each !== ''),
+  );
+  protected readonly rows = computed(() =>
+    this.isSearching() ? this.all().filter(this.matches()) : this.all(),
+  );
+  protected readonly found = computed(() =>
+    this.isSearching() ? new Set(this.rows().map(({ lot }) => lot.id)) : null,
+  );
   protected readonly totals = computed(() => {
     const rows = this.all();
     const known = rows.filter(({ costMinor }) => costMinor !== null);
@@ -87,23 +124,44 @@ export class FreezerPage {
     };
   });
   /** What it would all cost bought cut. */
-  protected readonly worth = computed(() => shopWorth(this.store.stock(), this.store.basis().pricing, this.clock.today()));
-  protected readonly dinners = computed(() => dinnersLeft(this.store.stock(), this.store.settings().eaters.length, meanPlateDg(this.store.settings())));
+  protected readonly worth = computed(() =>
+    shopWorth(this.store.stock(), this.store.basis().pricing, this.clock.today()),
+  );
+  protected readonly dinners = computed(() =>
+    dinnersLeft(this.store.stock(), this.store.settings().eaters.length, meanPlateDg(this.store.settings())),
+  );
 
   private readonly picked = signal<ReadonlySet<string>>(new Set());
   private readonly chosenId = signal<string | null>(null);
-  protected readonly several = computed(() => [...this.picked()].flatMap((id) => this.packRows.byId().get(id) ?? []));
-  protected readonly chosen = computed(() => this.packRows.byId().get(this.chosenId() ?? '') ?? (this.isWide ? this.rows()[0] : undefined));
+  protected readonly several = computed(() =>
+    [...this.picked()].flatMap((id) => this.packRows.byId().get(id) ?? []),
+  );
+  protected readonly chosen = computed(
+    () => this.packRows.byId().get(this.chosenId() ?? '') ?? (this.isWide ? this.rows()[0] : undefined),
+  );
   /** What is outlined in the drawers. */
-  protected readonly marked = computed<ReadonlySet<string>>(() => (this.several().length > 0 ? new Set(this.several().map(({ lot }) => lot.id)) : new Set(this.chosen() ? [this.chosen()?.lot.id ?? ''] : [])));
+  protected readonly marked = computed<ReadonlySet<string>>(() =>
+    this.several().length > 0
+      ? new Set(this.several().map(({ lot }) => lot.id))
+      : new Set(this.chosen() ? [this.chosen()?.lot.id ?? ''] : []),
+  );
 
   private matches(): (row: PackRow) => boolean {
     const words = this.sought().toLowerCase().split(/\s+/).filter(Boolean);
     const [least, most] = this.feed() === '' ? [0, Infinity] : FEEDS[this.feed() as keyof typeof FEEDS];
     const [age, animal, today] = [this.age(), this.animal(), this.clock.today()];
     const older = age === '' ? undefined : OLDER[age];
-    const byAge = (row: PackRow): boolean => (age === '' ? true : older === undefined ? (AGES[age]?.(row) ?? true) : row.lot.on !== null && daysBetween(row.lot.on, today) > older);
-    return (row) => words.every((word) => row.text.includes(word)) && (animal === '' || row.lot.animal === animal) && (this.feed() === '' || (row.plates > least && row.plates <= most)) && byAge(row);
+    const byAge = (row: PackRow): boolean =>
+      age === ''
+        ? true
+        : older === undefined
+          ? (AGES[age]?.(row) ?? true)
+          : row.lot.on !== null && daysBetween(row.lot.on, today) > older;
+    return (row) =>
+      words.every((word) => row.text.includes(word)) &&
+      (animal === '' || row.lot.animal === animal) &&
+      (this.feed() === '' || (row.plates > least && row.plates <= most)) &&
+      byAge(row);
   }
 
   protected choose({ id, add }: { id: string; add: boolean }): void {
@@ -112,13 +170,17 @@ export class FreezerPage {
     else {
       this.picked.set(new Set());
       this.chosenId.set(id);
-      if (!this.isWide) afterNextRender(() => this.card()?.nativeElement.scrollIntoView({ block: 'nearest' }), { injector: this.injector });
+      if (!this.isWide)
+        afterNextRender(() => this.card()?.nativeElement.scrollIntoView({ block: 'nearest' }), {
+          injector: this.injector,
+        });
     }
   }
 
   /** A press anywhere on a row but at its tick. */
   protected chooseRow(event: MouseEvent, id: string): void {
-    if (!(event.target as Element).closest('.pick')) this.choose({ id, add: event.ctrlKey || event.metaKey || event.shiftKey });
+    if (!(event.target as Element).closest('.pick'))
+      this.choose({ id, add: event.ctrlKey || event.metaKey || event.shiftKey });
   }
 
   protected isPicked(id: string): boolean {
@@ -140,7 +202,10 @@ export class FreezerPage {
   protected move({ ids, place }: { ids: readonly string[]; place: string }): void {
     const names = ids.flatMap((id) => this.packRows.byId().get(id)?.name ?? []);
     const where = this.store.placeNames().get(place) ?? place;
-    void this.acts.write(`${names.length === 1 ? names[0] : `${names.length} packs`} moved to ${where}`, ids.map((lot) => ({ type: 'placed', lot, place })));
+    void this.acts.write(
+      `${names.length === 1 ? names[0] : `${names.length} packs`} moved to ${where}`,
+      ids.map((lot) => ({ type: 'placed', lot, place })),
+    );
   }
 
   protected more(): void {

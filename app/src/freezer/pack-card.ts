@@ -21,7 +21,14 @@ import { Acts } from '../kit/acts';
 import { keptWord, type PackRow } from './pack-rows';
 
 /** Why something is thrown away. */
-export const WHY_THROWN = ['freezer burn', 'past its date', 'thawed too long', 'torn or open', 'does not smell right', 'other'] as const;
+export const WHY_THROWN = [
+  'freezer burn',
+  'past its date',
+  'thawed too long',
+  'torn or open',
+  'does not smell right',
+  'other',
+] as const;
 
 /** One pack: what it is, and what becomes of it. */
 @Component({
@@ -44,25 +51,40 @@ export class PackCard {
   protected readonly isThawing = computed(() => this.lot().thawingDg > 0);
   private readonly id = computed(() => this.lot().id);
   protected readonly plates = linkedSignal<string, string>({ source: this.id, computation: () => '1' });
-  protected readonly way = linkedSignal<string, ThawedBy>({ source: this.id, computation: () => 'refrigerator' });
-  protected readonly why = linkedSignal<string, string>({ source: this.id, computation: () => WHY_THROWN[0] });
+  protected readonly way = linkedSignal<string, ThawedBy>({
+    source: this.id,
+    computation: () => 'refrigerator',
+  });
+  protected readonly why = linkedSignal<string, string>({
+    source: this.id,
+    computation: () => WHY_THROWN[0],
+  });
   protected readonly part = linkedSignal<string, string>({ source: this.id, computation: () => '1' });
   protected readonly whys = WHY_THROWN;
   protected readonly ways = Object.keys(THAWING) as ThawedBy[];
   protected readonly thawing = THAWING;
   protected readonly kept = computed(() => keptWord(this.lot()));
   protected readonly singles = computed(() => (this.lot().singly ? this.lot().countLeft : 0));
-  protected readonly thawH = computed(() => Math.ceil(thawingHours(this.lot().leftDg, this.lot().thicknessMm, this.way(), meatOf(this.lot().animal))));
-  protected readonly notAgain = computed(() => (this.isThawing() ? whyNotRefreeze(this.lot(), this.clock.today()) : null));
+  protected readonly thawH = computed(() =>
+    Math.ceil(thawingHours(this.lot().leftDg, this.lot().thicknessMm, this.way(), meatOf(this.lot().animal))),
+  );
+  protected readonly notAgain = computed(() =>
+    this.isThawing() ? whyNotRefreeze(this.lot(), this.clock.today()) : null,
+  );
   /** The next days, to plan it for. */
-  protected readonly days = computed(() => Array.from({ length: 7 }, (_, day) => addDays(this.clock.today(), day)));
+  protected readonly days = computed(() =>
+    Array.from({ length: 7 }, (_, day) => addDays(this.clock.today(), day)),
+  );
 
   /** How long it took, or takes, to freeze here; null where nobody knows how thick it is. */
   protected readonly frozenIn = computed(() => {
     const { thicknessMm, animal, place } = this.lot();
     const where = applianceAt(this.store.appliances(), place);
     if (thicknessMm === null || where?.cold !== 'freezer') return null;
-    const [{ hours }, { hours: half }] = [packFreezing(thicknessMm, animal, where), packFreezing(thicknessMm / 2, animal, where)];
+    const [{ hours }, { hours: half }] = [
+      packFreezing(thicknessMm, animal, where),
+      packFreezing(thicknessMm / 2, animal, where),
+    ];
     return hours === undefined || half === undefined ? null : { hours, half, where: where.name, thicknessMm };
   });
 
@@ -73,13 +95,22 @@ export class PackCard {
 
   protected eatPlates(): void {
     const plates = Number(this.plates());
-    if (!Number.isInteger(plates) || plates < 1) return this.notices.problem('Plates is a whole number from 1.');
+    if (!Number.isInteger(plates) || plates < 1)
+      return this.notices.problem('Plates is a whole number from 1.');
     void this.eat({ plates });
   }
 
   protected thaw(amount: Serving['amount']): void {
-    const { facts } = thawFacts(this.lot(), amount, { way: this.way(), refrigerator: this.store.refrigerator(), newId: this.clock.newId(), on: this.clock.today() });
-    void this.acts.write(amount === 'all' ? `${this.row().name} is thawing` : `One piece of ${this.row().name} is thawing`, facts);
+    const { facts } = thawFacts(this.lot(), amount, {
+      way: this.way(),
+      refrigerator: this.store.refrigerator(),
+      newId: this.clock.newId(),
+      on: this.clock.today(),
+    });
+    void this.acts.write(
+      amount === 'all' ? `${this.row().name} is thawing` : `One piece of ${this.row().name} is thawing`,
+      facts,
+    );
   }
 
   protected freezeAgain(): void {
@@ -93,11 +124,15 @@ export class PackCard {
   }
 
   protected discard(): void {
-    void this.acts.write(`${this.row().name} thrown away`, [{ type: 'discarded', lot: this.id(), amount: 'all', on: this.clock.today(), reason: this.why() }]);
+    void this.acts.write(`${this.row().name} thrown away`, [
+      { type: 'discarded', lot: this.id(), amount: 'all', on: this.clock.today(), reason: this.why() },
+    ]);
   }
 
   protected give(): void {
-    void this.acts.write(`${this.row().name} given away`, [{ type: 'given', lot: this.id(), amount: 'all', on: this.clock.today() }]);
+    void this.acts.write(`${this.row().name} given away`, [
+      { type: 'given', lot: this.id(), amount: 'all', on: this.clock.today() },
+    ]);
   }
 
   protected move(place: string): void {
@@ -107,15 +142,36 @@ export class PackCard {
   protected split(): void {
     const count = Number(this.part());
     const most = this.lot().countLeft - 1;
-    if (!Number.isInteger(count) || count < 1 || count > most) return this.notices.problem(`Split off a whole number of pieces from 1 to ${most}.`);
-    void this.acts.write(`${this.row().name} split`, splitFacts(this.lot(), count, { loose: this.clock.newId(), newId: this.clock.newId(), on: this.clock.today() }));
+    if (!Number.isInteger(count) || count < 1 || count > most)
+      return this.notices.problem(`Split off a whole number of pieces from 1 to ${most}.`);
+    void this.acts.write(
+      `${this.row().name} split`,
+      splitFacts(this.lot(), count, {
+        loose: this.clock.newId(),
+        newId: this.clock.newId(),
+        on: this.clock.today(),
+      }),
+    );
   }
 
   protected async plan(date: string): Promise<void> {
     const [from] = this.row().planned;
-    const serving = this.store.meals().get(from ?? '')?.servings.find(({ lot }) => lot === this.id()) ?? { lot: this.id(), amount: 'all' as const };
-    const changes = date === '' ? new Map([[from ?? '', without(this.store.meals().get(from ?? '') ?? NO_MEAL, this.id())]]) : withServing(this.store.meals(), date, serving, from);
-    const written = await this.store.record(...[...changes].map(([key, value]) => ({ type: 'meal' as const, key, value })));
-    this.notices.tell(written, date === '' ? `${this.row().name} is off the plan` : `${this.row().name} is planned for ${this.figures.day(date)}`);
+    const serving = this.store
+      .meals()
+      .get(from ?? '')
+      ?.servings.find(({ lot }) => lot === this.id()) ?? { lot: this.id(), amount: 'all' as const };
+    const changes =
+      date === ''
+        ? new Map([[from ?? '', without(this.store.meals().get(from ?? '') ?? NO_MEAL, this.id())]])
+        : withServing(this.store.meals(), date, serving, from);
+    const written = await this.store.record(
+      ...[...changes].map(([key, value]) => ({ type: 'meal' as const, key, value })),
+    );
+    this.notices.tell(
+      written,
+      date === ''
+        ? `${this.row().name} is off the plan`
+        : `${this.row().name} is planned for ${this.figures.day(date)}`,
+    );
   }
 }

@@ -1,4 +1,12 @@
-import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, output, signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  inject,
+  linkedSignal,
+  output,
+  signal,
+} from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import type { FactOf } from '@core/journal/entry';
 import { Clock } from '../data/clock';
@@ -35,28 +43,111 @@ const FORMS = [
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <form class="form" (ngSubmit)="save()" autocomplete="off" aria-label="Enter a pack">
-      <div class="field"><label for="pf-name">What is it</label><input id="pf-name" class="text" name="name" [(ngModel)]="name" placeholder="lamb shanks" /></div>
-      <div class="field"><label for="pf-mass">Weight</label><input id="pf-mass" class="text" name="mass" [(ngModel)]="mass" [placeholder]="'in ' + figures.smallUnit()" [attr.aria-invalid]="massWrong()" /></div>
-      <div class="field"><label for="pf-plates">Plates, if known</label><input id="pf-plates" class="text" name="plates" inputmode="numeric" [(ngModel)]="plates" /></div>
-      <div class="field"><label for="pf-animal">Animal</label>
-        <select id="pf-animal" class="text" name="animal" [(ngModel)]="animal"><option value="">unknown</option>@for (each of animals; track each) { <option [value]="each">{{ each }}</option> }</select></div>
-      <div class="field"><label for="pf-form">Cut as</label>
-        <select id="pf-form" class="text" name="form" [(ngModel)]="destination">@for (each of forms; track each[0]) { <option [value]="each[0]">{{ each[1] }}</option> }</select></div>
-      <div class="field"><label for="pf-origin">It</label>
-        <select id="pf-origin" class="text" name="origin" [(ngModel)]="origin">@for (each of origins; track each[0]) { <option [value]="each[0]">{{ each[1] }}</option> }</select></div>
-      <div class="field"><label for="pf-kept">When it came it was</label>
-        <select id="pf-kept" class="text" name="kept" [(ngModel)]="kept">@for (each of keptOptions; track each[0]) { <option [value]="each[0]">{{ each[1] }}</option> }</select></div>
-      <div class="field"><label for="pf-until">Date on its label, if any</label><input id="pf-until" class="text" name="until" type="date" [(ngModel)]="until" /></div>
-      <div class="field"><label for="pf-date">Frozen on, if known</label><input id="pf-date" class="text" name="date" type="date" [max]="today" [(ngModel)]="date" /></div>
-      <div class="field"><label for="pf-paid">Paid, if known</label><input id="pf-paid" class="text" name="paid" inputmode="decimal" [(ngModel)]="paid" [placeholder]="figures.currencySign()" [attr.aria-invalid]="paidWrong()" /></div>
-      <div class="field"><label for="pf-place">Lies in</label>
-        <select id="pf-place" class="text" name="place" [(ngModel)]="place">@for (each of store.shelves(); track each.id) { <option [value]="each.id">{{ each.name }}</option> }<option value="">no place yet</option></select></div>
-      <div class="end"><button type="submit" class="quiet" [attr.aria-disabled]="!ready() || null">Put it in</button></div>
+      <div class="field">
+        <label for="pf-name">What is it</label
+        ><input id="pf-name" class="text" name="name" [(ngModel)]="name" placeholder="lamb shanks" />
+      </div>
+      <div class="field">
+        <label for="pf-mass">Weight</label
+        ><input
+          id="pf-mass"
+          class="text"
+          name="mass"
+          [(ngModel)]="mass"
+          [placeholder]="'in ' + figures.smallUnit()"
+          [attr.aria-invalid]="massWrong()"
+        />
+      </div>
+      <div class="field">
+        <label for="pf-plates">Plates, if known</label
+        ><input id="pf-plates" class="text" name="plates" inputmode="numeric" [(ngModel)]="plates" />
+      </div>
+      <div class="field">
+        <label for="pf-animal">Animal</label>
+        <select id="pf-animal" class="text" name="animal" [(ngModel)]="animal">
+          <option value="">unknown</option>
+          @for (each of animals; track each) {
+            <option [value]="each">{{ each }}</option>
+          }
+        </select>
+      </div>
+      <div class="field">
+        <label for="pf-form">Cut as</label>
+        <select id="pf-form" class="text" name="form" [(ngModel)]="destination">
+          @for (each of forms; track each[0]) {
+            <option [value]="each[0]">{{ each[1] }}</option>
+          }
+        </select>
+      </div>
+      <div class="field">
+        <label for="pf-origin">It</label>
+        <select id="pf-origin" class="text" name="origin" [(ngModel)]="origin">
+          @for (each of origins; track each[0]) {
+            <option [value]="each[0]">{{ each[1] }}</option>
+          }
+        </select>
+      </div>
+      <div class="field">
+        <label for="pf-kept">When it came it was</label>
+        <select id="pf-kept" class="text" name="kept" [(ngModel)]="kept">
+          @for (each of keptOptions; track each[0]) {
+            <option [value]="each[0]">{{ each[1] }}</option>
+          }
+        </select>
+      </div>
+      <div class="field">
+        <label for="pf-until">Date on its label, if any</label
+        ><input id="pf-until" class="text" name="until" type="date" [(ngModel)]="until" />
+      </div>
+      <div class="field">
+        <label for="pf-date">Frozen on, if known</label
+        ><input id="pf-date" class="text" name="date" type="date" [max]="today" [(ngModel)]="date" />
+      </div>
+      <div class="field">
+        <label for="pf-paid">Paid, if known</label
+        ><input
+          id="pf-paid"
+          class="text"
+          name="paid"
+          inputmode="decimal"
+          [(ngModel)]="paid"
+          [placeholder]="figures.currencySign()"
+          [attr.aria-invalid]="paidWrong()"
+        />
+      </div>
+      <div class="field">
+        <label for="pf-place">Lies in</label>
+        <select id="pf-place" class="text" name="place" [(ngModel)]="place">
+          @for (each of store.shelves(); track each.id) {
+            <option [value]="each.id">{{ each.name }}</option>
+          }
+          <option value="">no place yet</option>
+        </select>
+      </div>
+      <div class="end">
+        <button type="submit" class="quiet" [attr.aria-disabled]="!ready() || null">Put it in</button>
+      </div>
     </form>
   `,
   styles: `
-    .form { display: grid; grid-template-columns: repeat(auto-fill, minmax(180px, 1fr)); gap: 12px 16px; border: 1.5px solid var(--ink); background: var(--sheet); padding: 18px 20px; margin-bottom: 22px; border-radius: 3px; }
-    .end { display: flex; align-items: flex-end; } .end .quiet { width: 100%; min-height: 48px; }
+    .form {
+      display: grid;
+      grid-template-columns: repeat(auto-fill, minmax(180px, 1fr));
+      gap: 12px 16px;
+      border: 1.5px solid var(--ink);
+      background: var(--sheet);
+      padding: 18px 20px;
+      margin-bottom: 22px;
+      border-radius: 3px;
+    }
+    .end {
+      display: flex;
+      align-items: flex-end;
+    }
+    .end .quiet {
+      width: 100%;
+      min-height: 48px;
+    }
   `,
 })
 export class PackForm {
@@ -86,16 +177,31 @@ export class PackForm {
 
   private readonly typedMass = computed(() => this.figures.parseMass(this.mass(), 'small'));
   private readonly typedPaid = computed(() => this.figures.parseMoney(this.paid()));
-  protected readonly massWrong = computed(() => this.mass().trim() !== '' && !((this.typedMass()?.massDg ?? 0) > 0));
-  protected readonly paidWrong = computed(() => this.paid().trim() !== '' && !((this.typedPaid() ?? -1) >= 0));
+  protected readonly massWrong = computed(
+    () => this.mass().trim() !== '' && !((this.typedMass()?.massDg ?? 0) > 0),
+  );
+  protected readonly paidWrong = computed(
+    () => this.paid().trim() !== '' && !((this.typedPaid() ?? -1) >= 0),
+  );
   protected readonly ready = computed(
-    () => this.name().trim() !== '' && this.mass().trim() !== '' && !this.massWrong() && !this.paidWrong() && /^([1-9]\d{0,2})?$/.test(this.plates().trim()),
+    () =>
+      this.name().trim() !== '' &&
+      this.mass().trim() !== '' &&
+      !this.massWrong() &&
+      !this.paidWrong() &&
+      /^([1-9]\d{0,2})?$/.test(this.plates().trim()),
   );
 
   protected async save(): Promise<void> {
     const mass = this.typedMass();
-    if (!mass || !this.ready()) return this.notices.problem('A pack wants a name and a weight; plates and paid may be empty, but not something else.');
-    if (this.date() > this.today) return this.notices.problem(`${this.figures.dayAndYear(this.date())} is still to come: it cannot have been frozen then. Nothing was written down.`);
+    if (!mass || !this.ready())
+      return this.notices.problem(
+        'A pack wants a name and a weight; plates and paid may be empty, but not something else.',
+      );
+    if (this.date() > this.today)
+      return this.notices.problem(
+        `${this.figures.dayAndYear(this.date())} is still to come: it cannot have been frozen then. Nothing was written down.`,
+      );
     const lot = this.clock.newId();
     const place = this.place();
     const fact: FactOf<'acquired'> = {
@@ -113,6 +219,12 @@ export class PackForm {
       kept: this.kept() || undefined,
       until: this.until() || undefined,
     };
-    if (await this.acts.write(`${fact.name} is in`, [fact, ...(place ? [{ type: 'placed' as const, lot, place }] : [])])) this.done.emit();
+    if (
+      await this.acts.write(`${fact.name} is in`, [
+        fact,
+        ...(place ? [{ type: 'placed' as const, lot, place }] : []),
+      ])
+    )
+      this.done.emit();
   }
 }

@@ -35,7 +35,11 @@ export interface PackRow {
   readonly text: string;
 }
 
-const KEPT = { 'bought-frozen': 'bought frozen', 'frozen-before': 'frozen before', sealed: 'sealed' } as const;
+const KEPT = {
+  'bought-frozen': 'bought frozen',
+  'frozen-before': 'frozen before',
+  sealed: 'sealed',
+} as const;
 
 /** What a pack was when it came, in words. */
 export function keptWord(lot: Lot): string {
@@ -49,8 +53,16 @@ export class PackRows {
   private readonly clock = inject(Clock);
   readonly all = computed(() => {
     const today = this.clock.today();
-    const rank = (row: PackRow): string => (row.cookBy !== null ? `0${row.cookBy}` : row.isPast || row.isNear ? `1${row.until}` : `2${row.lot.on ?? ''}`);
-    const ranked = this.store.stock().map((lot) => this.rowOf(lot, today)).map((row) => ({ row, rank: rank(row) }));
+    const rank = (row: PackRow): string =>
+      row.cookBy !== null
+        ? `0${row.cookBy}`
+        : row.isPast || row.isNear
+          ? `1${row.until}`
+          : `2${row.lot.on ?? ''}`;
+    const ranked = this.store
+      .stock()
+      .map((lot) => this.rowOf(lot, today))
+      .map((row) => ({ row, rank: rank(row) }));
     return ranked.sort((a, b) => (a.rank < b.rank ? -1 : a.rank > b.rank ? 1 : 0)).map(({ row }) => row);
   });
   readonly byId = computed(() => new Map(this.all().map((row) => [row.lot.id, row])));
@@ -59,7 +71,8 @@ export class PackRows {
     const until = bestBefore(lot);
     const daysLeft = until === null ? null : daysBetween(today, until);
     const cost = this.store.costs().get(lot.id);
-    const place = lot.place === null ? 'no place' : (this.store.placeNames().get(lot.place) ?? 'a place that is gone');
+    const place =
+      lot.place === null ? 'no place' : (this.store.placeNames().get(lot.place) ?? 'a place that is gone');
     const number = shortNumber(lot.id);
     const isRefrigerated = this.store.refrigerated().has(lot.place ?? '');
     return {
@@ -82,5 +95,7 @@ export class PackRows {
   }
 
   /** Dinners that are still to come. */
-  private readonly planned = computed(() => new Map([...this.store.meals()].filter(([date]) => date >= this.clock.today())));
+  private readonly planned = computed(
+    () => new Map([...this.store.meals()].filter(([date]) => date >= this.clock.today())),
+  );
 }

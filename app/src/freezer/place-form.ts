@@ -1,4 +1,12 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, output } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  inject,
+  input,
+  linkedSignal,
+  output,
+} from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { USUAL_AIR_C, volumeQuestion } from '@core/freeze/cold-places';
 import type { Place } from '@core/journal/record';
@@ -14,18 +22,80 @@ import { Ask } from '../kit/ask';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <form (ngSubmit)="save()" autocomplete="off" [attr.aria-label]="title()">
-      <label class="field"><span class="label">Called</span><input class="text" name="name" maxlength="60" [(ngModel)]="name" [placeholder]="place().within ? 'drawer 2' : 'chest freezer'" /></label>
-      @if (!place().within) { <label class="field"><span class="label">It is a</span><select class="text" name="cold" [(ngModel)]="cold"><option value="freezer">freezer</option><option value="refrigerator">refrigerator</option></select></label> }
-      <label class="field"><span class="label">Litres{{ place().within ? ' of it' : ' in all' }}</span><input class="text" name="litres" inputmode="decimal" [(ngModel)]="litres" placeholder="unknown" [attr.aria-invalid]="litresRead() === null" /></label>
+      <label class="field"
+        ><span class="label">Called</span
+        ><input
+          class="text"
+          name="name"
+          maxlength="60"
+          [(ngModel)]="name"
+          [placeholder]="place().within ? 'drawer 2' : 'chest freezer'"
+      /></label>
       @if (!place().within) {
-        <label class="field"><span class="label">Its air, {{ unit() }}</span><input class="text" name="air" inputmode="text" [(ngModel)]="air" [placeholder]="usualAir()" [attr.aria-invalid]="airRead() === null" /></label>
-        <label class="check"><input type="checkbox" name="frost" [(ngModel)]="frostFree" /> frost-free, with a fan</label>
+        <label class="field"
+          ><span class="label">It is a</span
+          ><select class="text" name="cold" [(ngModel)]="cold">
+            <option value="freezer">freezer</option>
+            <option value="refrigerator">refrigerator</option>
+          </select></label
+        >
+      }
+      <label class="field"
+        ><span class="label">Litres{{ place().within ? ' of it' : ' in all' }}</span
+        ><input
+          class="text"
+          name="litres"
+          inputmode="decimal"
+          [(ngModel)]="litres"
+          placeholder="unknown"
+          [attr.aria-invalid]="litresRead() === null"
+      /></label>
+      @if (!place().within) {
+        <label class="field"
+          ><span class="label">Its air, {{ unit() }}</span
+          ><input
+            class="text"
+            name="air"
+            inputmode="text"
+            [(ngModel)]="air"
+            [placeholder]="usualAir()"
+            [attr.aria-invalid]="airRead() === null"
+        /></label>
+        <label class="check"
+          ><input type="checkbox" name="frost" [(ngModel)]="frostFree" /> frost-free, with a fan</label
+        >
       }
       <button type="submit" class="quiet small">{{ isNew() ? 'Add it' : 'Save' }}</button>
       <button type="button" class="quiet small" (click)="closed.emit()">Leave it</button>
     </form>
   `,
-  styles: `form { display: grid; grid-template-columns: repeat(auto-fill, minmax(150px, 1fr)); gap: 10px 14px; align-items: end; border: 1.5px solid var(--ink); background: var(--sheet); padding: 14px 16px; margin: 8px 0; border-radius: 3px; } .check { display: flex; gap: 8px; align-items: center; min-height: 48px; } .check input { width: 22px; height: 22px; accent-color: var(--act); } .quiet { min-height: 48px; }`,
+  styles: `
+    form {
+      display: grid;
+      grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+      gap: 10px 14px;
+      align-items: end;
+      border: 1.5px solid var(--ink);
+      background: var(--sheet);
+      padding: 14px 16px;
+      margin: 8px 0;
+      border-radius: 3px;
+    }
+    .check {
+      display: flex;
+      gap: 8px;
+      align-items: center;
+      min-height: 48px;
+    }
+    .check input {
+      width: 22px;
+      height: 22px;
+      accent-color: var(--act);
+    }
+    .quiet {
+      min-height: 48px;
+    }
+  `,
 })
 export class PlaceForm {
   private readonly figures = inject(Figures);
@@ -35,30 +105,74 @@ export class PlaceForm {
   readonly isNew = input(false);
   readonly saved = output<Place>();
   readonly closed = output();
-  protected readonly title = computed(() => (this.isNew() ? (this.place().within ? 'A new drawer' : 'A new place') : `Change ${this.place().name}`));
+  protected readonly title = computed(() =>
+    this.isNew() ? (this.place().within ? 'A new drawer' : 'A new place') : `Change ${this.place().name}`,
+  );
   protected readonly name = linkedSignal(() => this.place().name);
   protected readonly cold = linkedSignal(() => this.place().cold);
-  protected readonly litres = linkedSignal(() => (this.place().litres === undefined ? '' : this.figures.number(this.place().litres ?? 0, 0)));
-  protected readonly air = linkedSignal(() => (this.place().airC === undefined ? '' : this.shown(this.place().airC ?? 0)));
+  protected readonly litres = linkedSignal(() =>
+    this.place().litres === undefined ? '' : this.figures.number(this.place().litres ?? 0, 0),
+  );
+  protected readonly air = linkedSignal(() =>
+    this.place().airC === undefined ? '' : this.shown(this.place().airC ?? 0),
+  );
   protected readonly frostFree = linkedSignal(() => this.place().frostFree ?? false);
   private readonly isImperial = computed(() => this.figures.smallUnit() === 'oz');
   protected readonly unit = computed(() => (this.isImperial() ? '°F' : '°C'));
   protected readonly usualAir = computed(() => this.shown(USUAL_AIR_C[this.cold()]));
 
-  protected readonly litresRead = computed(() => read(this.litres(), (text) => this.figures.parseNumber(text.replace(/\s*l(it(er|re)s?)?$/i, '')), 0.5, 100_000));
-  protected readonly airRead = computed(() => read(this.air().replace('−', '-'), (text) => this.toC(this.figures.parseNumber(text.replace(/\s*°?\s*[cf]?$/i, ''))), -60, 30));
+  protected readonly litresRead = computed(() =>
+    read(
+      this.litres(),
+      (text) => this.figures.parseNumber(text.replace(/\s*l(it(er|re)s?)?$/i, '')),
+      0.5,
+      100_000,
+    ),
+  );
+  protected readonly airRead = computed(() =>
+    read(
+      this.air().replace('−', '-'),
+      (text) => this.toC(this.figures.parseNumber(text.replace(/\s*°?\s*[cf]?$/i, ''))),
+      -60,
+      30,
+    ),
+  );
 
   protected async save(): Promise<void> {
     const [litres, airC] = [this.litresRead(), this.airRead()];
     if (this.name().trim() === '') return this.notices.problem('Give it a name. Nothing was changed.');
-    if (litres === null) return this.notices.problem(`“${this.litres()}” is no volume in litres. Leave it empty where you do not know. Nothing was changed.`);
-    if (airC === null) return this.notices.problem(`“${this.air()}” is no temperature of its air. Leave it empty for ${this.usualAir()}. Nothing was changed.`);
+    if (litres === null)
+      return this.notices.problem(
+        `“${this.litres()}” is no volume in litres. Leave it empty where you do not know. Nothing was changed.`,
+      );
+    if (airC === null)
+      return this.notices.problem(
+        `“${this.air()}” is no temperature of its air. Leave it empty for ${this.usualAir()}. Nothing was changed.`,
+      );
     // What was said yes to once is not asked again.
-    const question = litres === undefined || litres === this.place().litres || this.place().within ? null : volumeQuestion(litres);
+    const question =
+      litres === undefined || litres === this.place().litres || this.place().within
+        ? null
+        : volumeQuestion(litres);
     if (question && !(await this.ask.confirm('Is that right?', question, 'Yes, save it'))) return;
     const warm = this.cold() === 'freezer' && airC !== undefined && airC !== this.place().airC && airC > -12;
-    if (warm && !(await this.ask.confirm('A warm freezer', `At ${this.air()} ${this.unit()} meat does not keep as published: those times are for −18 °C (0 °F) or below. ${airC > -2 ? 'It does not even freeze.' : ''}`, 'Save it all the same'))) return;
-    this.saved.emit({ ...this.place(), name: this.name().trim(), cold: this.cold(), litres, airC, frostFree: this.frostFree() || undefined });
+    if (
+      warm &&
+      !(await this.ask.confirm(
+        'A warm freezer',
+        `At ${this.air()} ${this.unit()} meat does not keep as published: those times are for −18 °C (0 °F) or below. ${airC > -2 ? 'It does not even freeze.' : ''}`,
+        'Save it all the same',
+      ))
+    )
+      return;
+    this.saved.emit({
+      ...this.place(),
+      name: this.name().trim(),
+      cold: this.cold(),
+      litres,
+      airC,
+      frostFree: this.frostFree() || undefined,
+    });
   }
 
   private shown(celsius: number): string {
@@ -71,7 +185,12 @@ export class PlaceForm {
 }
 
 /** Undefined where nothing is typed, null where it cannot be read. */
-function read(text: string, parse: (text: string) => number | null, least: number, most: number): number | undefined | null {
+function read(
+  text: string,
+  parse: (text: string) => number | null,
+  least: number,
+  most: number,
+): number | undefined | null {
   if (text.trim() === '') return undefined;
   const value = parse(text.trim());
   return value !== null && value >= least && value <= most ? value : null;

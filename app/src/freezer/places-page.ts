@@ -17,30 +17,146 @@ import { PlaceForm } from './place-form';
   template: `
     <div class="page">
       <v-page-tabs of="Freezer" [tabs]="pages" />
-      <header><h1>Places</h1><p>What you have, how large it is and how cold. From this comes what fits, and how long things take to freeze.</p></header>
+      <header>
+        <h1>Places</h1>
+        <p>
+          What you have, how large it is and how cold. From this comes what fits, and how long things take to
+          freeze.
+        </p>
+      </header>
       @for (each of rows(); track each.id) {
         <section [attr.aria-label]="each.place.name">
           <header>
-            <div><h2>{{ each.place.name }}</h2><p class="soft">{{ each.about }}</p></div>
-            <span><button type="button" class="quiet small" (click)="open.set(each.id)">Change</button><button type="button" class="quiet small" (click)="openNew.set(each.id)">Add a drawer or shelf</button><button type="button" class="quiet small" (click)="remove(each.id)">Take out</button></span>
+            <div>
+              <h2>{{ each.place.name }}</h2>
+              <p class="soft">{{ each.about }}</p>
+            </div>
+            <span
+              ><button type="button" class="quiet small" (click)="open.set(each.id)">Change</button
+              ><button type="button" class="quiet small" (click)="openNew.set(each.id)">
+                Add a drawer or shelf</button
+              ><button type="button" class="quiet small" (click)="remove(each.id)">Take out</button></span
+            >
           </header>
-          @if (open() === each.id) { <v-place-form [place]="each.place" (saved)="save(each.id, $event)" (closed)="open.set(null)" /> }
+          @if (open() === each.id) {
+            <v-place-form [place]="each.place" (saved)="save(each.id, $event)" (closed)="open.set(null)" />
+          }
           <ul>
             @for (drawer of each.drawers; track drawer.id) {
-              <li><span>{{ drawer.place.name }}</span><span class="soft">{{ drawer.about }}</span><span>@if (!$first) { <button type="button" class="quiet small" [attr.aria-label]="'Move up ' + drawer.place.name" (click)="up(drawer.id, each.drawers)">Up</button> }<button type="button" class="quiet small" [attr.aria-label]="'Change ' + drawer.place.name" (click)="open.set(drawer.id)">Change</button><button type="button" class="quiet small" [attr.aria-label]="'Take out ' + drawer.place.name" (click)="remove(drawer.id)">Take out</button></span></li>
-              @if (open() === drawer.id) { <v-place-form [place]="drawer.place" (saved)="save(drawer.id, $event)" (closed)="open.set(null)" /> }
+              <li>
+                <span>{{ drawer.place.name }}</span
+                ><span class="soft">{{ drawer.about }}</span
+                ><span>
+                  @if (!$first) {
+                    <button
+                      type="button"
+                      class="quiet small"
+                      [attr.aria-label]="'Move up ' + drawer.place.name"
+                      (click)="up(drawer.id, each.drawers)"
+                    >
+                      Up
+                    </button>
+                  }
+                  <button
+                    type="button"
+                    class="quiet small"
+                    [attr.aria-label]="'Change ' + drawer.place.name"
+                    (click)="open.set(drawer.id)"
+                  >
+                    Change</button
+                  ><button
+                    type="button"
+                    class="quiet small"
+                    [attr.aria-label]="'Take out ' + drawer.place.name"
+                    (click)="remove(drawer.id)"
+                  >
+                    Take out
+                  </button></span
+                >
+              </li>
+              @if (open() === drawer.id) {
+                <v-place-form
+                  [place]="drawer.place"
+                  (saved)="save(drawer.id, $event)"
+                  (closed)="open.set(null)"
+                />
+              }
             }
           </ul>
-          @if (openNew() === each.id) { <v-place-form [place]="drawerOf(each.id, each.place)" [isNew]="true" (saved)="add($event)" (closed)="openNew.set(null)" /> }
+          @if (openNew() === each.id) {
+            <v-place-form
+              [place]="drawerOf(each.id, each.place)"
+              [isNew]="true"
+              (saved)="add($event)"
+              (closed)="openNew.set(null)"
+            />
+          }
         </section>
-      } @empty { <div class="empty"><h2>No place yet</h2><p>Enter your freezer, and its drawers if it has any. Packs can then be found where they lie.</p></div> }
-      @if (openNew() === 'new') { <v-place-form [place]="fresh" [isNew]="true" (saved)="add($event)" (closed)="openNew.set(null)" /> } @else { <p><button type="button" class="quiet" (click)="openNew.set('new')">Add a freezer or refrigerator</button></p> }
+      } @empty {
+        <div class="empty">
+          <h2>No place yet</h2>
+          <p>Enter your freezer, and its drawers if it has any. Packs can then be found where they lie.</p>
+        </div>
+      }
+      @if (openNew() === 'new') {
+        <v-place-form [place]="fresh" [isNew]="true" (saved)="add($event)" (closed)="openNew.set(null)" />
+      } @else {
+        <p>
+          <button type="button" class="quiet" (click)="openNew.set('new')">
+            Add a freezer or refrigerator
+          </button>
+        </p>
+      }
     </div>
   `,
   styles: `
-    section { border-top: 1.5px solid var(--ink); padding: 12px 0 18px; max-width: 820px; } section header { display: flex; justify-content: space-between; gap: 12px; flex-wrap: wrap; align-items: flex-start; } header p { margin: 2px 0 0; } span { display: inline-flex; gap: 8px; flex-wrap: wrap; }
-    ul { list-style: none; margin: 10px 0 0; padding: 0 0 0 22px; } li { display: grid; grid-template-columns: minmax(120px, 1fr) minmax(120px, 1fr) 260px; gap: 12px; align-items: center; border-top: 1px solid var(--line); padding: 4px 0; } li > :last-child { justify-content: flex-end; }
-    @media (max-width: 900px) { ul { padding-left: 0; } li { grid-template-columns: 1fr 1fr; } li > :last-child { grid-column: 1 / -1; } }
+    section {
+      border-top: 1.5px solid var(--ink);
+      padding: 12px 0 18px;
+      max-width: 820px;
+    }
+    section header {
+      display: flex;
+      justify-content: space-between;
+      gap: 12px;
+      flex-wrap: wrap;
+      align-items: flex-start;
+    }
+    header p {
+      margin: 2px 0 0;
+    }
+    span {
+      display: inline-flex;
+      gap: 8px;
+      flex-wrap: wrap;
+    }
+    ul {
+      list-style: none;
+      margin: 10px 0 0;
+      padding: 0 0 0 22px;
+    }
+    li {
+      display: grid;
+      grid-template-columns: minmax(120px, 1fr) minmax(120px, 1fr) 260px;
+      gap: 12px;
+      align-items: center;
+      border-top: 1px solid var(--line);
+      padding: 4px 0;
+    }
+    li > :last-child {
+      justify-content: flex-end;
+    }
+    @media (max-width: 900px) {
+      ul {
+        padding-left: 0;
+      }
+      li {
+        grid-template-columns: 1fr 1fr;
+      }
+      li > :last-child {
+        grid-column: 1 / -1;
+      }
+    }
   `,
 })
 export class PlacesPage {
@@ -52,12 +168,25 @@ export class PlacesPage {
   protected readonly open = signal<string | null>(null);
   protected readonly openNew = signal<string | null>(null);
   protected readonly fresh: Place = { name: '', cold: 'freezer' };
-  protected readonly rows = computed(() => this.store.appliances().map((appliance) => {
-    const place = this.store.places().get(appliance.id) ?? this.fresh;
-    const drawers = appliance.shelves.filter(({ id }) => id !== appliance.id).map((shelf) => ({ id: shelf.id, place: this.store.places().get(shelf.id) ?? this.fresh, about: `${this.volume(shelf.litres)}, ${this.lies([shelf.id])}` }));
-    const frost = place.frostFree ? ', frost-free' : '';
-    return { id: appliance.id, place, drawers, about: `${appliance.cold}, ${this.volume(appliance.litres)}, ${this.figures.air(appliance.airC)}${frost}; ${this.lies([appliance.id, ...appliance.shelves.map(({ id }) => id)])}` };
-  }));
+  protected readonly rows = computed(() =>
+    this.store.appliances().map((appliance) => {
+      const place = this.store.places().get(appliance.id) ?? this.fresh;
+      const drawers = appliance.shelves
+        .filter(({ id }) => id !== appliance.id)
+        .map((shelf) => ({
+          id: shelf.id,
+          place: this.store.places().get(shelf.id) ?? this.fresh,
+          about: `${this.volume(shelf.litres)}, ${this.lies([shelf.id])}`,
+        }));
+      const frost = place.frostFree ? ', frost-free' : '';
+      return {
+        id: appliance.id,
+        place,
+        drawers,
+        about: `${appliance.cold}, ${this.volume(appliance.litres)}, ${this.figures.air(appliance.airC)}${frost}; ${this.lies([appliance.id, ...appliance.shelves.map(({ id }) => id)])}`,
+      };
+    }),
+  );
 
   private volume(litres: number | null): string {
     return litres === null ? 'size unknown' : `${this.figures.number(litres, 0)} L`;
@@ -66,7 +195,9 @@ export class PlacesPage {
   private lies(places: readonly string[]): string {
     const packs = this.store.stock().filter(({ place }) => place !== null && places.includes(place));
     const massDg = packs.reduce((sum, { leftDg }) => sum + leftDg, 0);
-    return packs.length === 0 ? 'empty' : `${this.figures.count(packs.length, 'pack')}, about ${this.figures.number(litresOf(massDg), 0)} L`;
+    return packs.length === 0
+      ? 'empty'
+      : `${this.figures.count(packs.length, 'pack')}, about ${this.figures.number(litresOf(massDg), 0)} L`;
   }
 
   protected drawerOf(within: string, { cold }: Place): Place {
@@ -75,7 +206,9 @@ export class PlacesPage {
 
   /** Below the last of its like. */
   private orderAfter(within: string | undefined): number {
-    return [...this.store.places().values()].filter((place) => place.within === within).reduce((next, { order = 0 }) => Math.max(next, order + 1), 0);
+    return [...this.store.places().values()]
+      .filter((place) => place.within === within)
+      .reduce((next, { order = 0 }) => Math.max(next, order + 1), 0);
   }
 
   /** Changes places with the one above. */
@@ -84,28 +217,52 @@ export class PlacesPage {
     const ids = siblings.map((each) => each.id);
     [ids[at - 1], ids[at]] = [ids[at] as string, ids[at - 1] as string];
     const places = new Map(siblings.map((each) => [each.id, each.place]));
-    const written = await this.store.record(...ids.flatMap((key, order) => (places.get(key) ? [{ type: 'place' as const, key, value: { ...(places.get(key) as Place), order } }] : [])));
+    const written = await this.store.record(
+      ...ids.flatMap((key, order) =>
+        places.get(key)
+          ? [{ type: 'place' as const, key, value: { ...(places.get(key) as Place), order } }]
+          : [],
+      ),
+    );
     this.notices.tell(written, 'The order is changed');
   }
 
   protected async add(place: Place): Promise<void> {
-    if (await this.save(this.clock.newId(), { ...place, order: place.order ?? this.orderAfter(undefined) })) this.openNew.set(null);
+    if (await this.save(this.clock.newId(), { ...place, order: place.order ?? this.orderAfter(undefined) }))
+      this.openNew.set(null);
   }
 
   protected async save(key: string, value: Place): Promise<boolean> {
-    const drawers = [...this.store.places()].filter(([, place]) => place.within === key && place.cold !== value.cold);
-    const written = await this.store.record({ type: 'place', key, value }, ...drawers.map(([id, place]) => ({ type: 'place' as const, key: id, value: { ...place, cold: value.cold } })));
+    const drawers = [...this.store.places()].filter(
+      ([, place]) => place.within === key && place.cold !== value.cold,
+    );
+    const written = await this.store.record(
+      { type: 'place', key, value },
+      ...drawers.map(([id, place]) => ({
+        type: 'place' as const,
+        key: id,
+        value: { ...place, cold: value.cold },
+      })),
+    );
     if (!this.notices.tell(written, `${value.name} is saved`)) return false;
     this.open.set(null);
     return true;
   }
 
   protected async remove(key: string): Promise<void> {
-    const inside = [key, ...[...this.store.places()].filter(([, { within }]) => within === key).map(([id]) => id)];
+    const inside = [
+      key,
+      ...[...this.store.places()].filter(([, { within }]) => within === key).map(([id]) => id),
+    ];
     const packs = this.store.stock().filter(({ place }) => place !== null && inside.includes(place));
     const name = this.store.places().get(key)?.name ?? 'It';
-    if (packs.length > 0) return this.notices.problem(`${packs.length} ${packs.length === 1 ? 'pack lies' : 'packs lie'} in ${name}. Move ${packs.length === 1 ? 'it' : 'them'} first; the drawers are drawn under Packs.`);
-    const written = await this.store.record(...inside.map((id) => ({ type: 'place' as const, key: id, value: null })));
+    if (packs.length > 0)
+      return this.notices.problem(
+        `${packs.length} ${packs.length === 1 ? 'pack lies' : 'packs lie'} in ${name}. Move ${packs.length === 1 ? 'it' : 'them'} first; the drawers are drawn under Packs.`,
+      );
+    const written = await this.store.record(
+      ...inside.map((id) => ({ type: 'place' as const, key: id, value: null })),
+    );
     this.notices.tell(written, `${name} is taken out`);
   }
 }

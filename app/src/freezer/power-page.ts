@@ -25,34 +25,175 @@ const WHEN = new Intl.DateTimeFormat('en-GB', { weekday: 'long', hour: '2-digit'
   template: `
     <div class="page">
       <v-page-tabs of="Freezer" [tabs]="pages" />
-      <header><h1>The power is out</h1><p><b>Keep the doors shut.</b> Every look costs hours.</p></header>
+      <header>
+        <h1>The power is out</h1>
+        <p><b>Keep the doors shut.</b> Every look costs hours.</p>
+      </header>
       <div class="tools">
-        <div class="field"><label for="since">Out since</label><input id="since" class="text" type="datetime-local" [value]="since()" (change)="setSince($any($event.target).value)" /></div>
-        <div class="field"><label for="full">The freezer is</label><select id="full" class="text" (change)="fullness.set($any($event.target).value)"><option value="as-known" [selected]="fullness() === 'as-known'">as full as written down</option><option value="full" [selected]="fullness() === 'full'">full</option><option value="half" [selected]="fullness() === 'half'">half full or less</option></select></div>
+        <div class="field">
+          <label for="since">Out since</label
+          ><input
+            id="since"
+            class="text"
+            type="datetime-local"
+            [value]="since()"
+            (change)="setSince($any($event.target).value)"
+          />
+        </div>
+        <div class="field">
+          <label for="full">The freezer is</label
+          ><select id="full" class="text" (change)="fullness.set($any($event.target).value)">
+            <option value="as-known" [selected]="fullness() === 'as-known'">as full as written down</option>
+            <option value="full" [selected]="fullness() === 'full'">full</option>
+            <option value="half" [selected]="fullness() === 'half'">half full or less</option>
+          </select>
+        </div>
       </div>
       <table class="ledger holds">
-        <thead><tr><th>Place</th><th class="figure">Packs</th><th class="figure">holds about</th><th class="figure">until</th></tr></thead>
-        <tbody>@for (place of places(); track place.id) { <tr [class.over]="place.isOver"><td>{{ place.name }}<small class="soft"> {{ place.full ? place.full + ' full of packs' : '' }}</small></td><td class="figure">{{ place.count }}</td><td class="figure">{{ place.hours }} h</td><td class="figure"><b>{{ place.until }}</b>{{ place.isOver ? ', over' : '' }}</td></tr> } @empty { <tr><td colspan="4" class="soft">Nothing lies anywhere.</td></tr> }</tbody>
+        <thead>
+          <tr>
+            <th>Place</th>
+            <th class="figure">Packs</th>
+            <th class="figure">holds about</th>
+            <th class="figure">until</th>
+          </tr>
+        </thead>
+        <tbody>
+          @for (place of places(); track place.id) {
+            <tr [class.over]="place.isOver">
+              <td>
+                {{ place.name
+                }}<small class="soft"> {{ place.full ? place.full + ' full of packs' : '' }}</small>
+              </td>
+              <td class="figure">{{ place.count }}</td>
+              <td class="figure">{{ place.hours }} h</td>
+              <td class="figure">
+                <b>{{ place.until }}</b
+                >{{ place.isOver ? ', over' : '' }}
+              </td>
+            </tr>
+          } @empty {
+            <tr>
+              <td colspan="4" class="soft">Nothing lies anywhere.</td>
+            </tr>
+          }
+        </tbody>
       </table>
-      <p class="soft">About 48 hours for a full freezer that stays shut, 24 for one half full, 4 for a refrigerator (USDA FSIS, from memory). Other food in it counts as full too: if there is much, say so above.</p>
+      <p class="soft">
+        About 48 hours for a full freezer that stays shut, 24 for one half full, 4 for a refrigerator (USDA
+        FSIS, from memory). Other food in it counts as full too: if there is much, say so above.
+      </p>
       <h2>When it is back, look at these first</h2>
       <v-undo-bar />
       <ol>
         @for (pack of first().slice(0, shown()); track pack.id) {
-          <li [class.done]="kept().has(pack.id)"><span>{{ lotName(pack) }}, {{ figures.mass(pack.leftDg) }} <small class="soft">{{ store.placeNames().get(pack.place ?? '') ?? 'no place' }}</small></span><label><input type="checkbox" [checked]="kept().has(pack.id)" (change)="keep(pack.id)" /> still good<span class="visually-hidden">: {{ lotName(pack) }}</span></label><button type="button" class="quiet small" [attr.aria-label]="'Throw away ' + lotName(pack)" (click)="discard(pack)">Throw away</button></li>
-        } @empty { <li class="soft">Nothing lies in the cold.</li> }
+          <li [class.done]="kept().has(pack.id)">
+            <span
+              >{{ lotName(pack) }}, {{ figures.mass(pack.leftDg) }}
+              <small class="soft">{{ store.placeNames().get(pack.place ?? '') ?? 'no place' }}</small></span
+            ><label
+              ><input type="checkbox" [checked]="kept().has(pack.id)" (change)="keep(pack.id)" /> still
+              good<span class="visually-hidden">: {{ lotName(pack) }}</span></label
+            ><button
+              type="button"
+              class="quiet small"
+              [attr.aria-label]="'Throw away ' + lotName(pack)"
+              (click)="discard(pack)"
+            >
+              Throw away
+            </button>
+          </li>
+        } @empty {
+          <li class="soft">Nothing lies in the cold.</li>
+        }
       </ol>
-      @if (first().length > shown()) { <p><button type="button" class="quiet small" (click)="shown.set(shown() + 40)">Show more of {{ first().length }}</button></p> }
+      @if (first().length > shown()) {
+        <p>
+          <button type="button" class="quiet small" (click)="shown.set(shown() + 40)">
+            Show more of {{ first().length }}
+          </button>
+        </p>
+      }
       <h2>What to do with each pack</h2>
       <ul class="do">
-        <li><b>Ice crystals still in it, or 4 °C (40 °F) or below by a thermometer</b>: it may be frozen again, and is still good to cook. It loses some quality.</li>
+        <li>
+          <b>Ice crystals still in it, or 4 °C (40 °F) or below by a thermometer</b>: it may be frozen again,
+          and is still good to cook. It loses some quality.
+        </li>
         <li><b>Above 4 °C for over 2 hours</b>: throw it away. Never taste to find out.</li>
-        <li><b>Drip of raw poultry or meat on other packs</b>: wipe off, wash hands; throw away what is open and soiled.</li>
+        <li>
+          <b>Drip of raw poultry or meat on other packs</b>: wipe off, wash hands; throw away what is open and
+          soiled.
+        </li>
       </ul>
       <p class="caution">When in doubt, throw it out. Local codes and licensed practice come first.</p>
     </div>
   `,
-  styles: `@media (max-width: 600px) { .tools { grid-template-columns: minmax(0, 1fr) !important; } .holds td, .holds th { padding-right: 8px; } .holds .figure { white-space: normal; } .holds small { display: block; } } .tools { display: grid; grid-template-columns: minmax(0, 250px) minmax(0, 220px); gap: 12px; margin-bottom: 14px; } .holds { max-width: 720px; } .over td { color: var(--bad); } h2 { margin: 22px 0 8px; } li { padding: 4px 0; } ol li { display: grid; grid-template-columns: minmax(0, 1fr) auto auto; gap: 14px; align-items: center; border-bottom: 1px solid var(--line); max-width: 760px; } ol { list-style: none; padding: 0; } ol label { display: flex; gap: 8px; align-items: center; min-height: 44px; } ol input { width: 22px; height: 22px; accent-color: var(--act); } .done > span { color: var(--soft); } .do { padding-left: 20px; max-width: 65ch; }`,
+  styles: `
+    @media (max-width: 600px) {
+      .tools {
+        grid-template-columns: minmax(0, 1fr) !important;
+      }
+      .holds td,
+      .holds th {
+        padding-right: 8px;
+      }
+      .holds .figure {
+        white-space: normal;
+      }
+      .holds small {
+        display: block;
+      }
+    }
+    .tools {
+      display: grid;
+      grid-template-columns: minmax(0, 250px) minmax(0, 220px);
+      gap: 12px;
+      margin-bottom: 14px;
+    }
+    .holds {
+      max-width: 720px;
+    }
+    .over td {
+      color: var(--bad);
+    }
+    h2 {
+      margin: 22px 0 8px;
+    }
+    li {
+      padding: 4px 0;
+    }
+    ol li {
+      display: grid;
+      grid-template-columns: minmax(0, 1fr) auto auto;
+      gap: 14px;
+      align-items: center;
+      border-bottom: 1px solid var(--line);
+      max-width: 760px;
+    }
+    ol {
+      list-style: none;
+      padding: 0;
+    }
+    ol label {
+      display: flex;
+      gap: 8px;
+      align-items: center;
+      min-height: 44px;
+    }
+    ol input {
+      width: 22px;
+      height: 22px;
+      accent-color: var(--act);
+    }
+    .done > span {
+      color: var(--soft);
+    }
+    .do {
+      padding-left: 20px;
+      max-width: 65ch;
+    }
+  `,
 })
 export class PowerPage {
   protected readonly store = inject(HouseholdStore);
@@ -70,11 +211,15 @@ export class PowerPage {
   protected readonly kept = signal<ReadonlySet<string>>(new Set());
 
   protected keep(id: string): void {
-    this.kept.update((kept) => new Set(kept.has(id) ? [...kept].filter((each) => each !== id) : [...kept, id]));
+    this.kept.update(
+      (kept) => new Set(kept.has(id) ? [...kept].filter((each) => each !== id) : [...kept, id]),
+    );
   }
 
   protected discard(pack: Lot): void {
-    void this.acts.write(`${lotName(pack)} thrown away`, [{ type: 'discarded', lot: pack.id, amount: 'all', on: this.clock.today(), reason: 'power cut' }]);
+    void this.acts.write(`${lotName(pack)} thrown away`, [
+      { type: 'discarded', lot: pack.id, amount: 'all', on: this.clock.today(), reason: 'power cut' },
+    ]);
   }
 
   protected readonly places = computed(() =>
@@ -82,17 +227,40 @@ export class PowerPage {
       const inside = new Set([appliance.id, ...appliance.shelves.map(({ id }) => id)]);
       const packs = this.store.stock().filter(({ place }) => place !== null && inside.has(place));
       if (packs.length === 0) return [];
-      const share = appliance.litres === null ? 0 : litresOf(packs.reduce((sum, { leftDg }) => sum + leftDg, 0)) / appliance.litres;
-      const fullness = this.fullness() === 'as-known' ? (share >= FULL_FROM ? 'full' : 'half') : (this.fullness() as Fullness);
+      const share =
+        appliance.litres === null
+          ? 0
+          : litresOf(packs.reduce((sum, { leftDg }) => sum + leftDg, 0)) / appliance.litres;
+      const fullness =
+        this.fullness() === 'as-known'
+          ? share >= FULL_FROM
+            ? 'full'
+            : 'half'
+          : (this.fullness() as Fullness);
       const hours = coldHoldsH(appliance, fullness);
       const until = new Date(new Date(this.since()).getTime() + hours * HOUR_MS);
-      const isKnown = appliance.litres !== null && this.fullness() === 'as-known' && appliance.cold === 'freezer';
-      return [{ id: appliance.id, name: appliance.name, full: isKnown ? this.figures.percent(share, 0) : '', count: packs.length, hours, until: WHEN.format(until), isOver: until.getTime() < new Date(this.clock.instant()).getTime() }];
+      const isKnown =
+        appliance.litres !== null && this.fullness() === 'as-known' && appliance.cold === 'freezer';
+      return [
+        {
+          id: appliance.id,
+          name: appliance.name,
+          full: isKnown ? this.figures.percent(share, 0) : '',
+          count: packs.length,
+          hours,
+          until: WHEN.format(until),
+          isOver: until.getTime() < new Date(this.clock.instant()).getTime(),
+        },
+      ];
     }),
   );
 
   protected setSince(text: string): void {
-    if (Number.isNaN(new Date(text).getTime()) || new Date(text).getTime() > new Date(this.clock.instant()).getTime()) return this.notices.problem('Say a time that is past. The old one stands.');
+    if (
+      Number.isNaN(new Date(text).getTime()) ||
+      new Date(text).getTime() > new Date(this.clock.instant()).getTime()
+    )
+      return this.notices.problem('Say a time that is past. The old one stands.');
     this.since.set(text);
   }
 

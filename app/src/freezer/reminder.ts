@@ -17,10 +17,26 @@ const MINUTE_MS = 60_000;
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (due()[0]; as first) {
-      <p class="no-print" role="status"><b>{{ first.when }}</b> take {{ first.name }} out of the freezer, for {{ first.day }}{{ due().length > 1 ? ', and ' + (due().length - 1) + ' more' : '' }}. <a [routerLink]="['/', household, 'freezer', 'week']">To the week</a></p>
+      <p class="no-print" role="status">
+        <b>{{ first.when }}</b> take {{ first.name }} out of the freezer, for {{ first.day
+        }}{{ due().length > 1 ? ', and ' + (due().length - 1) + ' more' : '' }}.
+        <a [routerLink]="['/', household, 'freezer', 'week']">To the week</a>
+      </p>
     }
   `,
-  styles: `p { margin: 0 0 16px; max-width: none; padding: 8px 14px; border: 1.5px solid var(--ink); border-left: 6px solid var(--cold); background: var(--sheet); } b { margin-right: 4px; }`,
+  styles: `
+    p {
+      margin: 0 0 16px;
+      max-width: none;
+      padding: 8px 14px;
+      border: 1.5px solid var(--ink);
+      border-left: 6px solid var(--cold);
+      background: var(--sheet);
+    }
+    b {
+      margin-right: 4px;
+    }
+  `,
 })
 export class Reminder {
   private readonly store = inject(HouseholdStore);
@@ -31,8 +47,21 @@ export class Reminder {
   protected readonly due = computed(() => {
     const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
     const now = { instant: this.instant(), zone };
-    const due = dueSoon({ meals: this.store.meals(), lots: this.store.state().lots, refrigerated: this.store.refrigerated(), settings: this.store.settings() }, this.clock.today(), now);
-    return due.map(({ remindAt, lot, date }) => ({ when: remindAt <= now.instant ? 'Now:' : `By ${wallAt(remindAt, zone).time}:`, name: lotName(lot), day: this.figures.weekday(date) }));
+    const due = dueSoon(
+      {
+        meals: this.store.meals(),
+        lots: this.store.state().lots,
+        refrigerated: this.store.refrigerated(),
+        settings: this.store.settings(),
+      },
+      this.clock.today(),
+      now,
+    );
+    return due.map(({ remindAt, lot, date }) => ({
+      when: remindAt <= now.instant ? 'Now:' : `By ${wallAt(remindAt, zone).time}:`,
+      name: lotName(lot),
+      day: this.figures.weekday(date),
+    }));
   });
 
   constructor() {

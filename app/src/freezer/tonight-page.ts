@@ -25,32 +25,95 @@ const HOUR_MS = 3_600_000;
   template: `
     <div class="page">
       <v-page-tabs of="Freezer" [tabs]="pages" />
-      <header><h1>What can be ready tonight?</h1><p>Oldest first. By the published rule, and where a pack’s thickness is known by how heat gets in: the longer counts.</p></header>
+      <header>
+        <h1>What can be ready tonight?</h1>
+        <p>
+          Oldest first. By the published rule, and where a pack’s thickness is known by how heat gets in: the
+          longer counts.
+        </p>
+      </header>
       <v-undo-bar />
-      <div class="when field"><label for="at">We cook at</label><input id="at" class="text" type="time" [value]="at()" (change)="setTime($any($event.target).value)" /></div>
-      @if (hoursLeft() <= 0) { <p class="caution">That is past for today. Set a later hour.</p> }
+      <div class="when field">
+        <label for="at">We cook at</label
+        ><input
+          id="at"
+          class="text"
+          type="time"
+          [value]="at()"
+          (change)="setTime($any($event.target).value)"
+        />
+      </div>
+      @if (hoursLeft() <= 0) {
+        <p class="caution">That is past for today. Set a later hour.</p>
+      }
       <div class="scroll" tabindex="0" role="group" aria-label="Packs">
         <table class="ledger">
-          <thead><tr><th>Pack</th><th class="figure">Weight</th><th class="figure">Plates</th><th>How</th><th class="figure">Out by</th><th><span class="visually-hidden">Take out</span></th></tr></thead>
+          <thead>
+            <tr>
+              <th>Pack</th>
+              <th class="figure">Weight</th>
+              <th class="figure">Plates</th>
+              <th>How</th>
+              <th class="figure">Out by</th>
+              <th><span class="visually-hidden">Take out</span></th>
+            </tr>
+          </thead>
           <tbody>
             @for (row of rows(); track row.lot.id) {
               <tr [class.no]="row.way === null">
                 <td><v-swatch [of]="row.lot.destination" [word]="lotName(row.lot)" /></td>
                 <td class="figure">{{ figures.mass(row.lot.leftDg) }}</td>
-                <td class="figure">{{ row.lot.platesLeft > 0 ? figures.number(row.lot.platesLeft, 0) : '' }}</td>
+                <td class="figure">
+                  {{ row.lot.platesLeft > 0 ? figures.number(row.lot.platesLeft, 0) : '' }}
+                </td>
                 <td>{{ how(row) }}</td>
-                <td class="figure">@if (row.way === 'thawed') { <b>now</b> } @else if (row.way) { <b>{{ outBy(row) }}</b> } @else { <span class="soft">{{ figures.number(row.hours, 1) }} h, not today</span> }</td>
-                <td class="figure">@if ((row.way === 'refrigerator' || row.way === 'cold-water') && row.lot.thawingDg === 0) { <button type="button" class="quiet small" [attr.aria-label]="'Take out ' + lotName(row.lot)" (click)="takeOut(row)">Out</button> }</td>
+                <td class="figure">
+                  @if (row.way === 'thawed') {
+                    <b>now</b>
+                  } @else if (row.way) {
+                    <b>{{ outBy(row) }}</b>
+                  } @else {
+                    <span class="soft">{{ figures.number(row.hours, 1) }} h, not today</span>
+                  }
+                </td>
+                <td class="figure">
+                  @if ((row.way === 'refrigerator' || row.way === 'cold-water') && row.lot.thawingDg === 0) {
+                    <button
+                      type="button"
+                      class="quiet small"
+                      [attr.aria-label]="'Take out ' + lotName(row.lot)"
+                      (click)="takeOut(row)"
+                    >
+                      Out
+                    </button>
+                  }
+                </td>
               </tr>
-            } @empty { <tr><td colspan="6" class="soft">No meat in the cold yet.</td></tr> }
+            } @empty {
+              <tr>
+                <td colspan="6" class="soft">No meat in the cold yet.</td>
+              </tr>
+            }
           </tbody>
         </table>
       </div>
       <p class="caution">{{ ways.refrigerator.caution }}</p>
-      <p class="caution">Cold water: {{ ways['cold-water'].caution.charAt(0).toLowerCase() + ways['cold-water'].caution.slice(1) }} Local codes come first.</p>
+      <p class="caution">
+        Cold water:
+        {{ ways['cold-water'].caution.charAt(0).toLowerCase() + ways['cold-water'].caution.slice(1) }} Local
+        codes come first.
+      </p>
     </div>
   `,
-  styles: `.when { max-width: 180px; margin-bottom: 16px; } .no td { color: var(--soft); }`,
+  styles: `
+    .when {
+      max-width: 180px;
+      margin-bottom: 16px;
+    }
+    .no td {
+      color: var(--soft);
+    }
+  `,
 })
 export class TonightPage {
   protected readonly store = inject(HouseholdStore);
@@ -71,25 +134,43 @@ export class TonightPage {
   });
   protected readonly hoursLeft = computed(() => (this.dinner().getTime() - this.now().getTime()) / HOUR_MS);
   protected readonly rows = computed(() => {
-    const packs = this.store.stock().filter(({ destination, kept }) => kept !== 'sealed' && isUsable(destination));
+    const packs = this.store
+      .stock()
+      .filter(({ destination, kept }) => kept !== 'sealed' && isUsable(destination));
     const rank = { thawed: 0, refrigerator: 1, 'cold-water': 1 } as const;
-    return readyBy(packs, this.hoursLeft(), (pack) => isThawed(pack, this.clock.today()) || (pack.thawingDg === 0 && this.store.refrigerated().has(pack.place ?? ''))).sort((a, b) => (a.way === null ? 2 : rank[a.way]) - (b.way === null ? 2 : rank[b.way]));
+    return readyBy(
+      packs,
+      this.hoursLeft(),
+      (pack) =>
+        isThawed(pack, this.clock.today()) ||
+        (pack.thawingDg === 0 && this.store.refrigerated().has(pack.place ?? '')),
+    ).sort((a, b) => (a.way === null ? 2 : rank[a.way]) - (b.way === null ? 2 : rank[b.way]));
   });
 
   protected setTime(text: string): void {
-    if (!/^\d{2}:\d{2}$/.test(text)) return this.notices.problem('That is no time of day. The old one stands.');
+    if (!/^\d{2}:\d{2}$/.test(text))
+      return this.notices.problem('That is no time of day. The old one stands.');
     this.now.set(new Date(this.clock.instant()));
     this.at.set(text);
   }
 
   protected takeOut({ lot, way }: Ready): void {
     if (way !== 'refrigerator' && way !== 'cold-water') return;
-    const { facts } = thawFacts(lot, 'all', { way, refrigerator: this.store.refrigerator(), newId: this.clock.newId(), on: this.clock.today() });
+    const { facts } = thawFacts(lot, 'all', {
+      way,
+      refrigerator: this.store.refrigerator(),
+      newId: this.clock.newId(),
+      on: this.clock.today(),
+    });
     void this.acts.write(`${lotName(lot)} is out, to thaw`, facts);
   }
 
   protected how({ way }: Ready): string {
-    return way === 'thawed' ? 'thawed' : way === null ? 'cook from frozen, or another day' : THAWING[way].name;
+    return way === 'thawed'
+      ? 'thawed'
+      : way === null
+        ? 'cook from frozen, or another day'
+        : THAWING[way].name;
   }
 
   protected outBy({ hours }: Ready): string {

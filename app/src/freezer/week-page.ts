@@ -24,7 +24,17 @@ const TOLD_H = 12;
 /** A week's dinners: packs on days, who is there, what has to come out when. */
 @Component({
   selector: 'v-week-page',
-  imports: [CdkDrag, CdkDropList, CdkDropListGroup, FormsModule, PageTabs, Swatch, DayCard, DinnersForm, UndoBar],
+  imports: [
+    CdkDrag,
+    CdkDropList,
+    CdkDropListGroup,
+    FormsModule,
+    PageTabs,
+    Swatch,
+    DayCard,
+    DinnersForm,
+    UndoBar,
+  ],
   providers: [Week],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './week-page.html',
@@ -47,7 +57,11 @@ export class WeekPage {
 
   private readonly offered = computed(() => {
     const words = this.search().toLowerCase().split(/\s+/).filter(Boolean);
-    return this.packRows.all().filter((row) => row.plates > 0 && row.planned.length === 0 && words.every((word) => row.text.includes(word)));
+    return this.packRows
+      .all()
+      .filter(
+        (row) => row.plates > 0 && row.planned.length === 0 && words.every((word) => row.text.includes(word)),
+      );
   });
   protected readonly packs = computed(() => this.offered().slice(0, OFFERED));
   protected readonly more = computed(() => this.offered().length - this.packs().length);
@@ -55,7 +69,11 @@ export class WeekPage {
 
   protected outAt(instant: string): string {
     const { date, time } = wallAt(instant, this.week.zone);
-    return instant <= this.week.instant() ? 'now' : date === this.week.today() ? `today ${time}` : `${this.figures.weekday(date)} ${time}`;
+    return instant <= this.week.instant()
+      ? 'now'
+      : date === this.week.today()
+        ? `today ${time}`
+        : `${this.figures.weekday(date)} ${time}`;
   }
 
   protected isNow(instant: string): boolean {
@@ -74,7 +92,11 @@ export class WeekPage {
     await this.week.put(held, date);
   }
 
-  protected dropped({ item, container, previousContainer }: CdkDragDrop<string, string, { lot: string }>): void {
+  protected dropped({
+    item,
+    container,
+    previousContainer,
+  }: CdkDragDrop<string, string, { lot: string }>): void {
     if (container === previousContainer) return;
     const [from, to] = [previousContainer.data, container.data];
     if (to === '') void this.week.take(item.data.lot, from);
@@ -92,6 +114,8 @@ export class WeekPage {
 
   protected propose(): void {
     const count = Number(this.count());
-    void this.week.propose(Number.isInteger(count) && count >= 1 && count <= 7 ? count : this.week.usualDinners());
+    void this.week.propose(
+      Number.isInteger(count) && count >= 1 && count <= 7 ? count : this.week.usualDinners(),
+    );
   }
 }

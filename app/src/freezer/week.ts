@@ -40,7 +40,9 @@ export class Week {
   readonly days = computed(() => this.daysFrom(this.from(), DAYS));
   /** Every dinner to come, for reminders. */
   private readonly ahead = computed(() => this.daysFrom(this.today(), MONTH));
-  readonly takeOuts = computed(() => takeOuts(this.ahead(), { instant: this.instant(), zone: this.zone }, this.dinners().awake));
+  readonly takeOuts = computed(() =>
+    takeOuts(this.ahead(), { instant: this.instant(), zone: this.zone }, this.dinners().awake),
+  );
   readonly habits = computed(() => eatingHabits(this.store.state(), this.today()));
   /** How many dinners a week to propose, until the household says otherwise. */
   readonly usualDinners = computed(() => {
@@ -59,7 +61,12 @@ export class Week {
   }
 
   private daysFrom(from: IsoDate, days: number): PlannedDay[] {
-    return plannedDays(from, days, { meals: this.store.meals(), lots: this.store.state().lots, refrigerated: this.store.refrigerated(), settings: this.store.settings() });
+    return plannedDays(from, days, {
+      meals: this.store.meals(),
+      lots: this.store.state().lots,
+      refrigerated: this.store.refrigerated(),
+      settings: this.store.settings(),
+    });
   }
 
   refresh(): void {
@@ -68,13 +75,23 @@ export class Week {
   }
 
   put(lot: string, date: IsoDate, from?: IsoDate): Promise<boolean> {
-    const serving = (from && this.store.meals().get(from)?.servings.find((each) => each.lot === lot)) || { lot, amount: 'all' as const };
+    const serving = (from &&
+      this.store
+        .meals()
+        .get(from)
+        ?.servings.find((each) => each.lot === lot)) || { lot, amount: 'all' as const };
     const name = this.nameOf(lot);
-    return this.change(withServing(this.store.meals(), date, serving, from), `${name} is for ${this.figures.weekday(date)}`);
+    return this.change(
+      withServing(this.store.meals(), date, serving, from),
+      `${name} is for ${this.figures.weekday(date)}`,
+    );
   }
 
   take(lot: string, date: IsoDate): Promise<boolean> {
-    return this.change(new Map([[date, without(this.mealOf(date), lot)]]), `${this.nameOf(lot)} is off the plan`);
+    return this.change(
+      new Map([[date, without(this.mealOf(date), lot)]]),
+      `${this.nameOf(lot)} is off the plan`,
+    );
   }
 
   set(date: IsoDate, part: Partial<Meal>, said: string): Promise<boolean> {
@@ -82,7 +99,9 @@ export class Week {
   }
 
   setServing(date: IsoDate, lot: string, part: Partial<Serving>): Promise<boolean> {
-    const servings = this.mealOf(date).servings.map((each) => (each.lot === lot ? { ...each, ...part } : each));
+    const servings = this.mealOf(date).servings.map((each) =>
+      each.lot === lot ? { ...each, ...part } : each,
+    );
     return this.set(date, { servings }, `${this.nameOf(lot)} is changed`);
   }
 
@@ -90,20 +109,43 @@ export class Week {
   async propose(dinners: number): Promise<void> {
     this.refresh();
     const now = { instant: this.instant(), zone: this.zone };
-    const proposal = proposeWeek({ days: this.days(), stock: this.store.stock(), habits: this.habits(), dinners, plateDg: meanPlateDg(this.store.settings()), refrigerated: this.store.refrigerated(), today: this.today(), now });
-    if (proposal.length === 0) return this.notices.problem('Nothing to propose: all days have their dinner or are without meat, or nothing in the cold can be ready.');
-    if (await this.change(new Map(proposal.map(({ date, meal }) => [date, meal])), `${proposal.length} ${proposal.length === 1 ? 'dinner' : 'dinners'} proposed`)) this.why.set(new Map(proposal.map(({ date, why }) => [date, why])));
+    const proposal = proposeWeek({
+      days: this.days(),
+      stock: this.store.stock(),
+      habits: this.habits(),
+      dinners,
+      plateDg: meanPlateDg(this.store.settings()),
+      refrigerated: this.store.refrigerated(),
+      today: this.today(),
+      now,
+    });
+    if (proposal.length === 0)
+      return this.notices.problem(
+        'Nothing to propose: all days have their dinner or are without meat, or nothing in the cold can be ready.',
+      );
+    if (
+      await this.change(
+        new Map(proposal.map(({ date, meal }) => [date, meal])),
+        `${proposal.length} ${proposal.length === 1 ? 'dinner' : 'dinners'} proposed`,
+      )
+    )
+      this.why.set(new Map(proposal.map(({ date, why }) => [date, why])));
   }
 
   clear(): Promise<boolean> {
     const planned = this.days().filter(({ date, servings }) => date >= this.today() && servings.length > 0);
-    return this.change(new Map(planned.map(({ date, meal }) => [date, { ...meal, servings: [] }])), 'The plan is empty');
+    return this.change(
+      new Map(planned.map(({ date, meal }) => [date, { ...meal, servings: [] }])),
+      'The plan is empty',
+    );
   }
 
   async undo(): Promise<void> {
     const before = this.before();
     if (!before) return;
-    const written = await this.store.record(...[...before].map(([key, value]) => ({ type: 'meal' as const, key, value: value ?? NO_MEAL })));
+    const written = await this.store.record(
+      ...[...before].map(([key, value]) => ({ type: 'meal' as const, key, value: value ?? NO_MEAL })),
+    );
     if (this.notices.tell(written, 'The plan is as it was')) this.before.set(null);
   }
 
@@ -111,20 +153,44 @@ export class Week {
   async takeOut(date: IsoDate, serving: Serving, way: 'refrigerator' | 'cold-water'): Promise<void> {
     const pack = this.store.state().lots.get(serving.lot);
     if (!pack) return;
-    const { facts, lot } = thawFacts(pack, serving.amount, { way, refrigerator: this.store.refrigerator(), newId: this.clock.newId(), on: this.clock.today() });
+    const { facts, lot } = thawFacts(pack, serving.amount, {
+      way,
+      refrigerator: this.store.refrigerator(),
+      newId: this.clock.newId(),
+      on: this.clock.today(),
+    });
     const before = this.mealOf(date);
     const back = (): Promise<unknown> => this.store.record({ type: 'meal', key: date, value: before });
-    if (!(await this.acts.write(`${lotName(pack)} is out, to thaw`, facts, lot === serving.lot ? undefined : back)) || lot === serving.lot) return;
-    const servings = before.servings.map((each): Serving => (each.lot === serving.lot ? { lot, amount: 'all', way: each.way } : each));
+    if (
+      !(await this.acts.write(
+        `${lotName(pack)} is out, to thaw`,
+        facts,
+        lot === serving.lot ? undefined : back,
+      )) ||
+      lot === serving.lot
+    )
+      return;
+    const servings = before.servings.map((each): Serving =>
+      each.lot === serving.lot ? { lot, amount: 'all', way: each.way } : each,
+    );
     await this.store.record({ type: 'meal', key: date, value: { ...before, servings } });
   }
 
   /** Served is eaten: it leaves the stock, at its cost. */
   async serve({ date, servings }: PlannedDay): Promise<void> {
     const on = date > this.clock.today() ? this.clock.today() : date;
-    const there = servings.filter((each): each is PlannedServing & { lot: NonNullable<PlannedServing['lot']> } => each.lot !== null && each.trouble === null && !each.isServed);
-    const facts = there.map(({ serving, lot }): Fact => ({ type: 'eaten', lot: lot.id, amount: takenFrom(lot, serving.amount, '', on).facts.length === 0 ? 'all' : serving.amount, on }));
-    if (facts.length > 0) await this.acts.write(`${there.map(({ lot }) => lotName(lot)).join(', ')} eaten`, facts);
+    const there = servings.filter(
+      (each): each is PlannedServing & { lot: NonNullable<PlannedServing['lot']> } =>
+        each.lot !== null && each.trouble === null && !each.isServed,
+    );
+    const facts = there.map(({ serving, lot }): Fact => ({
+      type: 'eaten',
+      lot: lot.id,
+      amount: takenFrom(lot, serving.amount, '', on).facts.length === 0 ? 'all' : serving.amount,
+      on,
+    }));
+    if (facts.length > 0)
+      await this.acts.write(`${there.map(({ lot }) => lotName(lot)).join(', ')} eaten`, facts);
   }
 
   async saveCalendar(): Promise<void> {
@@ -133,13 +199,25 @@ export class Week {
     if (this.dinners().calendar === undefined) await this.saveDinners({ ...this.dinners(), calendar });
     const known = new Set([...this.store.meals().keys()].filter((date) => date >= this.today()));
     if (known.size === 0) return this.notices.problem('Nothing is planned yet. Put packs on days first.');
-    const text = writeCalendar({ days: this.ahead(), takeOuts: this.takeOuts(), places: new Map([...this.store.placeNames()].map(([id, name]) => [id, { name }])), known, zone: this.zone, calendar, now: this.clock.instant() });
+    const text = writeCalendar({
+      days: this.ahead(),
+      takeOuts: this.takeOuts(),
+      places: new Map([...this.store.placeNames()].map(([id, name]) => [id, { name }])),
+      known,
+      zone: this.zone,
+      calendar,
+      now: this.clock.instant(),
+    });
     saveText(`vendicus-dinners-${this.today()}.ics`, text, 'text/calendar');
     this.notices.done('The calendar file is saved. A later one changes what this one says.');
   }
 
   async saveDinners(dinners: Dinners): Promise<boolean> {
-    const written = await this.store.record({ type: 'settings', key: 'household', value: { ...this.store.settings(), dinners } });
+    const written = await this.store.record({
+      type: 'settings',
+      key: 'household',
+      value: { ...this.store.settings(), dinners },
+    });
     return this.notices.tell(written, 'Saved');
   }
 
@@ -158,8 +236,12 @@ export class Week {
 
   private async change(days: ReadonlyMap<IsoDate, Meal>, said: string): Promise<boolean> {
     if (days.size === 0) return true;
-    const before = new Map([...days.keys()].map((date) => [date, this.store.meals().get(date) ?? null] as const));
-    const written = await this.store.record(...[...days].map(([key, value]) => ({ type: 'meal' as const, key, value })));
+    const before = new Map(
+      [...days.keys()].map((date) => [date, this.store.meals().get(date) ?? null] as const),
+    );
+    const written = await this.store.record(
+      ...[...days].map(([key, value]) => ({ type: 'meal' as const, key, value })),
+    );
     if (!this.notices.tell(written, said)) return false;
     this.before.set(before);
     this.why.set(new Map());

@@ -8,7 +8,11 @@ import { Notices } from '../data/notices';
 export class Acts {
   private readonly store = inject(HouseholdStore);
   private readonly notices = inject(Notices);
-  readonly last = signal<{ readonly said: string; readonly entries: readonly string[]; readonly back?: () => Promise<unknown> } | null>(null);
+  readonly last = signal<{
+    readonly said: string;
+    readonly entries: readonly string[];
+    readonly back?: () => Promise<unknown>;
+  } | null>(null);
 
   /** All of it or none; true when it is written. With `back`, undoing it does that too. */
   async write(said: string, facts: readonly Fact[], back?: () => Promise<unknown>): Promise<boolean> {

@@ -6,7 +6,9 @@ export type Light = 'light' | 'dim';
 /** Light paper or a dim kitchen; follows the system until someone chooses. */
 @Injectable({ providedIn: 'root' })
 export class Appearance {
-  readonly light = signal<Light>(this.remembered() ?? (matchMedia('(prefers-color-scheme: dark)').matches ? 'dim' : 'light'));
+  readonly light = signal<Light>(
+    this.remembered() ?? (matchMedia('(prefers-color-scheme: dark)').matches ? 'dim' : 'light'),
+  );
 
   constructor() {
     effect(() => document.documentElement.classList.toggle('dim', this.light() === 'dim'));

@@ -1,7 +1,9 @@
 import { tileOf, type Whereabouts } from './destination-look';
 
 /** A destination's texture as ECharts takes it; resolves once the tile has been drawn. */
-export async function chartTexture(where: Whereabouts): Promise<{ image: HTMLCanvasElement; repeat: 'repeat' }> {
+export async function chartTexture(
+  where: Whereabouts,
+): Promise<{ image: HTMLCanvasElement; repeat: 'repeat' }> {
   const tile = new Image(12, 12);
   tile.src = tileOf(where);
   await tile.decode();

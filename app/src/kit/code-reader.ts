@@ -1,4 +1,14 @@
-import { ChangeDetectionStrategy, Component, DestroyRef, ElementRef, inject, input, output, signal, viewChild } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  DestroyRef,
+  ElementRef,
+  inject,
+  input,
+  output,
+  signal,
+  viewChild,
+} from '@angular/core';
 import { CodeDecoder } from '../data/code-decoder';
 import type { CodeKind } from './stand-in-camera';
 
@@ -19,19 +29,92 @@ const FRAME_MS = 250;
   template: `
     <div class="ways">
       <button type="button" class="quiet" (click)="camera()">{{ isOn() ? 'Camera off' : 'Camera' }}</button>
-      <label class="quiet file">A picture<input type="file" accept="image/*" (change)="picture($any($event.target))" /></label>
+      <label class="quiet file"
+        >A picture<input type="file" accept="image/*" (change)="picture($any($event.target))"
+      /></label>
       @if (standIns().length > 0) {
-        <label class="stand-in"><span class="visually-hidden">A camera that is not there</span><select class="text" (change)="show($any($event.target).value); $any($event.target).value = ''"><option value="">A camera that is not there …</option>@for (each of standIns(); track each.name) { <option [value]="each.name">{{ each.name }}</option> }</select></label>
+        <label class="stand-in"
+          ><span class="visually-hidden">A camera that is not there</span
+          ><select class="text" (change)="show($any($event.target).value); $any($event.target).value = ''">
+            <option value="">A camera that is not there …</option>
+            @for (each of standIns(); track each.name) {
+              <option [value]="each.name">{{ each.name }}</option>
+            }
+          </select></label
+        >
       }
     </div>
     <video #video [hidden]="!isOn()" muted playsinline></video>
     <canvas #frame [hidden]="!isShown()" width="480" height="320"></canvas>
-    <div class="typed"><div class="field"><label [for]="field()">{{ label() }}</label><input class="text" [id]="field()" #typed autocomplete="off" (keydown.enter)="$event.preventDefault(); say(typed.value)" /></div><button type="button" class="quiet" (click)="say(typed.value)">Read</button></div>
+    <div class="typed">
+      <div class="field">
+        <label [for]="field()">{{ label() }}</label
+        ><input
+          class="text"
+          [id]="field()"
+          #typed
+          autocomplete="off"
+          (keydown.enter)="$event.preventDefault(); say(typed.value)"
+        />
+      </div>
+      <button type="button" class="quiet" (click)="say(typed.value)">Read</button>
+    </div>
     <p class="said" role="status">{{ said() }}</p>
   `,
   styles: `
-    :host { display: flex; flex-direction: column; gap: 10px; } .ways { display: flex; gap: 8px; flex-wrap: wrap; } .file { position: relative; min-height: 56px; cursor: pointer; } .file:focus-within { outline: 3px solid var(--focus); outline-offset: 2px; } .file input { position: absolute; inset: 0; opacity: 0; cursor: pointer; }
-    .stand-in { flex: 1; min-width: 220px; } .stand-in .text { min-height: 56px; } video, canvas { width: 100%; max-width: 480px; border: 1.5px solid var(--ink); background: #fff; } .typed { display: grid; grid-template-columns: 1fr auto; gap: 8px; align-items: end; } .typed .quiet { min-height: 48px; } .said { margin: 0; min-height: 1.4em; color: var(--soft); }
+    :host {
+      display: flex;
+      flex-direction: column;
+      gap: 10px;
+    }
+    .ways {
+      display: flex;
+      gap: 8px;
+      flex-wrap: wrap;
+    }
+    .file {
+      position: relative;
+      min-height: 56px;
+      cursor: pointer;
+    }
+    .file:focus-within {
+      outline: 3px solid var(--focus);
+      outline-offset: 2px;
+    }
+    .file input {
+      position: absolute;
+      inset: 0;
+      opacity: 0;
+      cursor: pointer;
+    }
+    .stand-in {
+      flex: 1;
+      min-width: 220px;
+    }
+    .stand-in .text {
+      min-height: 56px;
+    }
+    video,
+    canvas {
+      width: 100%;
+      max-width: 480px;
+      border: 1.5px solid var(--ink);
+      background: #fff;
+    }
+    .typed {
+      display: grid;
+      grid-template-columns: 1fr auto;
+      gap: 8px;
+      align-items: end;
+    }
+    .typed .quiet {
+      min-height: 48px;
+    }
+    .said {
+      margin: 0;
+      min-height: 1.4em;
+      color: var(--soft);
+    }
   `,
 })
 export class CodeReader {
@@ -62,7 +145,9 @@ export class CodeReader {
     try {
       this.stream = await navigator.mediaDevices.getUserMedia({ video: { facingMode: 'environment' } });
     } catch {
-      return this.said.set('No camera here, or it may not be used. Take a picture instead, or type what is printed.');
+      return this.said.set(
+        'No camera here, or it may not be used. Take a picture instead, or type what is printed.',
+      );
     }
     const video = this.video().nativeElement;
     video.srcObject = this.stream;
@@ -106,7 +191,11 @@ export class CodeReader {
   private async still(picture: ImageData): Promise<void> {
     this.said.set('Looking …');
     const text = await this.decoder.read(picture, true);
-    this.said.set(text === null ? 'No code can be read in it: too blurred, too small, or not all of it. Take another, nearer and straight, or type what is printed.' : '');
+    this.said.set(
+      text === null
+        ? 'No code can be read in it: too blurred, too small, or not all of it. Take another, nearer and straight, or type what is printed.'
+        : '',
+    );
     if (text !== null) this.found.emit(text);
   }
 

@@ -10,14 +10,40 @@ import { Notices } from '../data/notices';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (open()) {
-      <form (ngSubmit)="save()"><input class="text" name="figure" inputmode="decimal" [attr.aria-label]="name()" [(ngModel)]="text" (keydown.escape)="open.set(false)" /></form>
+      <form (ngSubmit)="save()">
+        <input
+          class="text"
+          name="figure"
+          inputmode="decimal"
+          [attr.aria-label]="name()"
+          [(ngModel)]="text"
+          (keydown.escape)="open.set(false)"
+        />
+      </form>
     } @else {
-      <button type="button" (click)="edit()" [attr.aria-label]="'Change ' + name() + ', now ' + shown()">{{ shown() }}</button>
+      <button type="button" (click)="edit()" [attr.aria-label]="'Change ' + name() + ', now ' + shown()">
+        {{ shown() }}
+      </button>
     }
   `,
   styles: `
-    button { background: none; border: 0; border-bottom: 1px dotted var(--soft); padding: 0; font: inherit; color: inherit; cursor: pointer; min-height: 26px; }
-    input.text { width: 76px; min-height: 36px; text-align: right; font-size: 1rem; padding: 2px 6px; }
+    button {
+      background: none;
+      border: 0;
+      border-bottom: 1px dotted var(--soft);
+      padding: 0;
+      font: inherit;
+      color: inherit;
+      cursor: pointer;
+      min-height: 26px;
+    }
+    input.text {
+      width: 76px;
+      min-height: 36px;
+      text-align: right;
+      font-size: 1rem;
+      padding: 2px 6px;
+    }
   `,
 })
 export class EditFigure {
@@ -39,7 +65,8 @@ export class EditFigure {
 
   protected save(): void {
     const value = this.figures.parseNumber(this.text().replace(this.unit(), ''));
-    if (value === null || value < 0 || value > this.most()) return this.notices.problem(`That is not a number from 0 to ${this.most()}. It stays ${this.shown()}.`);
+    if (value === null || value < 0 || value > this.most())
+      return this.notices.problem(`That is not a number from 0 to ${this.most()}. It stays ${this.shown()}.`);
     this.open.set(false);
     this.saved.emit(value);
   }

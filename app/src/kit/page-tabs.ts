@@ -16,15 +16,44 @@ export interface PageTab {
   template: `
     <nav class="no-print" [attr.aria-label]="of()">
       @for (tab of tabs(); track tab.name) {
-        <a [routerLink]="['/', household, ...tab.path]" routerLinkActive="on" [routerLinkActiveOptions]="{ exact: true }" ariaCurrentWhenActive="page">{{ tab.name }}</a>
+        <a
+          [routerLink]="['/', household, ...tab.path]"
+          routerLinkActive="on"
+          [routerLinkActiveOptions]="{ exact: true }"
+          ariaCurrentWhenActive="page"
+          >{{ tab.name }}</a
+        >
       }
     </nav>
   `,
   styles: `
-    nav { display: flex; gap: 22px; margin-bottom: 14px; overflow-x: auto; }
-    a { text-decoration: none; color: var(--soft); padding: 4px 0; min-height: 34px; white-space: nowrap; border-bottom: 3px solid transparent; }
-    a.on { color: var(--ink); font-weight: 650; border-bottom-color: var(--act); }
-    @media (max-width: 900px) { nav { gap: 18px; } a { min-height: 40px; } }
+    nav {
+      display: flex;
+      gap: 22px;
+      margin-bottom: 14px;
+      overflow-x: auto;
+    }
+    a {
+      text-decoration: none;
+      color: var(--soft);
+      padding: 4px 0;
+      min-height: 34px;
+      white-space: nowrap;
+      border-bottom: 3px solid transparent;
+    }
+    a.on {
+      color: var(--ink);
+      font-weight: 650;
+      border-bottom-color: var(--act);
+    }
+    @media (max-width: 900px) {
+      nav {
+        gap: 18px;
+      }
+      a {
+        min-height: 40px;
+      }
+    }
   `,
 })
 export class PageTabs {

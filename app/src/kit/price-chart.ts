@@ -14,7 +14,12 @@ import { echarts } from './echarts';
   providers: [provideEchartsCore({ echarts })],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `<div echarts [options]="options()" class="chart" role="img" [attr.aria-label]="spoken()"></div>`,
-  styles: `.chart { height: 300px; width: 100%; }`,
+  styles: `
+    .chart {
+      height: 300px;
+      width: 100%;
+    }
+  `,
 })
 export class PriceChart {
   private readonly figures = inject(Figures);
@@ -24,13 +29,22 @@ export class PriceChart {
   readonly purchases = input<readonly { readonly on: string; readonly perKgMinor: number }[]>([]);
   readonly breakEven = input<number | null>(null);
 
-  protected readonly spoken = computed(() => `${this.notes().length} prices over time${this.purchases().length > 0 ? `, ${this.purchases().length} purchases` : ''}${this.breakEven() === null ? '' : `, even money at ${this.figures.perUnit(this.breakEven()!)}`}`);
+  protected readonly spoken = computed(
+    () =>
+      `${this.notes().length} prices over time${this.purchases().length > 0 ? `, ${this.purchases().length} purchases` : ''}${this.breakEven() === null ? '' : `, even money at ${this.figures.perUnit(this.breakEven()!)}`}`,
+  );
 
   protected readonly options = computed<EChartsCoreOption>(() => {
     const { ink, soft, line, act, twine, cold, good } = chartInk(this.appearance.light());
     const shops = [...new Set(this.notes().map(({ shop }) => shop))];
-    const looks = [{ color: twine, type: 'solid' }, { color: cold, type: 'dashed' }, { color: good, type: 'dotted' }, { color: soft, type: [8, 3, 2, 3] }];
-    const amount = (minor: number): number => (minor * this.figures.kgPerUnit()) / 10 ** this.figures.moneyDigits();
+    const looks = [
+      { color: twine, type: 'solid' },
+      { color: cold, type: 'dashed' },
+      { color: good, type: 'dotted' },
+      { color: soft, type: [8, 3, 2, 3] },
+    ];
+    const amount = (minor: number): number =>
+      (minor * this.figures.kgPerUnit()) / 10 ** this.figures.moneyDigits();
     const value = (minor: number): string => this.figures.perUnit(minor / this.figures.kgPerUnit());
     const even = this.breakEven();
     const series = shops.map((shop, index) => {
@@ -39,24 +53,79 @@ export class PriceChart {
         name: shop,
         type: 'line',
         step: 'end',
-        data: this.notes().filter((note) => note.shop === shop).map((note) => ({ value: [note.on, amount(note.perKgMinor)], symbol: note.offer ? 'triangle' : 'circle', symbolSize: note.offer ? 10 : 5 })),
+        data: this.notes()
+          .filter((note) => note.shop === shop)
+          .map((note) => ({
+            value: [note.on, amount(note.perKgMinor)],
+            symbol: note.offer ? 'triangle' : 'circle',
+            symbolSize: note.offer ? 10 : 5,
+          })),
         lineStyle: { color: look.color, type: look.type, width: 2 },
         itemStyle: { color: look.color },
       };
     });
-    const bought = { name: 'bought', type: 'scatter', symbol: 'diamond', symbolSize: 15, itemStyle: { color: act, borderColor: ink, borderWidth: 1 }, data: this.purchases().map(({ on, perKgMinor }) => [on, amount(perKgMinor)]) };
+    const bought = {
+      name: 'bought',
+      type: 'scatter',
+      symbol: 'diamond',
+      symbolSize: 15,
+      itemStyle: { color: act, borderColor: ink, borderWidth: 1 },
+      data: this.purchases().map(({ on, perKgMinor }) => [on, amount(perKgMinor)]),
+    };
     return {
       animation: false,
       textStyle: chartText(ink),
       grid: { left: 56, right: 18, top: 58, bottom: 30 },
-      legend: { top: 0, left: 0, data: [...shops, ...(this.purchases().length > 0 ? ['bought'] : [])], textStyle: chartText(ink), itemWidth: 26, selectedMode: false },
-      tooltip: { trigger: 'item', backgroundColor: ink, borderWidth: 0, textStyle: { ...chartText(line), color: this.appearance.light() === 'dim' ? '#1d1815' : '#f5f0e6' }, formatter: ({ seriesName, value: point }: { seriesName: string; value: [string, number] }) => `${seriesName}, ${this.figures.day(point[0])}: ${value(point[1] * 10 ** this.figures.moneyDigits())}` },
-      xAxis: { type: 'time', axisLine: { lineStyle: { color: ink } }, axisLabel: { ...chartText(soft), hideOverlap: true } },
-      yAxis: { type: 'value', scale: true, splitLine: { lineStyle: { color: line } }, axisLabel: chartText(soft) },
+      legend: {
+        top: 0,
+        left: 0,
+        data: [...shops, ...(this.purchases().length > 0 ? ['bought'] : [])],
+        textStyle: chartText(ink),
+        itemWidth: 26,
+        selectedMode: false,
+      },
+      tooltip: {
+        trigger: 'item',
+        backgroundColor: ink,
+        borderWidth: 0,
+        textStyle: { ...chartText(line), color: this.appearance.light() === 'dim' ? '#1d1815' : '#f5f0e6' },
+        formatter: ({ seriesName, value: point }: { seriesName: string; value: [string, number] }) =>
+          `${seriesName}, ${this.figures.day(point[0])}: ${value(point[1] * 10 ** this.figures.moneyDigits())}`,
+      },
+      xAxis: {
+        type: 'time',
+        axisLine: { lineStyle: { color: ink } },
+        axisLabel: { ...chartText(soft), hideOverlap: true },
+      },
+      yAxis: {
+        type: 'value',
+        scale: true,
+        splitLine: { lineStyle: { color: line } },
+        axisLabel: chartText(soft),
+      },
       series: [
         ...series,
         ...(this.purchases().length > 0 ? [bought] : []),
-        ...(even === null ? [] : [{ name: 'even money', type: 'line', data: [], markLine: { silent: true, symbol: 'none', lineStyle: { color: act, type: 'dashed', width: 2 }, label: { formatter: `even ${value(even * this.figures.kgPerUnit())}`, position: 'insideEndTop', ...chartText(ink) }, data: [{ yAxis: amount(even) }] } }]),
+        ...(even === null
+          ? []
+          : [
+              {
+                name: 'even money',
+                type: 'line',
+                data: [],
+                markLine: {
+                  silent: true,
+                  symbol: 'none',
+                  lineStyle: { color: act, type: 'dashed', width: 2 },
+                  label: {
+                    formatter: `even ${value(even * this.figures.kgPerUnit())}`,
+                    position: 'insideEndTop',
+                    ...chartText(ink),
+                  },
+                  data: [{ yAxis: amount(even) }],
+                },
+              },
+            ]),
       ],
     };
   });

@@ -9,7 +9,16 @@ import { Ask } from './ask';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (ask.asked(); as asked) {
-      <p-dialog closeAriaLabel="Close" [header]="asked.header" [visible]="true" (visibleChange)="asked.answer(false)" [modal]="true" [draggable]="false" role="alertdialog" [style]="{ width: '31rem' }">
+      <p-dialog
+        closeAriaLabel="Close"
+        [header]="asked.header"
+        [visible]="true"
+        (visibleChange)="asked.answer(false)"
+        [modal]="true"
+        [draggable]="false"
+        role="alertdialog"
+        [style]="{ width: '31rem' }"
+      >
         <p>{{ asked.message }}</p>
         <div class="acts">
           <button type="button" class="quiet" (click)="asked.answer(false)">Go back</button>
@@ -19,8 +28,18 @@ import { Ask } from './ask';
     }
   `,
   styles: `
-    .acts { display: flex; gap: 10px; justify-content: flex-end; flex-wrap: wrap; margin-top: 18px; }
-    .yes { background: var(--act); color: var(--act-ink); border-color: var(--act); }
+    .acts {
+      display: flex;
+      gap: 10px;
+      justify-content: flex-end;
+      flex-wrap: wrap;
+      margin-top: 18px;
+    }
+    .yes {
+      background: var(--act);
+      color: var(--act-ink);
+      border-color: var(--act);
+    }
   `,
 })
 export class QuestionDialog {

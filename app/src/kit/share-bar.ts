@@ -21,19 +21,56 @@ export interface Stretch {
     </div>
     <ul class="legend" aria-hidden="true">
       @for (stretch of shown(); track stretch.name) {
-        <li><i [style.background-image]="stretch.image"></i>{{ stretch.name }} <b>{{ stretch.figure }}</b></li>
+        <li>
+          <i [style.background-image]="stretch.image"></i>{{ stretch.name }} <b>{{ stretch.figure }}</b>
+        </li>
       }
     </ul>
   `,
   styles: `
-    .bar { display: flex; height: 36px; border: 1.5px solid var(--ink); background: #fbf8f1; }
-    .bar i { border-right: 1px solid #241d18; flex-basis: 0; min-width: 0; transition: flex-grow 0.25s; }
-    .bar i:last-child { border-right: 0; }
-    .legend { list-style: none; margin: 8px 0 0; padding: 0; display: flex; flex-wrap: wrap; gap: 4px 20px; font-size: 15px; color: var(--ink); }
-    .legend li { display: inline-flex; align-items: center; gap: 7px; }
-    .legend i { width: 18px; height: 13px; border: 1px solid var(--ink); }
-    .legend b { font-weight: 600; }
-    @media (prefers-reduced-motion: reduce) { .bar i { transition: none; } }
+    .bar {
+      display: flex;
+      height: 36px;
+      border: 1.5px solid var(--ink);
+      background: #fbf8f1;
+    }
+    .bar i {
+      border-right: 1px solid #241d18;
+      flex-basis: 0;
+      min-width: 0;
+      transition: flex-grow 0.25s;
+    }
+    .bar i:last-child {
+      border-right: 0;
+    }
+    .legend {
+      list-style: none;
+      margin: 8px 0 0;
+      padding: 0;
+      display: flex;
+      flex-wrap: wrap;
+      gap: 4px 20px;
+      font-size: 15px;
+      color: var(--ink);
+    }
+    .legend li {
+      display: inline-flex;
+      align-items: center;
+      gap: 7px;
+    }
+    .legend i {
+      width: 18px;
+      height: 13px;
+      border: 1px solid var(--ink);
+    }
+    .legend b {
+      font-weight: 600;
+    }
+    @media (prefers-reduced-motion: reduce) {
+      .bar i {
+        transition: none;
+      }
+    }
   `,
 })
 export class ShareBar {

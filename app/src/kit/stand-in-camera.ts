@@ -11,7 +11,15 @@ const NOISE = 26;
 /** Draws a code on a sheet of paper as a hand would hold it before a camera: turned a little, grainy. */
 export async function drawSeen(canvas: HTMLCanvasElement, { kind, text }: StandInCode): Promise<void> {
   const code = document.createElement('canvas');
-  DRAWERS[kind](code, { bcid: kind.replace('_', '-'), text, scale: 3, paddingwidth: 10, paddingheight: 10, backgroundcolor: 'ffffff', includetext: false });
+  DRAWERS[kind](code, {
+    bcid: kind.replace('_', '-'),
+    text,
+    scale: 3,
+    paddingwidth: 10,
+    paddingheight: 10,
+    backgroundcolor: 'ffffff',
+    includetext: false,
+  });
   const context = canvas.getContext('2d');
   if (!context) return;
   context.setTransform(1, 0, 0, 1, 0, 0);
@@ -29,7 +37,8 @@ export async function drawSeen(canvas: HTMLCanvasElement, { kind, text }: StandI
   for (let k = 0; k < picture.data.length; k += 4) {
     grain = (grain * 16807) % 2147483647;
     const by = (grain / 2147483647 - 0.5) * NOISE;
-    for (let channel = 0; channel < 3; channel++) picture.data[k + channel] = (picture.data[k + channel] as number) + by;
+    for (let channel = 0; channel < 3; channel++)
+      picture.data[k + channel] = (picture.data[k + channel] as number) + by;
   }
   context.putImageData(picture, 0, 0);
 }

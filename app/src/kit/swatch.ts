@@ -7,8 +7,17 @@ import { tileOf, type Whereabouts } from './destination-look';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `<i [style.background-image]="image()" aria-hidden="true"></i><span>{{ word() ?? of() }}</span>`,
   styles: `
-    :host { display: inline-flex; align-items: center; gap: var(--swatch-gap, 9px); }
-    i { width: var(--swatch-width, 24px); height: 17px; border: 1px solid var(--ink); flex: none; }
+    :host {
+      display: inline-flex;
+      align-items: center;
+      gap: var(--swatch-gap, 9px);
+    }
+    i {
+      width: var(--swatch-width, 24px);
+      height: 17px;
+      border: 1px solid var(--ink);
+      flex: none;
+    }
   `,
 })
 export class Swatch {

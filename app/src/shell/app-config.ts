@@ -13,12 +13,22 @@ function styleNonce(): string {
 export const appConfig: ApplicationConfig = {
   providers: [
     provideZonelessChangeDetection(),
-    provideRouter(routes, withComponentInputBinding(), withInMemoryScrolling({ scrollPositionRestoration: 'top' })),
+    provideRouter(
+      routes,
+      withComponentInputBinding(),
+      withInMemoryScrolling({ scrollPositionRestoration: 'top' }),
+    ),
     providePrimeNG({
-      theme: { preset: paperPreset, options: { darkModeSelector: '.dim', cssLayer: { name: 'primeng', order: 'primeng' } } },
+      theme: {
+        preset: paperPreset,
+        options: { darkModeSelector: '.dim', cssLayer: { name: 'primeng', order: 'primeng' } },
+      },
       csp: { nonce: styleNonce() },
       ripple: false,
     }),
-    provideServiceWorker('ngsw-worker.js', { enabled: !isDevMode(), registrationStrategy: 'registerWhenStable:2000' }),
+    provideServiceWorker('ngsw-worker.js', {
+      enabled: !isDevMode(),
+      registrationStrategy: 'registerWhenStable:2000',
+    }),
   ],
 };

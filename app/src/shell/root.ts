@@ -23,11 +23,50 @@ import { QuestionDialog } from '../kit/question';
     }
   `,
   styles: `
-    .board { position: fixed; left: 0; right: 0; bottom: 18px; display: flex; justify-content: center; pointer-events: none; z-index: 20; padding: 0 16px; }
-    p { pointer-events: auto; margin: 0; background: var(--ink); color: var(--paper); border-radius: 3px; padding: 6px 6px 6px 20px; display: flex; align-items: center; gap: 14px; max-width: 46rem; font-size: 1.02rem; }
-    .problem { border-left: 8px solid var(--act); font-weight: 550; }
-    button { background: none; border: 0; color: inherit; font: inherit; font-size: 1.4rem; min-width: 44px; min-height: 44px; cursor: pointer; flex: none; }
-    @media (max-width: 900px) { .board { bottom: 68px; } }
+    .board {
+      position: fixed;
+      left: 0;
+      right: 0;
+      bottom: 18px;
+      display: flex;
+      justify-content: center;
+      pointer-events: none;
+      z-index: 20;
+      padding: 0 16px;
+    }
+    p {
+      pointer-events: auto;
+      margin: 0;
+      background: var(--ink);
+      color: var(--paper);
+      border-radius: 3px;
+      padding: 6px 6px 6px 20px;
+      display: flex;
+      align-items: center;
+      gap: 14px;
+      max-width: 46rem;
+      font-size: 1.02rem;
+    }
+    .problem {
+      border-left: 8px solid var(--act);
+      font-weight: 550;
+    }
+    button {
+      background: none;
+      border: 0;
+      color: inherit;
+      font: inherit;
+      font-size: 1.4rem;
+      min-width: 44px;
+      min-height: 44px;
+      cursor: pointer;
+      flex: none;
+    }
+    @media (max-width: 900px) {
+      .board {
+        bottom: 68px;
+      }
+    }
   `,
 })
 export class Root {

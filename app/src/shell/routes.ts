@@ -18,33 +18,124 @@ const answered: CanActivateFn = async () => {
 
 const places: Routes = [
   { path: '', pathMatch: 'full', redirectTo: 'counter' },
-  { path: 'counter', title: 'Counter · Vendicus', loadComponent: () => import('../counter/counter-page').then((m) => m.CounterPage) },
-  { path: 'counter/candidates', title: 'Side by side · Vendicus', loadComponent: () => import('../counter/candidates-page').then((m) => m.CandidatesPage) },
-  { path: 'counter/prices', title: 'Price book · Vendicus', loadComponent: () => import('../counter/prices-page').then((m) => m.PricesPage) },
-  { path: 'counter/lists', title: 'Shops’ lists · Vendicus', loadComponent: () => import('../counter/lists-page').then((m) => m.ListsPage) },
-  { path: 'block', title: 'Block · Vendicus', loadComponent: () => import('../block/block-page').then((m) => m.BlockPage) },
-  { path: 'block/:lot', title: 'Block · Vendicus', loadComponent: () => import('../block/block-page').then((m) => m.BlockPage) },
-  { path: 'block/:lot/slices', title: 'Where to cut · Vendicus', loadComponent: () => import('../block/slices-page').then((m) => m.SlicesPage) },
-  { path: 'wrap', title: 'Wrap · Vendicus', loadComponent: () => import('../wrap/wrap-page').then((m) => m.WrapPage) },
-  { path: 'wrap/labels', title: 'Labels · Vendicus', loadComponent: () => import('../wrap/labels-page').then((m) => m.LabelsPage) },
-  { path: 'wrap/scan', title: 'Scan a label · Vendicus', loadComponent: () => import('../wrap/scan-page').then((m) => m.ScanPage) },
+  {
+    path: 'counter',
+    title: 'Counter · Vendicus',
+    loadComponent: () => import('../counter/counter-page').then((m) => m.CounterPage),
+  },
+  {
+    path: 'counter/candidates',
+    title: 'Side by side · Vendicus',
+    loadComponent: () => import('../counter/candidates-page').then((m) => m.CandidatesPage),
+  },
+  {
+    path: 'counter/prices',
+    title: 'Price book · Vendicus',
+    loadComponent: () => import('../counter/prices-page').then((m) => m.PricesPage),
+  },
+  {
+    path: 'counter/lists',
+    title: 'Shops’ lists · Vendicus',
+    loadComponent: () => import('../counter/lists-page').then((m) => m.ListsPage),
+  },
+  {
+    path: 'block',
+    title: 'Block · Vendicus',
+    loadComponent: () => import('../block/block-page').then((m) => m.BlockPage),
+  },
+  {
+    path: 'block/:lot',
+    title: 'Block · Vendicus',
+    loadComponent: () => import('../block/block-page').then((m) => m.BlockPage),
+  },
+  {
+    path: 'block/:lot/slices',
+    title: 'Where to cut · Vendicus',
+    loadComponent: () => import('../block/slices-page').then((m) => m.SlicesPage),
+  },
+  {
+    path: 'wrap',
+    title: 'Wrap · Vendicus',
+    loadComponent: () => import('../wrap/wrap-page').then((m) => m.WrapPage),
+  },
+  {
+    path: 'wrap/labels',
+    title: 'Labels · Vendicus',
+    loadComponent: () => import('../wrap/labels-page').then((m) => m.LabelsPage),
+  },
+  {
+    path: 'wrap/scan',
+    title: 'Scan a label · Vendicus',
+    loadComponent: () => import('../wrap/scan-page').then((m) => m.ScanPage),
+  },
   { path: 'freezer', loadChildren: () => import('../freezer/routes').then((m) => m.FREEZER_ROUTES) },
-  { path: 'books', title: 'Books · Vendicus', loadComponent: () => import('../books/books-page').then((m) => m.BooksPage) },
-  { path: 'books/trends', title: 'Totals and trends · Vendicus', loadComponent: () => import('../books/trends-page').then((m) => m.TrendsPage) },
-  { path: 'books/household', title: 'The household’s file · Vendicus', loadComponent: () => import('../books/file-page').then((m) => m.FilePage) },
-  { path: 'books/:lot', title: 'A piece in the Books · Vendicus', loadComponent: () => import('../books/piece-page').then((m) => m.PiecePage) },
-  { path: 'craft', title: 'Craft · Vendicus', loadComponent: () => import('../craft/craft-page').then((m) => m.CraftPage) },
-  { path: 'craft/words', title: 'Words · Vendicus', loadComponent: () => import('../craft/words-page').then((m) => m.WordsPage) },
-  { path: 'craft/knives', title: 'Knives and board · Vendicus', loadComponent: () => import('../craft/knives-page').then((m) => m.KnivesPage) },
-  { path: 'craft/safety', title: 'Safety · Vendicus', loadComponent: () => import('../craft/safety-page').then((m) => m.SafetyPage) },
-  { path: 'craft/thickness', title: 'Even thickness · Vendicus', loadComponent: () => import('../craft/thickness-page').then((m) => m.ThicknessPage) },
-  { path: 'craft/own/:id', title: 'A kind of your own · Vendicus', loadComponent: () => import('../craft/own-kind-page').then((m) => m.OwnKindPage) },
-  { path: 'craft/:kind', title: 'Craft · Vendicus', loadComponent: () => import('../craft/guide-page').then((m) => m.GuidePage) },
+  {
+    path: 'books',
+    title: 'Books · Vendicus',
+    loadComponent: () => import('../books/books-page').then((m) => m.BooksPage),
+  },
+  {
+    path: 'books/trends',
+    title: 'Totals and trends · Vendicus',
+    loadComponent: () => import('../books/trends-page').then((m) => m.TrendsPage),
+  },
+  {
+    path: 'books/household',
+    title: 'The household’s file · Vendicus',
+    loadComponent: () => import('../books/file-page').then((m) => m.FilePage),
+  },
+  {
+    path: 'books/:lot',
+    title: 'A piece in the Books · Vendicus',
+    loadComponent: () => import('../books/piece-page').then((m) => m.PiecePage),
+  },
+  {
+    path: 'craft',
+    title: 'Craft · Vendicus',
+    loadComponent: () => import('../craft/craft-page').then((m) => m.CraftPage),
+  },
+  {
+    path: 'craft/words',
+    title: 'Words · Vendicus',
+    loadComponent: () => import('../craft/words-page').then((m) => m.WordsPage),
+  },
+  {
+    path: 'craft/knives',
+    title: 'Knives and board · Vendicus',
+    loadComponent: () => import('../craft/knives-page').then((m) => m.KnivesPage),
+  },
+  {
+    path: 'craft/safety',
+    title: 'Safety · Vendicus',
+    loadComponent: () => import('../craft/safety-page').then((m) => m.SafetyPage),
+  },
+  {
+    path: 'craft/thickness',
+    title: 'Even thickness · Vendicus',
+    loadComponent: () => import('../craft/thickness-page').then((m) => m.ThicknessPage),
+  },
+  {
+    path: 'craft/own/:id',
+    title: 'A kind of your own · Vendicus',
+    loadComponent: () => import('../craft/own-kind-page').then((m) => m.OwnKindPage),
+  },
+  {
+    path: 'craft/:kind',
+    title: 'Craft · Vendicus',
+    loadComponent: () => import('../craft/guide-page').then((m) => m.GuidePage),
+  },
 ];
 
 const household = (name: HouseholdName, children: Routes): Route => ({
   path: name,
-  providers: [{ provide: HOUSEHOLD_NAME, useValue: name }, Repository, HouseholdStore, Figures, Notices, Acts],
+  providers: [
+    { provide: HOUSEHOLD_NAME, useValue: name },
+    Repository,
+    HouseholdStore,
+    Figures,
+    Notices,
+    Acts,
+  ],
   children,
 });
 
@@ -58,7 +149,11 @@ export const routes: Routes = [
   { path: '', pathMatch: 'full', redirectTo: () => (knowsOwnHousehold() ? '/home' : '/demo') },
   household('demo', [shell(places)]),
   household('home', [
-    { path: 'start', title: 'Your household · Vendicus', loadComponent: () => import('../start/start-page').then((m) => m.StartPage) },
+    {
+      path: 'start',
+      title: 'Your household · Vendicus',
+      loadComponent: () => import('../start/start-page').then((m) => m.StartPage),
+    },
     { ...shell(places), canActivate: [answered] },
   ]),
   { path: '**', redirectTo: '' },

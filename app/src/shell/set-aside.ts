@@ -12,12 +12,19 @@ import { Notices } from '../data/notices';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section class="aside" aria-labelledby="aside-title">
-      <h2 id="aside-title">{{ conflicts().length === 1 ? 'One thing does' : conflicts().length + ' things do' }} not fit together</h2>
-      <p>Two devices wrote down things that cannot both be true. Nothing is lost: what came later waits here and does not count until you decide.</p>
+      <h2 id="aside-title">
+        {{ conflicts().length === 1 ? 'One thing does' : conflicts().length + ' things do' }} not fit together
+      </h2>
+      <p>
+        Two devices wrote down things that cannot both be true. Nothing is lost: what came later waits here
+        and does not count until you decide.
+      </p>
       <ul>
         @for (conflict of conflicts(); track conflict.id) {
           <li>
-            <span><b>{{ conflict.what }}</b> {{ conflict.why }}</span>
+            <span
+              ><b>{{ conflict.what }}</b> {{ conflict.why }}</span
+            >
             <button type="button" class="quiet small" (click)="dismiss(conflict.id)">Strike it out</button>
           </li>
         }
@@ -25,11 +32,37 @@ import { Notices } from '../data/notices';
     </section>
   `,
   styles: `
-    .aside { margin: 22px 30px 0; border: 1.5px solid var(--act); background: var(--sheet); padding: 16px 20px; }
-    ul { list-style: none; margin: 12px 0 0; padding: 0; }
-    li { display: flex; justify-content: space-between; gap: 16px; align-items: center; padding: 8px 0; border-top: 1px solid var(--line); }
-    button { flex: none; }
-    @media (max-width: 900px) { .aside { margin: 16px; } li { flex-direction: column; align-items: stretch; } }
+    .aside {
+      margin: 22px 30px 0;
+      border: 1.5px solid var(--act);
+      background: var(--sheet);
+      padding: 16px 20px;
+    }
+    ul {
+      list-style: none;
+      margin: 12px 0 0;
+      padding: 0;
+    }
+    li {
+      display: flex;
+      justify-content: space-between;
+      gap: 16px;
+      align-items: center;
+      padding: 8px 0;
+      border-top: 1px solid var(--line);
+    }
+    button {
+      flex: none;
+    }
+    @media (max-width: 900px) {
+      .aside {
+        margin: 16px;
+      }
+      li {
+        flex-direction: column;
+        align-items: stretch;
+      }
+    }
   `,
 })
 export class SetAside {
@@ -53,6 +86,9 @@ export class SetAside {
   });
 
   protected async dismiss(id: string): Promise<void> {
-    this.notices.tell(await this.store.append({ type: 'undone', entries: [id] }), 'Struck out. Redo in the journal brings it back.');
+    this.notices.tell(
+      await this.store.append({ type: 'undone', entries: [id] }),
+      'Struck out. Redo in the journal brings it back.',
+    );
   }
 }

@@ -1,4 +1,12 @@
-import { ChangeDetectionStrategy, Component, computed, DestroyRef, effect, inject, signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  DestroyRef,
+  effect,
+  inject,
+  signal,
+} from '@angular/core';
 import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import type { Known } from '@core/dinner/week';
 import type { RecordValue } from '@core/journal/record';
@@ -41,7 +49,12 @@ export class Shell {
     inject(DestroyRef).onDestroy(() => clearInterval(timer));
     effect(() => {
       minute();
-      void this.countDue({ meals: this.store.meals(), lots: this.store.state().lots, refrigerated: this.store.refrigerated(), settings: this.store.settings() });
+      void this.countDue({
+        meals: this.store.meals(),
+        lots: this.store.state().lots,
+        refrigerated: this.store.refrigerated(),
+        settings: this.store.settings(),
+      });
     });
   }
 
@@ -75,4 +88,5 @@ export class Shell {
   }
 }
 
-const counted = (count: number, word: string): string | undefined => (count > 0 ? `${count} ${word}` : undefined);
+const counted = (count: number, word: string): string | undefined =>
+  count > 0 ? `${count} ${word}` : undefined;

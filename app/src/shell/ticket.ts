@@ -20,35 +20,131 @@ import { HouseholdStore } from '../data/household-store';
       <h2>{{ name() }}</h2>
       <p>{{ where() }}</p>
       <dl>
-        <div class="wide"><dt>Label</dt><dd>{{ figures.mass(piece().inDg) }}</dd></div>
-        <div class="wide"><dt>Paid</dt><dd>{{ figures.money(piece().paidMinor ?? 0) }}</dd></div>
+        <div class="wide">
+          <dt>Label</dt>
+          <dd>{{ figures.mass(piece().inDg) }}</dd>
+        </div>
+        <div class="wide">
+          <dt>Paid</dt>
+          <dd>{{ figures.money(piece().paidMinor ?? 0) }}</dd>
+        </div>
         @if (isDrained()) {
-          <div class="wide"><dt>Drained</dt><dd>{{ figures.mass(drained()) }}</dd></div>
+          <div class="wide">
+            <dt>Drained</dt>
+            <dd>{{ figures.mass(drained()) }}</dd>
+          </div>
         }
-        <div><dt>On the board</dt><dd>{{ figures.mass(piece().leftDg) }}</dd></div>
+        <div>
+          <dt>On the board</dt>
+          <dd>{{ figures.mass(piece().leftDg) }}</dd>
+        </div>
       </dl>
       <p class="next">{{ next() }}</p>
     </a>
   `,
   styles: `
-    .ticket { display: block; position: relative; background: var(--sheet); border: 1.5px solid var(--ink); border-radius: 3px; padding: 30px 18px 14px; text-decoration: none; clip-path: polygon(22px 0, 100% 0, 100% 100%, 0 100%, 0 22px); }
-    .ticket::before { content: ''; position: absolute; left: -1.5px; top: -1.5px; width: 23px; height: 23px; background: linear-gradient(135deg, transparent 46%, var(--ink) 46%, var(--ink) 54%, transparent 54%); }
-    .hole { position: absolute; left: 27px; top: 11px; width: 11px; height: 11px; border: 1.5px solid var(--ink); border-radius: 50%; background: var(--paper); }
-    h2 { font-size: 1.35rem; }
-    p { margin: 2px 0 9px; color: var(--soft); font-size: 0.92rem; }
-    dl { margin: 0; border-top: 1px solid var(--line); padding-top: 8px; font-size: 0.95rem; }
-    dl div { display: flex; justify-content: space-between; gap: 8px; line-height: 1.55; }
-    dt { color: var(--soft); } dd { margin: 0; font-weight: 600; }
-    .next { margin: 10px 0 0; padding-top: 9px; border-top: 1px dashed var(--ink); color: var(--ink); font-weight: 600; }
+    .ticket {
+      display: block;
+      position: relative;
+      background: var(--sheet);
+      border: 1.5px solid var(--ink);
+      border-radius: 3px;
+      padding: 30px 18px 14px;
+      text-decoration: none;
+      clip-path: polygon(22px 0, 100% 0, 100% 100%, 0 100%, 0 22px);
+    }
+    .ticket::before {
+      content: '';
+      position: absolute;
+      left: -1.5px;
+      top: -1.5px;
+      width: 23px;
+      height: 23px;
+      background: linear-gradient(135deg, transparent 46%, var(--ink) 46%, var(--ink) 54%, transparent 54%);
+    }
+    .hole {
+      position: absolute;
+      left: 27px;
+      top: 11px;
+      width: 11px;
+      height: 11px;
+      border: 1.5px solid var(--ink);
+      border-radius: 50%;
+      background: var(--paper);
+    }
+    h2 {
+      font-size: 1.35rem;
+    }
+    p {
+      margin: 2px 0 9px;
+      color: var(--soft);
+      font-size: 0.92rem;
+    }
+    dl {
+      margin: 0;
+      border-top: 1px solid var(--line);
+      padding-top: 8px;
+      font-size: 0.95rem;
+    }
+    dl div {
+      display: flex;
+      justify-content: space-between;
+      gap: 8px;
+      line-height: 1.55;
+    }
+    dt {
+      color: var(--soft);
+    }
+    dd {
+      margin: 0;
+      font-weight: 600;
+    }
+    .next {
+      margin: 10px 0 0;
+      padding-top: 9px;
+      border-top: 1px dashed var(--ink);
+      color: var(--ink);
+      font-weight: 600;
+    }
     @media (max-width: 900px) {
-      .ticket { padding: 10px 14px 10px 34px; display: grid; grid-template-columns: 1fr auto; align-items: baseline; column-gap: 14px; clip-path: none; }
-      .ticket::before { display: none; }
-      .hole { left: 12px; top: 16px; }
-      p, dl .wide { display: none; }
-      h2 { font-size: 1.1rem; }
-      dl { border: 0; padding: 0; }
-      dl div { justify-content: flex-end; }
-      .next { display: block; grid-column: 1 / -1; margin: 0; padding: 0; border: 0; font-weight: 400; color: var(--soft); }
+      .ticket {
+        padding: 10px 14px 10px 34px;
+        display: grid;
+        grid-template-columns: 1fr auto;
+        align-items: baseline;
+        column-gap: 14px;
+        clip-path: none;
+      }
+      .ticket::before {
+        display: none;
+      }
+      .hole {
+        left: 12px;
+        top: 16px;
+      }
+      p,
+      dl .wide {
+        display: none;
+      }
+      h2 {
+        font-size: 1.1rem;
+      }
+      dl {
+        border: 0;
+        padding: 0;
+      }
+      dl div {
+        justify-content: flex-end;
+      }
+      .next {
+        display: block;
+        grid-column: 1 / -1;
+        margin: 0;
+        padding: 0;
+        border: 0;
+        font-weight: 400;
+        color: var(--soft);
+      }
     }
   `,
 })
@@ -76,9 +172,12 @@ export class Ticket {
   private readonly owed = computed(() => {
     const owed = stillOwed(this.piece(), this.cuts(), this.store.basis().pricing, this.clock.today());
     if (!owed || owed.worthMinor === 0) return null;
-    if (owed.owedMinor <= 0) return `It has paid for itself, ${this.figures.money(-owed.owedMinor)}${owed.isLowerBound ? ' or more' : ''} over.`;
+    if (owed.owedMinor <= 0)
+      return `It has paid for itself, ${this.figures.money(-owed.owedMinor)}${owed.isLowerBound ? ' or more' : ''} over.`;
     const { more } = owed;
-    const how = more ? `${more.count} more ${more.count === 1 ? more.portion : more.portions}` : `${this.figures.money(owed.owedMinor)} more`;
+    const how = more
+      ? `${more.count} more ${more.count === 1 ? more.portion : more.portions}`
+      : `${this.figures.money(owed.owedMinor)} more`;
     return `${owed.isLowerBound ? `${how} at most` : how}, and it has paid for itself.`;
   });
 }

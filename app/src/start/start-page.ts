@@ -23,28 +23,50 @@ const FIRST_PLACES: NewRecord[] = [
       <header>
         <p class="mark">Vendicus</p>
         <h1>Your household</h1>
-        <p>Four questions, then buy the first piece. Everything stays in this browser, and in files that you export.</p>
+        <p>
+          Four questions, then buy the first piece. Everything stays in this browser, and in files that you
+          export.
+        </p>
       </header>
-      @if (store.storageProblem(); as problem) { <p class="caution" role="alert">{{ problem }}</p> }
+      @if (store.storageProblem(); as problem) {
+        <p class="caution" role="alert">{{ problem }}</p>
+      }
       <v-settings-form [settings]="settings" action="Begin" (saved)="begin($event)" />
-      <p class="soft">What is in the freezer already can be entered there afterwards. Or <a routerLink="/demo">look around the demo household</a> first.</p>
+      <p class="soft">
+        What is in the freezer already can be entered there afterwards. Or
+        <a routerLink="/demo">look around the demo household</a> first.
+      </p>
     </main>
   `,
   styles: `
-    .start { max-width: 760px; margin: 0 auto; }
-    .mark { font: 700 1.55rem/1 var(--name); color: var(--ink) !important; margin-bottom: 22px !important; }
+    .start {
+      max-width: 760px;
+      margin: 0 auto;
+    }
+    .mark {
+      font: 700 1.55rem/1 var(--name);
+      color: var(--ink) !important;
+      margin-bottom: 22px !important;
+    }
   `,
 })
 export class StartPage {
   protected readonly store = inject(HouseholdStore);
   private readonly router = inject(Router);
   private readonly notices = inject(Notices);
-  protected readonly settings: Settings = { ...DEFAULT_SETTINGS, decimal: localDecimal(), eaters: [{ name: '', plateDg: 1800 }] };
+  protected readonly settings: Settings = {
+    ...DEFAULT_SETTINGS,
+    decimal: localDecimal(),
+    eaters: [{ name: '', plateDg: 1800 }],
+  };
 
   protected async begin(settings: Settings): Promise<void> {
     await this.store.whenLoaded();
     const places = this.store.places().size === 0 ? FIRST_PLACES : [];
-    const written = await this.store.record({ type: 'settings', key: 'household', value: settings }, ...places);
+    const written = await this.store.record(
+      { type: 'settings', key: 'household', value: settings },
+      ...places,
+    );
     if (!written.ok) return this.notices.problem(this.notices.explain(written));
     markOwnHousehold();
     // Asks the browser not to clear the household away when the disk runs low; its answer changes nothing here.

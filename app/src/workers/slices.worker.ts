@@ -21,5 +21,8 @@ const scope = globalThis as unknown as WorkerScope;
 
 scope.onmessage = ({ data: { number, request } }) => {
   const read = readSlices(request);
-  scope.postMessage({ number, answer: 'problem' in read ? { why: read.problem } : planSlices(read.profile, read.request) });
+  scope.postMessage({
+    number,
+    answer: 'problem' in read ? { why: read.problem } : planSlices(read.profile, read.request),
+  });
 };

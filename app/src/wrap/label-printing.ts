@@ -8,10 +8,22 @@ import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
 
-const FACES = ['atkinson-hyperlegible-next-latin', 'atkinson-hyperlegible-next-latin-ext', 'noto-sans-cyrillic', 'noto-sans-greek', 'noto-sans-vietnamese'] as const;
+const FACES = [
+  'atkinson-hyperlegible-next-latin',
+  'atkinson-hyperlegible-next-latin-ext',
+  'noto-sans-cyrillic',
+  'noto-sans-greek',
+  'noto-sans-vietnamese',
+] as const;
 
 async function fontFiles(): Promise<LabelFontFiles> {
-  const load = (weight: number): Promise<Uint8Array[]> => Promise.all(FACES.map(async (face) => new Uint8Array(await (await fetch(`label-fonts/${face}-${weight}-normal.woff`)).arrayBuffer())));
+  const load = (weight: number): Promise<Uint8Array[]> =>
+    Promise.all(
+      FACES.map(
+        async (face) =>
+          new Uint8Array(await (await fetch(`label-fonts/${face}-${weight}-normal.woff`)).arrayBuffer()),
+      ),
+    );
   const [regular, bold] = await Promise.all([load(400), load(700)]);
   return { regular, bold };
 }
@@ -25,8 +37,14 @@ export class LabelPrinting {
   private readonly loaded = resource({ loader: async () => new LabelFonts(await fontFiles()) });
   /** Null until the letters are here. */
   readonly fonts = computed(() => (this.loaded.hasValue() ? this.loaded.value() : null));
-  readonly problem = computed(() => (this.loaded.error() ? 'The letters for labels could not be loaded. Open this page once with the server running; then they are kept.' : null));
-  readonly settings = computed(() => this.store.printing() ?? { sheet: SHEETS[0] as Sheet, copies: 1, note: '' });
+  readonly problem = computed(() =>
+    this.loaded.error()
+      ? 'The letters for labels could not be loaded. Open this page once with the server running; then they are kept.'
+      : null,
+  );
+  readonly settings = computed(
+    () => this.store.printing() ?? { sheet: SHEETS[0] as Sheet, copies: 1, note: '' },
+  );
 
   readonly sheetProblem = computed(() => sheetProblem(this.settings().sheet));
 
@@ -43,7 +61,11 @@ export class LabelPrinting {
   }
 
   async set(change: Partial<{ sheet: Sheet; copies: number; note: string }>): Promise<void> {
-    const written = await this.store.record({ type: 'printing', key: 'labels', value: { ...this.settings(), ...change } });
+    const written = await this.store.record({
+      type: 'printing',
+      key: 'labels',
+      value: { ...this.settings(), ...change },
+    });
     if (!written.ok) this.notices.tell(written, '');
   }
 }

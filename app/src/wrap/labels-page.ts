@@ -1,4 +1,13 @@
-import { ChangeDetectionStrategy, Component, computed, ElementRef, inject, input, signal, viewChild } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  ElementRef,
+  inject,
+  input,
+  signal,
+  viewChild,
+} from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { lotName } from '@core/journal/lot-name';
 import { SHEETS, type Sheet } from '@core/label/sheet';
@@ -42,11 +51,19 @@ export class LabelsPage {
   private readonly changes = signal<ReadonlyMap<string, boolean>>(new Map());
   protected readonly sheet = computed(() => this.printing.settings().sheet);
   protected readonly isOwnSheet = computed(() => !SHEETS.some(({ name }) => name === this.sheet().name));
-  protected readonly spots = computed(() => Array.from({ length: this.sheet().paper === 'roll' ? 0 : this.sheet().rows * this.sheet().columns }, (_, k) => k + 1));
+  protected readonly spots = computed(() =>
+    Array.from(
+      { length: this.sheet().paper === 'roll' ? 0 : this.sheet().rows * this.sheet().columns },
+      (_, k) => k + 1,
+    ),
+  );
   private readonly asked = computed(() => new Set((this.packs() ?? '').split(',').filter(Boolean)));
   /** Packs in the cold, the newest first; those that were asked for before them. */
   protected readonly stock = computed(() => {
-    const packs = this.store.stock().filter(({ form }) => form === 'pack').reverse();
+    const packs = this.store
+      .stock()
+      .filter(({ form }) => form === 'pack')
+      .reverse();
     const isAsked = (id: string): number => (this.asked().has(id) ? 0 : 1);
     return packs.sort((a, b) => isAsked(a.id) - isAsked(b.id)).slice(0, Math.max(SHOWN, this.asked().size));
   });
@@ -59,10 +76,20 @@ export class LabelsPage {
   protected readonly lacking = computed(() => {
     const fonts = this.printing.fonts();
     if (!fonts) return '';
-    const missing = [...new Set(this.chosen().flatMap((pack) => fonts.missing(lotName(pack))).concat(fonts.missing(this.printing.settings().note)))];
-    return missing.length === 0 ? '' : `${missing.slice(0, 12).join(' ')} ${missing.length === 1 ? 'is' : 'are'} not among the label’s letters and will be “?”. Plain print has what this device has.`;
+    const missing = [
+      ...new Set(
+        this.chosen()
+          .flatMap((pack) => fonts.missing(lotName(pack)))
+          .concat(fonts.missing(this.printing.settings().note)),
+      ),
+    ];
+    return missing.length === 0
+      ? ''
+      : `${missing.slice(0, 12).join(' ')} ${missing.length === 1 ? 'is' : 'are'} not among the label’s letters and will be “?”. Plain print has what this device has.`;
   });
-  protected readonly dropped = computed(() => [...new Set(this.laid().flatMap(({ label }) => label.dropped))].join('; '));
+  protected readonly dropped = computed(() =>
+    [...new Set(this.laid().flatMap(({ label }) => label.dropped))].join('; '),
+  );
 
   protected isChosen(id: string): boolean {
     return this.changes().get(id) ?? this.asked().has(id);
@@ -80,13 +107,15 @@ export class LabelsPage {
 
   protected setNumber(key: 'rows' | 'columns', text: string): void {
     const value = Number(text);
-    if (!Number.isInteger(value) || value < 1 || value > 60) return this.notices.problem(`“${text}” is no count. The old one stands.`);
+    if (!Number.isInteger(value) || value < 1 || value > 60)
+      return this.notices.problem(`“${text}” is no count. The old one stands.`);
     this.setSheet({ [key]: value });
   }
 
   protected setSize(key: 'labelMm' | 'marginMm' | 'gapMm', side: 0 | 1, text: string): void {
     const mm = this.figures.parseLength(text);
-    if (mm === null || mm < 0 || mm > 1000 || (key === 'labelMm' && mm === 0)) return this.notices.problem(`“${text}” is no length. The old one stands.`);
+    if (mm === null || mm < 0 || mm > 1000 || (key === 'labelMm' && mm === 0))
+      return this.notices.problem(`“${text}” is no length. The old one stands.`);
     const [x, y] = this.sheet()[key];
     this.setSheet({ [key]: side === 0 ? [mm, y] : [x, mm] });
   }
@@ -97,11 +126,24 @@ export class LabelsPage {
 
   protected async savePdf(): Promise<void> {
     const fonts = this.printing.fonts();
-    const problem = this.printing.sheetProblem() ?? (this.laid().length === 0 ? 'Choose a pack first.' : null);
+    const problem =
+      this.printing.sheetProblem() ?? (this.laid().length === 0 ? 'Choose a pack first.' : null);
     if (problem || !fonts) return this.notices.problem(problem ?? 'The letters are still being loaded.');
     const { labelPdf } = await import('@core/label/label-pdf');
-    saveText('labels.pdf', await labelPdf(this.laid().map(({ label }) => label), this.sheet(), fonts, this.first(), this.printing.settings().copies), 'application/pdf');
-    this.notices.done(`${this.laid().length * this.printing.settings().copies} labels in labels.pdf. Print at 100 %, without fitting to the page.`);
+    saveText(
+      'labels.pdf',
+      await labelPdf(
+        this.laid().map(({ label }) => label),
+        this.sheet(),
+        fonts,
+        this.first(),
+        this.printing.settings().copies,
+      ),
+      'application/pdf',
+    );
+    this.notices.done(
+      `${this.laid().length * this.printing.settings().copies} labels in labels.pdf. Print at 100 %, without fitting to the page.`,
+    );
   }
 
   protected print(): void {
@@ -116,6 +158,13 @@ export class LabelsPage {
     const { printRoll } = await import('./stand-in-printer');
     await new Promise((done) => setTimeout(done));
     const canvas = this.paper()?.nativeElement;
-    if (canvas) await printRoll(canvas, this.laid().flatMap(({ label }) => Array.from({ length: this.printing.settings().copies }, () => label)), this.sheet().labelMm);
+    if (canvas)
+      await printRoll(
+        canvas,
+        this.laid().flatMap(({ label }) =>
+          Array.from({ length: this.printing.settings().copies }, () => label),
+        ),
+        this.sheet().labelMm,
+      );
   }
 }

@@ -17,7 +17,16 @@ import { CodeReader, type StandInCode } from '../kit/code-reader';
 import { UndoBar } from '../kit/undo-bar';
 
 const STAND_INS = 4;
-const STATES = { frozen: 'frozen', thawing: 'thawing', 'part-used': 'begun', eaten: 'eaten', given: 'given away', discarded: 'thrown away', shrunk: 'not found at a stock-take', unpacked: 'taken apart' } as const;
+const STATES = {
+  frozen: 'frozen',
+  thawing: 'thawing',
+  'part-used': 'begun',
+  eaten: 'eaten',
+  given: 'given away',
+  discarded: 'thrown away',
+  shrunk: 'not found at a stock-take',
+  unpacked: 'taken apart',
+} as const;
 
 /** A pack found by its own label: what it is, and what becomes of it. */
 @Component({
@@ -26,34 +35,128 @@ const STATES = { frozen: 'frozen', thawing: 'thawing', 'part-used': 'begun', eat
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="page">
-      <header><h1>Scan a label</h1><p>Point at a pack’s code, or type its four signs. <a [routerLink]="['/', household, 'wrap', 'labels']">‹ Labels</a></p></header>
+      <header>
+        <h1>Scan a label</h1>
+        <p>
+          Point at a pack’s code, or type its four signs.
+          <a [routerLink]="['/', household, 'wrap', 'labels']">‹ Labels</a>
+        </p>
+      </header>
       <v-undo-bar />
       <div class="cols">
-        <v-code-reader label="Number on the label" field="number" [standIns]="standIns()" (found)="find($event)" />
+        <v-code-reader
+          label="Number on the label"
+          field="number"
+          [standIns]="standIns()"
+          (found)="find($event)"
+        />
         <div aria-live="polite">
-          @if (said()) { <p class="caution">{{ said() }}</p> }
+          @if (said()) {
+            <p class="caution">{{ said() }}</p>
+          }
           @for (pack of packs(); track pack.id) {
             <section>
-              <header><h2>{{ lotName(pack) }}</h2><code>{{ number(pack.id) }}</code></header>
-              <p><b class="mass">{{ figures.mass(pack.leftDg) }}</b> {{ states[state(pack)] }}{{ pack.place ? ', in ' + (store.placeNames().get(pack.place) ?? 'a place that is gone') : '' }}</p>
-              <p class="soft">{{ pack.on ? 'Wrapped ' + figures.day(pack.on) + ', ' + figures.age(pack.on) : 'Nobody knows since when' }}{{ best(pack) ? ', best before ' + figures.dayAndYear(best(pack)!) : '' }}{{ pack.platesLeft > 0 ? ', ' + figures.number(pack.platesLeft, 0) + ' plates' : '' }}</p>
+              <header>
+                <h2>{{ lotName(pack) }}</h2>
+                <code>{{ number(pack.id) }}</code>
+              </header>
+              <p>
+                <b class="mass">{{ figures.mass(pack.leftDg) }}</b> {{ states[state(pack)]
+                }}{{
+                  pack.place ? ', in ' + (store.placeNames().get(pack.place) ?? 'a place that is gone') : ''
+                }}
+              </p>
+              <p class="soft">
+                {{
+                  pack.on
+                    ? 'Wrapped ' + figures.day(pack.on) + ', ' + figures.age(pack.on)
+                    : 'Nobody knows since when'
+                }}{{ best(pack) ? ', best before ' + figures.dayAndYear(best(pack)!) : ''
+                }}{{ pack.platesLeft > 0 ? ', ' + figures.number(pack.platesLeft, 0) + ' plates' : '' }}
+              </p>
               @if (pack.leftDg > 0) {
-                <p class="caution">Thaw in the refrigerator, on a tray at the bottom, never on the counter. Local codes come first.</p>
+                <p class="caution">
+                  Thaw in the refrigerator, on a tray at the bottom, never on the counter. Local codes come
+                  first.
+                </p>
                 <div class="acts">
-                  <button type="button" class="quiet" [disabled]="pack.thawingDg > 0" (click)="out(pack)">Out, to thaw</button>
+                  <button type="button" class="quiet" [disabled]="pack.thawingDg > 0" (click)="out(pack)">
+                    Out, to thaw
+                  </button>
                   <button type="button" class="quiet" (click)="eaten(pack)">Eaten</button>
-                  <label>Lies in <select class="text" (change)="move(pack, $any($event.target).value)">@for (place of store.shelves(); track place.id) { <option [value]="place.id" [selected]="place.id === pack.place">{{ place.name }}</option> }@if (!pack.place) { <option value="" selected>no place yet</option> }</select></label>
+                  <label
+                    >Lies in
+                    <select class="text" (change)="move(pack, $any($event.target).value)">
+                      @for (place of store.shelves(); track place.id) {
+                        <option [value]="place.id" [selected]="place.id === pack.place">
+                          {{ place.name }}
+                        </option>
+                      }
+                      @if (!pack.place) {
+                        <option value="" selected>no place yet</option>
+                      }
+                    </select></label
+                  >
                 </div>
               }
             </section>
-          } @empty { @if (!said()) { <p class="soft">The pack shows here.</p> } }
+          } @empty {
+            @if (!said()) {
+              <p class="soft">The pack shows here.</p>
+            }
+          }
         </div>
       </div>
     </div>
   `,
   styles: `
-    .cols { display: grid; grid-template-columns: minmax(0, 480px) minmax(0, 1fr); gap: 40px; align-items: start; } section { border: 1.5px solid var(--ink); background: var(--sheet); border-radius: 3px; padding: 16px 20px 18px; margin-bottom: 16px; } section header { display: flex; justify-content: space-between; gap: 12px; align-items: baseline; } code { font: 600 1.2rem var(--mono); } .mass { font-size: 1.6rem; } .acts { display: flex; gap: 10px; flex-wrap: wrap; align-items: end; margin-top: 12px; } .acts label { flex: 1; min-width: 200px; color: var(--soft); font-size: 0.95rem; } .acts .text { min-height: 56px; }
-    @media (max-width: 900px) { .cols { grid-template-columns: minmax(0, 1fr); gap: 22px; } }
+    .cols {
+      display: grid;
+      grid-template-columns: minmax(0, 480px) minmax(0, 1fr);
+      gap: 40px;
+      align-items: start;
+    }
+    section {
+      border: 1.5px solid var(--ink);
+      background: var(--sheet);
+      border-radius: 3px;
+      padding: 16px 20px 18px;
+      margin-bottom: 16px;
+    }
+    section header {
+      display: flex;
+      justify-content: space-between;
+      gap: 12px;
+      align-items: baseline;
+    }
+    code {
+      font: 600 1.2rem var(--mono);
+    }
+    .mass {
+      font-size: 1.6rem;
+    }
+    .acts {
+      display: flex;
+      gap: 10px;
+      flex-wrap: wrap;
+      align-items: end;
+      margin-top: 12px;
+    }
+    .acts label {
+      flex: 1;
+      min-width: 200px;
+      color: var(--soft);
+      font-size: 0.95rem;
+    }
+    .acts .text {
+      min-height: 56px;
+    }
+    @media (max-width: 900px) {
+      .cols {
+        grid-template-columns: minmax(0, 1fr);
+        gap: 22px;
+      }
+    }
   `,
 })
 export class ScanPage {
@@ -69,10 +172,26 @@ export class ScanPage {
   protected readonly best = bestBefore;
   private readonly ids = signal<readonly string[]>([]);
   protected readonly said = signal('');
-  protected readonly packs = computed(() => this.ids().flatMap((id) => this.store.state().lots.get(id) ?? []));
+  protected readonly packs = computed(() =>
+    this.ids().flatMap((id) => this.store.state().lots.get(id) ?? []),
+  );
   /** The first packs in the cold, for a camera that is not there. */
   protected readonly standIns = computed(() =>
-    this.store.stock().filter(({ form }) => form === 'pack').slice(0, STAND_INS).map((pack): StandInCode => ({ name: `label of ${lotName(pack).toLowerCase()}, ${shortNumber(pack.id)}`, kind: 'qrcode', text: qrText({ id: pack.id, number: shortNumber(pack.id), title: lotName(pack), mass: this.figures.mass(pack.inDg), on: pack.on }) })),
+    this.store
+      .stock()
+      .filter(({ form }) => form === 'pack')
+      .slice(0, STAND_INS)
+      .map((pack): StandInCode => ({
+        name: `label of ${lotName(pack).toLowerCase()}, ${shortNumber(pack.id)}`,
+        kind: 'qrcode',
+        text: qrText({
+          id: pack.id,
+          number: shortNumber(pack.id),
+          title: lotName(pack),
+          mass: this.figures.mass(pack.inDg),
+          on: pack.on,
+        }),
+      })),
   );
 
   protected find(text: string): void {
@@ -80,25 +199,48 @@ export class ScanPage {
     const id = readQrText(text);
     const wanted = readShortNumber(text);
     const packs = [...lots.values()].filter(({ form }) => form === 'pack');
-    const found = id === null ? packs.filter((pack) => shortNumber(pack.id) === wanted) : packs.filter((pack) => pack.id === id);
+    const found =
+      id === null
+        ? packs.filter((pack) => shortNumber(pack.id) === wanted)
+        : packs.filter((pack) => pack.id === id);
     // Of packs that share a number, those that are still there.
     const there = found.filter(({ leftDg }) => leftDg > 0);
     const shown = there.length > 0 ? there : found;
     this.ids.set(shown.map((pack) => pack.id));
-    this.said.set(shown.length > 0 ? '' : id !== null ? 'That label is of a pack this household does not know. Is it another household’s, or from a device whose file has not been merged?' : `No pack has the number ${wanted.slice(0, 12)}. Its four signs stand under the code.`);
+    this.said.set(
+      shown.length > 0
+        ? ''
+        : id !== null
+          ? 'That label is of a pack this household does not know. Is it another household’s, or from a device whose file has not been merged?'
+          : `No pack has the number ${wanted.slice(0, 12)}. Its four signs stand under the code.`,
+    );
   }
 
   protected async out(pack: Lot): Promise<void> {
-    const { facts } = thawFacts(pack, 'all', { way: 'refrigerator', refrigerator: this.store.refrigerator(), newId: this.clock.newId(), on: this.clock.today() });
+    const { facts } = thawFacts(pack, 'all', {
+      way: 'refrigerator',
+      refrigerator: this.store.refrigerator(),
+      newId: this.clock.newId(),
+      on: this.clock.today(),
+    });
     await this.write(`${lotName(pack)} is out, to thaw`, ...facts);
   }
 
   protected async eaten(pack: Lot): Promise<void> {
-    await this.write(`${lotName(pack)} eaten`, { type: 'eaten', lot: pack.id, amount: 'all', on: this.clock.today() });
+    await this.write(`${lotName(pack)} eaten`, {
+      type: 'eaten',
+      lot: pack.id,
+      amount: 'all',
+      on: this.clock.today(),
+    });
   }
 
   protected async move(pack: Lot, place: string): Promise<void> {
-    await this.write(`${lotName(pack)} is in ${this.store.placeNames().get(place)}`, { type: 'placed', lot: pack.id, place });
+    await this.write(`${lotName(pack)} is in ${this.store.placeNames().get(place)}`, {
+      type: 'placed',
+      lot: pack.id,
+      place,
+    });
   }
 
   private async write(summary: string, ...facts: Fact[]): Promise<void> {

@@ -6,7 +6,11 @@ const DOTS = 8;
 const DARK_BELOW = 140;
 
 /** A printer that is not there: draws its roll, label after label, in black dots and white. */
-export async function printRoll(canvas: HTMLCanvasElement, labels: readonly LaidLabel[], [width, height]: readonly [number, number]): Promise<void> {
+export async function printRoll(
+  canvas: HTMLCanvasElement,
+  labels: readonly LaidLabel[],
+  [width, height]: readonly [number, number],
+): Promise<void> {
   const [w, h] = [Math.round(width * DOTS), Math.round(height * DOTS)];
   canvas.width = w;
   canvas.height = h * labels.length;
@@ -25,8 +29,16 @@ export async function printRoll(canvas: HTMLCanvasElement, labels: readonly Laid
     for (const [y, row] of qr.modules.entries()) {
       for (const [x, isDark] of row.entries()) {
         if (!isDark) continue;
-        const [left, top] = [Math.round(qr.xMm * DOTS + x * dot), Math.round(n * h + qr.yMm * DOTS + y * dot)];
-        context.fillRect(left, top, Math.round(qr.xMm * DOTS + (x + 1) * dot) - left, Math.round(n * h + qr.yMm * DOTS + (y + 1) * dot) - top);
+        const [left, top] = [
+          Math.round(qr.xMm * DOTS + x * dot),
+          Math.round(n * h + qr.yMm * DOTS + y * dot),
+        ];
+        context.fillRect(
+          left,
+          top,
+          Math.round(qr.xMm * DOTS + (x + 1) * dot) - left,
+          Math.round(n * h + qr.yMm * DOTS + (y + 1) * dot) - top,
+        );
       }
     }
   }

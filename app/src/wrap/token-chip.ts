@@ -10,18 +10,66 @@ import { tileOf } from '../kit/destination-look';
   selector: 'v-token',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <button type="button" [attr.aria-pressed]="isHeld()" [class.held]="isHeld()" [class.heap]="token().isHeap" [style.width.px]="wide()" [style.min-height.px]="tall()" (click)="taken.emit()" (keydown)="keyed.emit($event)">
+    <button
+      type="button"
+      [attr.aria-pressed]="isHeld()"
+      [class.held]="isHeld()"
+      [class.heap]="token().isHeap"
+      [style.width.px]="wide()"
+      [style.min-height.px]="tall()"
+      (click)="taken.emit()"
+      (keydown)="keyed.emit($event)"
+    >
       <i [style.background-image]="image()" aria-hidden="true"></i>
-      <span><span class="what">{{ what() }}</span> <b>{{ figures.mass(massDg() ?? token().massDg) }}</b></span>
+      <span
+        ><span class="what">{{ what() }}</span> <b>{{ figures.mass(massDg() ?? token().massDg) }}</b></span
+      >
       <span class="visually-hidden">, {{ token().lot.destination }}</span>
     </button>
   `,
   styles: `
-    button { border: 1.5px solid var(--ink); background: var(--sheet); color: var(--ink); font: inherit; text-align: left; padding: 0; display: grid; grid-template-columns: 14px 1fr; border-radius: 14px 9px 12px 8px; overflow: hidden; cursor: grab; min-width: 92px; max-width: 100%; }
-    button.heap { border-radius: 3px; border-style: dashed; }
-    i { border-right: 1px solid var(--ink); } span > .what, b { display: block; } button > span { padding: 6px 9px; align-self: center; min-width: 0; }
-    .what { font-size: 0.88rem; line-height: 1.15; overflow-wrap: anywhere; } b { font: 600 1.12rem/1.15 var(--text); }
-    .held { box-shadow: 0 0 0 3px var(--act); }
+    button {
+      border: 1.5px solid var(--ink);
+      background: var(--sheet);
+      color: var(--ink);
+      font: inherit;
+      text-align: left;
+      padding: 0;
+      display: grid;
+      grid-template-columns: 14px 1fr;
+      border-radius: 14px 9px 12px 8px;
+      overflow: hidden;
+      cursor: grab;
+      min-width: 92px;
+      max-width: 100%;
+    }
+    button.heap {
+      border-radius: 3px;
+      border-style: dashed;
+    }
+    i {
+      border-right: 1px solid var(--ink);
+    }
+    span > .what,
+    b {
+      display: block;
+    }
+    button > span {
+      padding: 6px 9px;
+      align-self: center;
+      min-width: 0;
+    }
+    .what {
+      font-size: 0.88rem;
+      line-height: 1.15;
+      overflow-wrap: anywhere;
+    }
+    b {
+      font: 600 1.12rem/1.15 var(--text);
+    }
+    .held {
+      box-shadow: 0 0 0 3px var(--act);
+    }
   `,
 })
 export class TokenChip {
@@ -40,7 +88,9 @@ export class TokenChip {
     if (portion && this.token().isHalf) return `Cut ${portion}`;
     return portion && lot.count > 1 ? portion.charAt(0).toUpperCase() + portion.slice(1) : lotName(lot);
   });
-  private readonly side = computed(() => Math.sqrt(Math.min(6000, this.massDg() ?? this.token().massDg) / 6000));
+  private readonly side = computed(() =>
+    Math.sqrt(Math.min(6000, this.massDg() ?? this.token().massDg) / 6000),
+  );
   protected readonly wide = computed(() => Math.round(80 + 58 * this.side()));
   protected readonly tall = computed(() => Math.round(44 + 30 * this.side()));
 }

@@ -21,46 +21,187 @@ const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
     <section [class.locked]="tray().isLocked" [attr.aria-label]="'Tray ' + number() + ', ' + name()">
       <header>
         <span class="n" aria-hidden="true">{{ number() }}</span>
-        <span class="soft">{{ tray().eaters.length === 0 ? 'for nobody yet' : tray().eaters.length === 1 ? 'for ' + tray().eaters[0] : 'for ' + tray().eaters.length }}</span>
-        <button type="button" class="quiet small" [attr.aria-pressed]="tray().isLocked" [attr.aria-label]="(tray().isLocked ? 'Unlock' : 'Lock') + ' tray ' + number()" (click)="wrapping.change(tray().id, { isLocked: !tray().isLocked })">{{ tray().isLocked ? 'Unlock' : 'Lock' }}</button>
+        <span class="soft">{{
+          tray().eaters.length === 0
+            ? 'for nobody yet'
+            : tray().eaters.length === 1
+              ? 'for ' + tray().eaters[0]
+              : 'for ' + tray().eaters.length
+        }}</span>
+        <button
+          type="button"
+          class="quiet small"
+          [attr.aria-pressed]="tray().isLocked"
+          [attr.aria-label]="(tray().isLocked ? 'Unlock' : 'Lock') + ' tray ' + number()"
+          (click)="wrapping.change(tray().id, { isLocked: !tray().isLocked })"
+        >
+          {{ tray().isLocked ? 'Unlock' : 'Lock' }}
+        </button>
       </header>
-      <input class="name" [attr.aria-label]="'Written on tray ' + number()" maxlength="200" [value]="name()" (change)="rename($any($event.target).value)" />
-      <div class="in" cdkDropList [cdkDropListData]="tray().id" cdkDropListSortingDisabled [cdkDropListDisabled]="tray().isLocked" (cdkDropListDropped)="dropped.emit({ token: $event.item.data, tray: tray().id })" (cdkDropListEntered)="wrapping.hover.set({ token: $event.item.data, tray: tray().id })" (cdkDropListExited)="wrapping.hover.set(null)">
+      <input
+        class="name"
+        [attr.aria-label]="'Written on tray ' + number()"
+        maxlength="200"
+        [value]="name()"
+        (change)="rename($any($event.target).value)"
+      />
+      <div
+        class="in"
+        cdkDropList
+        [cdkDropListData]="tray().id"
+        cdkDropListSortingDisabled
+        [cdkDropListDisabled]="tray().isLocked"
+        (cdkDropListDropped)="dropped.emit({ token: $event.item.data, tray: tray().id })"
+        (cdkDropListEntered)="wrapping.hover.set({ token: $event.item.data, tray: tray().id })"
+        (cdkDropListExited)="wrapping.hover.set(null)"
+      >
         @for (each of contents(); track each.token.id) {
-          <div cdkDrag [cdkDragData]="each.token.id" [cdkDragDisabled]="tray().isLocked" (cdkDragEnded)="wrapping.hover.set(null)" [attr.data-token]="each.token.id">
-            <v-token [token]="each.token" [massDg]="each.massDg" [isHeld]="wrapping.held().has(each.token.id)" (taken)="wrapping.hold(each.token.id)" (keyed)="keyed.emit({ event: $event, token: each.token.id, tray: tray().id })" />
+          <div
+            cdkDrag
+            [cdkDragData]="each.token.id"
+            [cdkDragDisabled]="tray().isLocked"
+            (cdkDragEnded)="wrapping.hover.set(null)"
+            [attr.data-token]="each.token.id"
+          >
+            <v-token
+              [token]="each.token"
+              [massDg]="each.massDg"
+              [isHeld]="wrapping.held().has(each.token.id)"
+              (taken)="wrapping.hold(each.token.id)"
+              (keyed)="keyed.emit({ event: $event, token: each.token.id, tray: tray().id })"
+            />
           </div>
-        } @empty { <p class="soft">Nothing in it yet.</p> }
+        } @empty {
+          <p class="soft">Nothing in it yet.</p>
+        }
       </div>
       @for (each of heaps(); track each.token.id) {
-        <label class="amount">of the {{ each.name }} <input class="text" [value]="figures.mass(each.massDg)" (change)="setHeap(each.token.id, $any($event.target).value)" /></label>
+        <label class="amount"
+          >of the {{ each.name }}
+          <input
+            class="text"
+            [value]="figures.mass(each.massDg)"
+            (change)="setHeap(each.token.id, $any($event.target).value)"
+        /></label>
       }
       @if (seen(); as now) {
         @if (now.plates.length > 0) {
-        <ul class="plates" aria-label="Plates">
-          @for (plate of now.plates; track $index) {
-            <li [class.off]="isOff(plate)"><span>{{ plate.eater }}</span><span class="bar" aria-hidden="true"><i [style.width.%]="barOf(plate)"></i><u></u></span><b>{{ figures.mass(toDg(plate.massG)) }}</b><small>{{ sign(plate) }}</small></li>
-          }
-        </ul>
+          <ul class="plates" aria-label="Plates">
+            @for (plate of now.plates; track $index) {
+              <li [class.off]="isOff(plate)">
+                <span>{{ plate.eater }}</span
+                ><span class="bar" aria-hidden="true"><i [style.width.%]="barOf(plate)"></i><u></u></span
+                ><b>{{ figures.mass(toDg(plate.massG)) }}</b
+                ><small>{{ sign(plate) }}</small>
+              </li>
+            }
+          </ul>
         }
-        <p class="sum"><b class="mass">{{ figures.mass(now.massDg) }}</b>@if (now.targetG > 0) { <span>{{ figures.mass(toDg(now.eatenG)) }} eaten of {{ figures.mass(toDg(now.targetG)) }} wanted@if (now.isOff) { <b class="bad">, a plate is off</b> }</span> }</p>
-        @if (now.costMinor > 0 || plates() > 0) { <p class="money">{{ now.isCostKnown ? '' : 'at least ' }}<b>{{ figures.money(now.costMinor) }}</b>@if (plates() > 1) { <span>, {{ figures.money(perPlate(now.costMinor)) }} a plate</span> } @if (now.worthMinor !== 0) { <span class="soft">{{ now.worthMinor === null ? 'shop price unknown' : 'cut, in the shop ' + figures.money(now.worthMinor) }}</span> }</p> }
+        <p class="sum">
+          <b class="mass">{{ figures.mass(now.massDg) }}</b>
+          @if (now.targetG > 0) {
+            <span
+              >{{ figures.mass(toDg(now.eatenG)) }} eaten of {{ figures.mass(toDg(now.targetG)) }} wanted
+              @if (now.isOff) {
+                <b class="bad">, a plate is off</b>
+              }
+            </span>
+          }
+        </p>
+        @if (now.costMinor > 0 || plates() > 0) {
+          <p class="money">
+            {{ now.isCostKnown ? '' : 'at least ' }}<b>{{ figures.money(now.costMinor) }}</b>
+            @if (plates() > 1) {
+              <span>, {{ figures.money(perPlate(now.costMinor)) }} a plate</span>
+            }
+            @if (now.worthMinor !== 0) {
+              <span class="soft">{{
+                now.worthMinor === null
+                  ? 'shop price unknown'
+                  : 'cut, in the shop ' + figures.money(now.worthMinor)
+              }}</span>
+            }
+          </p>
+        }
       }
       <details>
         <summary>Who, wrap, thickness</summary>
-        <div class="who" role="group" [attr.aria-label]="'Who eats of tray ' + number()">@for (name of names(); track name) { <button type="button" class="quiet small" [attr.aria-pressed]="tray().eaters.includes(name)" (click)="toggle(name)">{{ name }}</button> }</div>
-        <div class="grid">
-          <label class="field"><span class="label">Plates</span><input class="text" inputmode="numeric" [attr.aria-label]="'Plates of tray ' + number()" [value]="plates() || ''" (change)="setPlates($any($event.target).value)" /></label>
-          <label class="field"><span class="label">Wrap</span><select class="text" (change)="wrapping.change(tray().id, { wrap: $any($event.target).value })">@for (each of wraps; track each) { <option [value]="each" [selected]="each === tray().wrap">{{ each }}</option> }</select></label>
-          <label class="field"><span class="label">Lies how thick</span><input class="text" [value]="tray().thicknessMm === null ? '' : figures.length(tray().thicknessMm!)" placeholder="mm" (change)="setThickness($any($event.target).value)" /></label>
-          <label class="field"><span class="label">Bag and paper weigh</span><input class="text" [value]="tray().tareDg ? figures.mass(tray().tareDg) : ''" placeholder="0 g" (change)="setTare($any($event.target).value)" /></label>
+        <div class="who" role="group" [attr.aria-label]="'Who eats of tray ' + number()">
+          @for (name of names(); track name) {
+            <button
+              type="button"
+              class="quiet small"
+              [attr.aria-pressed]="tray().eaters.includes(name)"
+              (click)="toggle(name)"
+            >
+              {{ name }}
+            </button>
+          }
         </div>
-        <label class="check"><input type="checkbox" [checked]="tray().singly" (change)="wrapping.change(tray().id, { singly: $any($event.target).checked })" /> each wrapped: take out singly</label>
-        @if (freezing(); as hours) { <p class="soft">At {{ figures.length(tray().thicknessMm!) }} it freezes in about {{ figures.number(hours, 0) }} h in {{ freezer().frostFree ? 'moving' : 'still' }} air of {{ figures.air(freezer().airC) }}; half as thick, in {{ figures.number(halfAsThick() ?? 0, 0) }} h.</p> }
-        <p class="soft">{{ bags() === 1 ? 'One bag' : bags() + ' bags, ' + wrapping.settings().flatPieces + ' pieces flat in each' }}. One thickness in a bag.</p>
-        <button type="button" class="quiet small" (click)="wrapping.remove(tray().id)">Empty it on the table</button>
+        <div class="grid">
+          <label class="field"
+            ><span class="label">Plates</span
+            ><input
+              class="text"
+              inputmode="numeric"
+              [attr.aria-label]="'Plates of tray ' + number()"
+              [value]="plates() || ''"
+              (change)="setPlates($any($event.target).value)"
+          /></label>
+          <label class="field"
+            ><span class="label">Wrap</span
+            ><select class="text" (change)="wrapping.change(tray().id, { wrap: $any($event.target).value })">
+              @for (each of wraps; track each) {
+                <option [value]="each" [selected]="each === tray().wrap">{{ each }}</option>
+              }
+            </select></label
+          >
+          <label class="field"
+            ><span class="label">Lies how thick</span
+            ><input
+              class="text"
+              [value]="tray().thicknessMm === null ? '' : figures.length(tray().thicknessMm!)"
+              placeholder="mm"
+              (change)="setThickness($any($event.target).value)"
+          /></label>
+          <label class="field"
+            ><span class="label">Bag and paper weigh</span
+            ><input
+              class="text"
+              [value]="tray().tareDg ? figures.mass(tray().tareDg) : ''"
+              placeholder="0 g"
+              (change)="setTare($any($event.target).value)"
+          /></label>
+        </div>
+        <label class="check"
+          ><input
+            type="checkbox"
+            [checked]="tray().singly"
+            (change)="wrapping.change(tray().id, { singly: $any($event.target).checked })"
+          />
+          each wrapped: take out singly</label
+        >
+        @if (freezing(); as hours) {
+          <p class="soft">
+            At {{ figures.length(tray().thicknessMm!) }} it freezes in about {{ figures.number(hours, 0) }} h
+            in {{ freezer().frostFree ? 'moving' : 'still' }} air of {{ figures.air(freezer().airC) }}; half
+            as thick, in {{ figures.number(halfAsThick() ?? 0, 0) }} h.
+          </p>
+        }
+        <p class="soft">
+          {{
+            bags() === 1
+              ? 'One bag'
+              : bags() + ' bags, ' + wrapping.settings().flatPieces + ' pieces flat in each'
+          }}. One thickness in a bag.
+        </p>
+        <button type="button" class="quiet small" (click)="wrapping.remove(tray().id)">
+          Empty it on the table
+        </button>
       </details>
-      @if (wrapping.held().size > 0 && !tray().isLocked) { <button type="button" class="quiet here" (click)="wrapping.putHeld(tray().id)">Put here</button> }
+      @if (wrapping.held().size > 0 && !tray().isLocked) {
+        <button type="button" class="quiet here" (click)="wrapping.putHeld(tray().id)">Put here</button>
+      }
     </section>
   `,
   styleUrl: './tray-card.css',
@@ -72,27 +213,48 @@ export class TrayCard {
   readonly tray = input.required<Tray>();
   readonly number = input.required<number>();
   readonly dropped = output<{ readonly token: string; readonly tray: string }>();
-  readonly keyed = output<{ readonly event: KeyboardEvent; readonly token: string; readonly tray: string | null }>();
+  readonly keyed = output<{
+    readonly event: KeyboardEvent;
+    readonly token: string;
+    readonly tray: string | null;
+  }>();
   protected readonly wraps = WRAPS;
 
   protected readonly name = computed(() => this.wrapping.name(this.tray()));
   protected readonly contents = computed(() => contentsOf(this.tray(), this.wrapping.byId()));
-  protected readonly heaps = computed(() => this.contents().filter(({ token }) => token.isHeap).map((each) => ({ ...each, name: (each.token.lot.name ?? each.token.lot.part ?? 'heap').replace(/-/g, ' ') })));
+  protected readonly heaps = computed(() =>
+    this.contents()
+      .filter(({ token }) => token.isHeap)
+      .map((each) => ({
+        ...each,
+        name: (each.token.lot.name ?? each.token.lot.part ?? 'heap').replace(/-/g, ' '),
+      })),
+  );
   protected readonly seen = computed(() => this.wrapping.figures(this.wrapping.seen(this.tray())));
-  protected readonly names = computed(() => [...new Set([...this.wrapping.eaters().map(({ name }) => name), ...this.tray().eaters])]);
+  protected readonly names = computed(() => [
+    ...new Set([...this.wrapping.eaters().map(({ name }) => name), ...this.tray().eaters]),
+  ]);
   protected readonly bags = computed(() => bagsOf(this.tray(), this.wrapping.settings().flatPieces));
 
   protected readonly plates = computed(() => this.wrapping.plates(this.tray()) ?? 0);
 
   private readonly store = inject(HouseholdStore);
   /** The household's first freezer. */
-  protected readonly freezer = computed(() => this.store.appliances().find(({ cold }) => cold === 'freezer') ?? USUAL_FREEZER);
+  protected readonly freezer = computed(
+    () => this.store.appliances().find(({ cold }) => cold === 'freezer') ?? USUAL_FREEZER,
+  );
   /** Hours to freeze as thick as it lies; null where nobody has said, or there is nothing in it. */
-  protected readonly freezing = computed(() => (this.tray().thicknessMm === null || this.contents().length === 0 ? null : this.hoursAt(this.tray().thicknessMm ?? 0)));
+  protected readonly freezing = computed(() =>
+    this.tray().thicknessMm === null || this.contents().length === 0
+      ? null
+      : this.hoursAt(this.tray().thicknessMm ?? 0),
+  );
   protected readonly halfAsThick = computed(() => this.hoursAt((this.tray().thicknessMm ?? 0) / 2));
 
   private hoursAt(thicknessMm: number): number | null {
-    return packFreezing(thicknessMm, this.contents()[0]?.token.lot.animal ?? null, this.freezer()).hours ?? null;
+    return (
+      packFreezing(thicknessMm, this.contents()[0]?.token.lot.animal ?? null, this.freezer()).hours ?? null
+    );
   }
 
   protected toDg(massG: number): number {
@@ -123,7 +285,9 @@ export class TrayCard {
 
   protected toggle(name: string): void {
     const { eaters, id } = this.tray();
-    this.wrapping.change(id, { eaters: eaters.includes(name) ? eaters.filter((each) => each !== name) : [...eaters, name] });
+    this.wrapping.change(id, {
+      eaters: eaters.includes(name) ? eaters.filter((each) => each !== name) : [...eaters, name],
+    });
   }
 
   protected setHeap(token: string, text: string): void {
@@ -131,20 +295,25 @@ export class TrayCard {
     const known = this.wrapping.byId().get(token);
     const most = known ? this.wrapping.leftOf(known) + (this.tray().heaps[token] ?? 0) : 0;
     if (!mass || mass.massDg < 0) return this.notices.problem(`“${text}” is no weight. The old one stands.`);
-    if (mass.massDg > most) return this.notices.problem(`There is only ${this.figures.mass(most)} of it. The old one stands.`);
+    if (mass.massDg > most)
+      return this.notices.problem(`There is only ${this.figures.mass(most)} of it. The old one stands.`);
     const { [token]: _old, ...others } = this.tray().heaps;
-    this.wrapping.change(this.tray().id, { heaps: mass.massDg > 0 ? { ...others, [token]: mass.massDg } : others });
+    this.wrapping.change(this.tray().id, {
+      heaps: mass.massDg > 0 ? { ...others, [token]: mass.massDg } : others,
+    });
   }
 
   protected setPlates(text: string): void {
     const plates = text.trim() === '' ? null : Number(text);
-    if (plates !== null && !(Number.isInteger(plates) && plates >= 1 && plates <= 999)) return this.notices.problem('Plates is a whole number from 1. The old one stands.');
+    if (plates !== null && !(Number.isInteger(plates) && plates >= 1 && plates <= 999))
+      return this.notices.problem('Plates is a whole number from 1. The old one stands.');
     this.wrapping.change(this.tray().id, { plates });
   }
 
   protected setThickness(text: string): void {
     const mm = text.trim() === '' ? null : this.figures.parseLength(text);
-    if (text.trim() !== '' && !(mm !== null && mm > 0 && mm <= 500)) return this.notices.problem(`“${text}” is no thickness of a pack. The old one stands.`);
+    if (text.trim() !== '' && !(mm !== null && mm > 0 && mm <= 500))
+      return this.notices.problem(`“${text}” is no thickness of a pack. The old one stands.`);
     this.wrapping.change(this.tray().id, { thicknessMm: mm });
   }
 

@@ -54,7 +54,9 @@ export class WrapPage {
     const groups = new Map<string, Token[]>();
     for (const token of this.wrapping.onTable()) {
       const from = lots.get(token.lot.sources[0]?.lot ?? '');
-      const key = from ? `${lotName(from)}${from.shop ? `, ${from.shop}` : ''}${from.on ? `, ${this.figures.age(from.on)}` : ''}` : 'Mixed';
+      const key = from
+        ? `${lotName(from)}${from.shop ? `, ${from.shop}` : ''}${from.on ? `, ${this.figures.age(from.on)}` : ''}`
+        : 'Mixed';
       groups.set(key, [...(groups.get(key) ?? []), token]);
     }
     return [...groups].map(([name, tokens]) => ({ name, tokens }));
@@ -64,18 +66,34 @@ export class WrapPage {
     const plans = this.wrapping.outcome();
     const plates = plans.reduce((sum, plan) => sum + plan.plates, 0);
     if (plans.length === 0) return '';
-    if (plates === 0) return `No pack that is wanted can be filled within ${this.figures.percent(this.wrapping.settings().tolerance, 0)}.`;
+    if (plates === 0)
+      return `No pack that is wanted can be filled within ${this.figures.percent(this.wrapping.settings().tolerance, 0)}.`;
     const off = plans.reduce((sum, plan) => sum + plan.objective, 0) / Math.max(1, plates);
     const isProven = plans.every(({ proven }) => proven);
     const bound = plans.reduce((sum, plan) => sum + plan.platesBound, 0);
-    const proof = isProven ? 'No plan is better.' : bound > plates ? `The best found in time; ${bound} plates at most.` : 'The best found in time.';
+    const proof = isProven
+      ? 'No plan is better.'
+      : bound > plates
+        ? `The best found in time; ${bound} plates at most.`
+        : 'The best found in time.';
     return `${plates} ${plates === 1 ? 'plate' : 'plates'}, ${this.figures.percent(off)} off on average. ${proof}`;
   });
 
   /** How many portions are too large for one plate and right for two. */
-  protected readonly toHalve = computed(() => this.wrapping.ideas().filter(({ idea }) => idea === 'halve').length);
-  protected readonly recent = computed(() => this.store.stock().filter((lot) => lot.form === 'pack' && lot.on === this.today && lot.sources.length > 0).reverse());
-  protected readonly recentIds = computed(() => this.recent().map(({ id }) => id).join(','));
+  protected readonly toHalve = computed(
+    () => this.wrapping.ideas().filter(({ idea }) => idea === 'halve').length,
+  );
+  protected readonly recent = computed(() =>
+    this.store
+      .stock()
+      .filter((lot) => lot.form === 'pack' && lot.on === this.today && lot.sources.length > 0)
+      .reverse(),
+  );
+  protected readonly recentIds = computed(() =>
+    this.recent()
+      .map(({ id }) => id)
+      .join(','),
+  );
 
   protected drop({ token, tray }: { readonly token: string; readonly tray: string | null }): void {
     this.wrapping.hover.set(null);
@@ -83,10 +101,24 @@ export class WrapPage {
   }
 
   /** Digits put what has the focus on that tray, 0 back on the table; arrows on the next tray. */
-  protected key({ event, token, tray }: { readonly event: KeyboardEvent; readonly token: string; readonly tray: string | null }): void {
+  protected key({
+    event,
+    token,
+    tray,
+  }: {
+    readonly event: KeyboardEvent;
+    readonly token: string;
+    readonly tray: string | null;
+  }): void {
     const trays = this.wrapping.trays();
     const at = trays.findIndex(({ id }) => id === tray);
-    const to = /^\d$/.test(event.key) ? Number(event.key) - 1 : event.key === 'ArrowRight' ? Math.min(trays.length - 1, at + 1) : event.key === 'ArrowLeft' ? at - 1 : null;
+    const to = /^\d$/.test(event.key)
+      ? Number(event.key) - 1
+      : event.key === 'ArrowRight'
+        ? Math.min(trays.length - 1, at + 1)
+        : event.key === 'ArrowLeft'
+          ? at - 1
+          : null;
     if (to === null || to >= trays.length || event.ctrlKey || event.altKey || event.metaKey) return;
     event.preventDefault();
     this.wrapping.move(token, to < 0 ? null : (trays[to]?.id ?? null));
@@ -95,7 +127,9 @@ export class WrapPage {
 
   /** The focus goes with what was moved. */
   private refocus(token: string): void {
-    setTimeout(() => document.querySelector<HTMLElement>(`[data-token="${CSS.escape(token)}"] button`)?.focus());
+    setTimeout(() =>
+      document.querySelector<HTMLElement>(`[data-token="${CSS.escape(token)}"] button`)?.focus(),
+    );
   }
 
   protected newTray(): void {
@@ -109,13 +143,21 @@ export class WrapPage {
   }
 
   protected async freeze(): Promise<void> {
-    if (this.wrapping.filled().length === 0) return this.notices.problem('Put something on a tray first, or let the packs be planned.');
+    if (this.wrapping.filled().length === 0)
+      return this.notices.problem('Put something on a tray first, or let the packs be planned.');
     const ids = await this.wrapping.freeze(this.place() || null);
-    if (ids) await this.router.navigate(['/', this.household, 'wrap', 'labels'], { queryParams: { packs: ids.join(',') } });
+    if (ids)
+      await this.router.navigate(['/', this.household, 'wrap', 'labels'], {
+        queryParams: { packs: ids.join(',') },
+      });
   }
 
   protected async unwrap(pack: Lot): Promise<void> {
     const last = lastActOn(this.store.household().journal, new Set([pack.id]));
-    if (last) this.notices.tell(await this.store.undoTogether(pack.made), `${lotName(pack)} undone; its portions are on the table again`);
+    if (last)
+      this.notices.tell(
+        await this.store.undoTogether(pack.made),
+        `${lotName(pack)} undone; its portions are on the table again`,
+      );
   }
 }

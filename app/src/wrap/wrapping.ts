@@ -5,7 +5,19 @@ import { dealPlates } from '@core/pack/deal-plates';
 import type { PackPlan } from '@core/pack/pack-plan';
 import { appetiteG, packsWanted } from '@core/pack/packs-wanted';
 import { animalsOf, cutInTwo, isPlateful, tokensOf, type Token } from '@core/pack/table';
-import { besidesTrays, contentsOf, cutsOf, emptyTray, heapLeftDg, moved, packFacts, platesIn, trayName, traysOf, type Tray } from '@core/pack/trays';
+import {
+  besidesTrays,
+  contentsOf,
+  cutsOf,
+  emptyTray,
+  heapLeftDg,
+  moved,
+  packFacts,
+  platesIn,
+  trayName,
+  traysOf,
+  type Tray,
+} from '@core/pack/trays';
 import { whatIsLeft } from '@core/pack/what-is-left';
 import { spread } from '@core/units/cumulative';
 import { Clock } from '../data/clock';
@@ -40,31 +52,49 @@ export class Wrapping {
   readonly plans = inject(PackPlans);
 
   readonly eaters = computed(() => this.store.settings().eaters);
-  readonly settings = computed((): WrappingSettings => this.store.settings().wrapping ?? usualWrapping(this.store.settings()));
+  readonly settings = computed(
+    (): WrappingSettings => this.store.settings().wrapping ?? usualWrapping(this.store.settings()),
+  );
   /** Portions that are too large for a plate, and where they are cut in two before they are wrapped. */
   readonly cuts = signal<ReadonlyMap<string, number>>(new Map());
   private mayCut = false;
-  private readonly uncut = computed(() => tokensOf(this.store.toWrap(), this.settings().appetite, this.store.cooked()));
+  private readonly uncut = computed(() =>
+    tokensOf(this.store.toWrap(), this.settings().appetite, this.store.cooked()),
+  );
   readonly tokens = computed(() => cutInTwo(this.uncut(), this.cuts()));
   /** Where the knife goes, before anything is wrapped. */
-  readonly toCut = computed(() => this.uncut().flatMap((token) => {
-    const first = this.cuts().get(token.id);
-    return first === undefined ? [] : [{ token, first, second: token.massDg - first }];
-  }));
+  readonly toCut = computed(() =>
+    this.uncut().flatMap((token) => {
+      const first = this.cuts().get(token.id);
+      return first === undefined ? [] : [{ token, first, second: token.massDg - first }];
+    }),
+  );
   readonly byId = computed(() => new Map(this.tokens().map((token) => [token.id, token])));
   private readonly put = signal<readonly Tray[]>([]);
   /** The trays; what another tab has wrapped in the meantime is no longer in them. */
   readonly trays = computed(() => {
     const byId = this.byId();
-    return this.put().map((tray): Tray => ({ ...tray, tokens: tray.tokens.filter((id) => byId.has(id)), heaps: Object.fromEntries(Object.entries(tray.heaps).filter(([id]) => byId.has(id)).map(([id, massDg]) => [id, Math.min(massDg, byId.get(id)?.massDg ?? 0)])) }));
+    return this.put().map((tray): Tray => ({
+      ...tray,
+      tokens: tray.tokens.filter((id) => byId.has(id)),
+      heaps: Object.fromEntries(
+        Object.entries(tray.heaps)
+          .filter(([id]) => byId.has(id))
+          .map(([id, massDg]) => [id, Math.min(massDg, byId.get(id)?.massDg ?? 0)]),
+      ),
+    }));
   });
   readonly inTrays = computed(() => new Set(this.trays().flatMap(({ tokens }) => tokens)));
-  readonly onTable = computed(() => this.tokens().filter((token) => (token.isHeap ? this.leftOf(token) > 0 : !this.inTrays().has(token.id))));
+  readonly onTable = computed(() =>
+    this.tokens().filter((token) => (token.isHeap ? this.leftOf(token) > 0 : !this.inTrays().has(token.id))),
+  );
   /** What the last planning came to, animal by animal. */
   readonly outcome = signal<readonly PackPlan[]>([]);
   readonly whys = signal<readonly string[]>([]);
   /** Portions that made no plate, and what could be done with them; once a plan has been made. */
-  readonly ideas = computed(() => (this.outcome().length === 0 ? [] : whatIsLeft(this.onTable(), this.eaters(), this.settings().tolerance)));
+  readonly ideas = computed(() =>
+    this.outcome().length === 0 ? [] : whatIsLeft(this.onTable(), this.eaters(), this.settings().tolerance),
+  );
   /** In the hand: what is put on the next tray that is pointed at. */
   readonly held = signal<ReadonlySet<string>>(new Set());
   /** What is being dragged over which tray. */
@@ -84,22 +114,38 @@ export class Wrapping {
     const hover = this.hover();
     const token = hover && this.byId().get(hover.token);
     if (!hover || !token) return tray;
-    return moved([tray], token, hover.tray, (tray.heaps[token.id] ?? 0) + this.amountFor(token, tray))[0] ?? tray;
+    return (
+      moved([tray], token, hover.tray, (tray.heaps[token.id] ?? 0) + this.amountFor(token, tray))[0] ?? tray
+    );
   }
 
   figures(tray: Tray): TrayFigures {
     const contents = contentsOf(tray, this.byId());
     const animal = contents.find(({ token }) => isPlateful(token))?.token.lot.animal ?? null;
     const eaters = tray.eaters.map((name) => ({ name, targetG: appetiteG(this.eaters(), name, animal) }));
-    const edible = contents.filter(({ token }) => isPlateful(token)).map(({ token, massDg }) => ({ token, massG: (massDg / 10) * token.eaten }));
+    const edible = contents
+      .filter(({ token }) => isPlateful(token))
+      .map(({ token, massDg }) => ({ token, massG: (massDg / 10) * token.eaten }));
     const heapG = edible.filter(({ token }) => token.isHeap).reduce((sum, { massG }) => sum + massG, 0);
-    const plates = dealPlates(eaters, edible.filter(({ token }) => !token.isHeap).map(({ token, massG }) => ({ id: token.id, massG })), heapG, this.settings().tolerance + ROUNDED);
+    const plates = dealPlates(
+      eaters,
+      edible.filter(({ token }) => !token.isHeap).map(({ token, massG }) => ({ id: token.id, massG })),
+      heapG,
+      this.settings().tolerance + ROUNDED,
+    );
     const today = this.clock.today();
     const costs = contents.map(({ token, massDg }) => {
       const cost = this.store.costs().get(token.lot.id);
-      return { minor: spread(cost?.leftMinor ?? 0, 0, massDg, token.lot.leftDg), isKnown: cost?.complete ?? false };
+      return {
+        minor: spread(cost?.leftMinor ?? 0, 0, massDg, token.lot.leftDg),
+        isKnown: cost?.complete ?? false,
+      };
     });
-    const worth = shopWorth(contents.map(({ token: { lot }, massDg }) => ({ ...lot, leftDg: massDg })), this.store.basis().pricing, today);
+    const worth = shopWorth(
+      contents.map(({ token: { lot }, massDg }) => ({ ...lot, leftDg: massDg })),
+      this.store.basis().pricing,
+      today,
+    );
     return {
       massDg: contents.reduce((sum, { massDg }) => sum + massDg, 0),
       eatenG: edible.reduce((sum, { massG }) => sum + massG, 0),
@@ -143,7 +189,9 @@ export class Wrapping {
     });
     const counted = new Map<string, number>();
     for (const { wanted } of kept) if (wanted !== null) counted.set(wanted, (counted.get(wanted) ?? 0) + 1);
-    const requests = animalsOf(free).flatMap((animal) => packsWanted(free, animal, this.eaters(), this.settings(), counted, mayCut) ?? []);
+    const requests = animalsOf(free).flatMap(
+      (animal) => packsWanted(free, animal, this.eaters(), this.settings(), counted, mayCut) ?? [],
+    );
     const answers = await this.plans.ask(requests);
     if (!answers) return this.notices.problem('Called off. The trays are as they were.');
     const planned = answers.flatMap(({ plan }) => (plan ? [plan] : []));
@@ -151,7 +199,11 @@ export class Wrapping {
     this.cuts.set(new Map([...cuts, ...planned.flatMap((plan) => [...cutsOf(plan, before)])]));
     const byId = this.byId();
     const newId = (): string => this.clock.newId();
-    this.put.set([...kept, ...planned.flatMap((plan) => traysOf(plan, byId, this.settings(), newId)), ...besidesTrays(free, this.settings(), newId)]);
+    this.put.set([
+      ...kept,
+      ...planned.flatMap((plan) => traysOf(plan, byId, this.settings(), newId)),
+      ...besidesTrays(free, this.settings(), newId),
+    ]);
     this.outcome.set(planned);
     this.whys.set(answers.flatMap(({ why }) => why ?? []));
     this.held.set(new Set());
@@ -177,7 +229,10 @@ export class Wrapping {
     const tray = this.trays().find(({ id }) => id === to);
     if (!token || tray?.isLocked) return;
     const massDg = tray ? this.amountFor(token, tray) : 0;
-    if (token.isHeap && tray && massDg === 0) return this.notices.problem('That tray has its share of it already. Change how much below, in the tray.');
+    if (token.isHeap && tray && massDg === 0)
+      return this.notices.problem(
+        'That tray has its share of it already. Change how much below, in the tray.',
+      );
     this.put.set(moved(this.trays(), token, to, (tray?.heaps[token.id] ?? 0) + massDg));
   }
 
@@ -208,7 +263,9 @@ export class Wrapping {
   async freeze(place: string | null): Promise<string[] | null> {
     const trays = this.filled();
     const what = trays.length === 1 ? this.name(trays[0] as Tray) : `${trays.length} packs`;
-    const written = await this.store.append(...packFacts(trays, this.byId(), place, this.clock.today(), this.meanPlateG()));
+    const written = await this.store.append(
+      ...packFacts(trays, this.byId(), place, this.clock.today(), this.meanPlateG()),
+    );
     const where = place === null ? '' : `, in ${this.store.placeNames().get(place)}`;
     if (!this.notices.tell(written, `${what} wrapped${where}`)) return null;
     this.put.set([]);
@@ -218,7 +275,11 @@ export class Wrapping {
   }
 
   async setWrapping(change: Partial<WrappingSettings>): Promise<void> {
-    const written = await this.store.record({ type: 'settings', key: 'household', value: { ...this.store.settings(), wrapping: { ...this.settings(), ...change } } });
+    const written = await this.store.record({
+      type: 'settings',
+      key: 'household',
+      value: { ...this.store.settings(), wrapping: { ...this.settings(), ...change } },
+    });
     if (!written.ok) this.notices.tell(written, '');
   }
 }

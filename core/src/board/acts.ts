@@ -17,7 +17,11 @@ export interface Act {
 export function actsOf(kind: Kind, way: Way): Act[] {
   const all = way.steps.flatMap((id) => {
     const step = kind.steps.find((each) => each.id === id);
-    return (step?.frees ?? []).filter((part) => way.shares[part] !== undefined).map((part) => ({ step: id, part }));
+    return (step?.frees ?? [])
+      .filter((part) => way.shares[part] !== undefined)
+      .map((part) => ({ step: id, part }));
   });
-  return all.filter(({ part }, index) => !(all[index + 1]?.part === part && partOf(kind, part)?.portion !== undefined));
+  return all.filter(
+    ({ part }, index) => !(all[index + 1]?.part === part && partOf(kind, part)?.portion !== undefined),
+  );
 }

@@ -53,15 +53,42 @@ class Bench {
   }
 
   run(massDg: number, count: number): void {
-    this.write({ type: 'received', lot: 'piece', kind: this.kind.id, way: this.way.id, count, massDg, paidMinor: 5000, on });
-    this.write({ type: 'drained', lot: 'piece', massDg: this.weigh(virtualMassDg(this.kind, this.way, this.piece, null, this.uniform)) });
+    this.write({
+      type: 'received',
+      lot: 'piece',
+      kind: this.kind.id,
+      way: this.way.id,
+      count,
+      massDg,
+      paidMinor: 5000,
+      on,
+    });
+    this.write({
+      type: 'drained',
+      lot: 'piece',
+      massDg: this.weigh(virtualMassDg(this.kind, this.way, this.piece, null, this.uniform)),
+    });
     for (let weighings = 0; weighings < 120 && this.piece.leftDg > 0; weighings++) {
       const next = nextAct(this.kind, this.way, { massDg, leftDg: this.piece.leftDg }, this.off());
       this.steps.add(this.way.steps[next.step] ?? '');
       if (next.part === null) break;
       const part = this.kind.parts.find(({ id }) => id === next.part);
-      const taken = mayBeRest(this.kind, this.way, next.part, this.piece.leftDg, this.off()) ? this.piece.leftDg : Math.min(this.piece.leftDg, this.weigh(virtualMassDg(this.kind, this.way, this.piece, next.part, this.uniform)));
-      this.write({ type: 'cut', from: 'piece', lot: `cut-${weighings}`, part: next.part, destination: part?.destination ?? 'main', massDg: taken, count: 1, on });
+      const taken = mayBeRest(this.kind, this.way, next.part, this.piece.leftDg, this.off())
+        ? this.piece.leftDg
+        : Math.min(
+            this.piece.leftDg,
+            this.weigh(virtualMassDg(this.kind, this.way, this.piece, next.part, this.uniform)),
+          );
+      this.write({
+        type: 'cut',
+        from: 'piece',
+        lot: `cut-${weighings}`,
+        part: next.part,
+        destination: part?.destination ?? 'main',
+        massDg: taken,
+        count: 1,
+        on,
+      });
     }
     this.write({ type: 'closed', lot: 'piece', reason: 'test' });
   }
@@ -89,7 +116,13 @@ class Bench {
   }
 
   private write(fact: Fact): void {
-    const entry = { ...fact, id: `e-${this.seq}`, at: new Date(Date.UTC(2026, 0, 1) + this.seq * 60_000).toISOString(), device: 'tablet', seq: this.seq++ } as Entry;
+    const entry = {
+      ...fact,
+      id: `e-${this.seq}`,
+      at: new Date(Date.UTC(2026, 0, 1) + this.seq * 60_000).toISOString(),
+      device: 'tablet',
+      seq: this.seq++,
+    } as Entry;
     const result = append(this.journal, entry);
     expect(result.refusal).toBeFalsy();
     this.journal = result.journal ?? this.journal;
@@ -114,7 +147,10 @@ describe('every kind and way runs through the bench with the stand-in scale', ()
     expect(new Set(cuts.map(({ part }) => part))).toEqual(new Set(Object.keys(way.shares)));
     const toLead = actsOf(kind, way).map(({ step }) => step);
     expect(bench.steps.size).toBeGreaterThan(0);
-    for (const part of Object.keys(way.shares)) expect(toLead.some((step) => kind.steps.find(({ id }) => id === step)?.frees.includes(part))).toBe(true);
+    for (const part of Object.keys(way.shares))
+      expect(toLead.some((step) => kind.steps.find(({ id }) => id === step)?.frees.includes(part))).toBe(
+        true,
+      );
   });
 });
 
@@ -122,7 +158,12 @@ describe('what comes next', () => {
   const loin = kindById('strip-loin') as Kind;
   const way = loin.ways[0] as Way;
   const at = (leftDg: number, ...off: [string, number, number?][]): ReturnType<typeof nextAct> =>
-    nextAct(loin, way, { massDg: 50_000, leftDg }, off.map(([part, massDg, count = 1]) => ({ part, massDg, count })));
+    nextAct(
+      loin,
+      way,
+      { massDg: 50_000, leftDg },
+      off.map(([part, massDg, count = 1]) => ({ part, massDg, count })),
+    );
   const step = (next: { step: number }): string | undefined => way.steps[next.step];
 
   it('begins with a look at the piece, then the first part', () => {
@@ -137,7 +178,11 @@ describe('what comes next', () => {
     expect([first.part, step(first)]).toEqual(['steaks', 'slice']);
   });
 
-  const trimmed: [string, number, number?][] = [['strip-and-tail', 1500], ['fat-cap', 7000], ['ends', 1100]];
+  const trimmed: [string, number, number?][] = [
+    ['strip-and-tail', 1500],
+    ['fat-cap', 7000],
+    ['ends', 1100],
+  ];
   it('steaks go on until what is left is the end', () => {
     expect(at(20_000, ...trimmed, ['steaks', 18_900, 6]).part).toBe('steaks');
     const last = at(4200, ...trimmed, ['steaks', 34_700, 11]);
@@ -152,8 +197,20 @@ describe('what comes next', () => {
 
   it('follows another way chosen in the middle of the work', () => {
     const other = loin.ways[1] as Way;
-    const off = [['strip-and-tail', 1600], ['fat-cap', 7500], ['ends', 2300], ['steaks', 2900]] as const;
-    expect(nextAct(loin, other, { massDg: 52_500, leftDg: 37_000 }, off.map(([part, massDg]) => ({ part, massDg, count: 1 }))).part).toBe('steaks');
+    const off = [
+      ['strip-and-tail', 1600],
+      ['fat-cap', 7500],
+      ['ends', 2300],
+      ['steaks', 2900],
+    ] as const;
+    expect(
+      nextAct(
+        loin,
+        other,
+        { massDg: 52_500, leftDg: 37_000 },
+        off.map(([part, massDg]) => ({ part, massDg, count: 1 })),
+      ).part,
+    ).toBe('steaks');
   });
 
   it('nothing more once all is off', () => {
@@ -167,7 +224,11 @@ describe('what comes next', () => {
     ['nothing left is no rest', 'ends', 0, false],
     ['trimmings that no way counts on are no rest', 'trimmings', 900, false],
   ])('the rest: %s', (_what, part, leftDg, isRest) => {
-    const off = [...trimmed, ['steaks', 34_700, 11] as const].map(([each, massDg, count = 1]) => ({ part: each, massDg, count }));
+    const off = [...trimmed, ['steaks', 34_700, 11] as const].map(([each, massDg, count = 1]) => ({
+      part: each,
+      massDg,
+      count,
+    }));
     expect(mayBeRest(loin, way, part, leftDg, off)).toBe(isRest);
   });
 
@@ -188,7 +249,16 @@ describe('usual ranges and what a weight outside them asks', () => {
     expect(high).toBeGreaterThan(0.42);
     const past = new JournalBuilder().add(
       { type: 'received', lot: 'p', kind: kind.id, way: way.id, count: 1, massDg: 40_000, paidMinor: 1, on },
-      ...Object.entries(way.shares).map(([part, share], index): Fact => ({ type: 'cut', from: 'p', lot: `c${index}`, part, destination: 'main', massDg: Math.round(share * 40_000 * (part === 'fat' ? 0.8 : 1)), count: 1, on })),
+      ...Object.entries(way.shares).map(([part, share], index): Fact => ({
+        type: 'cut',
+        from: 'p',
+        lot: `c${index}`,
+        part,
+        destination: 'main',
+        massDg: Math.round(share * 40_000 * (part === 'fat' ? 0.8 : 1)),
+        count: 1,
+        on,
+      })),
       { type: 'closed', lot: 'p', reason: 'none' },
     );
     const some = partRanges(kind, way, habitOfWay(past.household().journal.state, { kind, way }));
@@ -197,14 +267,42 @@ describe('usual ranges and what a weight outside them asks', () => {
 
   const range = { catalogue: [0.03, 0.05], own: null } as const;
   it.each([
-    ['meat with the silver skin can go to grind', 0.06, range, 'bin', false, { code: 'meat-on-it', destination: 'grind' }],
+    [
+      'meat with the silver skin can go to grind',
+      0.06,
+      range,
+      'bin',
+      false,
+      { code: 'meat-on-it', destination: 'grind' },
+    ],
     ['lean on the fat', 0.06, range, 'render', false, { code: 'lean-on-it', destination: 'grind' }],
-    ['more steaks than usual is asked, and stays', 0.06, range, 'main', false, { code: 'more-than-usual', destination: null }],
-    ['less is asked once no more is expected', 0.02, range, 'second', true, { code: 'less-than-usual', destination: null }],
+    [
+      'more steaks than usual is asked, and stays',
+      0.06,
+      range,
+      'main',
+      false,
+      { code: 'more-than-usual', destination: null },
+    ],
+    [
+      'less is asked once no more is expected',
+      0.02,
+      range,
+      'second',
+      true,
+      { code: 'less-than-usual', destination: null },
+    ],
     ['and not before', 0.02, range, 'second', false, null],
     ['little waste is good', 0.01, range, 'bin', true, null],
     ['inside the range nothing is asked', 0.04, range, 'bin', true, null],
-    ['the own range counts before the catalogue’s', 0.048, { ...range, own: [0.02, 0.04] as const }, 'bin', true, { code: 'meat-on-it', destination: 'grind' }],
+    [
+      'the own range counts before the catalogue’s',
+      0.048,
+      { ...range, own: [0.02, 0.04] as const },
+      'bin',
+      true,
+      { code: 'meat-on-it', destination: 'grind' },
+    ],
   ] as const)('%s', (_what, share, ranges, destination, isDone, question) => {
     expect(weightQuestion(share, ranges, destination, isDone)).toEqual(question);
   });
@@ -214,8 +312,25 @@ describe('what a piece still owes', () => {
   it('counts the portions that would settle it: 60.00 paid, 1.4 kg at 24.00 off', () => {
     const builder = new JournalBuilder()
       .add(
-        { type: 'received', lot: 'piece', kind: 'beef-tenderloin', count: 1, massDg: 50_000, paidMinor: 6000, on },
-        ...[1, 2, 3, 4].map((n): Fact => ({ type: 'cut', from: 'piece', lot: `s${n}`, part: 'centre', destination: 'main', massDg: 3500, count: 1, on })),
+        {
+          type: 'received',
+          lot: 'piece',
+          kind: 'beef-tenderloin',
+          count: 1,
+          massDg: 50_000,
+          paidMinor: 6000,
+          on,
+        },
+        ...[1, 2, 3, 4].map((n): Fact => ({
+          type: 'cut',
+          from: 'piece',
+          lot: `s${n}`,
+          part: 'centre',
+          destination: 'main',
+          massDg: 3500,
+          count: 1,
+          on,
+        })),
       )
       .price('fillet-steak', 2400);
     const household = builder.household();
@@ -223,7 +338,12 @@ describe('what a piece still owes', () => {
     const piece = state.lots.get('piece') as Lot;
     const owed = stillOwed(piece, familyOf(state, piece).slice(1), basisOf(household).pricing, on);
     // 4 × 0.35 kg × 24.00 = 33.60; 26.40 owed; each 8.40: four more.
-    expect(owed).toEqual({ worthMinor: 3360, owedMinor: 2640, isLowerBound: false, more: { count: 4, portion: 'steak', portions: 'steaks' } });
+    expect(owed).toEqual({
+      worthMinor: 3360,
+      owedMinor: 2640,
+      isLowerBound: false,
+      more: { count: 4, portion: 'steak', portions: 'steaks' },
+    });
   });
 
   it('the worked piece has paid for itself, 27.22 over, as the Books say', () => {
@@ -235,34 +355,67 @@ describe('what a piece still owes', () => {
   });
 
   it('says when a price is missing, and nothing where nobody knows what was paid', () => {
-    const household = new JournalBuilder().add({ type: 'received', lot: 'piece', kind: 'strip-loin', count: 1, massDg: 50_000, paidMinor: 6000, on }, { type: 'cut', from: 'piece', lot: 's', part: 'steaks', destination: 'main', massDg: 3500, count: 1, on }).household();
+    const household = new JournalBuilder()
+      .add(
+        { type: 'received', lot: 'piece', kind: 'strip-loin', count: 1, massDg: 50_000, paidMinor: 6000, on },
+        {
+          type: 'cut',
+          from: 'piece',
+          lot: 's',
+          part: 'steaks',
+          destination: 'main',
+          massDg: 3500,
+          count: 1,
+          on,
+        },
+      )
+      .household();
     const { state } = household.journal;
     const piece = state.lots.get('piece') as Lot;
-    expect(stillOwed(piece, familyOf(state, piece).slice(1), basisOf(household).pricing, on)).toMatchObject({ worthMinor: 0, owedMinor: 6000, isLowerBound: true, more: null });
+    expect(stillOwed(piece, familyOf(state, piece).slice(1), basisOf(household).pricing, on)).toMatchObject({
+      worthMinor: 0,
+      owedMinor: 6000,
+      isLowerBound: true,
+      more: null,
+    });
     expect(stillOwed({ paidMinor: null }, [], basisOf(household).pricing, on)).toBeNull();
   });
 });
 
 describe('small judgements', () => {
   it('plates so far: shoulder of 3.5 kg, 83 % usable, plates of 150 to 225 g are 19 and 13 (common practice)', () => {
-    const cuts = [{ kind: 'pork-shoulder-butt', part: 'roasts', destination: 'main', inDg: Math.round(35_000 * 0.83) }, { kind: 'pork-shoulder-butt', part: 'fat', destination: 'render', inDg: 2800 }] as const;
+    const cuts = [
+      { kind: 'pork-shoulder-butt', part: 'roasts', destination: 'main', inDg: Math.round(35_000 * 0.83) },
+      { kind: 'pork-shoulder-butt', part: 'fat', destination: 'render', inDg: 2800 },
+    ] as const;
     expect([1500, 2250].map((plateDg) => Math.round(platesSoFar(cuts, plateDg)))).toEqual([19, 13]);
     expect(platesSoFar(cuts, 0)).toBe(0);
   });
 
   it('a bone on the plate is not eaten', () => {
-    expect(platesSoFar([{ kind: 'whole-chicken', part: 'thighs', destination: 'main', inDg: 2500 }], 1700)).toBeCloseTo((2500 * 0.68) / 1700, 9);
+    expect(
+      platesSoFar([{ kind: 'whole-chicken', part: 'thighs', destination: 'main', inDg: 2500 }], 1700),
+    ).toBeCloseTo((2500 * 0.68) / 1700, 9);
   });
 
   it('bird number × 100 g (common practice): 16 is 1.6 kg', () => {
     expect([birdNumberToG(16), gToBirdNumber(1640)]).toEqual([1600, 16]);
     expect(['size 16', 'No. 16', '#16', 'nr 7'].map(parseBirdNumber)).toEqual([16, 16, 16, 7]);
-    expect(['16', 'size', 'size 0', '1.6 kg', 'size 1600'].map(parseBirdNumber)).toEqual([null, null, null, null, null]);
+    expect(['16', 'size', 'size 0', '1.6 kg', 'size 1600'].map(parseBirdNumber)).toEqual([
+      null,
+      null,
+      null,
+      null,
+      null,
+    ]);
   });
 
   it('several bought together and kept apart: even shares, nothing lost', () => {
     let id = 0;
-    const facts = oneByOne({ type: 'received', lot: 'a', kind: 'whole-chicken', count: 3, massDg: 50_000, paidMinor: 2000, on }, () => `b${id++}`);
+    const facts = oneByOne(
+      { type: 'received', lot: 'a', kind: 'whole-chicken', count: 3, massDg: 50_000, paidMinor: 2000, on },
+      () => `b${id++}`,
+    );
     expect(facts.map(({ lot }) => lot)).toEqual(['a', 'b0', 'b1']);
     expect(facts.map(({ count }) => count)).toEqual([1, 1, 1]);
     expect(facts.map(({ massDg }) => massDg)).toEqual([16_667, 16_667, 16_666]);
@@ -271,7 +424,11 @@ describe('small judgements', () => {
 
   it('time: pauses do not count, nor does a piece left alone', () => {
     const minute = (n: number): string => new Date(Date.UTC(2026, 0, 1, 10, n)).toISOString();
-    const pauses = [{ from: minute(5), to: minute(9) }, { from: minute(7), to: minute(10) }, { from: minute(30) }];
+    const pauses = [
+      { from: minute(5), to: minute(9) },
+      { from: minute(7), to: minute(10) },
+      { from: minute(30) },
+    ];
     expect(pausedMinutes(pauses, minute(0), minute(20))).toBe(5);
     expect(pausedMinutes(pauses, minute(6), minute(8))).toBe(2);
     expect(pausedMinutes(pauses, minute(0), minute(40))).toBe(15);
@@ -287,10 +444,16 @@ describe('small judgements', () => {
 });
 
 describe('even thickness', () => {
-  const acts = (zones: [string, number][]): string[] => evenThickness(zones.map(([name, thicknessMm]) => ({ name, thicknessMm })))?.zones.map(({ act }) => act) ?? [];
+  const acts = (zones: [string, number][]): string[] =>
+    evenThickness(zones.map(([name, thicknessMm]) => ({ name, thicknessMm })))?.zones.map(({ act }) => act) ??
+    [];
 
   it('a leg of 60, 55 and 28 mm: the thick ones open like a book, the thin one stays', () => {
-    const plan = evenThickness([{ name: 'inside', thicknessMm: 60 }, { name: 'outside', thicknessMm: 55 }, { name: 'middle', thicknessMm: 28 }]);
+    const plan = evenThickness([
+      { name: 'inside', thicknessMm: 60 },
+      { name: 'outside', thicknessMm: 55 },
+      { name: 'middle', thicknessMm: 28 },
+    ]);
     expect(plan?.zones.map(({ act }) => act)).toEqual(['open', 'open', 'leave']);
     expect(plan?.zones[0]?.cutAtMm).toBe(30);
     // Time goes with the square of thickness: (60/28)² before.
@@ -299,9 +462,30 @@ describe('even thickness', () => {
   });
 
   it.each<[string, [string, number][], string[]]>([
-    ['what is even stays', [['a', 30], ['b', 32]], ['leave', 'leave']],
-    ['a little too thick is slashed', [['a', 40], ['b', 30]], ['slash', 'leave']],
-    ['three times as thick opens twice', [['a', 75], ['b', 25]], ['open-twice', 'leave']],
+    [
+      'what is even stays',
+      [
+        ['a', 30],
+        ['b', 32],
+      ],
+      ['leave', 'leave'],
+    ],
+    [
+      'a little too thick is slashed',
+      [
+        ['a', 40],
+        ['b', 30],
+      ],
+      ['slash', 'leave'],
+    ],
+    [
+      'three times as thick opens twice',
+      [
+        ['a', 75],
+        ['b', 25],
+      ],
+      ['open-twice', 'leave'],
+    ],
     ['one zone is nothing to compare', [['a', 30]], []],
   ])('%s', (_what, zones, expected) => {
     expect(acts(zones)).toEqual(expected);
@@ -310,7 +494,10 @@ describe('even thickness', () => {
   it('never makes it less even, nor thinner than a sheet that tears', () => {
     const uniform = seededUniform(3);
     for (let each = 0; each < 500; each++) {
-      const zones = Array.from({ length: 2 + Math.floor(uniform() * 4) }, (_, index) => ({ name: `${index}`, thicknessMm: 10 + uniform() * 80 }));
+      const zones = Array.from({ length: 2 + Math.floor(uniform() * 4) }, (_, index) => ({
+        name: `${index}`,
+        thicknessMm: 10 + uniform() * 80,
+      }));
       const plan = evenThickness(zones)!;
       expect(plan.unevenAfter).toBeLessThanOrEqual(plan.unevenBefore + 1e-9);
       for (const zone of plan.zones) {
@@ -321,6 +508,11 @@ describe('even thickness', () => {
   });
 
   it.each([0, -5, NaN, 500])('refuses %s mm', (thicknessMm) => {
-    expect(() => evenThickness([{ name: 'a', thicknessMm }, { name: 'b', thicknessMm: 30 }])).toThrow(/is no thickness/);
+    expect(() =>
+      evenThickness([
+        { name: 'a', thicknessMm },
+        { name: 'b', thicknessMm: 30 },
+      ]),
+    ).toThrow(/is no thickness/);
   });
 });

@@ -14,7 +14,12 @@ const ONE_PORTION = 1.5;
  */
 export function mayBeRest(kind: Kind, way: Way, part: string, leftDg: MassDg, off: readonly Off[]): boolean {
   const weighed = new Set(off.map((each) => each.part));
-  if (leftDg <= 0 || way.shares[part] === undefined || Object.keys(way.shares).some((other) => other !== part && !weighed.has(other))) return false;
+  if (
+    leftDg <= 0 ||
+    way.shares[part] === undefined ||
+    Object.keys(way.shares).some((other) => other !== part && !weighed.has(other))
+  )
+    return false;
   const { portion, perPiece = 1 } = partOf(kind, part) ?? {};
   if (portion === undefined || perPiece === 1) return true;
   const own = off.filter((each) => each.part === part);

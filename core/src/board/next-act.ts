@@ -34,26 +34,42 @@ const NOT_A_PORTION = 0.6;
  * @param massDg the weight bought, which the shares are of
  * @param leftDg what is still on the board
  */
-export function nextAct(kind: Kind, way: Way, { massDg, leftDg }: { readonly massDg: MassDg; readonly leftDg: MassDg }, off: readonly Off[]): NextAct {
+export function nextAct(
+  kind: Kind,
+  way: Way,
+  { massDg, leftDg }: { readonly massDg: MassDg; readonly leftDg: MassDg },
+  off: readonly Off[],
+): NextAct {
   const acts = actsOf(kind, way);
   const offDg = sumByPart(off);
   const usualDg = (part: string): number => (way.shares[part] ?? 0) * massDg;
   const share = (part: string): number => (usualDg(part) > 0 ? (offDg.get(part) ?? 0) / usualDg(part) : 1);
   const leftForOthers = (part: string): number =>
-    Object.keys(way.shares).reduce((sum, other) => sum + (other === part ? 0 : Math.max(0, usualDg(other) - (offDg.get(other) ?? 0))), 0);
+    Object.keys(way.shares).reduce(
+      (sum, other) => sum + (other === part ? 0 : Math.max(0, usualDg(other) - (offDg.get(other) ?? 0))),
+      0,
+    );
   const arePortionsDone = (part: string): boolean => {
     const count = countOf(off, part);
-    return count > 0 && (share(part) >= PORTIONS_DONE || leftDg - leftForOthers(part) < (NOT_A_PORTION * (offDg.get(part) ?? 0)) / count);
+    return (
+      count > 0 &&
+      (share(part) >= PORTIONS_DONE ||
+        leftDg - leftForOthers(part) < (NOT_A_PORTION * (offDg.get(part) ?? 0)) / count)
+    );
   };
   const isDone = (part: string, index: number): boolean => {
     if (isPortions(kind, part)) return arePortionsDone(part);
     const turn = acts.slice(0, index + 1).filter((act) => act.part === part).length;
     return share(part) >= DONE || off.filter((each) => each.part === part).length >= turn;
   };
-  const inHand = acts.findIndex(({ part }, index) => part === off.at(-1)?.part && isPortions(kind, part) && !isDone(part, index));
+  const inHand = acts.findIndex(
+    ({ part }, index) => part === off.at(-1)?.part && isPortions(kind, part) && !isDone(part, index),
+  );
   const at = inHand >= 0 ? inHand : acts.findIndex(({ part }, index) => !isDone(part, index));
   const act = acts[at];
-  return act ? { part: act.part, step: inHand >= 0 ? way.steps.indexOf(act.step) : stepBefore(kind, way, acts, at) } : { part: null, step: way.steps.length - 1 };
+  return act
+    ? { part: act.part, step: inHand >= 0 ? way.steps.indexOf(act.step) : stepBefore(kind, way, acts, at) }
+    : { part: null, step: way.steps.length - 1 };
 }
 
 /** The act's step; or the first one that takes nothing off, between it and the act before. */
@@ -61,7 +77,10 @@ function stepBefore(kind: Kind, way: Way, acts: readonly Act[], at: number): num
   const own = way.steps.indexOf(acts[at]?.step ?? '');
   // The very first step, the draining, is over by now.
   const before = at === 0 ? 0 : way.steps.indexOf(acts[at - 1]?.step ?? '');
-  const between = way.steps.findIndex((id, index) => index > before && index < own && kind.steps.find((step) => step.id === id)?.frees.length === 0);
+  const between = way.steps.findIndex(
+    (id, index) =>
+      index > before && index < own && kind.steps.find((step) => step.id === id)?.frees.length === 0,
+  );
   return between < 0 ? own : between;
 }
 

@@ -22,5 +22,7 @@ export function partRanges(kind: Pick<Kind, 'scatter'>, way: Way, habit: Habit):
     if (habit.pieces === 0 || share === undefined) return null;
     return [betaQuantile(0.1, s * share, s * (1 - share)), betaQuantile(0.9, s * share, s * (1 - share))];
   };
-  return new Map([...usualRanges(kind, way)].map(([part, catalogue]) => [part, { catalogue, own: own(part) }]));
+  return new Map(
+    [...usualRanges(kind, way)].map(([part, catalogue]) => [part, { catalogue, own: own(part) }]),
+  );
 }

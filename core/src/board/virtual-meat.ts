@@ -19,12 +19,19 @@ type Piece = Pick<Lot, 'inDg' | 'leftDg' | 'count'>;
  *
  * @param part null for the drained piece
  */
-export function virtualMassDg(kind: Kind, way: Way, piece: Piece, part: string | null, uniform: Uniform): MassDg {
+export function virtualMassDg(
+  kind: Kind,
+  way: Way,
+  piece: Piece,
+  part: string | null,
+  uniform: Uniform,
+): MassDg {
   const normal = normals(uniform);
   if (part === null) return Math.round(piece.inDg * (1 - way.lossShare * (0.5 + 0.3 * uniform())));
   const { perPiece = 1, portion } = partOf(kind, part) ?? {};
   const acts = actsOf(kind, way).filter((act) => act.part === part).length;
-  const usual = ((way.shares[part] ?? 0.02) * piece.inDg) / (portion ? perPiece * piece.count : Math.max(1, acts));
+  const usual =
+    ((way.shares[part] ?? 0.02) * piece.inDg) / (portion ? perPiece * piece.count : Math.max(1, acts));
   const drawn = usual * (1 + normal() * (portion ? SPREAD.portion : SPREAD.part));
   return Math.max(LEAST_DG, Math.min(piece.leftDg, Math.round(drawn)));
 }

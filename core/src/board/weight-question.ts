@@ -17,12 +17,19 @@ export interface WeightQuestion {
  * @param isDone whether no more of it is expected: less than usual says nothing before
  * @example 6 % as silver skin where 3 to 5 % are usual: "meat-on-it", could go to grind
  */
-export function weightQuestion(share: number, { own, catalogue }: PartRange, destination: Destination, isDone: boolean): WeightQuestion | null {
+export function weightQuestion(
+  share: number,
+  { own, catalogue }: PartRange,
+  destination: Destination,
+  isDone: boolean,
+): WeightQuestion | null {
   const [low, high] = own ?? catalogue;
   if (share > high) {
     if (destination === 'bin') return { code: 'meat-on-it', destination: 'grind' };
     if (destination === 'render') return { code: 'lean-on-it', destination: 'grind' };
     return { code: 'more-than-usual', destination: null };
   }
-  return isDone && share < low && isUsable(destination) ? { code: 'less-than-usual', destination: null } : null;
+  return isDone && share < low && isUsable(destination)
+    ? { code: 'less-than-usual', destination: null }
+    : null;
 }

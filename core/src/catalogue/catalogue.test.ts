@@ -18,20 +18,23 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))('%s', (_id, kind) =
 
   it('is complete: shares of every way sum to one, every part is reached, no step without part or purpose', () => {
     expect(kindProblems(kind)).toEqual([]);
-    for (const way of kind.ways) expect(Object.values(way.shares).reduce((a, b) => a + b, way.lossShare)).toBeCloseTo(1, 9);
+    for (const way of kind.ways)
+      expect(Object.values(way.shares).reduce((a, b) => a + b, way.lossShare)).toBeCloseTo(1, 9);
   });
 
   it('uses every step and part, and compares parts with what shops sell', () => {
     const used = new Set(kind.ways.flatMap(({ steps }) => steps));
     expect(kind.steps.map(({ id }) => id).filter((id) => !used.has(id))).toEqual([]);
-    for (const part of kind.parts) for (const item of [part.shopItem, part.orElse?.item]) if (item) expect(shopItem(item)).toBeDefined();
+    for (const part of kind.parts)
+      for (const item of [part.shopItem, part.orElse?.item]) if (item) expect(shopItem(item)).toBeDefined();
     const usable = kind.parts.filter(({ destination }) => isUsable(destination));
     expect(usable.filter(({ shopItem: item }) => item === undefined)).toEqual([]);
   });
 
   it('marks move shares between parts that it has', () => {
     const known = [...partIds, 'loss'];
-    for (const { from, to } of kind.marks) for (const part of [...(from === 'all' ? [] : from), ...to]) expect(known).toContain(part);
+    for (const { from, to } of kind.marks)
+      for (const part of [...(from === 'all' ? [] : from), ...to]) expect(known).toContain(part);
   });
 
   it('cautions wherever a blade meets meat', () => {
@@ -44,11 +47,20 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))('%s', (_id, kind) =
 describe('the parts of a way', () => {
   const parts = (kindId: string, wayId: string): string[] => {
     const kind = kindById(kindId)!;
-    return partsOfWay(kind, kind.ways.find(({ id }) => id === wayId)!).map(({ id }) => id);
+    return partsOfWay(
+      kind,
+      kind.ways.find(({ id }) => id === wayId)!,
+    ).map(({ id }) => id);
   };
 
   it('come in the order of work, and then what may turn up', () => {
-    expect(parts('strip-loin', 'trim-first')).toEqual(['strip-and-tail', 'fat-cap', 'ends', 'steaks', 'trimmings']);
+    expect(parts('strip-loin', 'trim-first')).toEqual([
+      'strip-and-tail',
+      'fat-cap',
+      'ends',
+      'steaks',
+      'trimmings',
+    ]);
     expect(parts('beef-tenderloin', 'muscles-apart').at(-1)).toBe('trimmings');
   });
 
@@ -60,8 +72,17 @@ describe('the parts of a way', () => {
 
 describe('check values (common practice)', () => {
   it('chicken: bone-in parts, and boneless breast about 69 % of bone-in', () => {
-    const [eight, boneless] = ['eight-pieces', 'boneless-breast'].map((id) => kindById('whole-chicken')?.ways.find((way) => way.id === id)?.shares);
-    expect(eight).toEqual({ breast: 0.39, thighs: 0.175, drumsticks: 0.135, wings: 0.115, back: 0.16, 'fat-skin': 0.015 });
+    const [eight, boneless] = ['eight-pieces', 'boneless-breast'].map(
+      (id) => kindById('whole-chicken')?.ways.find((way) => way.id === id)?.shares,
+    );
+    expect(eight).toEqual({
+      breast: 0.39,
+      thighs: 0.175,
+      drumsticks: 0.135,
+      wings: 0.115,
+      back: 0.16,
+      'fat-skin': 0.015,
+    });
     expect((boneless?.['breast-boneless'] ?? 0) / (eight?.['breast'] ?? 1)).toBeCloseTo(0.69, 2);
   });
 
@@ -96,14 +117,29 @@ describe('finding a kind', () => {
 
 describe('schools inside a way', () => {
   const families = (id: string): Record<string, Record<string, readonly string[]>> =>
-    Object.fromEntries(waysByFamily(kindById(id)!).map(({ name, choices }) => [name, Object.fromEntries(choices.map(({ question, answers }) => [question, answers]))]));
+    Object.fromEntries(
+      waysByFamily(kindById(id)!).map(({ name, choices }) => [
+        name,
+        Object.fromEntries(choices.map(({ question, answers }) => [question, answers])),
+      ]),
+    );
 
   it.each([
     ['beef-tenderloin', 'Steaks', 'Side muscles', ['all muscles apart first', 'chain and head stay on']],
     ['strip-loin', 'Steaks', 'Trim', ['the whole loin first', 'each steak after slicing']],
     ['whole-chicken', 'Whole boneless', 'Drumsticks', ['tunnel-boned', 'opened along']],
-    ['rib-seven-bones', 'Roasts of two bones', 'Bones', ['bones left on', 'bones cut clean off, tied back', 'bones left attached at the last bit']],
-    ['rib-seven-bones', 'Roasts of two bones', 'Tie', ['tied along each bone', 'tied across, one lengthwise']],
+    [
+      'rib-seven-bones',
+      'Roasts of two bones',
+      'Bones',
+      ['bones left on', 'bones cut clean off, tied back', 'bones left attached at the last bit'],
+    ],
+    [
+      'rib-seven-bones',
+      'Roasts of two bones',
+      'Tie',
+      ['tied along each bone', 'tied across, one lengthwise'],
+    ],
     ['pork-spare-ribs', 'Squared rack', 'Membrane', ['membrane off', 'membrane left on']],
     ['lamb-leg', 'Boned leg', 'Form', ['flat', 'rolled and tied']],
     ['lamb-rack', 'Chops', 'Thickness', ['single', 'double']],
@@ -121,9 +157,14 @@ describe('schools inside a way', () => {
   });
 
   it('one question is answered otherwise and the rest stays', () => {
-    const rib = waysByFamily(kindById('rib-seven-bones')!).find(({ name }) => name === 'Roasts of two bones')!;
+    const rib = waysByFamily(kindById('rib-seven-bones')!).find(
+      ({ name }) => name === 'Roasts of two bones',
+    )!;
     const across = otherSchool(rib, rib.ways[2]!, 'Tie', 'tied across, one lengthwise');
-    expect(across.schools).toEqual({ Bones: 'bones cut clean off, tied back', Tie: 'tied across, one lengthwise' });
+    expect(across.schools).toEqual({
+      Bones: 'bones cut clean off, tied back',
+      Tie: 'tied across, one lengthwise',
+    });
     expect(across.steps).toEqual(['open', 'membrane-off', 'bones-tied-back', 'part-roasts', 'tie-across']);
   });
 });
@@ -132,13 +173,29 @@ describe('what is wrong with a kind is said', () => {
   const kind = kindById('eye-of-round')!;
   const [way] = kind.ways as [Way];
   it.each<[string, Partial<Kind>, RegExp]>([
-    ['shares over one', { ways: [{ ...way, shares: { ...way.shares, steaks: 1 } }] }, /come to 110 %, 10 % too much/],
+    [
+      'shares over one',
+      { ways: [{ ...way, shares: { ...way.shares, steaks: 1 } }] },
+      /come to 110 %, 10 % too much/,
+    ],
     ['shares under one', { ways: [{ ...way, lossShare: 0 }] }, /1 % too little/],
-    ['two parts of one name', { parts: [...kind.parts, { id: 'other', name: ' steaks ', destination: 'main' }] }, /two parts called/],
-    ['a step without part or purpose', { steps: kind.steps.map((step) => ({ ...step, frees: [], purpose: undefined })) }, /gives no part/],
+    [
+      'two parts of one name',
+      { parts: [...kind.parts, { id: 'other', name: ' steaks ', destination: 'main' }] },
+      /two parts called/,
+    ],
+    [
+      'a step without part or purpose',
+      { steps: kind.steps.map((step) => ({ ...step, frees: [], purpose: undefined })) },
+      /gives no part/,
+    ],
     ['a part that no step reaches', { ways: [{ ...way, steps: ['open'] }] }, /no step gives “Steaks”/],
     ['weights the wrong way round', { usualG: [3000, 200] }, /Exchange them/],
-    ['a share of nothing', { ways: [{ ...way, shares: { ...way.shares, wool: 0 } }] }, /“wool”, which is no part/],
+    [
+      'a share of nothing',
+      { ways: [{ ...way, shares: { ...way.shares, wool: 0 } }] },
+      /“wool”, which is no part/,
+    ],
   ])('%s', (_what, change, problem) => {
     expect(kindProblems({ ...kind, ...change }).join('\n')).toMatch(problem);
   });
@@ -148,10 +205,21 @@ describe('check values of more kinds (common practice; item numbers from memory)
   const shares = (kind: string, way = 0): Record<string, number> => kindById(kind)!.ways[way]!.shares;
 
   it('item numbers', () => {
-    const numbers = Object.fromEntries(KINDS.flatMap(({ id, itemNumber }) => (itemNumber ? [[id, itemNumber]] : [])));
+    const numbers = Object.fromEntries(
+      KINDS.flatMap(({ id, itemNumber }) => (itemNumber ? [[id, itemNumber]] : [])),
+    );
     expect(numbers).toEqual({
-      'strip-loin': '180', 'beef-tenderloin': '189', ribeye: '112A', 'rib-seven-bones': '109', 'top-round': '169', 'eye-of-round': '171C',
-      'pork-loin': '413', 'pork-shoulder-butt': '406', 'pork-spare-ribs': '416', 'lamb-leg': '233A', 'lamb-rack': '204C',
+      'strip-loin': '180',
+      'beef-tenderloin': '189',
+      ribeye: '112A',
+      'rib-seven-bones': '109',
+      'top-round': '169',
+      'eye-of-round': '171C',
+      'pork-loin': '413',
+      'pork-shoulder-butt': '406',
+      'pork-spare-ribs': '416',
+      'lamb-leg': '233A',
+      'lamb-rack': '204C',
     });
   });
 
@@ -173,8 +241,20 @@ describe('check values of more kinds (common practice; item numbers from memory)
   });
 
   it('turkey, spare ribs, lamb leg', () => {
-    expect(shares('whole-turkey')).toEqual({ 'breast-boneless': 0.37, thighs: 0.18, drumsticks: 0.13, wings: 0.11, carcass: 0.19, 'fat-skin': 0.01 });
-    expect(shares('pork-spare-ribs')).toMatchObject({ rack: 0.71, tips: 0.2, flap: 0.04, 'loose-ends': 0.02 });
+    expect(shares('whole-turkey')).toEqual({
+      'breast-boneless': 0.37,
+      thighs: 0.18,
+      drumsticks: 0.13,
+      wings: 0.11,
+      carcass: 0.19,
+      'fat-skin': 0.01,
+    });
+    expect(shares('pork-spare-ribs')).toMatchObject({
+      rack: 0.71,
+      tips: 0.2,
+      flap: 0.04,
+      'loose-ends': 0.02,
+    });
     expect(shares('lamb-leg')).toEqual({ 'boneless-leg': 0.65, shank: 0.11, bones: 0.13, waste: 0.09 });
   });
 });

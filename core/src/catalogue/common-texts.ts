@@ -5,7 +5,8 @@ export const FREE_HAND = 'Free hand behind the edge; slide the slice away before
 export const AWAY = 'Strokes go away from the body, and the free hand stays behind the edge.';
 export const IN_SIGHT = 'The edge stays in sight: lift the flap and look before you cut.';
 export const RAW_BIRD = 'Raw bird: wash board, knife and hands before anything else touches them.';
-export const JOINT = 'Resistance means the joint was missed: move the limb to feel where it hinges, and cut through the gap, not the bone.';
+export const JOINT =
+  'Resistance means the joint was missed: move the limb to feel where it hinges, and cut through the gap, not the bone.';
 export const SHARP_BONE = 'Cut bones are sharp: keep the free hand outside.';
 export const LIQUID = 'Little free liquid in the bag: it is paid for at the price of meat.';
 

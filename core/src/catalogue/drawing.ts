@@ -34,7 +34,16 @@ export interface Drawing {
  *
  * @param among the parts of the way that are not off yet, in the order of work
  */
-export function partOfRegion({ parts }: Pick<Side, 'parts'>, region: string, among: readonly string[]): string | undefined {
-  const ranked = among.map((part) => ({ part, rank: parts[part]?.indexOf(region) ?? -1 })).filter(({ rank }) => rank >= 0);
-  return ranked.reduce<(typeof ranked)[number] | undefined>((best, each) => (best && best.rank <= each.rank ? best : each), undefined)?.part;
+export function partOfRegion(
+  { parts }: Pick<Side, 'parts'>,
+  region: string,
+  among: readonly string[],
+): string | undefined {
+  const ranked = among
+    .map((part) => ({ part, rank: parts[part]?.indexOf(region) ?? -1 }))
+    .filter(({ rank }) => rank >= 0);
+  return ranked.reduce<(typeof ranked)[number] | undefined>(
+    (best, each) => (best && best.rank <= each.rank ? best : each),
+    undefined,
+  )?.part;
 }

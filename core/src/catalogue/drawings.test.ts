@@ -12,7 +12,7 @@ function flatten(d: string): Point[] {
   const tokens = d.match(/[MCLZ]|-?[\d.]+/g) ?? [];
   const points: Point[] = [];
   let command = '';
-  for (let index = 0; index < tokens.length; ) {
+  for (let index = 0; index < tokens.length;) {
     if (/[MCLZ]/.test(tokens[index] ?? '')) command = tokens[index++] ?? '';
     if (command === 'Z') continue;
     const size = command === 'C' ? 6 : 2;
@@ -26,7 +26,8 @@ function flatten(d: string): Point[] {
     const [ax = 0, ay = 0, bx = 0, by = 0] = numbers;
     for (let step = 1; step <= 12; step++) {
       const [t, s] = [step / 12, 1 - step / 12];
-      const along = (p: number, a: number, b: number, q: number): number => s ** 3 * p + 3 * s * s * t * a + 3 * s * t * t * b + t ** 3 * q;
+      const along = (p: number, a: number, b: number, q: number): number =>
+        s ** 3 * p + 3 * s * s * t * a + 3 * s * t * t * b + t ** 3 * q;
       points.push([along(from[0], ax, bx, to[0]), along(from[1], ay, by, to[1])]);
     }
   }
@@ -60,16 +61,22 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))('the drawing of %s'
 
   it('draws the cut of every step that takes something off with a blade', () => {
     const drawn = new Set(sides.flatMap(({ cuts }) => Object.keys(cuts)));
-    const wanted = kind.steps.filter(({ frees, tool, id }) => frees.length > 0 && /knife|shears/.test(tool) && id !== 'open');
+    const wanted = kind.steps.filter(
+      ({ frees, tool, id }) => frees.length > 0 && /knife|shears/.test(tool) && id !== 'open',
+    );
     expect(wanted.map(({ id }) => id).filter((id) => !drawn.has(id))).toEqual([]);
   });
 
   it('shows every main part of every way on one side or the other, and all of a side belongs to a part', () => {
     for (const way of kind.ways) {
       const among = partsOfWay(kind, way).map(({ id }) => id);
-      for (const { id, destination } of kind.parts.filter((part) => way.shares[part.id] !== undefined && part.destination === 'main')) {
+      for (const { id, destination } of kind.parts.filter(
+        (part) => way.shares[part.id] !== undefined && part.destination === 'main',
+      )) {
         const left = among.slice(among.indexOf(id));
-        const seen = sides.flatMap((side) => Object.keys(side.regions).map((region) => partOfRegion(side, region, left)));
+        const seen = sides.flatMap((side) =>
+          Object.keys(side.regions).map((region) => partOfRegion(side, region, left)),
+        );
         expect([way.id, destination, ...seen]).toContain(id);
       }
     }
@@ -77,33 +84,42 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))('the drawing of %s'
     expect(Object.keys(first.regions).filter((region) => !owned.has(region))).toEqual([]);
   });
 
-  it.each(sides.map((side) => [side.name, side] as const))('%s: parts do not overlap, and nothing leaves the sheet', (_name, side) => {
-    const polygons = Object.values(side.regions).map(flatten);
-    let [covered, doubly] = [0, 0];
-    for (let x = 2; x < side.viewBox[0]; x += 5) {
-      for (let y = 2; y < side.viewBox[1]; y += 5) {
-        const count = polygons.filter((polygon) => isInside([x, y], polygon)).length;
-        if (count > 0) covered += 1;
-        if (count > 1) doubly += 1;
+  it.each(sides.map((side) => [side.name, side] as const))(
+    '%s: parts do not overlap, and nothing leaves the sheet',
+    (_name, side) => {
+      const polygons = Object.values(side.regions).map(flatten);
+      let [covered, doubly] = [0, 0];
+      for (let x = 2; x < side.viewBox[0]; x += 5) {
+        for (let y = 2; y < side.viewBox[1]; y += 5) {
+          const count = polygons.filter((polygon) => isInside([x, y], polygon)).length;
+          if (count > 0) covered += 1;
+          if (count > 1) doubly += 1;
+        }
       }
-    }
-    expect(covered).toBeGreaterThan(900);
-    expect(doubly / covered).toBeLessThan(0.005);
-    for (const [x, y] of polygons.flat()) {
-      expect(x).toBeGreaterThanOrEqual(0);
-      expect(x).toBeLessThanOrEqual(side.viewBox[0]);
-      expect(y).toBeGreaterThanOrEqual(0);
-      expect(y).toBeLessThanOrEqual(side.viewBox[1]);
-    }
-  });
+      expect(covered).toBeGreaterThan(900);
+      expect(doubly / covered).toBeLessThan(0.005);
+      for (const [x, y] of polygons.flat()) {
+        expect(x).toBeGreaterThanOrEqual(0);
+        expect(x).toBeLessThanOrEqual(side.viewBox[0]);
+        expect(y).toBeGreaterThanOrEqual(0);
+        expect(y).toBeLessThanOrEqual(side.viewBox[1]);
+      }
+    },
+  );
 
   it('writes its labels apart, also as large as a phone needs them', () => {
     for (const { labels, viewBox } of sides) {
-      const boxes = labels.map(({ x, y, text }) => ({ left: x - text.length * 5.6, right: x + text.length * 5.6, top: y - 20, bottom: y + 4 }));
+      const boxes = labels.map(({ x, y, text }) => ({
+        left: x - text.length * 5.6,
+        right: x + text.length * 5.6,
+        top: y - 20,
+        bottom: y + 4,
+      }));
       for (const [index, a] of boxes.entries()) {
         expect(a.left).toBeGreaterThanOrEqual(-6);
         expect(a.right).toBeLessThanOrEqual(viewBox[0] + 6);
-        for (const b of boxes.slice(index + 1)) expect(a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom).toBe(false);
+        for (const b of boxes.slice(index + 1))
+          expect(a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom).toBe(false);
       }
     }
   });
@@ -123,7 +139,9 @@ describe('drawing', () => {
   it('a copied kind keeps the drawing; a new one is a block of its shares', () => {
     expect(drawingOf({ ...loin, id: 'own-loin', drawnAs: 'strip-loin' })).toBe(drawingOf(loin));
     const [side] = drawingOf({ ...loin, id: 'own-other' }).sides;
-    const width = (region: string): number => Math.max(...flatten(side.regions[region] ?? '').map(([x]) => x)) - Math.min(...flatten(side.regions[region] ?? '').map(([x]) => x));
+    const width = (region: string): number =>
+      Math.max(...flatten(side.regions[region] ?? '').map(([x]) => x)) -
+      Math.min(...flatten(side.regions[region] ?? '').map(([x]) => x));
     expect(width('steaks') / width('ends')).toBeGreaterThan(6);
   });
 
@@ -131,6 +149,7 @@ describe('drawing', () => {
     const above = outline('0,0! 20,0! 20,10! 10,14 0,10!');
     const below = outline('0,10! 10,14 20,10! 20,30! 0,30!');
     const on = flatten(above).filter(([, y]) => y >= 10);
-    for (const point of on) expect(flatten(below).some(([x, y]) => Math.hypot(x - point[0], y - point[1]) < 0.2)).toBe(true);
+    for (const point of on)
+      expect(flatten(below).some(([x, y]) => Math.hypot(x - point[0], y - point[1]) < 0.2)).toBe(true);
   });
 });

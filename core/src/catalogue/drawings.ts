@@ -53,11 +53,24 @@ function plainBlock({ name, ways, parts }: Kind): Side {
     name: 'as a plain block',
     seen: `${name} as a plain block, its parts side by side, each as wide as its share`,
     viewBox: [640, 300],
-    regions: Object.fromEntries(stretches.map(({ part, from, to }) => [part, outline(`${edge(from)},${BLOCK.top}! ${edge(to)},${BLOCK.top}! ${edge(to + 5)},150 ${edge(to)},${BLOCK.bottom}! ${edge(from)},${BLOCK.bottom}! ${edge(from + 5)},150`)])),
+    regions: Object.fromEntries(
+      stretches.map(({ part, from, to }) => [
+        part,
+        outline(
+          `${edge(from)},${BLOCK.top}! ${edge(to)},${BLOCK.top}! ${edge(to + 5)},150 ${edge(to)},${BLOCK.bottom}! ${edge(from)},${BLOCK.bottom}! ${edge(from + 5)},150`,
+        ),
+      ]),
+    ),
     parts: Object.fromEntries(stretches.map(({ part }) => [part, [part]])),
     landmarks: [],
     cuts: {},
     // Narrow stretches would write over each other.
-    labels: stretches.filter(({ from, to }) => to - from > 90).map(({ part, from, to }) => ({ x: Math.round((from + to) / 2), y: 256, text: parts.find(({ id }) => id === part)?.name ?? part })),
+    labels: stretches
+      .filter(({ from, to }) => to - from > 90)
+      .map(({ part, from, to }) => ({
+        x: Math.round((from + to) / 2),
+        y: 256,
+        text: parts.find(({ id }) => id === part)?.name ?? part,
+      })),
   };
 }

@@ -17,7 +17,9 @@ export function findKinds(kinds: readonly Kind[], text: string): Kind[] {
 
 function rankOf(kind: Kind, words: string[]): number {
   const fields = [[kind.name], kind.synonyms, [kind.animal, kind.itemNumber ?? '', kind.bone]];
-  const ranks = words.map((word) => fields.findIndex((texts) => texts.some((text) => fold(text).includes(word))));
+  const ranks = words.map((word) =>
+    fields.findIndex((texts) => texts.some((text) => fold(text).includes(word))),
+  );
   return ranks.includes(-1) ? Infinity : Math.max(0, ...ranks);
 }
 

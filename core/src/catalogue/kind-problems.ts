@@ -13,10 +13,17 @@ const ROUNDING = 0.0005;
 export function kindProblems(kind: Pick<Kind, 'parts' | 'steps' | 'ways' | 'usualG'>): string[] {
   return [
     ...twice('part', kind.parts),
-    ...twice('step', kind.steps.map(({ id, title }) => ({ id, name: title }))),
+    ...twice(
+      'step',
+      kind.steps.map(({ id, title }) => ({ id, name: title })),
+    ),
     ...twice('way', kind.ways),
     ...(kind.usualG[0] > kind.usualG[1] ? ['The least usual weight is above the most. Exchange them.'] : []),
-    ...kind.steps.flatMap((step) => (step.frees.length > 0 || step.purpose ? [] : [`Step “${step.title}” gives no part. Choose one, or say what it is for.`])),
+    ...kind.steps.flatMap((step) =>
+      step.frees.length > 0 || step.purpose
+        ? []
+        : [`Step “${step.title}” gives no part. Choose one, or say what it is for.`],
+    ),
     ...kind.ways.flatMap((way) => wayProblems(kind, way)),
   ];
 }
@@ -35,15 +42,22 @@ function wayProblems({ parts, steps }: Pick<Kind, 'parts' | 'steps'>, way: Way):
   const sum = Object.values(way.shares).reduce((a, b) => a + b, way.lossShare);
   const percent = (share: number): string => `${Math.round(Math.abs(share) * 1000) / 10} %`;
   const problems: string[] = [];
-  if (Math.abs(sum - 1) > ROUNDING) problems.push(`“${way.name}”: the shares come to ${percent(sum)}, ${percent(sum - 1)} too ${sum > 1 ? 'much' : 'little'}. They must come to 100 % with liquid and unaccounted.`);
+  if (Math.abs(sum - 1) > ROUNDING)
+    problems.push(
+      `“${way.name}”: the shares come to ${percent(sum)}, ${percent(sum - 1)} too ${sum > 1 ? 'much' : 'little'}. They must come to 100 % with liquid and unaccounted.`,
+    );
   const done = way.steps.map((id) => steps.find((step) => step.id === id));
-  if (done.includes(undefined)) problems.push(`“${way.name}” has a step that this kind does not have. Take it out.`);
+  if (done.includes(undefined))
+    problems.push(`“${way.name}” has a step that this kind does not have. Take it out.`);
   const freed = new Set(done.flatMap((step) => step?.frees ?? []));
-  for (const id of freed) if (!parts.some((part) => part.id === id)) problems.push(`“${way.name}” has a step that gives “${id}”, which is no part of this kind.`);
+  for (const id of freed)
+    if (!parts.some((part) => part.id === id))
+      problems.push(`“${way.name}” has a step that gives “${id}”, which is no part of this kind.`);
   for (const id of Object.keys(way.shares)) {
     const part = parts.find((each) => each.id === id);
     if (!part) problems.push(`“${way.name}” has a share for “${id}”, which is no part of this kind.`);
-    else if (!freed.has(id)) problems.push(`“${way.name}”: no step gives “${part.name}”. Let one give it, or take its share away.`);
+    else if (!freed.has(id))
+      problems.push(`“${way.name}”: no step gives “${part.name}”. Let one give it, or take its share away.`);
   }
   return problems;
 }

@@ -1,4 +1,8 @@
-interface Point { readonly x: number; readonly y: number; readonly isCorner: boolean }
+interface Point {
+  readonly x: number;
+  readonly y: number;
+  readonly isCorner: boolean;
+}
 
 /** How far a curve swings out towards its neighbours; a sixth is Catmull and Rom's. */
 const SWING = 1 / 6;
@@ -36,7 +40,14 @@ export function slices(from: number, to: number, count: number, top: number, bot
 }
 
 /** Bones side by side: long rounded bars from `top` to `bottom`, leaning by `lean`. */
-export function bones(from: number, to: number, count: number, [top, bottom]: readonly [number, number], lean = 0, half = 7): string[] {
+export function bones(
+  from: number,
+  to: number,
+  count: number,
+  [top, bottom]: readonly [number, number],
+  lean = 0,
+  half = 7,
+): string[] {
   const step = (to - from) / (count - 1);
   return Array.from({ length: count }, (_, index) => {
     const x = round(from + step * index);
@@ -46,14 +57,20 @@ export function bones(from: number, to: number, count: number, [top, bottom]: re
 }
 
 function read(points: string): Point[] {
-  return points.trim().split(/\s+/).map((each) => {
-    const [x = NaN, y = NaN] = each.replace('!', '').split(',').map(Number);
-    return { x, y, isCorner: each.endsWith('!') };
-  });
+  return points
+    .trim()
+    .split(/\s+/)
+    .map((each) => {
+      const [x = NaN, y = NaN] = each.replace('!', '').split(',').map(Number);
+      return { x, y, isCorner: each.endsWith('!') };
+    });
 }
 
 function path(points: readonly Point[], isClosed: boolean): string {
-  const at = (index: number): Point => points[isClosed ? (index + points.length) % points.length : Math.min(Math.max(index, 0), points.length - 1)] as Point;
+  const at = (index: number): Point =>
+    points[
+      isClosed ? (index + points.length) % points.length : Math.min(Math.max(index, 0), points.length - 1)
+    ] as Point;
   const count = isClosed ? points.length : points.length - 1;
   const start = at(0);
   let d = `M${start.x} ${start.y}`;
@@ -68,7 +85,9 @@ function path(points: readonly Point[], isClosed: boolean): string {
 
 /** Where the curve leaves a point on the way to the next; at a corner it goes straight for it. */
 function handle(point: Point, before: Point, next: Point): { x: number; y: number } {
-  const swing = point.isCorner ? { x: next.x - point.x, y: next.y - point.y } : { x: next.x - before.x, y: next.y - before.y };
+  const swing = point.isCorner
+    ? { x: next.x - point.x, y: next.y - point.y }
+    : { x: next.x - before.x, y: next.y - before.y };
   return { x: round(point.x + swing.x * SWING), y: round(point.y + swing.y * SWING) };
 }
 

@@ -24,9 +24,27 @@ export function blankKind(id: string): Kind {
         purpose: 'liquid is weighed out',
         minutes: 4,
       },
-      { id: 'cut', title: 'Cut it up', how: 'As you know it.', tool: 'knife', caution: 'Strokes go away from the body, and the free hand stays behind the edge.', frees: ['main'], minutes: 10 },
+      {
+        id: 'cut',
+        title: 'Cut it up',
+        how: 'As you know it.',
+        tool: 'knife',
+        caution: 'Strokes go away from the body, and the free hand stays behind the edge.',
+        frees: ['main'],
+        minutes: 10,
+      },
     ],
-    ways: [{ id: 'usual', name: 'As usual', about: 'As we cut it.', shares: { main: 0.97 }, lossShare: 0.03, estimated: true, steps: ['open', 'cut'] }],
+    ways: [
+      {
+        id: 'usual',
+        name: 'As usual',
+        about: 'As we cut it.',
+        shares: { main: 0.97 },
+        lossShare: 0.03,
+        estimated: true,
+        steps: ['open', 'cut'],
+      },
+    ],
     lookFor: ['Little free liquid in the bag.'],
     endCheck: ['Run a hand over it for bone chips, gristle and glands.'],
     scatter: { phi: 200, why: 'Nothing is known yet of how much these differ; own weighings teach it.' },
@@ -40,5 +58,12 @@ export function blankKind(id: string): Kind {
  * Its shares are estimates until own weighings replace them.
  */
 export function copyOfKind(kind: Kind, id: string): Kind {
-  return { ...kind, id, name: `${kind.name}, our way`, itemNumber: undefined, drawnAs: kind.drawnAs ?? kind.id, ways: kind.ways.map((way) => ({ ...way, estimated: true })) };
+  return {
+    ...kind,
+    id,
+    name: `${kind.name}, our way`,
+    itemNumber: undefined,
+    drawnAs: kind.drawnAs ?? kind.id,
+    ways: kind.ways.map((way) => ({ ...way, estimated: true })),
+  };
 }

@@ -15,7 +15,12 @@ import { TEMPERATURES } from './temperatures';
 import { convert } from '../units/convert';
 
 const on = '2026-01-01';
-const haunch: Kind = { ...blankKind('own-haunch'), name: 'Venison haunch', plural: 'venison haunches', animal: 'lamb' };
+const haunch: Kind = {
+  ...blankKind('own-haunch'),
+  name: 'Venison haunch',
+  plural: 'venison haunches',
+  animal: 'lamb',
+};
 
 function recordOf(kind: unknown, key = 'own-haunch', at = '2026-01-01T00:00:00.000Z'): HouseholdRecord {
   return { type: 'kind', key, stamp: { at, device: 'tablet', seq: 0 }, value: kind } as HouseholdRecord;
@@ -34,12 +39,27 @@ describe('a kind of the household’s own', () => {
   });
 
   it('is known once its household is read: its animal, its name, its place in the shop', () => {
-    const builder = new JournalBuilder().add({ type: 'received', lot: 'p', kind: 'own-haunch', way: 'usual', count: 1, massDg: 30_000, paidMinor: 4000, on }, { type: 'cut', from: 'p', lot: 'c', part: 'main', destination: 'main', massDg: 4000, count: 1, on });
+    const builder = new JournalBuilder().add(
+      {
+        type: 'received',
+        lot: 'p',
+        kind: 'own-haunch',
+        way: 'usual',
+        count: 1,
+        massDg: 30_000,
+        paidMinor: 4000,
+        on,
+      },
+      { type: 'cut', from: 'p', lot: 'c', part: 'main', destination: 'main', massDg: 4000, count: 1, on },
+    );
     const household = householdOf(builder.entries, [recordOf(haunch)]);
     const [piece, cut] = ['p', 'c'].map((lot) => household.journal.state.lots.get(lot)!);
     expect(piece?.animal).toBe('lamb');
     expect([lotName(piece!), lotName(cut!)]).toEqual(['Venison haunch', 'Portion']);
-    expect(shopItem('piece-own-haunch')).toMatchObject({ name: 'Venison haunch, the piece', piece: 'own-haunch' });
+    expect(shopItem('piece-own-haunch')).toMatchObject({
+      name: 'Venison haunch, the piece',
+      piece: 'own-haunch',
+    });
   });
 
   it('never takes the place of one that ships', () => {
@@ -51,19 +71,32 @@ describe('a kind of the household’s own', () => {
     const household = householdOf([], [recordOf(haunch)]);
     const read = readFile(writeFile(household));
     expect(read.problem).toBeUndefined();
-    const later = householdOf([], [recordOf({ ...haunch, name: 'Red deer haunch' }, 'own-haunch', '2026-02-01T00:00:00.000Z')]);
+    const later = householdOf(
+      [],
+      [recordOf({ ...haunch, name: 'Red deer haunch' }, 'own-haunch', '2026-02-01T00:00:00.000Z')],
+    );
     expect(ownKinds(mergeHouseholds(household, later)).map(({ name }) => name)).toEqual(['Red deer haunch']);
     expect(ownKinds(mergeHouseholds(later, household)).map(({ name }) => name)).toEqual(['Red deer haunch']);
     expect(ownKinds(householdOf([], [recordOf(null)]))).toEqual([]);
   });
 
   it.each<[string, unknown, RegExp]>([
-    ['shares over 1', { ...haunch, ways: [{ ...haunch.ways[0], shares: { main: 1.2 } }] }, /records\[0\].*|damaged/],
-    ['two parts of one name', { ...haunch, parts: [...haunch.parts, { ...haunch.parts[0], id: 'other' }] }, /damaged/],
+    [
+      'shares over 1',
+      { ...haunch, ways: [{ ...haunch.ways[0], shares: { main: 1.2 } }] },
+      /records\[0\].*|damaged/,
+    ],
+    [
+      'two parts of one name',
+      { ...haunch, parts: [...haunch.parts, { ...haunch.parts[0], id: 'other' }] },
+      /damaged/,
+    ],
     ['no name', { ...haunch, name: '' }, /damaged/],
     ['the id of one that ships', { ...haunch, id: 'strip-loin' }, /damaged/],
   ])('in a file with %s it is refused whole', (_what, kind, answer) => {
-    const good = JSON.parse(writeFile(householdOf([], [recordOf(haunch)]))) as { records: { value: unknown }[] };
+    const good = JSON.parse(writeFile(householdOf([], [recordOf(haunch)]))) as {
+      records: { value: unknown }[];
+    };
     good.records[0]!.value = kind;
     const read = readFile(JSON.stringify(good));
     expect(read.problem).toMatch(answer);
@@ -94,6 +127,16 @@ describe('words', () => {
 });
 
 it('temperatures of handling and keeping (USDA FSIS, FDA Food Code; from memory)', () => {
-  const fahrenheit = Object.fromEntries(Object.entries(TEMPERATURES).map(([id, { celsius }]) => [id, Math.round(convert(celsius, 'C', 'F')) + 0]));
-  expect(fahrenheit).toEqual({ dangerFrom: 40, dangerTo: 140, hotDay: 90, refrigerator: 40, freezer: 0, jerky: 160, jerkyPoultry: 165 });
+  const fahrenheit = Object.fromEntries(
+    Object.entries(TEMPERATURES).map(([id, { celsius }]) => [id, Math.round(convert(celsius, 'C', 'F')) + 0]),
+  );
+  expect(fahrenheit).toEqual({
+    dangerFrom: 40,
+    dangerTo: 140,
+    hotDay: 90,
+    refrigerator: 40,
+    freezer: 0,
+    jerky: 160,
+    jerkyPoultry: 165,
+  });
 });

@@ -10,11 +10,16 @@ import { partOf } from './kinds';
  * @example strip loin, trim first: strip and tail, fat cap, ends, steaks; then lean trimmings
  */
 export function partsOfWay(kind: Kind, way: Way): Part[] {
-  const freed = [...new Set(way.steps.flatMap((step) => kind.steps.find(({ id }) => id === step)?.frees ?? []))];
+  const freed = [
+    ...new Set(way.steps.flatMap((step) => kind.steps.find(({ id }) => id === step)?.frees ?? [])),
+  ];
   const given = freed.filter((id) => way.shares[id] !== undefined);
   const mayTurnUp = kind.parts.filter(({ id, destination }) => {
     if (given.includes(id)) return false;
-    return !kind.ways.some(({ shares }) => shares[id] !== undefined) || (freed.includes(id) && destination !== 'main');
+    return (
+      !kind.ways.some(({ shares }) => shares[id] !== undefined) ||
+      (freed.includes(id) && destination !== 'main')
+    );
   });
   return [...given.flatMap((id) => partOf(kind, id) ?? []), ...mayTurnUp];
 }

@@ -21,11 +21,18 @@ export function waysByFamily(kind: Pick<Kind, 'ways'>): Family[] {
 
 function choicesOf(ways: readonly Way[]): Family['choices'] {
   const questions = [...new Set(ways.flatMap(({ schools }) => Object.keys(schools ?? {})))];
-  return questions.map((question) => ({ question, answers: [...new Set(ways.flatMap(({ schools }) => schools?.[question] ?? []))] }));
+  return questions.map((question) => ({
+    question,
+    answers: [...new Set(ways.flatMap(({ schools }) => schools?.[question] ?? []))],
+  }));
 }
 
 /** The way of the family that answers one question otherwise and the rest alike. */
 export function otherSchool(family: Family, way: Way, question: string, answer: string): Way {
   const wanted = { ...way.schools, [question]: answer };
-  return family.ways.find(({ schools }) => Object.entries(wanted).every(([each, its]) => schools?.[each] === its)) ?? way;
+  return (
+    family.ways.find(({ schools }) =>
+      Object.entries(wanted).every(([each, its]) => schools?.[each] === its),
+    ) ?? way
+  );
 }

@@ -25,7 +25,10 @@ export interface Choice {
  */
 export function withSchools(base: Way, choices: readonly Choice[]): Way[] {
   return choices.reduce<Way[]>(
-    (ways, choice) => ways.flatMap((way) => choice.schools.map((school, index) => taking(way, choice.question, school, index === 0))),
+    (ways, choice) =>
+      ways.flatMap((way) =>
+        choice.schools.map((school, index) => taking(way, choice.question, school, index === 0)),
+      ),
     [{ ...base, family: base.name, schools: {} }],
   );
 }
@@ -42,7 +45,9 @@ function taking(way: Way, question: string, { id, name, steps = {}, moves }: Sch
 }
 
 function moved(shares: Way['shares'], moves: Readonly<Record<string, number>>): Way['shares'] {
-  const sums = Object.entries({ ...shares, ...moves }).map(([part]) => [part, round((shares[part] ?? 0) + (moves[part] ?? 0))] as const);
+  const sums = Object.entries({ ...shares, ...moves }).map(
+    ([part]) => [part, round((shares[part] ?? 0) + (moves[part] ?? 0))] as const,
+  );
   return Object.fromEntries(sums.filter(([, share]) => share > 0));
 }
 

@@ -7,5 +7,8 @@ import type { Basis } from './carriers';
 /** What a household's prices and choices give the schools to count with. */
 export function basisOf(household: Pick<Household, 'records'>): Basis {
   const book = priceBook(valuesOf(household, 'price'), shopNames(household));
-  return { pricing: { book, choices: valuesOf(household, 'item') }, plateDg: meanPlateDg(settingsOf(household)) };
+  return {
+    pricing: { book, choices: valuesOf(household, 'item') },
+    plateDg: meanPlateDg(settingsOf(household)),
+  };
 }

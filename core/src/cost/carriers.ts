@@ -22,7 +22,13 @@ export function carriersOf(state: State, piece: LotId, { pricing, plateDg }: Bas
     const key = `${lot.part ?? ''}/${destination}`;
     const price = prices.get(key) ?? partPrice(pricing, lot, destination, on);
     prices.set(key, price);
-    return { lot, destination, massDg, price, plates: isUsable(destination) ? platesOf(state, leaf, plateDg) : 0 };
+    return {
+      lot,
+      destination,
+      massDg,
+      price,
+      plates: isUsable(destination) ? platesOf(state, leaf, plateDg) : 0,
+    };
   });
 }
 

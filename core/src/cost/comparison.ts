@@ -43,10 +43,15 @@ export interface Comparison {
 export function compareWithShop(state: State, piece: LotId, basis: Basis): Comparison {
   const lot = state.lots.get(piece);
   const onBoardDg = lot && !lot.closed ? lot.leftDg : 0;
-  const carriers = carriersOf(state, piece, basis).map((each) => ({ ...each, massDg: each.lot.id === piece ? each.massDg - onBoardDg : each.massDg }));
+  const carriers = carriersOf(state, piece, basis).map((each) => ({
+    ...each,
+    massDg: each.lot.id === piece ? each.massDg - onBoardDg : each.massDg,
+  }));
   const lines = linesOf(carriers.filter(({ massDg }) => massDg > 0));
   const worthMinor = lines.reduce((sum, line) => sum + (line.worthMinor ?? 0), 0);
-  const missing = lines.filter((line) => isGap(line.price, line.destination)).map(({ part }) => part ?? 'whole');
+  const missing = lines
+    .filter((line) => isGap(line.price, line.destination))
+    .map(({ part }) => part ?? 'whole');
   return {
     lines,
     worthMinor,
@@ -57,7 +62,9 @@ export function compareWithShop(state: State, piece: LotId, basis: Basis): Compa
   };
 }
 
-function linesOf(carriers: readonly (Carrier & { readonly lot: { readonly part: string | null } })[]): ComparisonLine[] {
+function linesOf(
+  carriers: readonly (Carrier & { readonly lot: { readonly part: string | null } })[],
+): ComparisonLine[] {
   const groups = new Map<string, Omit<ComparisonLine, 'worthMinor'>>();
   for (const { lot, destination, massDg, price } of carriers) {
     const key = `${lot.part ?? ''}/${destination}`;

@@ -18,7 +18,11 @@ export function cookedKey(kind: string | null, part: string | null): string {
  * @returns share of the raw weight, 0 to 1
  * @example cookedShare({ kind: 'whole-chicken', part: 'thighs' }, 'main') // 0.476: 32 % bone, 30 % lost
  */
-export function cookedShare(lot: { readonly kind: string | null; readonly part: string | null }, destination: Destination, own: ReadonlyMap<string, number> = new Map()): number {
+export function cookedShare(
+  lot: { readonly kind: string | null; readonly part: string | null },
+  destination: Destination,
+  own: ReadonlyMap<string, number> = new Map(),
+): number {
   const set = own.get(cookedKey(lot.kind, lot.part));
   if (set !== undefined) return set;
   const bone = partOf(kindById(lot.kind), lot.part)?.bone ?? 0;

@@ -18,7 +18,12 @@ export interface PartCost {
   readonly minor: Readonly<Record<SchoolId, Minor>>;
 }
 
-const NOTHING: Record<SchoolId, Minor> = { 'store-value': 0, 'by-weight': 0, 'by-product-credit': 0, 'by-dinner': 0 };
+const NOTHING: Record<SchoolId, Minor> = {
+  'store-value': 0,
+  'by-weight': 0,
+  'by-product-credit': 0,
+  'by-dinner': 0,
+};
 
 /** The parts of a piece, each with its share of what was paid under the four schools side by side. */
 export function costByPart(state: State, piece: LotId, basis: Basis): PartCost[] {
@@ -27,7 +32,9 @@ export function costByPart(state: State, piece: LotId, basis: Basis): PartCost[]
   for (const { lot, massDg, destination } of leavesOf(state, piece)) {
     const key = `${lot.part ?? ''}/${destination}`;
     const seen = parts.get(key) ?? { part: lot.part, destination, count: 0, massDg: 0, minor: NOTHING };
-    const minor = Object.fromEntries(shares.map(([school, of]) => [school, seen.minor[school] + (of.get(lot.id) ?? 0)])) as Record<SchoolId, Minor>;
+    const minor = Object.fromEntries(
+      shares.map(([school, of]) => [school, seen.minor[school] + (of.get(lot.id) ?? 0)]),
+    ) as Record<SchoolId, Minor>;
     parts.set(key, { ...seen, count: seen.count + lot.count, massDg: seen.massDg + massDg, minor });
   }
   return [...parts.values()];

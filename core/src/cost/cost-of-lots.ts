@@ -30,7 +30,8 @@ const CARRIES_NOTHING: ReadonlySet<Flow['way']> = new Set<Flow['way']>(['cut', '
 export function costOfLots(state: State, school: SchoolId, basis: Basis): Map<LotId, LotCost> {
   const shared = new Map<LotId, Minor>();
   for (const lot of state.lots.values()) {
-    if (lot.form === 'piece') for (const [id, minor] of sharePaid(state, lot.id, school, basis)) shared.set(id, minor);
+    if (lot.form === 'piece')
+      for (const [id, minor] of sharePaid(state, lot.id, school, basis)) shared.set(id, minor);
   }
   const costs = new Map<LotId, LotCost>();
   for (const lot of state.lots.values()) costs.set(lot.id, costOf(lot, shared.get(lot.id), costs));
@@ -57,7 +58,10 @@ function broughtIn(
   if (lot.form === 'piece') return { minor: shared ?? 0, complete: true };
   if (shared !== undefined) return { minor: shared, complete: true };
   if (lot.sources.length === 0) return { minor: lot.paidMinor ?? 0, complete: lot.paidMinor !== null };
-  const parts = lot.sources.map(({ lot: id, flow }) => ({ minor: costs.get(id)?.flows[flow] ?? 0, from: costs.get(id) }));
+  const parts = lot.sources.map(({ lot: id, flow }) => ({
+    minor: costs.get(id)?.flows[flow] ?? 0,
+    from: costs.get(id),
+  }));
   return {
     minor: parts.reduce((sum, part) => sum + part.minor, 0),
     complete: parts.every((part) => part.from?.complete ?? false),

@@ -12,8 +12,21 @@ import { costOfLots } from './cost-of-lots';
 import { sharePaid } from './share-paid';
 
 const on = '2026-01-02';
-const received: Fact = { type: 'received', lot: 'p', kind: 'strip-loin', count: 1, massDg: 10_000, paidMinor: 1001, on };
-const cut = (lot: string, massDg: number, destination: 'main' | 'grind' | 'stock' | 'bin' = 'main', from = 'p'): Fact => ({ type: 'cut', from, lot, part: 'steaks', destination, massDg, count: 1, on });
+const received: Fact = {
+  type: 'received',
+  lot: 'p',
+  kind: 'strip-loin',
+  count: 1,
+  massDg: 10_000,
+  paidMinor: 1001,
+  on,
+};
+const cut = (
+  lot: string,
+  massDg: number,
+  destination: 'main' | 'grind' | 'stock' | 'bin' = 'main',
+  from = 'p',
+): Fact => ({ type: 'cut', from, lot, part: 'steaks', destination, massDg, count: 1, on });
 const basis = (notes: PriceNote[] = [], choices: [string, ItemChoice][] = []): Basis => ({
   pricing: { book: priceBook(notes.map((note, index) => [`k${index}`, note])), choices: new Map(choices) },
   plateDg: 2000,
@@ -22,8 +35,20 @@ const stateOf = (...facts: Fact[]) => new JournalBuilder().add(...facts).househo
 
 describe('cost by weight', () => {
   it('goes to what is usable only, and sums to what was paid', () => {
-    const state = stateOf(received, cut('a', 3000), cut('b', 3000), cut('s', 2000, 'stock'), cut('x', 2000, 'bin'), { type: 'closed', lot: 'p' });
-    expect(Object.fromEntries(sharePaid(state, 'p', 'by-weight', basis()))).toEqual({ a: 501, b: 500, s: 0, x: 0 });
+    const state = stateOf(
+      received,
+      cut('a', 3000),
+      cut('b', 3000),
+      cut('s', 2000, 'stock'),
+      cut('x', 2000, 'bin'),
+      { type: 'closed', lot: 'p' },
+    );
+    expect(Object.fromEntries(sharePaid(state, 'p', 'by-weight', basis()))).toEqual({
+      a: 501,
+      b: 500,
+      s: 0,
+      x: 0,
+    });
   });
 
   it('falls back to mass where nothing is usable, and to the piece where there is no mass', () => {
@@ -40,8 +65,26 @@ describe('cost by weight', () => {
       cut('t', 2000, 'bin', 'a'),
       cut('g', 2000, 'grind'),
       { type: 'closed', lot: 'p' },
-      { type: 'combined', lot: 'm', from: [{ lot: 'g', amount: 'all' }], added: [{ name: 'salt', massDg: 100 }], name: 'Mince', destination: 'grind', on },
-      { type: 'packed', lot: 'k', name: 'k', from: [{ lot: 'a', amount: 'all' }, { lot: 'm', amount: { massDg: 1050 } }], plates: 2, on },
+      {
+        type: 'combined',
+        lot: 'm',
+        from: [{ lot: 'g', amount: 'all' }],
+        added: [{ name: 'salt', massDg: 100 }],
+        name: 'Mince',
+        destination: 'grind',
+        on,
+      },
+      {
+        type: 'packed',
+        lot: 'k',
+        name: 'k',
+        from: [
+          { lot: 'a', amount: 'all' },
+          { lot: 'm', amount: { massDg: 1050 } },
+        ],
+        plates: 2,
+        on,
+      },
       { type: 'eaten', lot: 'k', amount: { plates: 1 }, on },
     );
     const costs = costOfLots(state, 'by-weight', basis());
@@ -53,7 +96,20 @@ describe('cost by weight', () => {
   });
 
   it('of what has an unknown price in it is a lower bound, and says so', () => {
-    const state = stateOf({ type: 'acquired', lot: 'k', name: 'k', destination: 'main', massDg: 100, count: 1, paidMinor: null, origin: 'gift', on: null }, { type: 'unpacked', from: 'k', lot: 'u', amount: 'all', on });
+    const state = stateOf(
+      {
+        type: 'acquired',
+        lot: 'k',
+        name: 'k',
+        destination: 'main',
+        massDg: 100,
+        count: 1,
+        paidMinor: null,
+        origin: 'gift',
+        on: null,
+      },
+      { type: 'unpacked', from: 'k', lot: 'u', amount: 'all', on },
+    );
     expect(costOfLots(state, 'by-weight', basis()).get('u')).toMatchObject({ minor: 0, complete: false });
   });
 });
@@ -63,32 +119,69 @@ describe('the comparison', () => {
 
   it('takes a part at its own price while it stays that cut, else at the destination’s', () => {
     const state = stateOf(received, cut('a', 6000), cut('g', 2000, 'grind'), { type: 'closed', lot: 'p' });
-    const { lines } = compareWithShop(state, 'p', basis([note('strip-steak', 1800), note('beef-grind', 1000)]));
+    const { lines } = compareWithShop(
+      state,
+      'p',
+      basis([note('strip-steak', 1800), note('beef-grind', 1000)]),
+    );
     // The shop leaves a tenth on a strip steak: 18.00 as sold is 20.00 trimmed.
-    expect(lines.map(({ price, worthMinor }) => [price.item?.id, worthMinor])).toEqual([['strip-steak', 1200], ['beef-grind', 200]]);
+    expect(lines.map(({ price, worthMinor }) => [price.item?.id, worthMinor])).toEqual([
+      ['strip-steak', 1200],
+      ['beef-grind', 200],
+    ]);
   });
 
   it('is a lower bound while meat is on the board', () => {
     const state = stateOf(received, cut('a', 6000));
-    expect(compareWithShop(state, 'p', basis([note('strip-steak', 1800)]))).toMatchObject({ worthMinor: 1200, complete: false, missing: [] });
+    expect(compareWithShop(state, 'p', basis([note('strip-steak', 1800)]))).toMatchObject({
+      worthMinor: 1200,
+      complete: false,
+      missing: [],
+    });
   });
 });
 
 describe('the yield test', () => {
   it('accounts for every gram', () => {
-    const state = stateOf(received, { type: 'drained', lot: 'p', massDg: 9700 }, cut('a', 6000), cut('x', 3000, 'bin'), { type: 'closed', lot: 'p' });
+    const state = stateOf(
+      received,
+      { type: 'drained', lot: 'p', massDg: 9700 },
+      cut('a', 6000),
+      cut('x', 3000, 'bin'),
+      { type: 'closed', lot: 'p' },
+    );
     const test = yieldTest(state, 'p');
-    expect(test).toMatchObject({ drainedDg: 9700, usableDg: 6000, unaccountedDg: 700, leftDg: 0, yield: 0.6, weighings: 2 });
+    expect(test).toMatchObject({
+      drainedDg: 9700,
+      usableDg: 6000,
+      unaccountedDg: 700,
+      leftDg: 0,
+      yield: 0.6,
+      weighings: 2,
+    });
     expect(Object.values(test.destinations).reduce((a, b) => a + b, 0) + test.unaccountedDg).toBe(10_000);
   });
 
   it('divides by nothing where nothing is usable', () => {
-    expect(yieldTest(stateOf(received), 'p')).toMatchObject({ perUsableKgMinor: null, costFactor: null, leftDg: 10_000 });
+    expect(yieldTest(stateOf(received), 'p')).toMatchObject({
+      perUsableKgMinor: null,
+      costFactor: null,
+      leftDg: 10_000,
+    });
   });
 });
 
 describe('keeping for quality (USDA FSIS, from memory)', () => {
-  const pack = (over: object) => ({ animal: 'beef', destination: 'main', part: 'steaks', kind: 'strip-loin', form: 'pack', name: 'k', ...over }) as Parameters<typeof keepingOf>[0];
+  const pack = (over: object) =>
+    ({
+      animal: 'beef',
+      destination: 'main',
+      part: 'steaks',
+      kind: 'strip-loin',
+      form: 'pack',
+      name: 'k',
+      ...over,
+    }) as Parameters<typeof keepingOf>[0];
   it.each([
     ['steaks', {}, [4, 12]],
     ['grind', { destination: 'grind' }, [3, 4]],
@@ -99,13 +192,39 @@ describe('keeping for quality (USDA FSIS, from memory)', () => {
   });
 
   it('nothing is published for bones and fat, nor known of an unknown animal', () => {
-    expect([{ destination: 'stock' }, { destination: 'render' }, { animal: null }].map((over) => keepingOf(pack(over)))).toEqual([null, null, null]);
+    expect(
+      [{ destination: 'stock' }, { destination: 'render' }, { animal: null }].map((over) =>
+        keepingOf(pack(over)),
+      ),
+    ).toEqual([null, null, null]);
   });
 
   it('runs from the day of wrapping', () => {
-    const { stock } = report(new JournalBuilder().add(received, cut('a', 5000), { type: 'packed', lot: 'k', name: 'k', from: [{ lot: 'a', amount: 'all' }], on }).household(), 'by-weight');
+    const { stock } = report(
+      new JournalBuilder()
+        .add(received, cut('a', 5000), {
+          type: 'packed',
+          lot: 'k',
+          name: 'k',
+          from: [{ lot: 'a', amount: 'all' }],
+          on,
+        })
+        .household(),
+      'by-weight',
+    );
     expect(stock).toMatchObject([{ wrappedOn: on, bestBefore: '2027-01-02', state: 'frozen' }]);
-    const lot = stateOf({ type: 'acquired', lot: 'k', name: 'k', animal: 'beef', destination: 'main', massDg: 1, count: 1, paidMinor: 1, origin: 'gift', on: null }).lots.get('k');
+    const lot = stateOf({
+      type: 'acquired',
+      lot: 'k',
+      name: 'k',
+      animal: 'beef',
+      destination: 'main',
+      massDg: 1,
+      count: 1,
+      paidMinor: 1,
+      origin: 'gift',
+      on: null,
+    }).lots.get('k');
     expect(lot && bestBefore(lot)).toBeNull();
   });
 });

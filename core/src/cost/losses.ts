@@ -24,7 +24,12 @@ export interface Loss {
  *
  * @param periodOf the period that a day is in, such as its year
  */
-export function lossesBy(state: State, entries: readonly Entry[], costs: ReadonlyMap<string, LotCost>, periodOf: (day: string) => string): Loss[] {
+export function lossesBy(
+  state: State,
+  entries: readonly Entry[],
+  costs: ReadonlyMap<string, LotCost>,
+  periodOf: (day: string) => string,
+): Loss[] {
   const byId = new Map<EntryId, Entry>(entries.map((entry) => [entry.id, entry]));
   const groups = new Map<string, Loss>();
   for (const lot of state.lots.values()) {
@@ -33,12 +38,29 @@ export function lossesBy(state: State, entries: readonly Entry[], costs: Readonl
       if (way !== 'shrunk' && way !== 'discarded') continue;
       const entry = byId.get(id);
       const period = periodOf(on ?? entry?.at.slice(0, 10) ?? '');
-      const reason = (entry && 'reason' in entry && entry.reason) || (way === 'shrunk' ? 'not found' : 'no reason given');
+      const reason =
+        (entry && 'reason' in entry && entry.reason) || (way === 'shrunk' ? 'not found' : 'no reason given');
       const cost = costs.get(lot.id);
       const key = `${period}|${way}|${reason}`;
-      const known = groups.get(key) ?? { period, way, reason, packs: 0, massDg: 0, costMinor: 0, isCostKnown: true };
-      groups.set(key, { ...known, packs: known.packs + 1, massDg: known.massDg + massDg, costMinor: known.costMinor + (cost?.flows[index] ?? 0), isCostKnown: known.isCostKnown && (cost?.complete ?? false) });
+      const known = groups.get(key) ?? {
+        period,
+        way,
+        reason,
+        packs: 0,
+        massDg: 0,
+        costMinor: 0,
+        isCostKnown: true,
+      };
+      groups.set(key, {
+        ...known,
+        packs: known.packs + 1,
+        massDg: known.massDg + massDg,
+        costMinor: known.costMinor + (cost?.flows[index] ?? 0),
+        isCostKnown: known.isCostKnown && (cost?.complete ?? false),
+      });
     }
   }
-  return [...groups.values()].sort((a, b) => (a.period < b.period ? 1 : a.period > b.period ? -1 : 0) || b.massDg - a.massDg);
+  return [...groups.values()].sort(
+    (a, b) => (a.period < b.period ? 1 : a.period > b.period ? -1 : 0) || b.massDg - a.massDg,
+  );
 }

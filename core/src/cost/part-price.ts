@@ -17,14 +17,23 @@ export interface Pricing {
 
 /** What a part would cost bought cut. */
 export type PartPrice =
-  | { readonly state: 'known'; readonly item: ShopItem; readonly going: GoingPrice; readonly leftOn: number; readonly perKgMinor: Minor }
+  | {
+      readonly state: 'known';
+      readonly item: ShopItem;
+      readonly going: GoingPrice;
+      readonly leftOn: number;
+      readonly perKgMinor: Minor;
+    }
   /** A gap to fill. No item where no shop sells such a thing. */
   | { readonly state: 'unknown'; readonly item: ShopItem | null }
   /** The household would not buy it: worth nothing, and not in the pile that is compared. */
   | { readonly state: 'unwanted'; readonly item: ShopItem };
 
 type PartOfKind = Pick<Lot, 'kind' | 'part' | 'animal'>;
-interface Link { readonly item: ShopItem; readonly leftOn: number }
+interface Link {
+  readonly item: ShopItem;
+  readonly leftOn: number;
+}
 
 /**
  * The shop items that a lot compares with, the closest first: its part's own while it is kept as
@@ -53,7 +62,12 @@ export function comparableItem(lot: PartOfKind, destination: Destination): ShopI
  *
  * @example strip steak at 27.00 with 10 % of cap and tail left on: 30.00 for trimmed steak
  */
-export function partPrice(pricing: Pricing, lot: PartOfKind, destination: Destination, on: IsoDate): PartPrice {
+export function partPrice(
+  pricing: Pricing,
+  lot: PartOfKind,
+  destination: Destination,
+  on: IsoDate,
+): PartPrice {
   const links = linksOf(lot, destination);
   const first = links[0];
   if (!first) return { state: 'unknown', item: null };
@@ -61,7 +75,14 @@ export function partPrice(pricing: Pricing, lot: PartOfKind, destination: Destin
   for (const { item, leftOn } of links) {
     const going = goingPrice(pricing.book, item.id, on);
     const left = leftOn > 0 ? (pricing.choices.get(item.id)?.leftOn ?? leftOn) : 0;
-    if (going) return { state: 'known', item, going, leftOn: left, perKgMinor: roundHalfUp(going.perKgMinor / (1 - left)) };
+    if (going)
+      return {
+        state: 'known',
+        item,
+        going,
+        leftOn: left,
+        perKgMinor: roundHalfUp(going.perKgMinor / (1 - left)),
+      };
   }
   return { state: 'unknown', item: first.item };
 }

@@ -25,12 +25,15 @@ export interface School {
 
 const sum = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0);
 const usableDg = ({ destination, massDg }: Carrier): number => (isUsable(destination) ? massDg : 0);
-const worthMinor = ({ price, massDg }: Carrier): Minor => (price.state === 'known' ? labelTotal(massDg, price.perKgMinor) : 0);
+const worthMinor = ({ price, massDg }: Carrier): Minor =>
+  price.state === 'known' ? labelTotal(massDg, price.perKgMinor) : 0;
 
 /** Parts whose price is a gap take their share by mass of what is usable. */
 function gapShares(carriers: readonly Carrier[], paidMinor: Minor): number[] {
   const usable = sum(carriers.map(usableDg));
-  return carriers.map((carrier) => (isGap(carrier.price, carrier.destination) && usable > 0 ? (paidMinor * carrier.massDg) / usable : 0));
+  return carriers.map((carrier) =>
+    isGap(carrier.price, carrier.destination) && usable > 0 ? (paidMinor * carrier.massDg) / usable : 0,
+  );
 }
 
 /** Everything usable carries the same price a kilogram; by-products and loss carry nothing. */
@@ -45,7 +48,8 @@ const byWeight: School = {
 const storeValue: School = {
   id: 'store-value',
   name: 'Store value',
-  about: 'What was paid, in proportion to what each part would cost in the shop: fillet pays as fillet, bones as bones. A part without a price takes its share by weight.',
+  about:
+    'What was paid, in proportion to what each part would cost in the shop: fillet pays as fillet, bones as bones. A part without a price takes its share by weight.',
   weights: (carriers, paidMinor) => {
     const gaps = gapShares(carriers, paidMinor);
     const values = carriers.map(worthMinor);
@@ -60,7 +64,10 @@ const storeValue: School = {
 function mainOf(carriers: readonly Carrier[]): ReadonlySet<number> {
   const main = carriers.flatMap(({ destination }, index) => (destination === 'main' ? [index] : []));
   if (main.length > 0) return new Set(main);
-  const heaviest = carriers.reduce((best, carrier, index) => (usableDg(carrier) > usableDg(carriers[best] as Carrier) ? index : best), 0);
+  const heaviest = carriers.reduce(
+    (best, carrier, index) => (usableDg(carrier) > usableDg(carriers[best] as Carrier) ? index : best),
+    0,
+  );
   return new Set([heaviest]);
 }
 
@@ -68,17 +75,23 @@ function mainOf(carriers: readonly Carrier[]): ReadonlySet<number> {
  * What lesser parts are credited with, before scaling; by-products included. With more credit
  * than was paid, the main is free and the surplus is what lies beyond.
  */
-export function creditsOf(carriers: readonly Carrier[], paidMinor: Minor): { credits: number[]; surplusMinor: Minor } {
+export function creditsOf(
+  carriers: readonly Carrier[],
+  paidMinor: Minor,
+): { credits: number[]; surplusMinor: Minor } {
   const main = mainOf(carriers);
   const gaps = gapShares(carriers, paidMinor);
-  const credits = carriers.map((carrier, index) => (main.has(index) ? 0 : worthMinor(carrier) + Math.round(gaps[index] ?? 0)));
+  const credits = carriers.map((carrier, index) =>
+    main.has(index) ? 0 : worthMinor(carrier) + Math.round(gaps[index] ?? 0),
+  );
   return { credits, surplusMinor: Math.max(0, sum(credits) - paidMinor) };
 }
 
 const byProductCredit: School = {
   id: 'by-product-credit',
   name: 'By-product credit',
-  about: 'Lesser parts are credited at shop price, and the main cut carries the rest. More credit than was paid makes the main free; nothing is below zero.',
+  about:
+    'Lesser parts are credited at shop price, and the main cut carries the rest. More credit than was paid makes the main free; nothing is below zero.',
   weights: (carriers, paidMinor) => {
     const { credits, surplusMinor } = creditsOf(carriers, paidMinor);
     if (surplusMinor > 0) return credits;
@@ -93,7 +106,8 @@ const byProductCredit: School = {
 const byDinner: School = {
   id: 'by-dinner',
   name: 'By dinner',
-  about: 'What was paid, over the plates it made: every plate of this piece costs the same, whatever is on it.',
+  about:
+    'What was paid, over the plates it made: every plate of this piece costs the same, whatever is on it.',
   weights: (carriers) => carriers.map((carrier) => (isUsable(carrier.destination) ? carrier.plates : 0)),
 };
 

@@ -23,7 +23,12 @@ export interface StillOwed {
  * @returns null where nobody knows what was paid
  * @example paid 60.00, four steaks of 350 g at 30.00/kg off: 18.00 owed, two more steaks
  */
-export function stillOwed(piece: Pick<Lot, 'paidMinor'>, cuts: readonly Lot[], pricing: Pricing, on: IsoDate): StillOwed | null {
+export function stillOwed(
+  piece: Pick<Lot, 'paidMinor'>,
+  cuts: readonly Lot[],
+  pricing: Pricing,
+  on: IsoDate,
+): StillOwed | null {
   if (piece.paidMinor === null) return null;
   let worth = 0;
   let isLowerBound = false;
@@ -37,10 +42,18 @@ export function stillOwed(piece: Pick<Lot, 'paidMinor'>, cuts: readonly Lot[], p
     if (partOf(kindById(cut.kind), cut.part)?.portion) last = { cut, eachMinor: minor / cut.count };
   }
   const owedMinor = piece.paidMinor - Math.round(worth);
-  return { worthMinor: Math.round(worth), owedMinor, isLowerBound, more: last && owedMinor > 0 ? moreOf(last, owedMinor) : null };
+  return {
+    worthMinor: Math.round(worth),
+    owedMinor,
+    isLowerBound,
+    more: last && owedMinor > 0 ? moreOf(last, owedMinor) : null,
+  };
 }
 
-function moreOf({ cut, eachMinor }: { readonly cut: Lot; readonly eachMinor: number }, owedMinor: Minor): StillOwed['more'] {
+function moreOf(
+  { cut, eachMinor }: { readonly cut: Lot; readonly eachMinor: number },
+  owedMinor: Minor,
+): StillOwed['more'] {
   const { portion = '', portions = portion } = partOf(kindById(cut.kind), cut.part) ?? {};
   return eachMinor > 0 ? { count: Math.ceil(owedMinor / eachMinor), portion, portions } : null;
 }

@@ -7,7 +7,14 @@ describe('the worked piece', () => {
 
   it('yields 78.4 % of what was received', () => {
     expect(purchase).toMatchObject({ receivedG: 5000, drainedG: 4900, yieldPct: 78.4 });
-    expect(purchase?.destinations).toMatchObject({ main: 3430, grind: 490, stock: 245, bin: 735, liquid: 100, unaccounted: 0 });
+    expect(purchase?.destinations).toMatchObject({
+      main: 3430,
+      grind: 490,
+      stock: 245,
+      bin: 735,
+      liquid: 100,
+      unaccounted: 0,
+    });
   });
 
   it('shares what was paid by weight over what is usable, to the cent', () => {
@@ -16,7 +23,13 @@ describe('the worked piece', () => {
   });
 
   it('is worth 87.22 bought cut, saves 27.22 and breaks even at 17.44 a kilogram', () => {
-    expect(purchase?.shop).toEqual({ worthMinor: 8722, savedMinor: 2722, breakEvenPerKgMinor: 1744, complete: true, missing: [] });
+    expect(purchase?.shop).toEqual({
+      worthMinor: 8722,
+      savedMinor: 2722,
+      breakEvenPerKgMinor: 1744,
+      complete: true,
+      missing: [],
+    });
   });
 
   it('names the part whose price is unknown and gives lower bounds', () => {
@@ -26,6 +39,12 @@ describe('the worked piece', () => {
     gap.entries.push(...household.entries);
     gap.records.push(...household.records);
     const shop = report(gap.household(), 'by-weight').purchases[0]?.shop;
-    expect(shop).toEqual({ worthMinor: 490, savedMinor: -5510, breakEvenPerKgMinor: 98, complete: false, missing: ['centre'] });
+    expect(shop).toEqual({
+      worthMinor: 490,
+      savedMinor: -5510,
+      breakEvenPerKgMinor: 98,
+      complete: false,
+      missing: ['centre'],
+    });
   });
 });

@@ -30,7 +30,10 @@ export interface Work {
  * @example 27.22 saved, 4 packs at 0.25, 45 minutes at 12.00 an hour: 1.00 supplies, 9.00 time,
  *   17.22 net, 34.96 net saved an hour
  */
-export function workingCosts({ savedMinor, packs, minutes, piecesOfTheYear }: Work, settings: CostSettings): WorkingCosts {
+export function workingCosts(
+  { savedMinor, packs, minutes, piecesOfTheYear }: Work,
+  settings: CostSettings,
+): WorkingCosts {
   const suppliesMinor = packs * (settings.bagMinor + settings.labelMinor);
   const yearly = settings.tools.reduce((total, { paidMinor, years }) => total + paidMinor / years, 0);
   const toolsMinor = roundHalfUp(yearly / Math.max(1, piecesOfTheYear));

@@ -74,19 +74,31 @@ export function buyNext(request: BuyRequest): BuyNext[] {
     if (known) known.push(lot);
     else bought.set(lot.kind, [lot]);
   }
-  const rows = request.kinds.flatMap((kind) => (bought.has(kind.id) ? [adviceOn(kind, bought.get(kind.id) ?? [], request)] : []));
-  return rows.sort((a, b) => ADVICE.indexOf(a.advice) - ADVICE.indexOf(b.advice) || (a.runsOut?.earliest ?? '9') .localeCompare(b.runsOut?.earliest ?? '9') || a.name.localeCompare(b.name));
+  const rows = request.kinds.flatMap((kind) =>
+    bought.has(kind.id) ? [adviceOn(kind, bought.get(kind.id) ?? [], request)] : [],
+  );
+  return rows.sort(
+    (a, b) =>
+      ADVICE.indexOf(a.advice) - ADVICE.indexOf(b.advice) ||
+      (a.runsOut?.earliest ?? '9').localeCompare(b.runsOut?.earliest ?? '9') ||
+      a.name.localeCompare(b.name),
+  );
 }
 
 function adviceOn(kind: Kind, pieces: readonly Lot[], request: BuyRequest): BuyNext {
   const { state, stock, book, room, plateDg, today } = request;
-  const plates = stock.filter((lot) => lot.kind === kind.id && lot.animal === kind.animal).reduce((sum, lot) => sum + platesOf(lot, plateDg), 0);
+  const plates = stock
+    .filter((lot) => lot.kind === kind.id && lot.animal === kind.animal)
+    .reduce((sum, lot) => sum + platesOf(lot, plateDg), 0);
   const rate = useRate(state, { animal: kind.animal, kind: kind.id }, today, plateDg);
   const runsOut = rate && datesOf(weeksLeft(plates, rate), today);
   const closed = pieces.filter(({ closed }) => closed);
   const pieceDg = Math.round(median(pieces, ({ inDg }) => inDg) ?? 0);
   const usable = mean(closed, ({ id }) => yieldTest(state, id).yield) ?? 0;
-  const offer = saleRhythm(book, wholePieceItem(kind.id), today).find(({ next, likely }) => likely >= LIKELY && daysBetween(today, next) <= AHEAD_DAYS) ?? null;
+  const offer =
+    saleRhythm(book, wholePieceItem(kind.id), today).find(
+      ({ next, likely }) => likely >= LIKELY && daysBetween(today, next) <= AHEAD_DAYS,
+    ) ?? null;
   const known = {
     kind: kind.id,
     name: kind.name,
@@ -116,7 +128,10 @@ function adviceFor({ rate, runsOut, offer, now, fits }: Known, today: IsoDate): 
   return isSoon ? 'buy-now' : 'enough';
 }
 
-function datesOf({ least, most }: { least: number; most: number | null }, today: IsoDate): BuyNext['runsOut'] {
+function datesOf(
+  { least, most }: { least: number; most: number | null },
+  today: IsoDate,
+): BuyNext['runsOut'] {
   // Beyond some years no calendar says anything.
   const after = (weeks: number): IsoDate => addDays(today, Math.round(Math.min(weeks, 500) * 7));
   return { earliest: after(least), latest: most === null ? null : after(most) };
@@ -125,6 +140,8 @@ function datesOf({ least, most }: { least: number; most: number | null }, today:
 /** The lowest offer that was noted in the last days. */
 function offerNow(book: PriceBook, item: string, today: IsoDate): KeyedNote | null {
   const notes = notesOf(book, item);
-  const recent = notes.slice(countUpTo(notes, addDays(today, -OFFER_DAYS)), countUpTo(notes, today)).filter(({ offer }) => offer);
+  const recent = notes
+    .slice(countUpTo(notes, addDays(today, -OFFER_DAYS)), countUpTo(notes, today))
+    .filter(({ offer }) => offer);
   return recent.sort((a, b) => a.perKgMinor - b.perKgMinor)[0] ?? null;
 }

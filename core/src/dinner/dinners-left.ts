@@ -33,9 +33,18 @@ export function dinnersLeft(stock: readonly Lot[], eaters: number, plateDg: Mass
   const rows = [...groups.values()].map((lots): DinnersLeft => {
     const { animal = null, kind = null } = lots[0] ?? {};
     const plates = lots.reduce((sum, lot) => sum + platesOf(lot, plateDg), 0);
-    return { animal, kind, name: kindById(kind)?.name ?? 'other packs', packs: lots.length, plates, dinners: plates / Math.max(1, eaters) };
+    return {
+      animal,
+      kind,
+      name: kindById(kind)?.name ?? 'other packs',
+      packs: lots.length,
+      plates,
+      dinners: plates / Math.max(1, eaters),
+    };
   });
-  return rows.sort((a, b) => compare(a.animal ?? '~', b.animal ?? '~') || b.plates - a.plates || compare(a.name, b.name));
+  return rows.sort(
+    (a, b) => compare(a.animal ?? '~', b.animal ?? '~') || b.plates - a.plates || compare(a.name, b.name),
+  );
 }
 
 const compare = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);

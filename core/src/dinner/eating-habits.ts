@@ -28,11 +28,14 @@ export function eatingHabits(state: State, today: IsoDate): EatingHabits {
   const dinners = eatenDays(state, addDays(today, -7 * WEEKS), today);
   const active = new Set([...dinners.keys()].map((date) => Math.floor(daysBetween(date, today) / 7)));
   const weeks = active.size;
-  const onWeekday = (weekday: number): [IsoDate, Set<Animal | null>][] => [...dinners].filter(([date]) => weekdayOf(date) === weekday);
+  const onWeekday = (weekday: number): [IsoDate, Set<Animal | null>][] =>
+    [...dinners].filter(([date]) => weekdayOf(date) === weekday);
   return {
     weeks,
     meatOn: (weekday) => (onWeekday(weekday).length + 1) / (weeks + 2),
-    animalOn: (weekday, animal) => (onWeekday(weekday).filter(([, animals]) => animals.has(animal)).length + 1) / (onWeekday(weekday).length + ANIMALS),
+    animalOn: (weekday, animal) =>
+      (onWeekday(weekday).filter(([, animals]) => animals.has(animal)).length + 1) /
+      (onWeekday(weekday).length + ANIMALS),
     daysAWeek: weeks === 0 ? 0 : dinners.size / weeks,
   };
 }

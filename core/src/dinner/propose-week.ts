@@ -65,7 +65,18 @@ const WIDTH = 60;
 /** Near its date: what is left of its best is this many days or fewer. */
 export const NEAR_DAYS = 30;
 /** What a fault of a dinner counts: estimates, in plates' worth of annoyance. */
-const COST = { short: 4, over: 1.2, sameAsBefore: 1.5, sameAsTwoBefore: 0.5, coldWater: 1, notOldest: 2, notNear: 1.5, unusual: 0.8, wasted: 6, nothing: 20 } as const;
+const COST = {
+  short: 4,
+  over: 1.2,
+  sameAsBefore: 1.5,
+  sameAsTwoBefore: 0.5,
+  coldWater: 1,
+  notOldest: 2,
+  notNear: 1.5,
+  unusual: 0.8,
+  wasted: 6,
+  nothing: 20,
+} as const;
 
 /**
  * Proposes dinners for the free days: what is thawing and what is near its date first, then the
@@ -86,9 +97,17 @@ export function proposeWeek(request: WeekRequest): ProposedDay[] {
   for (const day of free) {
     const plans = beam
       .flatMap((plan) => {
-        const options = optionsFor(day, packs.filter(({ id }) => !plan.used.has(id)), table);
+        const options = optionsFor(
+          day,
+          packs.filter(({ id }) => !plan.used.has(id)),
+          table,
+        );
         if (options.length === 0) return [{ ...plan, cost: plan.cost + COST.nothing }];
-        return options.map((option): PartPlan => ({ cost: plan.cost + costOf(day, option, plan, table), used: new Set([...plan.used, ...option.lots.map(({ id }) => id)]), chosen: [...plan.chosen, { date: day.date, option }] }));
+        return options.map((option): PartPlan => ({
+          cost: plan.cost + costOf(day, option, plan, table),
+          used: new Set([...plan.used, ...option.lots.map(({ id }) => id)]),
+          chosen: [...plan.chosen, { date: day.date, option }],
+        }));
       })
       .sort((a, b) => a.cost - b.cost);
     // Of plans that leave the same packs and end alike only the best goes on: what follows is the same for both.
@@ -98,19 +117,27 @@ export function proposeWeek(request: WeekRequest): ProposedDay[] {
   const [best] = beam;
   return (best?.chosen ?? []).map(({ date, option }) => {
     const day = days.find((each) => each.date === date) as PlannedDay;
-    return { date, meal: { ...day.meal, servings: [...option.servings] }, why: whyOf(date, option, best as PartPlan, table) };
+    return {
+      date,
+      meal: { ...day.meal, servings: [...option.servings] },
+      why: whyOf(date, option, best as PartPlan, table),
+    };
   });
 }
 
 /** What the rest of a plan depends on: the packs that are used, and the last two animals. */
 function endOf({ used, chosen }: PartPlan): string {
-  return `${[...used].sort().join(' ')} ${chosen.slice(-2).map(({ option }) => option.lots[0]?.animal).join(' ')}`;
+  return `${[...used].sort().join(' ')} ${chosen
+    .slice(-2)
+    .map(({ option }) => option.lots[0]?.animal)
+    .join(' ')}`;
 }
 
 /** The days that get a dinner: of those for which something can be ready, the ones on which the household most often has meat, in their order. */
 function freeDays(table: Table, wanted: number): PlannedDay[] {
   const { days, habits, today, packs } = table;
-  const isFree = ({ date, servings, isMeatless, wanted: plates }: PlannedDay): boolean => date >= today && servings.length === 0 && !isMeatless && plates > 0;
+  const isFree = ({ date, servings, isMeatless, wanted: plates }: PlannedDay): boolean =>
+    date >= today && servings.length === 0 && !isMeatless && plates > 0;
   const free = days.filter((day) => isFree(day) && packs.some((lot) => isInTime(day, lot, table)));
   const usual = [...free].sort((a, b) => habits.meatOn(weekdayOf(b.date)) - habits.meatOn(weekdayOf(a.date)));
   const chosen = new Set(usual.slice(0, Math.max(0, wanted)));
@@ -131,7 +158,12 @@ function tableOf(request: WeekRequest, used: ReadonlySet<string>): Table {
 
 /** Packs that make plates, the most urgent first, some of each animal. */
 function inLine({ stock, plateDg, today }: WeekRequest, until: Table['until']): Lot[] {
-  const rank = (lot: Lot): string => (until(lot) !== null ? `0 ${until(lot)}` : isNear(lot, today) ? `1 ${bestBefore(lot) ?? ''}` : `2 ${lot.on ?? ''}`);
+  const rank = (lot: Lot): string =>
+    until(lot) !== null
+      ? `0 ${until(lot)}`
+      : isNear(lot, today)
+        ? `1 ${bestBefore(lot) ?? ''}`
+        : `2 ${lot.on ?? ''}`;
   const ranked = stock.filter((lot) => platesOf(lot, plateDg) > 0).map((lot) => ({ lot, rank: rank(lot) }));
   ranked.sort((a, b) => (a.rank < b.rank ? -1 : a.rank > b.rank ? 1 : a.lot.id < b.lot.id ? -1 : 1));
   const seen = new Map<Animal | null, number>();
@@ -150,12 +182,18 @@ const likeness = (lot: Lot): string => `${lot.animal} ${lot.kind} ${lotName(lot)
 
 /** The first of packs that are alike, alone or with a second one of the same animal where one is too small. */
 function optionsFor(day: PlannedDay, packs: readonly Lot[], table: Table): Option[] {
-  const firsts = [...new Map([...packs].reverse().map((lot) => [likeness(lot), lot])).values()].reverse().filter((lot) => isInTime(day, lot, table));
+  const firsts = [...new Map([...packs].reverse().map((lot) => [likeness(lot), lot])).values()]
+    .reverse()
+    .filter((lot) => isInTime(day, lot, table));
   return firsts.flatMap((lot) => {
     const alone = optionOf([lot], day.wanted, table.plateDg);
     if (alone.plates >= day.wanted * 0.8) return [alone];
-    const second = packs.filter((other) => other.id !== lot.id && other.animal === lot.animal && isInTime(day, other, table)).map((other) => optionOf([lot, other], day.wanted, table.plateDg));
-    const closest = [...second].sort((a, b) => Math.abs(a.plates - day.wanted) - Math.abs(b.plates - day.wanted))[0];
+    const second = packs
+      .filter((other) => other.id !== lot.id && other.animal === lot.animal && isInTime(day, other, table))
+      .map((other) => optionOf([lot, other], day.wanted, table.plateDg));
+    const closest = [...second].sort(
+      (a, b) => Math.abs(a.plates - day.wanted) - Math.abs(b.plates - day.wanted),
+    )[0];
     return closest ? [alone, closest] : [alone];
   });
 }
@@ -180,28 +218,64 @@ function isInTime(day: PlannedDay, lot: Lot, { way, until }: Table): boolean {
   return way(day, lot) !== 'from-frozen';
 }
 
-function costOf(day: PlannedDay, option: Option, plan: PartPlan, { days, packs, habits, today, until, way }: Table): number {
+function costOf(
+  day: PlannedDay,
+  option: Option,
+  plan: PartPlan,
+  { days, packs, habits, today, until, way }: Table,
+): number {
   const { wanted } = day;
   const [lot] = option.lots;
-  const misfit = option.plates < wanted ? (COST.short * (wanted - option.plates)) / wanted : (COST.over * (option.plates - wanted)) / wanted;
+  const misfit =
+    option.plates < wanted
+      ? (COST.short * (wanted - option.plates)) / wanted
+      : (COST.over * (option.plates - wanted)) / wanted;
   const { before, after } = neighbours(day.date, plan, days);
   const is = (animal: Animal | null | undefined): boolean => animal !== undefined && animal === lot?.animal;
-  const same = (is(before.at(-1)) ? COST.sameAsBefore : 0) + (is(before.at(-2)) ? COST.sameAsTwoBefore : 0) + (is(after[0]) ? COST.sameAsBefore : 0);
-  const age = option.lots.reduce((sum, each) => sum + (packs.indexOf(each) / Math.max(1, packs.length)) * COST.notOldest + (until(each) !== null ? -COST.wasted : isNear(each, today) ? 0 : COST.notNear), 0) / option.lots.length;
+  const same =
+    (is(before.at(-1)) ? COST.sameAsBefore : 0) +
+    (is(before.at(-2)) ? COST.sameAsTwoBefore : 0) +
+    (is(after[0]) ? COST.sameAsBefore : 0);
+  const age =
+    option.lots.reduce(
+      (sum, each) =>
+        sum +
+        (packs.indexOf(each) / Math.max(1, packs.length)) * COST.notOldest +
+        (until(each) !== null ? -COST.wasted : isNear(each, today) ? 0 : COST.notNear),
+      0,
+    ) / option.lots.length;
   const usual = COST.unusual * (1 - habits.animalOn(weekdayOf(day.date), lot?.animal ?? null));
-  const cold = option.lots.some((each) => until(each) === null && way(day, each) === 'cold-water') ? COST.coldWater : 0;
+  const cold = option.lots.some((each) => until(each) === null && way(day, each) === 'cold-water')
+    ? COST.coldWater
+    : 0;
   return misfit + same + age + usual + cold;
 }
 
 /** The animals of the dinners before and after a day, planned ones and proposed ones, in their order. */
-function neighbours(date: IsoDate, { chosen }: PartPlan, days: readonly PlannedDay[]): { before: (Animal | null)[]; after: (Animal | null)[] } {
-  const planned = days.flatMap(({ date: on, servings }) => (servings[0]?.lot ? [{ on, animal: servings[0].lot.animal }] : []));
-  const proposed = chosen.flatMap(({ date: on, option }) => (option.lots[0] ? [{ on, animal: option.lots[0].animal }] : []));
+function neighbours(
+  date: IsoDate,
+  { chosen }: PartPlan,
+  days: readonly PlannedDay[],
+): { before: (Animal | null)[]; after: (Animal | null)[] } {
+  const planned = days.flatMap(({ date: on, servings }) =>
+    servings[0]?.lot ? [{ on, animal: servings[0].lot.animal }] : [],
+  );
+  const proposed = chosen.flatMap(({ date: on, option }) =>
+    option.lots[0] ? [{ on, animal: option.lots[0].animal }] : [],
+  );
   const all = [...planned, ...proposed].sort((a, b) => (a.on < b.on ? -1 : 1));
-  return { before: all.filter(({ on }) => on < date).map(({ animal }) => animal), after: all.filter(({ on }) => on > date).map(({ animal }) => animal) };
+  return {
+    before: all.filter(({ on }) => on < date).map(({ animal }) => animal),
+    after: all.filter(({ on }) => on > date).map(({ animal }) => animal),
+  };
 }
 
-function whyOf(date: IsoDate, { lots }: Option, plan: PartPlan, { days, packs, habits, today, until }: Table): Why[] {
+function whyOf(
+  date: IsoDate,
+  { lots }: Option,
+  plan: PartPlan,
+  { days, packs, habits, today, until }: Table,
+): Why[] {
   const [lot] = lots as [Lot];
   const why: Why[] = [];
   if (until(lot) !== null) why.push('cold-already');

@@ -40,20 +40,44 @@ const WAYS: readonly ThawingWay[] = ['refrigerator', 'cold-water'];
  * @param awake between which hours somebody can take a pack out
  */
 export function takeOuts(days: readonly PlannedDay[], now: Now, awake: Dinners['awake']): TakeOut[] {
-  return days.flatMap((day) => day.servings.flatMap((planned) => (planned.lot && planned.trouble === null && !planned.isServed ? [takeOut(day, planned, planned.lot, now, awake)] : [])));
+  return days.flatMap((day) =>
+    day.servings.flatMap((planned) =>
+      planned.lot && planned.trouble === null && !planned.isServed
+        ? [takeOut(day, planned, planned.lot, now, awake)]
+        : [],
+    ),
+  );
 }
 
-function takeOut({ date, at }: PlannedDay, { serving, isFrozen }: PlannedServing, lot: Lot, now: Now, awake: Dinners['awake']): TakeOut {
+function takeOut(
+  { date, at }: PlannedDay,
+  { serving, isFrozen }: PlannedServing,
+  lot: Lot,
+  now: Now,
+  awake: Dinners['awake'],
+): TakeOut {
   const dinnerAt = instantAt(date, at, now.zone);
   const massDg = Math.max(1, Math.round(lot.leftDg * servedShare(lot, serving.amount)));
   const isOut = !isFrozen;
-  const way = serving.way ?? (isOut ? (lot.thawingWay ?? 'refrigerator') : gentlest(lot, massDg, dinnerAt, now));
+  const way =
+    serving.way ?? (isOut ? (lot.thawingWay ?? 'refrigerator') : gentlest(lot, massDg, dinnerAt, now));
   const hours = way === 'from-frozen' ? 0 : hoursBy(way, lot, massDg);
   const latest = addHours(dinnerAt, -hours);
-  return { date, dinnerAt, serving, lot, way, hours, latest, remindAt: way === 'refrigerator' ? whileAwake(latest, now.zone, awake) : latest, isOut };
+  return {
+    date,
+    dinnerAt,
+    serving,
+    lot,
+    way,
+    hours,
+    latest,
+    remindAt: way === 'refrigerator' ? whileAwake(latest, now.zone, awake) : latest,
+    isOut,
+  };
 }
 
-const hoursBy = (way: ThawingWay, lot: Lot, massDg: MassDg): number => thawingHours(massDg, lot.thicknessMm, way, meatOf(lot.animal));
+const hoursBy = (way: ThawingWay, lot: Lot, massDg: MassDg): number =>
+  thawingHours(massDg, lot.thicknessMm, way, meatOf(lot.animal));
 
 /** The gentlest way that there is time for. */
 function gentlest(lot: Lot, massDg: MassDg, dinnerAt: Instant, now: Now): TakeOut['way'] {
@@ -75,5 +99,7 @@ function whileAwake(instant: Instant, zone: string, [from, to]: Dinners['awake']
 /** What has to leave the freezer now or before some hours are over, and is not out: soonest first. */
 export function dueWithin(all: readonly TakeOut[], now: Instant, hours: number): TakeOut[] {
   const until = addHours(now, hours);
-  return all.filter(({ isOut, way, remindAt }) => !isOut && way !== 'from-frozen' && remindAt <= until).sort((a, b) => (a.remindAt < b.remindAt ? -1 : a.remindAt > b.remindAt ? 1 : 0));
+  return all
+    .filter(({ isOut, way, remindAt }) => !isOut && way !== 'from-frozen' && remindAt <= until)
+    .sort((a, b) => (a.remindAt < b.remindAt ? -1 : a.remindAt > b.remindAt ? 1 : 0));
 }

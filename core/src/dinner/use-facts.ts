@@ -11,7 +11,12 @@ export interface Taken {
 }
 
 /** Takes an amount out of a pack; the rest stays where it lies, frozen. */
-export function takenFrom(pack: Pick<Lot, 'id' | 'countLeft'>, amount: Serving['amount'], newId: string, on: IsoDate): Taken {
+export function takenFrom(
+  pack: Pick<Lot, 'id' | 'countLeft'>,
+  amount: Serving['amount'],
+  newId: string,
+  on: IsoDate,
+): Taken {
   const isAll = amount === 'all' || ('count' in amount && amount.count >= pack.countLeft);
   if (isAll) return { facts: [], lot: pack.id };
   return { facts: [{ type: 'unpacked', from: pack.id, lot: newId, amount, on }], lot: newId };
@@ -23,17 +28,41 @@ export function takenFrom(pack: Pick<Lot, 'id' | 'countLeft'>, amount: Serving['
  * @param way in the refrigerator or in cold water
  * @param refrigerator where it goes; null where the household has none by name
  */
-export function thawFacts(pack: Pick<Lot, 'id' | 'countLeft'>, amount: Serving['amount'], { way, refrigerator, newId, on }: { way: ThawedBy; refrigerator: string | null; newId: string; on: IsoDate }): Taken {
+export function thawFacts(
+  pack: Pick<Lot, 'id' | 'countLeft'>,
+  amount: Serving['amount'],
+  {
+    way,
+    refrigerator,
+    newId,
+    on,
+  }: { way: ThawedBy; refrigerator: string | null; newId: string; on: IsoDate },
+): Taken {
   const { facts, lot } = takenFrom(pack, amount, newId, on);
-  const goes: Fact[] = refrigerator !== null && way === 'refrigerator' ? [{ type: 'placed', lot, place: refrigerator }] : [];
+  const goes: Fact[] =
+    refrigerator !== null && way === 'refrigerator' ? [{ type: 'placed', lot, place: refrigerator }] : [];
   return { facts: [...facts, { type: 'thawing', lot, amount: 'all', on, way }, ...goes], lot };
 }
 
 /** Splits a pack in two: so many portions become a pack of their own, wrapped on the same day. */
-export function splitFacts(pack: Lot, count: number, { loose, newId, on }: { loose: string; newId: string; on: IsoDate }): Fact[] {
+export function splitFacts(
+  pack: Lot,
+  count: number,
+  { loose, newId, on }: { loose: string; newId: string; on: IsoDate },
+): Fact[] {
   const { wrap, thicknessMm, platesLeft, countLeft, singly } = pack;
   const plates = Math.round((platesLeft * count) / countLeft) || undefined;
-  const packed: Fact = { type: 'packed', lot: newId, name: splitName(pack, count), from: [{ lot: loose, amount: 'all' }], plates, wrap: wrap ?? undefined, thicknessMm: thicknessMm ?? undefined, singly: singly || undefined, on: pack.on ?? on };
+  const packed: Fact = {
+    type: 'packed',
+    lot: newId,
+    name: splitName(pack, count),
+    from: [{ lot: loose, amount: 'all' }],
+    plates,
+    wrap: wrap ?? undefined,
+    thicknessMm: thicknessMm ?? undefined,
+    singly: singly || undefined,
+    on: pack.on ?? on,
+  };
   const placed: Fact[] = pack.place === null ? [] : [{ type: 'placed', lot: newId, place: pack.place }];
   return [{ type: 'unpacked', from: pack.id, lot: loose, amount: { count }, on }, packed, ...placed];
 }

@@ -16,7 +16,10 @@ export interface UseRate {
 }
 
 /** What is asked about: an animal, and a kind of piece where it is known. */
-export interface Eaten { readonly animal: Animal | null; readonly kind: string | null }
+export interface Eaten {
+  readonly animal: Animal | null;
+  readonly kind: string | null;
+}
 
 const WEEKS = 26;
 /** Fewer weeks, or fewer dinners of it, claim nothing. */
@@ -47,7 +50,11 @@ export function useRate(state: State, of: Eaten, today: IsoDate, plateDg: MassDg
       all.add(week);
       if (!isIt) continue;
       dinners += 1;
-      byWeek.set(week, (byWeek.get(week) ?? 0) + (plates > 0 ? plates : platesOf({ ...lot, platesLeft: 0, leftDg: massDg }, plateDg)));
+      byWeek.set(
+        week,
+        (byWeek.get(week) ?? 0) +
+          (plates > 0 ? plates : platesOf({ ...lot, platesLeft: 0, leftDg: massDg }, plateDg)),
+      );
     }
   }
   if (all.size < LEAST_WEEKS || dinners < LEAST_DINNERS) return null;
@@ -59,6 +66,9 @@ export function useRate(state: State, of: Eaten, today: IsoDate, plateDg: MassDg
 }
 
 /** How many weeks an amount lasts: at the fastest and at the slowest pace; null for never. */
-export function weeksLeft(plates: number, { low, high }: Pick<UseRate, 'low' | 'high'>): { readonly least: number; readonly most: number | null } {
+export function weeksLeft(
+  plates: number,
+  { low, high }: Pick<UseRate, 'low' | 'high'>,
+): { readonly least: number; readonly most: number | null } {
   return { least: high > 0 ? plates / high : Infinity, most: low > 0 ? plates / low : null };
 }

@@ -56,7 +56,11 @@ export interface Known {
  * @param from the first day
  * @param days how many
  */
-export function plannedDays(from: IsoDate, days: number, { meals, lots, refrigerated, settings }: Known): PlannedDay[] {
+export function plannedDays(
+  from: IsoDate,
+  days: number,
+  { meals, lots, refrigerated, settings }: Known,
+): PlannedDay[] {
   const plateDg = meanPlateDg(settings);
   const taken = new Map<string, number>();
   const dinners = settings.dinners ?? USUAL_DINNERS;
@@ -67,26 +71,63 @@ export function plannedDays(from: IsoDate, days: number, { meals, lots, refriger
       const lot = lots.get(serving.lot) ?? null;
       if (!lot) return { serving, lot, plates: 0, trouble: 'unknown', isServed: false, isFrozen: false };
       const eaten = lot.flows.filter(({ way, on }) => way === 'eaten' && on === date);
-      if (eaten.length > 0) return { serving, lot, plates: eaten.reduce((sum, { plates, massDg }) => sum + (plates > 0 ? plates : massDg / plateDg), 0), trouble: null, isServed: true, isFrozen: false };
-      if (lot.leftDg === 0) return { serving, lot, plates: 0, trouble: 'gone', isServed: false, isFrozen: false };
+      if (eaten.length > 0)
+        return {
+          serving,
+          lot,
+          plates: eaten.reduce(
+            (sum, { plates, massDg }) => sum + (plates > 0 ? plates : massDg / plateDg),
+            0,
+          ),
+          trouble: null,
+          isServed: true,
+          isFrozen: false,
+        };
+      if (lot.leftDg === 0)
+        return { serving, lot, plates: 0, trouble: 'gone', isServed: false, isFrozen: false };
       const share = (taken.get(lot.id) ?? 0) + servedShare(lot, serving.amount);
       taken.set(lot.id, share);
-      return { serving, lot, plates: servedPlates(lot, serving.amount, plateDg), trouble: share > 1 + 1e-9 ? 'too-little' : null, isServed: false, isFrozen: lot.thawingDg < lot.leftDg && !refrigerated.has(lot.place ?? '') };
+      return {
+        serving,
+        lot,
+        plates: servedPlates(lot, serving.amount, plateDg),
+        trouble: share > 1 + 1e-9 ? 'too-little' : null,
+        isServed: false,
+        isFrozen: lot.thawingDg < lot.leftDg && !refrigerated.has(lot.place ?? ''),
+      };
     });
-    const isMeatless = meal.meatless ?? (meal.servings.length === 0 && dinners.meatless.includes(weekdayOf(date)));
-    return { date, at: meal.at ?? dinners.at, meal, isMeatless, wanted: atTable(settings, meal), plates: servings.reduce((sum, { plates }) => sum + plates, 0), servings };
+    const isMeatless =
+      meal.meatless ?? (meal.servings.length === 0 && dinners.meatless.includes(weekdayOf(date)));
+    return {
+      date,
+      at: meal.at ?? dinners.at,
+      meal,
+      isMeatless,
+      wanted: atTable(settings, meal),
+      plates: servings.reduce((sum, { plates }) => sum + plates, 0),
+      servings,
+    };
   });
 }
 
 /** The days on which a pack is planned. */
 export function daysOfPack(lot: string, meals: ReadonlyMap<string, Meal>): IsoDate[] {
-  return [...meals].filter(([, { servings }]) => servings.some((serving) => serving.lot === lot)).map(([date]) => date).sort();
+  return [...meals]
+    .filter(([, { servings }]) => servings.some((serving) => serving.lot === lot))
+    .map(([date]) => date)
+    .sort();
 }
 
 /** A plan with a pack put on a day; from another day it goes away with all that was said of it. */
-export function withServing(meals: ReadonlyMap<string, Meal>, date: IsoDate, serving: Serving, from?: IsoDate): Map<IsoDate, Meal> {
+export function withServing(
+  meals: ReadonlyMap<string, Meal>,
+  date: IsoDate,
+  serving: Serving,
+  from?: IsoDate,
+): Map<IsoDate, Meal> {
   const changed = new Map<IsoDate, Meal>();
-  if (from !== undefined && from !== date) changed.set(from, without(meals.get(from) ?? NO_MEAL, serving.lot));
+  if (from !== undefined && from !== date)
+    changed.set(from, without(meals.get(from) ?? NO_MEAL, serving.lot));
   const meal = without(meals.get(date) ?? NO_MEAL, serving.lot);
   return changed.set(date, { ...meal, meatless: undefined, servings: [...meal.servings, serving] });
 }

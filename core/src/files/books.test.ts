@@ -17,14 +17,31 @@ describe('a piece as one line of the Books', () => {
     expect(summary).toMatchObject({ usableDg: 39_200, perKgMinor: 1200, mainShare: 0.686 });
     expect(summary.yield).toBeCloseTo(0.784, 9);
     expect(summary.perUsableKgMinor).toBeCloseTo(1530.61, 2);
-    expect(summary.comparison).toMatchObject({ worthMinor: 8722, savedMinor: 2722, breakEvenPerKgMinor: 1744, complete: true });
+    expect(summary.comparison).toMatchObject({
+      worthMinor: 8722,
+      savedMinor: 2722,
+      breakEvenPerKgMinor: 1744,
+      complete: true,
+    });
   });
 
   it('totals count finished pieces only, and are lower bounds where one of them is', () => {
-    const open = new JournalBuilder().add({ type: 'received', lot: 'o', kind: 'strip-loin', count: 1, massDg: 50_000, paidMinor: 9000, on }).household();
+    const open = new JournalBuilder()
+      .add({ type: 'received', lot: 'o', kind: 'strip-loin', count: 1, massDg: 50_000, paidMinor: 9000, on })
+      .household();
     const inWork = summarisePiece(open.journal.state, open.journal.state.lots.get('o')!, basisOf(open));
-    expect(totalsOf([summary, inWork])).toEqual({ pieces: 1, receivedDg: 50_000, usableDg: 39_200, paidMinor: 6000, savedMinor: 2722, complete: true });
-    const unpriced = { ...summary, comparison: { ...summary.comparison, worthMinor: 0, savedMinor: -6000, complete: false } };
+    expect(totalsOf([summary, inWork])).toEqual({
+      pieces: 1,
+      receivedDg: 50_000,
+      usableDg: 39_200,
+      paidMinor: 6000,
+      savedMinor: 2722,
+      complete: true,
+    });
+    const unpriced = {
+      ...summary,
+      comparison: { ...summary.comparison, worthMinor: 0, savedMinor: -6000, complete: false },
+    };
     expect(totalsOf([summary, unpriced])).toMatchObject({ pieces: 2, savedMinor: 2722, complete: false });
     expect(totalsOf([])).toMatchObject({ pieces: 0, savedMinor: 0, complete: true });
   });
@@ -34,8 +51,14 @@ describe('the schools side by side', () => {
   it('each column sums to what was paid', () => {
     const household = workedPiece().household();
     const costs = costByPart(household.journal.state, 'piece', basisOf(household));
-    expect(costs.map(({ part, massDg }) => [part, massDg])).toEqual([['centre', 34_300], ['chain', 4900], ['trimmings', 2450], ['fat', 7350]]);
-    for (const school of SCHOOL_IDS) expect(costs.reduce((sum, { minor }) => sum + minor[school], 0)).toBe(6000);
+    expect(costs.map(({ part, massDg }) => [part, massDg])).toEqual([
+      ['centre', 34_300],
+      ['chain', 4900],
+      ['trimmings', 2450],
+      ['fat', 7350],
+    ]);
+    for (const school of SCHOOL_IDS)
+      expect(costs.reduce((sum, { minor }) => sum + minor[school], 0)).toBe(6000);
   });
 
   it('one part sent to two destinations is two lines', () => {
@@ -56,8 +79,23 @@ describe('the schools side by side', () => {
 describe('from destinations to packs', () => {
   it('follows what was packed, straight and through a grind, and leaves out what is loose', () => {
     const builder = workedPiece().add(
-      { type: 'packed', lot: 'k', name: 'Centre for four', from: [{ lot: 'centre', amount: { massDg: 20_000 } }], plates: 4, on },
-      { type: 'combined', lot: 'm', from: [{ lot: 'chain', amount: 'all' }], added: [], name: 'Mince', destination: 'grind', on },
+      {
+        type: 'packed',
+        lot: 'k',
+        name: 'Centre for four',
+        from: [{ lot: 'centre', amount: { massDg: 20_000 } }],
+        plates: 4,
+        on,
+      },
+      {
+        type: 'combined',
+        lot: 'm',
+        from: [{ lot: 'chain', amount: 'all' }],
+        added: [],
+        name: 'Mince',
+        destination: 'grind',
+        on,
+      },
     );
     const packed = packedFrom(builder.household().journal.state, 'piece');
     expect(packed.map(({ name, destination, massDg }) => [name, destination, massDg])).toEqual([
@@ -72,9 +110,21 @@ describe('from destinations to packs', () => {
       { type: 'received', lot: 'p', kind: 'strip-loin', count: 1, massDg: 10_000, paidMinor: 1000, on },
       { type: 'cut', from: 'p', lot: 'a', part: 'steaks', destination: 'main', massDg: 5000, count: 1, on },
       { type: 'cut', from: 'p', lot: 'b', part: 'steaks', destination: 'main', massDg: 3000, count: 1, on },
-      { type: 'packed', lot: 'k', name: '2 steaks', from: [{ lot: 'a', amount: 'all' }, { lot: 'b', amount: 'all' }], plates: 2, on },
+      {
+        type: 'packed',
+        lot: 'k',
+        name: '2 steaks',
+        from: [
+          { lot: 'a', amount: 'all' },
+          { lot: 'b', amount: 'all' },
+        ],
+        plates: 2,
+        on,
+      },
     );
-    expect(packedFrom(builder.household().journal.state, 'p')).toEqual([{ pack: 'k', name: '2 steaks', destination: 'main', massDg: 8000 }]);
+    expect(packedFrom(builder.household().journal.state, 'p')).toEqual([
+      { pack: 'k', name: '2 steaks', destination: 'main', massDg: 8000 },
+    ]);
   });
 });
 
@@ -85,7 +135,13 @@ describe('a prediction as a report', () => {
   it('rests on own pieces of the way, and on the prices of the day', () => {
     const report = predictionReport(household, { ...request, way: 'muscles-apart' });
     if (typeof report === 'string') throw new Error(report);
-    expect(report).toMatchObject({ way: 'muscles-apart', ownPieces: 1, currency: 'EUR', complete: false, missing: ['tail'] });
+    expect(report).toMatchObject({
+      way: 'muscles-apart',
+      ownPieces: 1,
+      currency: 'EUR',
+      complete: false,
+      missing: ['tail'],
+    });
     expect(report.lowMinor).toBeLessThan(report.savingMinor);
     expect(report.highMinor).toBeGreaterThan(report.savingMinor);
     expect(report.perPlateMinor.low).toBeLessThan(report.perPlateMinor.high);

@@ -31,7 +31,11 @@ const WAYS: readonly ThawingWay[] = ['refrigerator', 'cold-water'];
  * and calls off what is no longer planned.
  */
 export function writeCalendar(request: CalendarRequest): string {
-  const file = ical({ name: 'Dinners', prodId: { company: 'Vendicus', product: 'Vendicus', language: 'EN' }, method: ICalCalendarMethod.PUBLISH });
+  const file = ical({
+    name: 'Dinners',
+    prodId: { company: 'Vendicus', product: 'Vendicus', language: 'EN' },
+    method: ICalCalendarMethod.PUBLISH,
+  });
   for (const day of request.days) {
     if (!request.known.has(day.date)) continue;
     addDinner(file, day, request);
@@ -49,7 +53,11 @@ interface Event {
   readonly isOn: boolean;
 }
 
-function addEvent(file: ICalCalendar, { id, start, minutes, title, text, isOn }: Event, { calendar, now }: CalendarRequest): void {
+function addEvent(
+  file: ICalCalendar,
+  { id, start, minutes, title, text, isOn }: Event,
+  { calendar, now }: CalendarRequest,
+): void {
   const event = file.createEvent({
     id: `${id}.${calendar}@vendicus.invalid`,
     start,
@@ -67,15 +75,44 @@ function addEvent(file: ICalCalendar, { id, start, minutes, title, text, isOn }:
 function addDinner(file: ICalCalendar, day: PlannedDay, request: CalendarRequest): void {
   const names = day.servings.flatMap(({ lot, trouble }) => (lot && trouble === null ? [lotName(lot)] : []));
   const isOn = names.length > 0;
-  addEvent(file, { id: `${day.date}-dinner`, start: instantAt(day.date, day.at, request.zone), minutes: 60, title: isOn ? `Dinner: ${names.join(', ')}` : 'Dinner', text: isOn ? `For ${day.wanted}.` : 'No longer planned.', isOn }, request);
+  addEvent(
+    file,
+    {
+      id: `${day.date}-dinner`,
+      start: instantAt(day.date, day.at, request.zone),
+      minutes: 60,
+      title: isOn ? `Dinner: ${names.join(', ')}` : 'Dinner',
+      text: isOn ? `For ${day.wanted}.` : 'No longer planned.',
+      isOn,
+    },
+    request,
+  );
 }
 
 function addTakeOut(file: ICalCalendar, day: PlannedDay, way: ThawingWay, request: CalendarRequest): void {
   const due = request.takeOuts.filter((each) => each.date === day.date && each.way === way && !each.isOut);
   const first = due.map(({ remindAt }) => remindAt).sort()[0];
   const start = first ?? instantAt(day.date, day.at, request.zone);
-  const list = due.map(({ lot, hours }) => `${lotName(lot)}, ${request.places.get(lot.place ?? '')?.name ?? 'no place'}: ${Math.ceil(hours * 10) / 10} h`);
+  const list = due.map(
+    ({ lot, hours }) =>
+      `${lotName(lot)}, ${request.places.get(lot.place ?? '')?.name ?? 'no place'}: ${Math.ceil(hours * 10) / 10} h`,
+  );
   const title = `Take out: ${due.map(({ lot }) => lotName(lot)).join(', ')}`;
-  const text = [...list, '', `Thaw ${THAWING[way].name}. ${THAWING[way].caution} Local codes come first.`].join('\n');
-  addEvent(file, { id: `${day.date}-${way}`, start, minutes: 15, title: first ? title : 'Take out', text: first ? text : 'No longer needed.', isOn: first !== undefined }, request);
+  const text = [
+    ...list,
+    '',
+    `Thaw ${THAWING[way].name}. ${THAWING[way].caution} Local codes come first.`,
+  ].join('\n');
+  addEvent(
+    file,
+    {
+      id: `${day.date}-${way}`,
+      start,
+      minutes: 15,
+      title: first ? title : 'Take out',
+      text: first ? text : 'No longer needed.',
+      isOn: first !== undefined,
+    },
+    request,
+  );
 }

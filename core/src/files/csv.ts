@@ -26,7 +26,10 @@ export interface CsvLine {
  * {@link writeCsv} puts before a formula is taken off again.
  */
 export function readCsv(text: string): { columns: string[]; lines: CsvLine[] } {
-  const { data } = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy', delimitersToGuess: [',', ';', '\t'] });
+  const { data } = Papa.parse<string[]>(text, {
+    skipEmptyLines: 'greedy',
+    delimitersToGuess: [',', ';', '\t'],
+  });
   const [header = [], ...rest] = data;
   const columns = header.map((name) => name.trim().toLowerCase().replace(/\s+/g, '_'));
   const lines = rest.map((cells, index) => ({

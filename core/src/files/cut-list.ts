@@ -5,13 +5,31 @@ const mm = (value: number): string => (Math.round(value * 10) / 10).toString();
 
 /** The cut list as lines to read out: where each cut goes, how thick, how heavy. */
 export function cutListText(plan: Plan, title: string): string {
-  const slices = plan.slices.map(({ kind, fromMm, toMm, thicknessMm, massG, isOpened }, index) => `${index + 1}. ${kind}: ${mm(fromMm)} to ${mm(toMm)} mm, ${mm(thicknessMm)} mm thick${isOpened ? ' (cut double, opened)' : ''}, about ${Math.round(massG)} g`);
-  const rest = plan.rest.map(({ why, fromMm, toMm, massG, destination }) => `${why}, for ${destination}: ${mm(fromMm)} to ${mm(toMm)} mm, ${Math.round(massG)} g`);
+  const slices = plan.slices.map(
+    ({ kind, fromMm, toMm, thicknessMm, massG, isOpened }, index) =>
+      `${index + 1}. ${kind}: ${mm(fromMm)} to ${mm(toMm)} mm, ${mm(thicknessMm)} mm thick${isOpened ? ' (cut double, opened)' : ''}, about ${Math.round(massG)} g`,
+  );
+  const rest = plan.rest.map(
+    ({ why, fromMm, toMm, massG, destination }) =>
+      `${why}, for ${destination}: ${mm(fromMm)} to ${mm(toMm)} mm, ${Math.round(massG)} g`,
+  );
   return [title, ...slices, ...rest].join('\n');
 }
 
 /** The cut list as a table for other programs. */
 export function cutListCsv(plan: Plan): string {
   const header = ['slice', 'kind', 'from_mm', 'to_mm', 'thickness_mm', 'mass_g', 'low_g', 'high_g'];
-  return writeCsv(header, plan.slices.map((slice, index) => [`${index + 1}`, slice.kind, mm(slice.fromMm), mm(slice.toMm), mm(slice.thicknessMm), mm(slice.massG), mm(slice.lowG), mm(slice.highG)]));
+  return writeCsv(
+    header,
+    plan.slices.map((slice, index) => [
+      `${index + 1}`,
+      slice.kind,
+      mm(slice.fromMm),
+      mm(slice.toMm),
+      mm(slice.thicknessMm),
+      mm(slice.massG),
+      mm(slice.lowG),
+      mm(slice.highG),
+    ]),
+  );
 }

@@ -26,11 +26,23 @@ describe('the export file', () => {
     ['half of it', good.slice(0, 400), 'breaks off'],
     ['text', 'hello', 'not JSON'],
     ['a list', '[]', 'not a Vendicus household'],
-    ['a newer version', good.replace(`"version":${FILE_VERSION}`, `"version":${FILE_VERSION + 1}`), 'newer Vendicus'],
+    [
+      'a newer version',
+      good.replace(`"version":${FILE_VERSION}`, `"version":${FILE_VERSION + 1}`),
+      'newer Vendicus',
+    ],
     ['no entries', '{"format":"vendicus-household","version":1,"records":[]}', 'damaged at entries'],
-    ['a date that is none', good.replace('"on":"2026-01-01"', '"on":"2026-13-01"'), 'entries[0].on (received entry "tablet-0")'],
+    [
+      'a date that is none',
+      good.replace('"on":"2026-01-01"', '"on":"2026-13-01"'),
+      'entries[0].on (received entry "tablet-0")',
+    ],
     ['a type that is none', good.replace('"type":"drained"', '"type":"dropped"'), 'entries[1]'],
-    ['the same id twice', good.replace('"id":"tablet-3"', '"id":"tablet-2"'), 'says one thing here and another there'],
+    [
+      'the same id twice',
+      good.replace('"id":"tablet-3"', '"id":"tablet-2"'),
+      'says one thing here and another there',
+    ],
   ])('refuses %s whole, in plain words', (_what, text, words) => {
     const { household, problem } = readFile(text);
     expect(household).toBeUndefined();
@@ -59,7 +71,11 @@ describe('the export file', () => {
   it('moves with its days', () => {
     const file = householdFileSchema.parse(JSON.parse(good));
     const moved = shiftDays(file, 31);
-    expect(moved.entries[0]).toMatchObject({ at: '2026-02-01T00:00:00.000Z', on: '2026-02-01', shop: 'Breakwater Wholesale' });
+    expect(moved.entries[0]).toMatchObject({
+      at: '2026-02-01T00:00:00.000Z',
+      on: '2026-02-01',
+      shop: 'Breakwater Wholesale',
+    });
     expect(shiftDays(moved, -31)).toEqual(file);
   });
 });

@@ -28,16 +28,25 @@ export function packLabel(pack: Lot, costMinor: number | null, note: string, wor
   const title = lotName(pack);
   const best = bestBefore(pack);
   const plates = pack.plates ? `, ${pack.plates} ${pack.plates === 1 ? 'plate' : 'plates'}` : '';
-  const each = pack.plates && pack.plates > 1 && costMinor !== null ? `, ${words.money(Math.round(costMinor / pack.plates))} a plate` : '';
+  const each =
+    pack.plates && pack.plates > 1 && costMinor !== null
+      ? `, ${words.money(Math.round(costMinor / pack.plates))} a plate`
+      : '';
   return {
     id: pack.id,
     number,
     title,
     amount: `${words.mass(pack.inDg)}${plates}`,
-    dates: [`wrapped ${pack.on ? words.day(pack.on) : 'nobody knows when'}`, ...(best ? [`best before ${words.day(best)}`] : [])],
+    dates: [
+      `wrapped ${pack.on ? words.day(pack.on) : 'nobody knows when'}`,
+      ...(best ? [`best before ${words.day(best)}`] : []),
+    ],
     cost: costMinor === null || costMinor === 0 ? null : `${words.money(costMinor)}${each}`,
     hint: hintOf(pack, words),
-    cautions: [...(BIRDS.includes(pack.animal) ? ['Raw poultry: wash board, knife, hands'] : []), VACUUM.test(pack.wrap ?? '') ? 'Thaw cold, bag opened' : 'Thaw in the refrigerator'],
+    cautions: [
+      ...(BIRDS.includes(pack.animal) ? ['Raw poultry: wash board, knife, hands'] : []),
+      VACUUM.test(pack.wrap ?? '') ? 'Thaw cold, bag opened' : 'Thaw in the refrigerator',
+    ],
     note: note.trim(),
     qr: qrText({ id: pack.id, number, title, mass: words.mass(pack.inDg), on: pack.on }),
   };

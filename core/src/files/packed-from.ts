@@ -34,5 +34,10 @@ export function packedFrom(state: State, piece: LotId): Packed[] {
 function addTo(packed: Map<string, Packed>, from: Lot, into: Lot, massDg: MassDg): void {
   const key = `${into.id}/${from.destination}`;
   const seen = packed.get(key);
-  packed.set(key, { pack: into.id, name: lotName(into), destination: from.destination, massDg: massDg + (seen?.massDg ?? 0) });
+  packed.set(key, {
+    pack: into.id,
+    name: lotName(into),
+    destination: from.destination,
+    massDg: massDg + (seen?.massDg ?? 0),
+  });
 }

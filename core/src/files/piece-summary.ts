@@ -44,7 +44,8 @@ export interface PieceTotals {
 /** Totals over finished pieces; a piece of which no price is known has no saving to add. */
 export function totalsOf(summaries: readonly PieceSummary[]): PieceTotals {
   const finished = summaries.filter(({ lot }) => lot.closed);
-  const sum = (of: (each: PieceSummary) => number): number => finished.reduce((total, each) => total + of(each), 0);
+  const sum = (of: (each: PieceSummary) => number): number =>
+    finished.reduce((total, each) => total + of(each), 0);
   return {
     pieces: finished.length,
     receivedDg: sum(({ lot }) => lot.inDg),

@@ -27,7 +27,13 @@ export interface PredictionReport extends Verdict {
   readonly way: string;
   readonly currency: string;
   readonly ownPieces: number;
-  readonly shares: readonly { readonly part: string; readonly share: number; readonly low: number; readonly high: number; readonly massG: number }[];
+  readonly shares: readonly {
+    readonly part: string;
+    readonly share: number;
+    readonly low: number;
+    readonly high: number;
+    readonly massG: number;
+  }[];
   readonly usable: { readonly share: number; readonly low: number; readonly high: number };
   readonly perPlateMinor: { readonly expected: number; readonly low: number; readonly high: number };
   readonly complete: boolean;
@@ -35,15 +41,24 @@ export interface PredictionReport extends Verdict {
 }
 
 /** What to expect of a piece, as a report; or, as text, what is wrong with the request. */
-export function predictionReport(household: Household, { kind: kindId, way, perKg, kg, marks, on, seed }: PredictionRequest): PredictionReport | string {
+export function predictionReport(
+  household: Household,
+  { kind: kindId, way, perKg, kg, marks, on, seed }: PredictionRequest,
+): PredictionReport | string {
   const kind = kindById(kindId);
   if (!kind) return `There is no kind "${kindId}". Known: ${KINDS.map(({ id }) => id).join(', ')}.`;
   const asked = kindAndWay(kindId, way ?? kind.ways[0]?.id ?? '');
-  if (!asked) return `There is no way "${way}" of cutting ${kindId}. Known: ${kind.ways.map(({ id }) => id).join(', ')}.`;
+  if (!asked)
+    return `There is no way "${way}" of cutting ${kindId}. Known: ${kind.ways.map(({ id }) => id).join(', ')}.`;
   const unknown = marks.find((mark) => !kind.marks.some(({ id }) => id === mark));
-  if (unknown !== undefined) return `There is no mark "${unknown}" of ${kindId}. Known: ${kind.marks.map(({ id }) => id).join(', ')}.`;
+  if (unknown !== undefined)
+    return `There is no mark "${unknown}" of ${kindId}. Known: ${kind.marks.map(({ id }) => id).join(', ')}.`;
   const settings = settingsOf(household);
-  const prediction = predict(asked, habitOfWay(household.journal.state, asked), basisOf(household), { massDg: toDg(kg, 'kg'), marks, on });
+  const prediction = predict(asked, habitOfWay(household.journal.state, asked), basisOf(household), {
+    massDg: toDg(kg, 'kg'),
+    marks,
+    on,
+  });
   const perKgMinor = perKg * 10 ** minorDigits(settings.currency);
   const plate = (share: number): number => (perKgMinor * meanPlateDg(settings)) / 10_000 / share;
   const { usable, parts, habit, missing } = prediction;
@@ -52,7 +67,13 @@ export function predictionReport(household: Household, { kind: kindId, way, perK
     way: asked.way.id,
     currency: settings.currency,
     ownPieces: habit.pieces,
-    shares: parts.map(({ part, share, low, high, massDg }) => ({ part, share, low, high, massG: massDg / 10 })),
+    shares: parts.map(({ part, share, low, high, massDg }) => ({
+      part,
+      share,
+      low,
+      high,
+      massG: massDg / 10,
+    })),
     usable,
     perPlateMinor: { expected: plate(usable.share), low: plate(usable.high), high: plate(usable.low) },
     complete: missing.length === 0,

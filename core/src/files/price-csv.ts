@@ -30,10 +30,16 @@ export interface PriceFile {
  *
  * @returns the lines, or as text why the file has none
  */
-export function readPriceCsv(text: string, book: PriceBook, currency: Currency, decimal: DecimalSign): PriceFile | string {
+export function readPriceCsv(
+  text: string,
+  book: PriceBook,
+  currency: Currency,
+  decimal: DecimalSign,
+): PriceFile | string {
   const { columns, lines } = readCsv(text);
   const missing = NEEDED.filter((name) => !columns.includes(name));
-  if (missing.length > 0) return `The first line must name the columns; ${missing.join(', ')} ${missing.length === 1 ? 'is' : 'are'} missing. Known are ${PRICE_COLUMNS.join(', ')}.`;
+  if (missing.length > 0)
+    return `The first line must name the columns; ${missing.join(', ')} ${missing.length === 1 ? 'is' : 'are'} missing. Known are ${PRICE_COLUMNS.join(', ')}.`;
   const good: { line: number; note: PriceNote }[] = [];
   const bad: BadLine[] = [];
   const seen = knownPrices(book);
@@ -51,20 +57,26 @@ export function readPriceCsv(text: string, book: PriceBook, currency: Currency, 
   return { good, bad, known };
 }
 
-const identity = ({ item, shop, on, perKgMinor }: PriceNote): string => `${item}\n${shop}\n${on}\n${perKgMinor}`;
+const identity = ({ item, shop, on, perKgMinor }: PriceNote): string =>
+  `${item}\n${shop}\n${on}\n${perKgMinor}`;
 
 function knownPrices(book: PriceBook): Set<string> {
   return new Set([...book.byItem.values()].flat().map(identity));
 }
 
-function noteOf(cells: Readonly<Record<string, string>>, coins: number, decimal: DecimalSign): PriceNote | string {
+function noteOf(
+  cells: Readonly<Record<string, string>>,
+  coins: number,
+  decimal: DecimalSign,
+): PriceNote | string {
   const item = itemOf(cells['item'] ?? '');
   if (!item) return `“${cells['item'] ?? ''}” is no known item`;
   const unit = unitOf(cells['unit'] ?? '');
   if (!unit) return `“${cells['unit']}” is no unit; known are ${PRICE_UNITS.join(', ')}`;
   const price = parseNumber(cells['price'] ?? '', decimal);
   if (price === null || price <= 0) return `“${cells['price'] ?? ''}” is no price`;
-  const grams = (cells['weight_g'] ?? '').trim() === '' ? null : parseNumber(cells['weight_g'] ?? '', decimal);
+  const grams =
+    (cells['weight_g'] ?? '').trim() === '' ? null : parseNumber(cells['weight_g'] ?? '', decimal);
   const perKgMinor = perKgOf(price * coins, unit, grams === null ? null : grams * 10);
   if (perKgMinor === null) return `a price for a ${unit} needs weight_g`;
   const note = (cells['note'] ?? '').trim();
@@ -102,6 +114,15 @@ function unitOf(text: string): PriceUnit | undefined {
 export function writePriceCsv(book: PriceBook, currency: Currency): string {
   const digits = minorDigits(currency);
   const notes = [...book.byItem.keys()].sort().flatMap((item) => notesOf(book, item));
-  const rows = notes.map((note) => [note.item, note.shop, note.on, (note.perKgMinor / 10 ** digits).toFixed(digits), 'kg', null, note.offer ? 'yes' : null, note.note ?? null]);
+  const rows = notes.map((note) => [
+    note.item,
+    note.shop,
+    note.on,
+    (note.perKgMinor / 10 ** digits).toFixed(digits),
+    'kg',
+    null,
+    note.offer ? 'yes' : null,
+    note.note ?? null,
+  ]);
   return writeCsv([...PRICE_COLUMNS], rows);
 }

@@ -3,7 +3,9 @@ import { householdOf, type Household } from '../journal/household';
 import { mergeEntries, ContradictionError } from '../journal/merge';
 import { FILE_FORMAT, FILE_VERSION, householdFileSchema, MOST_BYTES } from './household-file';
 
-export type ReadResult = { readonly household: Household; readonly problem?: undefined } | { readonly household?: undefined; readonly problem: string };
+export type ReadResult =
+  | { readonly household: Household; readonly problem?: undefined }
+  | { readonly household?: undefined; readonly problem: string };
 
 const problem = (text: string): ReadResult => ({ problem: text });
 
@@ -26,7 +28,8 @@ export function readFile(text: string): ReadResult {
   try {
     return { household: householdOf(mergeEntries([], parsed.data.entries), parsed.data.records) };
   } catch (error) {
-    if (error instanceof ContradictionError) return problem(`The file is damaged: ${error.message}. Nothing was read.`);
+    if (error instanceof ContradictionError)
+      return problem(`The file is damaged: ${error.message}. Nothing was read.`);
     throw error;
   }
 }

@@ -58,7 +58,12 @@ export interface PurchaseReport {
 export interface Report {
   readonly school: SchoolId;
   readonly purchases: readonly PurchaseReport[];
-  readonly stock: readonly (PackReport & { readonly name: string; readonly wrappedOn: string | null; readonly bestBefore: string | null; readonly place: string | null })[];
+  readonly stock: readonly (PackReport & {
+    readonly name: string;
+    readonly wrappedOn: string | null;
+    readonly bestBefore: string | null;
+    readonly place: string | null;
+  })[];
   /** Entries that contradict others and wait for the household. */
   readonly setAside: readonly string[];
 }

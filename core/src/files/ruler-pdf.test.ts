@@ -10,11 +10,30 @@ import { cutListCsv, cutListText } from './cut-list';
 import { readCsv } from './csv';
 import { rulerPdf } from './ruler-pdf';
 
-const log = profileOf({ lengthMm: 640, massG: 7000, section: 'ellipse', stations: [{ atMm: 0, widthMm: 170, heightMm: 84 }, { atMm: 640, widthMm: 120, heightMm: 66 }] });
-const wish: Request = { wish: { by: 'equal', count: 17 }, from: 'start', squareOffMm: 12, stopAtMm: null, minThicknessMm: 10, maxThicknessMm: 60 };
+const log = profileOf({
+  lengthMm: 640,
+  massG: 7000,
+  section: 'ellipse',
+  stations: [
+    { atMm: 0, widthMm: 170, heightMm: 84 },
+    { atMm: 640, widthMm: 120, heightMm: 66 },
+  ],
+});
+const wish: Request = {
+  wish: { by: 'equal', count: 17 },
+  from: 'start',
+  squareOffMm: 12,
+  stopAtMm: null,
+  minThicknessMm: 10,
+  maxThicknessMm: 60,
+};
 const planned = (request: Request): Plan => planSlices(log, request).plan!;
 
-interface Stroke { readonly x: number; readonly length: number; readonly isUpright: boolean }
+interface Stroke {
+  readonly x: number;
+  readonly length: number;
+  readonly isUpright: boolean;
+}
 
 /** Every straight line on each page of a PDF, in mm, as another program reads it. */
 function strokesOf(bytes: Uint8Array): Stroke[][] {
@@ -22,7 +41,12 @@ function strokesOf(bytes: Uint8Array): Stroke[][] {
   try {
     const file = join(folder, 'ruler.pdf');
     writeFileSync(file, bytes);
-    return JSON.parse(execFileSync(process.execPath, ['core/src/testing/pdf-lines.mjs', file], { encoding: 'utf8', stdio: ['ignore', 'pipe', 'ignore'] })) as Stroke[][];
+    return JSON.parse(
+      execFileSync(process.execPath, ['core/src/testing/pdf-lines.mjs', file], {
+        encoding: 'utf8',
+        stdio: ['ignore', 'pipe', 'ignore'],
+      }),
+    ) as Stroke[][];
   } finally {
     rmSync(folder, { recursive: true });
   }
@@ -41,19 +65,45 @@ describe('the paper ruler', () => {
     expect(pages.length).toBeGreaterThan(2);
     // Where each sheet begins along the log, from its own first tick.
     const room = PAPERS[paper][0] - 24;
-    const found = pages.flatMap((strokes, sheet) => strokes.filter(({ isUpright, length }) => isUpright && Math.abs(length - 60) < 0.1).map(({ x }) => x - 12 + sheet * (room - 15)));
+    const found = pages.flatMap((strokes, sheet) =>
+      strokes
+        .filter(({ isUpright, length }) => isUpright && Math.abs(length - 60) < 0.1)
+        .map(({ x }) => x - 12 + sheet * (room - 15)),
+    );
     const cuts = plan.slices.map(({ fromMm, toMm }) => (from === 'start' ? toMm : 640 - fromMm));
-    for (const cut of [12, ...cuts]) expect(Math.min(...found.map((each) => Math.abs(each - cut)))).toBeLessThan(0.2);
-    for (const each of found) expect(Math.min(...[12, ...cuts].map((cut) => Math.abs(each - cut)))).toBeLessThan(0.2);
+    for (const cut of [12, ...cuts])
+      expect(Math.min(...found.map((each) => Math.abs(each - cut)))).toBeLessThan(0.2);
+    for (const each of found)
+      expect(Math.min(...[12, ...cuts].map((cut) => Math.abs(each - cut)))).toBeLessThan(0.2);
     // The check line is a hundred millimetres on every sheet.
-    for (const strokes of pages) expect(strokes.some(({ isUpright, length }) => !isUpright && Math.abs(length - 100) < 0.05)).toBe(true);
+    for (const strokes of pages)
+      expect(strokes.some(({ isUpright, length }) => !isUpright && Math.abs(length - 100) < 0.05)).toBe(true);
   });
 
   it('sheets overlap by 15 mm, mark on mark, and a short log is one sheet', () => {
     const [first, second] = paperRuler(planned(wish), 640, 'start', 'A4');
-    const seams = (sheet: typeof first): number[] => sheet!.marks.filter(({ of }) => of === 'overlap').map(({ logMm }) => logMm);
+    const seams = (sheet: typeof first): number[] =>
+      sheet!.marks.filter(({ of }) => of === 'overlap').map(({ logMm }) => logMm);
     expect(seams(first)).toEqual(seams(second).slice(0, 2));
-    expect(paperRuler(planSlices(profileOf({ lengthMm: 200, massG: 2000, section: 'ellipse', stations: [{ atMm: 0, widthMm: 120, heightMm: 80 }, { atMm: 200, widthMm: 110, heightMm: 80 }] }), { ...wish, wish: { by: 'thickness', thicknessMm: 28 } }).plan!, 200, 'start', 'A4')).toHaveLength(1);
+    expect(
+      paperRuler(
+        planSlices(
+          profileOf({
+            lengthMm: 200,
+            massG: 2000,
+            section: 'ellipse',
+            stations: [
+              { atMm: 0, widthMm: 120, heightMm: 80 },
+              { atMm: 200, widthMm: 110, heightMm: 80 },
+            ],
+          }),
+          { ...wish, wish: { by: 'thickness', thicknessMm: 28 } },
+        ).plan!,
+        200,
+        'start',
+        'A4',
+      ),
+    ).toHaveLength(1);
   });
 });
 
@@ -63,7 +113,16 @@ describe('the cut list', () => {
     expect(cutListText(plan, 'Strip loin').split('\n')).toHaveLength(1 + 17 + 1);
     expect(cutListText(plan, 'Strip loin')).toMatch(/1\. slice: 12 to \d+(\.\d)? mm/);
     const { columns, lines } = readCsv(cutListCsv(plan));
-    expect(columns).toEqual(['slice', 'kind', 'from_mm', 'to_mm', 'thickness_mm', 'mass_g', 'low_g', 'high_g']);
+    expect(columns).toEqual([
+      'slice',
+      'kind',
+      'from_mm',
+      'to_mm',
+      'thickness_mm',
+      'mass_g',
+      'low_g',
+      'high_g',
+    ]);
     expect(lines).toHaveLength(17);
   });
 });

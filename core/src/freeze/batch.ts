@@ -24,7 +24,10 @@ export interface Batch {
 }
 
 /** Whether a pack came frozen: then it goes in at once, and warms nothing. */
-export function cameFrozen({ kept, origin, on }: Pick<Lot, 'kept' | 'origin' | 'on'>, today: IsoDate): boolean {
+export function cameFrozen(
+  { kept, origin, on }: Pick<Lot, 'kept' | 'origin' | 'on'>,
+  today: IsoDate,
+): boolean {
   return kept === 'bought-frozen' || (origin !== null && kept === null && (on === null || on < today));
 }
 
@@ -50,9 +53,16 @@ interface Space {
  * @param fresh what waits to be frozen
  * @param stock what lies in the freezers already; what was put in today counts for today
  */
-export function planBatch(fresh: readonly Lot[], appliances: readonly Appliance[], stock: readonly Lot[], today: IsoDate): Batch {
+export function planBatch(
+  fresh: readonly Lot[],
+  appliances: readonly Appliance[],
+  stock: readonly Lot[],
+  today: IsoDate,
+): Batch {
   const freezers = appliances.filter(({ cold, litres }) => cold === 'freezer' && litres !== null);
-  const spaces = freezers.flatMap((appliance) => appliance.shelves.flatMap((shelf) => spaceOf(appliance, shelf, stock)));
+  const spaces = freezers.flatMap((appliance) =>
+    appliance.shelves.flatMap((shelf) => spaceOf(appliance, shelf, stock)),
+  );
   const loads = new Map<string, MassDg>();
   for (const freezer of freezers) loads.set(keyOf(freezer, today), loadedOn(freezer, stock, today));
   const goesIn: GoesIn[] = [];
@@ -65,7 +75,9 @@ export function planBatch(fresh: readonly Lot[], appliances: readonly Appliance[
       continue;
     }
     const isFrozen = cameFrozen(lot, today);
-    const { space, on } = isFrozen ? { space: fitting[0] as Space, on: today } : firstDay(lot, fitting, loads, today);
+    const { space, on } = isFrozen
+      ? { space: fitting[0] as Space, on: today }
+      : firstDay(lot, fitting, loads, today);
     const by = freezeBy(lot, today);
     if (on > by) {
       tooLate.push({ lot, by });
@@ -73,7 +85,8 @@ export function planBatch(fresh: readonly Lot[], appliances: readonly Appliance[
     }
     space.freeDg -= lot.leftDg;
     space.newDg += lot.leftDg;
-    if (!isFrozen) loads.set(keyOf(space.appliance, on), (loads.get(keyOf(space.appliance, on)) ?? 0) + lot.leftDg);
+    if (!isFrozen)
+      loads.set(keyOf(space.appliance, on), (loads.get(keyOf(space.appliance, on)) ?? 0) + lot.leftDg);
     goesIn.push({ lot, on, shelf: space.shelf, appliance: space.appliance });
   }
   return { goesIn: goesIn.sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0)), tooLate, noRoom };
@@ -83,21 +96,38 @@ const keyOf = (appliance: Appliance, on: IsoDate): string => `${appliance.id} ${
 
 function spaceOf(appliance: Appliance, shelf: Shelf, stock: readonly Lot[]): Space[] {
   if (shelf.litres === null) return [];
-  const storedDg = stock.filter(({ place }) => place === shelf.id).reduce((sum, { leftDg }) => sum + leftDg, 0);
+  const storedDg = stock
+    .filter(({ place }) => place === shelf.id)
+    .reduce((sum, { leftDg }) => sum + leftDg, 0);
   return [{ appliance, shelf, freeDg: roomIn(shelf.litres, storedDg).freeDg, newDg: 0 }];
 }
 
 /** What was wrapped and put into a freezer on a day. */
 function loadedOn({ id, shelves }: Appliance, stock: readonly Lot[], day: IsoDate): MassDg {
-  return stock.filter(({ place, on }) => on === day && (place === id || shelves.some((shelf) => shelf.id === place))).reduce((sum, { leftDg }) => sum + leftDg, 0);
+  return stock
+    .filter(({ place, on }) => on === day && (place === id || shelves.some((shelf) => shelf.id === place)))
+    .reduce((sum, { leftDg }) => sum + leftDg, 0);
 }
 
 function inOrder(fresh: readonly Lot[], today: IsoDate): Lot[] {
-  return [...fresh].sort((a, b) => compare(freezeBy(a, today), freezeBy(b, today)) || (b.thicknessMm ?? 0) - (a.thicknessMm ?? 0) || b.leftDg - a.leftDg || compare(a.id, b.id));
+  return [...fresh].sort(
+    (a, b) =>
+      compare(freezeBy(a, today), freezeBy(b, today)) ||
+      (b.thicknessMm ?? 0) - (a.thicknessMm ?? 0) ||
+      b.leftDg - a.leftDg ||
+      compare(a.id, b.id),
+  );
 }
 
-function firstDay(lot: Lot, fitting: readonly Space[], loads: ReadonlyMap<string, MassDg>, today: IsoDate): { space: Space; on: IsoDate } {
-  const spread = [...fitting].sort((a, b) => a.newDg / (a.shelf.litres ?? 1) - b.newDg / (b.shelf.litres ?? 1) || b.freeDg - a.freeDg);
+function firstDay(
+  lot: Lot,
+  fitting: readonly Space[],
+  loads: ReadonlyMap<string, MassDg>,
+  today: IsoDate,
+): { space: Space; on: IsoDate } {
+  const spread = [...fitting].sort(
+    (a, b) => a.newDg / (a.shelf.litres ?? 1) - b.newDg / (b.shelf.litres ?? 1) || b.freeDg - a.freeDg,
+  );
   for (let on = today; ; on = addDays(on, 1)) {
     const space = spread.find(({ appliance }) => {
       const loadDg = loads.get(keyOf(appliance, on)) ?? 0;

@@ -39,28 +39,55 @@ const byName = new Intl.Collator('en', { numeric: true });
  * @example coldPlaces(new Map([['f', { name: 'Chest', cold: 'freezer', litres: 200 }]]))[0].shelves[0].litres // 200
  */
 export function coldPlaces(places: ReadonlyMap<string, Place>): Appliance[] {
-  const within = (place: Place): string | undefined => (place.within !== undefined && places.get(place.within)?.within === undefined && places.has(place.within) ? place.within : undefined);
-  const all = [...places].sort(([, a], [, b]) => (a.order ?? LAST) - (b.order ?? LAST) || byName.compare(a.name, b.name));
-  return all.filter(([, place]) => within(place) === undefined).map(([id, place]) => applianceOf(id, place, all.filter(([, other]) => within(other) === id)));
+  const within = (place: Place): string | undefined =>
+    place.within !== undefined && places.get(place.within)?.within === undefined && places.has(place.within)
+      ? place.within
+      : undefined;
+  const all = [...places].sort(
+    ([, a], [, b]) => (a.order ?? LAST) - (b.order ?? LAST) || byName.compare(a.name, b.name),
+  );
+  return all
+    .filter(([, place]) => within(place) === undefined)
+    .map(([id, place]) =>
+      applianceOf(
+        id,
+        place,
+        all.filter(([, other]) => within(other) === id),
+      ),
+    );
 }
 
 function applianceOf(id: string, place: Place, drawers: readonly (readonly [string, Place])[]): Appliance {
   const litres = place.litres ?? sumKnown(drawers.map(([, drawer]) => drawer.litres));
   const shelves = drawers.length === 0 ? [{ id, name: place.name, litres }] : withShares(litres, drawers);
   const frostFree = place.frostFree ?? false;
-  return { id, name: place.name, cold: place.cold, litres, airC: place.airC ?? USUAL_AIR_C[place.cold], h: frostFree ? MOVED_AIR : STILL_AIR, frostFree, shelves };
+  return {
+    id,
+    name: place.name,
+    cold: place.cold,
+    litres,
+    airC: place.airC ?? USUAL_AIR_C[place.cold],
+    h: frostFree ? MOVED_AIR : STILL_AIR,
+    frostFree,
+    shelves,
+  };
 }
 
 /** Drawers of which nobody said how large they are share what the others leave. */
 function withShares(litres: number | null, drawers: readonly (readonly [string, Place])[]): Shelf[] {
   const unknown = drawers.filter(([, { litres: own }]) => own === undefined).length;
-  const restL = litres === null ? null : Math.max(0, litres - drawers.reduce((sum, [, { litres: own = 0 }]) => sum + own, 0));
+  const restL =
+    litres === null
+      ? null
+      : Math.max(0, litres - drawers.reduce((sum, [, { litres: own = 0 }]) => sum + own, 0));
   const shareL = restL === null || restL === 0 ? null : restL / unknown;
   return drawers.map(([id, { name, litres: own }]) => ({ id, name, litres: own ?? shareL }));
 }
 
 function sumKnown(values: readonly (number | undefined)[]): number | null {
-  return values.length === 0 || values.includes(undefined) ? null : values.reduce<number>((sum, value) => sum + (value ?? 0), 0);
+  return values.length === 0 || values.includes(undefined)
+    ? null
+    : values.reduce<number>((sum, value) => sum + (value ?? 0), 0);
 }
 
 /** The appliance that a place is, or is a drawer of. */
@@ -80,5 +107,7 @@ const USUAL_LITRES = [10, 800] as const;
 /** What to ask about a volume before it is written down; null where it is usual. */
 export function volumeQuestion(litres: number): string | null {
   if (litres < USUAL_LITRES[0]) return `${litres} L holds a pack or two. Is it litres, and of the whole?`;
-  return litres > USUAL_LITRES[1] ? `${litres} L is a cold room rather than a household’s freezer. Is it litres?` : null;
+  return litres > USUAL_LITRES[1]
+    ? `${litres} L is a cold room rather than a household’s freezer. Is it litres?`
+    : null;
 }

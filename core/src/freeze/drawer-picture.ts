@@ -23,7 +23,11 @@ const BEST_SHAPE = 1.6;
  * @param litres of the drawer; a fuller one is drawn full
  * @param shape its width ÷ its height
  */
-export function drawerPicture<T extends { readonly leftDg: MassDg }>(packs: readonly T[], litres: number, shape: number): Block<T>[] {
+export function drawerPicture<T extends { readonly leftDg: MassDg }>(
+  packs: readonly T[],
+  litres: number,
+  shape: number,
+): Block<T>[] {
   const sizes = packs.map(({ leftDg }) => litresOf(leftDg));
   const total = sizes.reduce((sum, size) => sum + size, 0);
   if (total === 0) return [];

@@ -3,8 +3,14 @@ import { phamHours, plankHours, SHAPES, whyNotFrozen, type Shape } from './freez
 import { MEATS, type MeatName, type MeatProperties } from './meat-properties';
 
 const number = (what: string) => z.number({ error: `${what} is a number` });
-const positive = (what: string, most: number) => number(what).positive({ error: `${what} is more than zero` }).max(most, { error: `${what} is at most ${most}` });
-const celsius = (what: string) => number(what).min(-200, { error: `${what} is at least −200` }).max(100, { error: `${what} is at most 100` });
+const positive = (what: string, most: number) =>
+  number(what)
+    .positive({ error: `${what} is more than zero` })
+    .max(most, { error: `${what} is at most ${most}` });
+const celsius = (what: string) =>
+  number(what)
+    .min(-200, { error: `${what} is at least −200` })
+    .max(100, { error: `${what} is at most 100` });
 
 const propertiesSchema = z.strictObject({
   densityKgM3: positive('densityKgM3', 3000),
@@ -23,12 +29,24 @@ const requestSchema = z
     airC: celsius('airC'),
     endC: celsius('endC'),
     h: positive('h', 5000),
-    meat: z.enum([...(Object.keys(MEATS) as MeatName[]), 'custom'], { error: `meat is one of ${Object.keys(MEATS).join(', ')}, custom` }),
+    meat: z.enum([...(Object.keys(MEATS) as MeatName[]), 'custom'], {
+      error: `meat is one of ${Object.keys(MEATS).join(', ')}, custom`,
+    }),
     properties: propertiesSchema.optional(),
   })
   .superRefine(({ meat, properties }, context) => {
-    if (meat === 'custom' && !properties) context.addIssue({ code: 'custom', path: ['properties'], message: 'a custom meat wants its properties' });
-    if (meat !== 'custom' && properties) context.addIssue({ code: 'custom', path: ['properties'], message: 'properties go with the meat “custom”' });
+    if (meat === 'custom' && !properties)
+      context.addIssue({
+        code: 'custom',
+        path: ['properties'],
+        message: 'a custom meat wants its properties',
+      });
+    if (meat !== 'custom' && properties)
+      context.addIssue({
+        code: 'custom',
+        path: ['properties'],
+        message: 'properties go with the meat “custom”',
+      });
   });
 
 /** Conductivity of unfrozen meat is not asked for: freezing goes through what is frozen. */
@@ -47,7 +65,9 @@ export function freezingReport(input: unknown): { readonly report: object } | { 
     return { problem: `${path ? `${path}: ` : ''}${first?.message ?? 'it is no request'}.` };
   }
   const { meat: name, properties, ...rest } = parsed.data;
-  const meat: MeatProperties = properties ? { ...properties, unfrozenConductivity: UNFROZEN_CONDUCTIVITY } : MEATS[name as MeatName];
+  const meat: MeatProperties = properties
+    ? { ...properties, unfrozenConductivity: UNFROZEN_CONDUCTIVITY }
+    : MEATS[name as MeatName];
   const freezing = { ...rest, meat };
   const why = whyNotFrozen(freezing);
   if (why) return { problem: why };

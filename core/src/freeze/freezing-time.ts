@@ -35,7 +35,9 @@ const SECONDS = 3600;
 export function plankHours({ shape, thicknessMm, airC, h, meat }: Freezing): number {
   const { p, r } = SHAPES[shape];
   const a = thicknessMm / 1000;
-  const seconds = ((meat.densityKgM3 * meat.latentKjKg * 1000) / (meat.freezingC - airC)) * ((p * a) / h + (r * a * a) / meat.frozenConductivity);
+  const seconds =
+    ((meat.densityKgM3 * meat.latentKjKg * 1000) / (meat.freezingC - airC)) *
+    ((p * a) / h + (r * a * a) / meat.frozenConductivity);
   return seconds / SECONDS;
 }
 
@@ -52,14 +54,27 @@ export function phamHours({ shape, thicknessMm, startC, airC, endC, h, meat }: F
   const before = meat.densityKgM3 * meat.unfrozenKjKgK * 1000 * (startC - meanC);
   const during = meat.densityKgM3 * (meat.latentKjKg * 1000 + meat.frozenKjKgK * 1000 * (meanC - endC));
   const biot = (h * half) / meat.frozenConductivity;
-  const seconds = (half / (SHAPES[shape].faster * h)) * (before / ((startC + meanC) / 2 - airC) + during / (meanC - airC)) * (1 + biot / 2);
+  const seconds =
+    (half / (SHAPES[shape].faster * h)) *
+    (before / ((startC + meanC) / 2 - airC) + during / (meanC - airC)) *
+    (1 + biot / 2);
   return seconds / SECONDS;
 }
 
 /** Why something does not freeze, in one sentence; null where it does. */
-export function whyNotFrozen({ startC, airC, endC, meat }: Pick<Freezing, 'startC' | 'airC' | 'endC' | 'meat'>): string | null {
-  if (airC >= meat.freezingC) return `Air of ${airC} °C does not freeze it: it begins to freeze at ${meat.freezingC} °C. Set the freezer colder; −18 °C is usual.`;
-  if (endC <= airC) return `It never gets as cold as ${endC} °C in air of ${airC} °C. Ask for an end above the air, such as ${Math.round(airC + 5)} °C.`;
-  if (endC >= meat.freezingC) return `At ${endC} °C it is not frozen: that is above ${meat.freezingC} °C, where it begins. Ask for −10 °C or colder.`;
-  return startC <= meat.freezingC ? `At ${startC} °C it is frozen already. Start above ${meat.freezingC} °C.` : null;
+export function whyNotFrozen({
+  startC,
+  airC,
+  endC,
+  meat,
+}: Pick<Freezing, 'startC' | 'airC' | 'endC' | 'meat'>): string | null {
+  if (airC >= meat.freezingC)
+    return `Air of ${airC} °C does not freeze it: it begins to freeze at ${meat.freezingC} °C. Set the freezer colder; −18 °C is usual.`;
+  if (endC <= airC)
+    return `It never gets as cold as ${endC} °C in air of ${airC} °C. Ask for an end above the air, such as ${Math.round(airC + 5)} °C.`;
+  if (endC >= meat.freezingC)
+    return `At ${endC} °C it is not frozen: that is above ${meat.freezingC} °C, where it begins. Ask for −10 °C or colder.`;
+  return startC <= meat.freezingC
+    ? `At ${startC} °C it is frozen already. Start above ${meat.freezingC} °C.`
+    : null;
 }

@@ -9,8 +9,33 @@ import { readyBy } from './ready-by';
 import { stockTakeFacts } from './stock-take';
 import { conductionHours, ruleHours, thawingHours } from './thawing-time';
 
-const sphere: Freezing = { shape: 'sphere', thicknessMm: 70, startC: 10, airC: -40, endC: -10, h: 50, meat: { densityKgM3: 1000, freezingC: -1.25, frozenConductivity: 1.2, unfrozenConductivity: 0.5, latentKjKg: 250, unfrozenKjKgK: 3.5, frozenKjKgK: 1.9 } };
-const pack = (some: Partial<Freezing> = {}): Freezing => ({ shape: 'slab', thicknessMm: 30, startC: 5, airC: -18, endC: -10, h: 8, meat: MEATS['lean-beef'], ...some });
+const sphere: Freezing = {
+  shape: 'sphere',
+  thicknessMm: 70,
+  startC: 10,
+  airC: -40,
+  endC: -10,
+  h: 50,
+  meat: {
+    densityKgM3: 1000,
+    freezingC: -1.25,
+    frozenConductivity: 1.2,
+    unfrozenConductivity: 0.5,
+    latentKjKg: 250,
+    unfrozenKjKgK: 3.5,
+    frozenKjKgK: 1.9,
+  },
+};
+const pack = (some: Partial<Freezing> = {}): Freezing => ({
+  shape: 'slab',
+  thicknessMm: 30,
+  startC: 5,
+  airC: -18,
+  endC: -10,
+  h: 8,
+  meat: MEATS['lean-beef'],
+  ...some,
+});
 const lb = (pounds: number): number => Math.round(pounds * 4535.9237);
 
 describe('freezing time', () => {
@@ -40,7 +65,8 @@ describe('freezing time', () => {
   });
 
   it('time grows with thickness squared where the inside holds it back, with thickness where the surface does', () => {
-    const ratio = (h: number): number => phamHours(pack({ thicknessMm: 60, h })) / phamHours(pack({ thicknessMm: 30, h }));
+    const ratio = (h: number): number =>
+      phamHours(pack({ thicknessMm: 60, h })) / phamHours(pack({ thicknessMm: 30, h }));
     expect(ratio(1e6)).toBeCloseTo(4, 2);
     expect(ratio(1e-3)).toBeCloseTo(2, 3);
   });
@@ -49,11 +75,21 @@ describe('freezing time', () => {
 describe('freezing from outside', () => {
   const good = { shape: 'slab', thicknessMm: 30, startC: 5, airC: -18, endC: -10, h: 8, meat: 'lean-beef' };
   it('a good request gives both times and what was assumed', () => {
-    const { report } = freezingReport(good) as { report: { plankH: number; phamH: number; assumptions: string[] } };
+    const { report } = freezingReport(good) as {
+      report: { plankH: number; phamH: number; assumptions: string[] };
+    };
     expect(report.plankH).toBeCloseTo(plankHours(pack()), 3);
     expect(report.phamH).toBeCloseTo(phamHours(pack()), 3);
     expect(report.assumptions.length).toBeGreaterThan(2);
-    const custom = freezingReport({ ...good, shape: 'sphere', thicknessMm: 70, airC: -40, h: 50, meat: 'custom', properties: { densityKgM3: 1000, freezingC: -1.25, frozenConductivity: 1.2, latentKjKg: 250 } }) as { report: { plankH: number } };
+    const custom = freezingReport({
+      ...good,
+      shape: 'sphere',
+      thicknessMm: 70,
+      airC: -40,
+      h: 50,
+      meat: 'custom',
+      properties: { densityKgM3: 1000, freezingC: -1.25, frozenConductivity: 1.2, latentKjKg: 250 },
+    }) as { report: { plankH: number } };
     expect(custom.report.plankH).toBeCloseTo(0.72, 2);
   });
   it.each<[string, object, RegExp]>([
@@ -72,10 +108,14 @@ describe('freezing from outside', () => {
 
 describe('thawing (USDA FSIS, from memory)', () => {
   it('a day for each 4 to 5 lb in the refrigerator, a full day even for one pound', () => {
-    expect([1, 4, 8, 12].map((pounds) => ruleHours(lb(pounds), 'refrigerator'))).toEqual([24, 24, 48, 72].map((hours) => expect.closeTo(hours, 2)));
+    expect([1, 4, 8, 12].map((pounds) => ruleHours(lb(pounds), 'refrigerator'))).toEqual(
+      [24, 24, 48, 72].map((hours) => expect.closeTo(hours, 2)),
+    );
   });
   it('about half an hour a pound in cold water', () => {
-    expect([1, 3, 4].map((pounds) => ruleHours(lb(pounds), 'cold-water'))).toEqual([0.5, 1.5, 2].map((hours) => expect.closeTo(hours, 3)));
+    expect([1, 3, 4].map((pounds) => ruleHours(lb(pounds), 'cold-water'))).toEqual(
+      [0.5, 1.5, 2].map((hours) => expect.closeTo(hours, 3)),
+    );
   });
   it('a thick pack takes longer than the rule says, a flat one the rule’s day', () => {
     const beef = MEATS['lean-beef'];
@@ -90,36 +130,79 @@ describe('thawing (USDA FSIS, from memory)', () => {
 function cold(): JournalBuilder {
   const journal = new JournalBuilder();
   const pack = (lot: string, massDg: number, place: string): void => {
-    journal.add({ type: 'acquired', lot, name: lot, animal: 'beef', destination: 'main', massDg, count: 1, plates: 2, paidMinor: 500, origin: 'bought-cut', on: '2026-11-01' }, { type: 'placed', lot, place });
+    journal.add(
+      {
+        type: 'acquired',
+        lot,
+        name: lot,
+        animal: 'beef',
+        destination: 'main',
+        massDg,
+        count: 1,
+        plates: 2,
+        paidMinor: 500,
+        origin: 'bought-cut',
+        on: '2026-11-01',
+      },
+      { type: 'placed', lot, place },
+    );
   };
   pack('thick', 20_000, 'freezer');
   pack('thin', 4000, 'freezer');
   pack('mince', 5000, 'fridge');
   return journal;
 }
-const PLACES = new Map([['freezer', { cold: 'freezer' as const }], ['fridge', { cold: 'refrigerator' as const }]]);
+const PLACES = new Map([
+  ['freezer', { cold: 'freezer' as const }],
+  ['fridge', { cold: 'refrigerator' as const }],
+]);
 
 describe('what can be ready', () => {
   it('cold water for a small pack, nothing for a large one, what is thawed at once', () => {
     const rows = readyBy(stockOf(cold().household().journal.state), 1, ({ id }) => id === 'mince');
-    expect(Object.fromEntries(rows.map(({ lot, way }) => [lot.id, way]))).toEqual({ mince: 'thawed', thin: 'cold-water', thick: null });
-    expect(readyBy(stockOf(cold().household().journal.state), 30, () => false).every(({ way }) => way === 'refrigerator')).toBe(true);
+    expect(Object.fromEntries(rows.map(({ lot, way }) => [lot.id, way]))).toEqual({
+      mince: 'thawed',
+      thin: 'cold-water',
+      thick: null,
+    });
+    expect(
+      readyBy(stockOf(cold().household().journal.state), 30, () => false).every(
+        ({ way }) => way === 'refrigerator',
+      ),
+    ).toBe(true);
   });
 });
 
 describe('a power cut (USDA FSIS, from memory)', () => {
   it('a full freezer holds about 48 hours, half full 24, a refrigerator 4', () => {
-    expect([coldHoldsH({ cold: 'freezer' }, 'full'), coldHoldsH({ cold: 'freezer' }, 'half'), coldHoldsH({ cold: 'refrigerator' }, 'full')]).toEqual([48, 24, 4]);
+    expect([
+      coldHoldsH({ cold: 'freezer' }, 'full'),
+      coldHoldsH({ cold: 'freezer' }, 'half'),
+      coldHoldsH({ cold: 'refrigerator' }, 'full'),
+    ]).toEqual([48, 24, 4]);
   });
   it('what lay in the refrigerator is looked at first, then the smallest', () => {
-    expect(checkFirst(stockOf(cold().household().journal.state), PLACES).map(({ id }) => id)).toEqual(['mince', 'thin', 'thick']);
+    expect(checkFirst(stockOf(cold().household().journal.state), PLACES).map(({ id }) => id)).toEqual([
+      'mince',
+      'thin',
+      'thick',
+    ]);
   });
 });
 
 describe('a stock-take', () => {
   it('puts what is missing right by the way that was said; the rest stays, and no gram is lost', () => {
     const journal = cold();
-    journal.add(...stockTakeFacts(stockOf(journal.household().journal.state), new Map([['thin', 'eaten'], ['mince', 'lost']] as const), '2026-11-25'));
+    journal.add(
+      ...stockTakeFacts(
+        stockOf(journal.household().journal.state),
+        new Map([
+          ['thin', 'eaten'],
+          ['mince', 'lost'],
+        ] as const),
+        '2026-11-25',
+      ),
+    );
     const { lots } = journal.household().journal.state;
     expect(lots.get('thick')?.leftDg).toBe(20_000);
     expect(lots.get('thin')?.flows).toEqual([expect.objectContaining({ way: 'eaten', massDg: 4000 })]);

@@ -13,7 +13,12 @@ export interface Keeping {
   readonly days: readonly [number, number];
 }
 
-const keeping = (id: string, name: string, months: Keeping['months'], days: Keeping['days']): Keeping => ({ id, name, months, days });
+const keeping = (id: string, name: string, months: Keeping['months'], days: Keeping['days']): Keeping => ({
+  id,
+  name,
+  months,
+  days,
+});
 
 /**
  * Times for quality at −18 °C and for a refrigerator at 4 °C.
@@ -38,7 +43,9 @@ export const SHORTEST_DAYS: Keeping['days'] = [1, 2];
  *
  * @returns null where nothing is published, or where it is not known what animal it is
  */
-export function keepingOf(lot: Pick<Lot, 'animal' | 'destination' | 'part' | 'kind' | 'form' | 'name'>): Keeping | null {
+export function keepingOf(
+  lot: Pick<Lot, 'animal' | 'destination' | 'part' | 'kind' | 'form' | 'name'>,
+): Keeping | null {
   if (UNPUBLISHED.has(lot.destination)) return null;
   if (CUT_SMALL.has(lot.destination)) return GROUND;
   if (lot.animal === null) return null;

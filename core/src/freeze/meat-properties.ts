@@ -17,7 +17,15 @@ export interface MeatProperties {
 
 /** Latent heat of water (exact enough), and what of it counts for a share of water. */
 const WATER_KJ_KG = 334;
-const meat = (water: number, freezingC: number): MeatProperties => ({ densityKgM3: 1050, freezingC, frozenConductivity: 1.4, unfrozenConductivity: 0.48, latentKjKg: Math.round(water * WATER_KJ_KG), unfrozenKjKgK: 3.5, frozenKjKgK: 1.9 });
+const meat = (water: number, freezingC: number): MeatProperties => ({
+  densityKgM3: 1050,
+  freezingC,
+  frozenConductivity: 1.4,
+  unfrozenConductivity: 0.48,
+  latentKjKg: Math.round(water * WATER_KJ_KG),
+  unfrozenKjKgK: 3.5,
+  frozenKjKgK: 1.9,
+});
 
 /**
  * Meats by name: water 0.66 to 0.73 of the weight, freezing from about −1.7 to −2.8 °C.
@@ -34,7 +42,13 @@ export const MEATS = {
 
 export type MeatName = keyof typeof MEATS;
 
-const BY_ANIMAL: Readonly<Record<Animal, MeatName>> = { beef: 'lean-beef', pork: 'pork', lamb: 'lamb', chicken: 'poultry', turkey: 'poultry' };
+const BY_ANIMAL: Readonly<Record<Animal, MeatName>> = {
+  beef: 'lean-beef',
+  pork: 'pork',
+  lamb: 'lamb',
+  chicken: 'poultry',
+  turkey: 'poultry',
+};
 
 /** The properties of an animal's meat; lean beef's where it is not known. */
 export function meatOf(animal: Animal | null): MeatProperties {

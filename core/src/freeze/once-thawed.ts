@@ -4,7 +4,20 @@ import { keepingOf, SHORTEST_DAYS } from './keeping';
 import { meatOf } from './meat-properties';
 import { thawingHours } from './thawing-time';
 
-type Thawing = Pick<Lot, 'animal' | 'destination' | 'part' | 'kind' | 'form' | 'name' | 'leftDg' | 'thicknessMm' | 'thawingDg' | 'thawingOn' | 'thawingWay'>;
+type Thawing = Pick<
+  Lot,
+  | 'animal'
+  | 'destination'
+  | 'part'
+  | 'kind'
+  | 'form'
+  | 'name'
+  | 'leftDg'
+  | 'thicknessMm'
+  | 'thawingDg'
+  | 'thawingOn'
+  | 'thawingWay'
+>;
 
 /** Days that it takes in a refrigerator, begun ones whole. */
 function daysToThaw(lot: Thawing): number {
@@ -39,6 +52,9 @@ export function thawedUntil(lot: Thawing): IsoDate | null {
 export function whyNotRefreeze(lot: Thawing, today: IsoDate): string | null {
   const until = thawedUntil(lot);
   if (until === null) return 'It is not thawing.';
-  if (lot.thawingWay === 'cold-water') return 'It was thawed in cold water: cook it first, then it may be frozen.';
-  return today > until ? 'It has been thawed for longer than it keeps. Look at it, and when in doubt throw it out.' : null;
+  if (lot.thawingWay === 'cold-water')
+    return 'It was thawed in cold water: cook it first, then it may be frozen.';
+  return today > until
+    ? 'It has been thawed for longer than it keeps. Look at it, and when in doubt throw it out.'
+    : null;
 }

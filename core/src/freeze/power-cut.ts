@@ -21,7 +21,8 @@ export function coldHoldsH(place: Pick<Place, 'cold'>, fullness: Fullness): numb
  * the thinnest and lightest, which are warm first.
  */
 export function checkFirst(packs: readonly Lot[], places: ReadonlyMap<string, Pick<Place, 'cold'>>): Lot[] {
-  const rank = (pack: Lot): number => (places.get(pack.place ?? '')?.cold === 'refrigerator' || pack.thawingDg > 0 ? 0 : 1);
+  const rank = (pack: Lot): number =>
+    places.get(pack.place ?? '')?.cold === 'refrigerator' || pack.thawingDg > 0 ? 0 : 1;
   const size = (pack: Lot): number => (pack.thicknessMm ?? 40) * Math.cbrt(totalDg(pack));
   return [...packs].sort((a, b) => rank(a) - rank(b) || size(a) - size(b) || (a.id < b.id ? -1 : 1));
 }

@@ -20,7 +20,8 @@ export interface Ready {
 export function readyBy(packs: readonly Lot[], hoursLeft: number, isThawed: (pack: Lot) => boolean): Ready[] {
   return packs.map((lot): Ready => {
     if (isThawed(lot)) return { lot, way: 'thawed', hours: 0 };
-    const hours = (way: ThawingWay): number => thawingHours(lot.leftDg, lot.thicknessMm, way, meatOf(lot.animal));
+    const hours = (way: ThawingWay): number =>
+      thawingHours(lot.leftDg, lot.thicknessMm, way, meatOf(lot.animal));
     const way = (Object.keys(THAWING) as ThawingWay[]).find((each) => hours(each) <= hoursLeft);
     return way ? { lot, way, hours: hours(way) } : { lot, way: null, hours: hours('cold-water') };
   });

@@ -36,9 +36,15 @@ export function roomIn(litres: number, storedDg: MassDg): Room {
  * @param fallbackL litres in all, for a household whose freezers do not say theirs
  * @returns null where nobody has said how large they are
  */
-export function roomOfAll(appliances: readonly Appliance[], stock: readonly Lot[], fallbackL?: number): Room | null {
+export function roomOfAll(
+  appliances: readonly Appliance[],
+  stock: readonly Lot[],
+  fallbackL?: number,
+): Room | null {
   const litres = freezerLitres(appliances) ?? fallbackL ?? null;
   if (litres === null) return null;
-  const storedDg = stock.filter(({ place }) => applianceAt(appliances, place)?.cold !== 'refrigerator').reduce((sum, { leftDg }) => sum + leftDg, 0);
+  const storedDg = stock
+    .filter(({ place }) => applianceAt(appliances, place)?.cold !== 'refrigerator')
+    .reduce((sum, { leftDg }) => sum + leftDg, 0);
   return roomIn(litres, storedDg);
 }

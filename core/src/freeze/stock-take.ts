@@ -20,9 +20,15 @@ const [LOST, FOUND] = ['stock-take: not found', 'stock-take: found'];
  *
  * @param massDg what it weighs, where it was written down as gone
  */
-export function foundFacts(pack: Pick<Lot, 'id' | 'leftDg' | 'count'>, place: string, massDg: number): Fact[] {
+export function foundFacts(
+  pack: Pick<Lot, 'id' | 'leftDg' | 'count'>,
+  place: string,
+  massDg: number,
+): Fact[] {
   const placed: Fact = { type: 'placed', lot: pack.id, place };
-  return pack.leftDg > 0 ? [placed] : [{ type: 'counted', lot: pack.id, massDg, count: pack.count, reason: FOUND }, placed];
+  return pack.leftDg > 0
+    ? [placed]
+    : [{ type: 'counted', lot: pack.id, massDg, count: pack.count, reason: FOUND }, placed];
 }
 
 /**
@@ -31,7 +37,11 @@ export function foundFacts(pack: Pick<Lot, 'id' | 'leftDg' | 'count'>, place: st
  *
  * @param why by pack; those that are not in it were found
  */
-export function stockTakeFacts(packs: readonly Pick<Lot, 'id'>[], why: ReadonlyMap<string, WhyMissing>, on: string): Fact[] {
+export function stockTakeFacts(
+  packs: readonly Pick<Lot, 'id'>[],
+  why: ReadonlyMap<string, WhyMissing>,
+  on: string,
+): Fact[] {
   return packs.flatMap(({ id }): Fact[] => {
     const reason = why.get(id);
     if (reason === undefined) return [];

@@ -4,8 +4,19 @@ import { fromDg, type MassDg } from '../units/mass';
 
 /** Ways to thaw, each with its caution. */
 export const THAWING = {
-  refrigerator: { name: 'in the refrigerator', caution: 'On a tray, at the bottom, so that nothing drips on other food. Never on the counter.', airC: 4, h: 8 },
-  'cold-water': { name: 'in cold water', caution: 'In a tight bag, the water changed every 30 minutes; cook at once. Vacuum-packed food too is thawed cold.', airC: 15, h: 150 },
+  refrigerator: {
+    name: 'in the refrigerator',
+    caution: 'On a tray, at the bottom, so that nothing drips on other food. Never on the counter.',
+    airC: 4,
+    h: 8,
+  },
+  'cold-water': {
+    name: 'in cold water',
+    caution:
+      'In a tight bag, the water changed every 30 minutes; cook at once. Vacuum-packed food too is thawed cold.',
+    airC: 15,
+    h: 150,
+  },
 } as const;
 
 export type ThawingWay = keyof typeof THAWING;
@@ -23,7 +34,9 @@ const WATER_H_PER_LB = 0.5;
  */
 export function ruleHours(massDg: MassDg, way: ThawingWay): number {
   const pounds = fromDg(massDg, 'lb');
-  return way === 'refrigerator' ? Math.max(DAY_H, (pounds / LB_A_DAY) * DAY_H) : Math.max(WATER_H_PER_LB, pounds * WATER_H_PER_LB);
+  return way === 'refrigerator'
+    ? Math.max(DAY_H, (pounds / LB_A_DAY) * DAY_H)
+    : Math.max(WATER_H_PER_LB, pounds * WATER_H_PER_LB);
 }
 
 /**
@@ -36,11 +49,20 @@ export function conductionHours(thicknessMm: number, way: ThawingWay, meat: Meat
   const { airC, h } = THAWING[way];
   const { p, r } = SHAPES.slab;
   const a = thicknessMm / 1000;
-  return ((meat.densityKgM3 * meat.latentKjKg * 1000) / (airC - meat.freezingC)) * ((p * a) / h + (r * a * a) / meat.unfrozenConductivity) / 3600;
+  return (
+    (((meat.densityKgM3 * meat.latentKjKg * 1000) / (airC - meat.freezingC)) *
+      ((p * a) / h + (r * a * a) / meat.unfrozenConductivity)) /
+    3600
+  );
 }
 
 /** Hours to allow: by the rule, and where the thickness is known by conduction; the longer counts. */
-export function thawingHours(massDg: MassDg, thicknessMm: number | null, way: ThawingWay, meat: MeatProperties): number {
+export function thawingHours(
+  massDg: MassDg,
+  thicknessMm: number | null,
+  way: ThawingWay,
+  meat: MeatProperties,
+): number {
   const byRule = ruleHours(massDg, way);
   return thicknessMm === null ? byRule : Math.max(byRule, conductionHours(thicknessMm, way, meat));
 }

@@ -77,7 +77,16 @@ function unpacked(draft: Draft, entry: EntryOf<'unpacked'>): Refusal | null {
   const { wrap, thicknessMm, singly, refrozenOn, kept, until } = lot;
   const asItLay = { on: lot.on, wrap, thicknessMm, singly, refrozenOn, kept, until };
   const plates = taken.plates > 0 ? taken.plates : null;
-  const fields = { kind, part, name, animal, destination, plates, count: Math.max(1, taken.count), ...asItLay };
+  const fields = {
+    kind,
+    part,
+    name,
+    animal,
+    destination,
+    plates,
+    count: Math.max(1, taken.count),
+    ...asItLay,
+  };
   const sources = [{ lot: lot.id, massDg: taken.massDg, flow }];
   draft.add(newLot('part', { id: entry.lot, made: entry.id, inDg: taken.massDg, sources, ...fields }));
   return null;

@@ -7,7 +7,11 @@ import { scaleToleranceDg } from './scale-tolerance';
 import { flowOut, loss, measure } from './take';
 import { dropFlow, newLot } from './make-lot';
 
-interface Weighed { readonly massDg: number; readonly grossDg?: number; readonly tareDg?: number }
+interface Weighed {
+  readonly massDg: number;
+  readonly grossDg?: number;
+  readonly tareDg?: number;
+}
 
 /** The typed gross, tare and net of one weighing must agree. */
 function weighedWrong({ massDg, grossDg, tareDg = 0 }: Weighed): Refusal | null {
@@ -15,7 +19,10 @@ function weighedWrong({ massDg, grossDg, tareDg = 0 }: Weighed): Refusal | null 
   return { code: 'net-differs', netDg: massDg, grossDg, tareDg };
 }
 
-function openPiece(draft: Draft, id: string): { lot: Lot; refusal?: undefined } | { lot?: undefined; refusal: Refusal } {
+function openPiece(
+  draft: Draft,
+  id: string,
+): { lot: Lot; refusal?: undefined } | { lot?: undefined; refusal: Refusal } {
   const { lot, refusal } = find(draft, id);
   if (refusal) return { refusal };
   if (lot.form === 'pack') return { refusal: { code: 'a-pack', lot: id } };
@@ -38,7 +45,19 @@ function acquired(draft: Draft, entry: EntryOf<'acquired'>): Refusal | null {
   if (draft.has(entry.lot)) return { code: 'lot-exists', lot: entry.lot };
   const wrong = weighedWrong(entry);
   if (wrong) return wrong;
-  const { name, destination, massDg, count, plates = null, paidMinor, origin, on, animal = null, kept = null, until = null } = entry;
+  const {
+    name,
+    destination,
+    massDg,
+    count,
+    plates = null,
+    paidMinor,
+    origin,
+    on,
+    animal = null,
+    kept = null,
+    until = null,
+  } = entry;
   const fields = { name, count, plates, paidMinor, origin, on, animal, kept, until };
   draft.add(newLot('pack', { id: entry.lot, made: entry.id, destination, inDg: massDg, ...fields }));
   return null;
@@ -107,7 +126,8 @@ function changed(draft: Draft, entry: EntryOf<'changed'>): Refusal | null {
 function closed(draft: Draft, entry: EntryOf<'closed'>): Refusal | null {
   const { lot, refusal } = openPiece(draft, entry.lot);
   if (refusal) return refusal;
-  if (lot.form !== 'piece' && !lot.flows.some((flow) => flow.way === 'cut')) return { code: 'not-a-piece', lot: lot.id };
+  if (lot.form !== 'piece' && !lot.flows.some((flow) => flow.way === 'cut'))
+    return { code: 'not-a-piece', lot: lot.id };
   loss(draft, lot, lot.leftDg, entry.id, 'unaccounted');
   draft.change(draft.lots.get(lot.id) ?? lot).closed = true;
   return null;

@@ -60,7 +60,10 @@ function counted(draft: Draft, entry: EntryOf<'counted'>): Refusal | null {
 }
 
 /** The entries about what becomes of a lot in the end. */
-export const useHandlers: Pick<Handlers, 'thawing' | 'refrozen' | 'eaten' | 'given' | 'discarded' | 'counted'> = {
+export const useHandlers: Pick<
+  Handlers,
+  'thawing' | 'refrozen' | 'eaten' | 'given' | 'discarded' | 'counted'
+> = {
   thawing,
   refrozen,
   eaten: gone,

@@ -16,6 +16,7 @@ const HANDLERS: Handlers = { ...pieceHandlers, ...packHandlers, ...useHandlers }
  * @returns why it does not fit, or null when it is in
  */
 export function apply(draft: Draft, entry: Entry): Refusal | null {
-  const handler = HANDLERS[entry.type as keyof Handlers] as ((draft: Draft, entry: Entry) => Refusal | null) | undefined;
+  const handler = HANDLERS[entry.type as keyof Handlers] as
+    ((draft: Draft, entry: Entry) => Refusal | null) | undefined;
   return handler ? handler(draft, entry) : null;
 }

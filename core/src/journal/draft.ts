@@ -43,7 +43,10 @@ type Applied = Exclude<EntryType, 'corrected' | 'undone' | 'redone'>;
 export type Handlers = { [T in Applied]: (draft: Draft, entry: EntryOf<T>) => Refusal | null };
 
 /** The lot, or why it cannot be used. */
-export function find(draft: Draft, id: LotId): { lot: Lot; refusal?: undefined } | { lot?: undefined; refusal: Refusal } {
+export function find(
+  draft: Draft,
+  id: LotId,
+): { lot: Lot; refusal?: undefined } | { lot?: undefined; refusal: Refusal } {
   const lot = draft.lots.get(id);
   return lot ? { lot } : { refusal: { code: 'no-such-lot', lot: id } };
 }

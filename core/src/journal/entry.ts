@@ -21,10 +21,19 @@ const amount = z.union([
 const take = z.strictObject({ lot: id, amount });
 
 const envelope = { id, at: z.iso.datetime({ precision: 3 }), device: id, seq: z.int().nonnegative() };
-const weighed = { massDg, grossDg: massDg.optional(), tareDg: massOrNoneDg.optional(), typed: text.optional() };
+const weighed = {
+  massDg,
+  grossDg: massDg.optional(),
+  tareDg: massOrNoneDg.optional(),
+  typed: text.optional(),
+};
 
 /** The rate at which a purchase in another currency was turned into the household's. */
-const foreign = z.strictObject({ currency: z.string().regex(/^[A-Z]{3}$/), minor, rate: z.number().positive() });
+const foreign = z.strictObject({
+  currency: z.string().regex(/^[A-Z]{3}$/),
+  minor,
+  rate: z.number().positive(),
+});
 
 /** How meat was when it came, where that changes how long it keeps: frozen, thawed by the shop, or sealed and waiting. */
 const keptSchema = z.enum(['bought-frozen', 'frozen-before', 'sealed']);
@@ -114,7 +123,12 @@ const bodies = {
   eaten: { lot: id, amount, on: date },
   given: { lot: id, amount, on: date, to: text.optional() },
   discarded: { lot: id, amount, on: date, reason: text.optional() },
-  counted: { lot: id, massDg: massOrNoneDg, count: z.int().nonnegative().max(1000).optional(), reason: text.optional() },
+  counted: {
+    lot: id,
+    massDg: massOrNoneDg,
+    count: z.int().nonnegative().max(1000).optional(),
+    reason: text.optional(),
+  },
   undone: { entries: z.array(id).min(1).max(10_000) },
   redone: { entries: z.array(id).min(1).max(10_000) },
 } as const;
@@ -152,7 +166,9 @@ export type Take = z.infer<typeof take>;
 
 /** The order of a journal: time, then device, then sequence on that device, then id. */
 export function compareEntries(a: Entry, b: Entry): number {
-  return compareText(a.at, b.at) || compareText(a.device, b.device) || a.seq - b.seq || compareText(a.id, b.id);
+  return (
+    compareText(a.at, b.at) || compareText(a.device, b.device) || a.seq - b.seq || compareText(a.id, b.id)
+  );
 }
 
 /** Plain code-unit order: the same on every device, whatever its language. */

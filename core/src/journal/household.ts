@@ -26,7 +26,10 @@ export function householdOf(entries: readonly Entry[], records: readonly Househo
  * @throws ContradictionError when one entry id stands for two different entries
  */
 export function mergeHouseholds(a: Household, b: Household): Household {
-  return readWith(mergeRecords([...a.records.values()], [...b.records.values()]), mergeEntries(a.journal.entries, b.journal.entries));
+  return readWith(
+    mergeRecords([...a.records.values()], [...b.records.values()]),
+    mergeEntries(a.journal.entries, b.journal.entries),
+  );
 }
 
 /** Own kinds are known before the journal is read: it asks which animal a piece is of. */
@@ -59,7 +62,10 @@ function rank({ stamp, value }: HouseholdRecord): string {
 }
 
 /** The values of one type that are not deleted, by key. */
-export function valuesOf<T extends RecordType>(household: Pick<Household, 'records'>, type: T): Map<string, RecordValue<T>> {
+export function valuesOf<T extends RecordType>(
+  household: Pick<Household, 'records'>,
+  type: T,
+): Map<string, RecordValue<T>> {
   const values = new Map<string, RecordValue<T>>();
   for (const record of household.records.values()) {
     if (record.type === type && record.value !== null) values.set(record.key, record.value as RecordValue<T>);

@@ -13,7 +13,9 @@ export interface Journal {
 
 export const EMPTY_JOURNAL: Journal = { entries: [], state: replay([]) };
 
-export type Appended = { readonly journal: Journal; readonly refusal?: undefined } | { readonly journal?: undefined; readonly refusal: Refusal };
+export type Appended =
+  | { readonly journal: Journal; readonly refusal?: undefined }
+  | { readonly journal?: undefined; readonly refusal: Refusal };
 
 /** A journal of these entries, in any order. */
 export function journalOf(entries: readonly Entry[]): Journal {
@@ -40,7 +42,9 @@ export function append(journal: Journal, entry: Entry): Appended {
     return { refusal: { code: 'malformed', problem: 'its time is before the last entry' } };
   }
   const entries = [...journal.entries, entry];
-  return META_TYPES.has(entry.type) ? appendMeta(journal, entries, entry) : appendPlain(journal, entries, entry);
+  return META_TYPES.has(entry.type)
+    ? appendMeta(journal, entries, entry)
+    : appendPlain(journal, entries, entry);
 }
 
 function appendPlain(journal: Journal, entries: Entry[], entry: Entry): Appended {
@@ -104,5 +108,8 @@ export function nextInstant(journal: Journal, now: string): string {
 
 /** The sequence number for this device's next entry. */
 export function nextSequence(journal: Journal, device: string): number {
-  return journal.entries.reduce((next, entry) => (entry.device === device ? Math.max(next, entry.seq + 1) : next), 0);
+  return journal.entries.reduce(
+    (next, entry) => (entry.device === device ? Math.max(next, entry.seq + 1) : next),
+    0,
+  );
 }

@@ -12,7 +12,9 @@ export interface Leaf {
 
 /** The lots cut off a lot, in the order of cutting. */
 export function cutOff(state: State, lot: Lot): Lot[] {
-  return lot.flows.flatMap((flow) => (flow.way === 'cut' && flow.lot ? (state.lots.get(flow.lot) ?? []) : []));
+  return lot.flows.flatMap((flow) =>
+    flow.way === 'cut' && flow.lot ? (state.lots.get(flow.lot) ?? []) : [],
+  );
 }
 
 /**

@@ -5,7 +5,9 @@ import type { Lot } from './lot';
 /** A part that is named for its portions ("Steaks") is a "Steak" when there is one. */
 function partName(part: Part | undefined, count: number): string | undefined {
   const isPlural = part?.portions !== undefined && part.name.toLowerCase() === part.portions;
-  return isPlural && count === 1 && part.portion ? part.portion.charAt(0).toUpperCase() + part.portion.slice(1) : part?.name;
+  return isPlural && count === 1 && part.portion
+    ? part.portion.charAt(0).toUpperCase() + part.portion.slice(1)
+    : part?.name;
 }
 
 /** What a household calls a lot: its own name, else the part's, else the kind's. */

@@ -6,7 +6,12 @@ import type { State } from './replay';
 
 /** Something that fits, and still deserves a second look before it is written down. */
 export type Question =
-  | { readonly code: 'unusual-weight'; readonly kind: string; readonly eachDg: MassDg; readonly usualDg: readonly [MassDg, MassDg] }
+  | {
+      readonly code: 'unusual-weight';
+      readonly kind: string;
+      readonly eachDg: MassDg;
+      readonly usualDg: readonly [MassDg, MassDg];
+    }
   | { readonly code: 'much-liquid'; readonly liquidDg: MassDg; readonly share: number }
   | { readonly code: 'much-unaccounted'; readonly unaccountedDg: MassDg; readonly share: number };
 

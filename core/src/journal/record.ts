@@ -41,13 +41,24 @@ const digits = z.tuple([z.int().min(0).max(13), z.int().min(0).max(13)]);
 /** How a shop makes the numbers on its stickers, and what its item numbers are. */
 const shopCodeSchema = z.strictObject({
   shop: z.string().trim().min(1).max(200),
-  layout: z.strictObject({ length: z.union([z.literal(12), z.literal(13)]), item: digits, value: digits, of: z.enum(['price', 'weight']), unit: z.number().positive().max(1000), innerCheck: z.int().min(0).max(12).nullable() }),
+  layout: z.strictObject({
+    length: z.union([z.literal(12), z.literal(13)]),
+    item: digits,
+    value: digits,
+    of: z.enum(['price', 'weight']),
+    unit: z.number().positive().max(1000),
+    innerCheck: z.int().min(0).max(12).nullable(),
+  }),
   /** Kinds of piece by item number. */
   items: z.record(z.string().regex(/^\d{1,14}$/), z.string().max(60)),
 });
 
 /** How labels are printed. */
-const printingSchema = z.strictObject({ sheet: sheetSchema, copies: z.int().min(1).max(4), note: z.string().max(200) });
+const printingSchema = z.strictObject({
+  sheet: sheetSchema,
+  copies: z.int().min(1).max(4),
+  note: z.string().max(200),
+});
 
 /** What a household adds to a piece's own entries. */
 const pieceNoteSchema = z.strictObject({
@@ -55,7 +66,15 @@ const pieceNoteSchema = z.strictObject({
   /** Working time, where it differs from what the entries say. */
   minutes: z.number().positive().max(10_000).optional(),
   /** When work on it stood still: the time between does not count. The last may still go on. */
-  pauses: z.array(z.strictObject({ from: z.iso.datetime({ precision: 3 }), to: z.iso.datetime({ precision: 3 }).optional() })).max(200).optional(),
+  pauses: z
+    .array(
+      z.strictObject({
+        from: z.iso.datetime({ precision: 3 }),
+        to: z.iso.datetime({ precision: 3 }).optional(),
+      }),
+    )
+    .max(200)
+    .optional(),
   /** What was seen on it before it was bought. */
   marks: z.array(key).max(20).optional(),
 });

@@ -15,9 +15,25 @@ export type Refusal =
   | { readonly code: 'not-thawing'; readonly lot: LotId }
   | { readonly code: 'nothing-left'; readonly lot: LotId }
   | { readonly code: 'too-much'; readonly lot: LotId; readonly wantedDg: MassDg; readonly leftDg: MassDg }
-  | { readonly code: 'heavier-than-before'; readonly lot: LotId; readonly wantedDg: MassDg; readonly leftDg: MassDg }
-  | { readonly code: 'too-many'; readonly lot: LotId; readonly wanted: number; readonly left: number; readonly of: 'portions' | 'plates' }
-  | { readonly code: 'net-differs'; readonly netDg: MassDg; readonly grossDg: MassDg; readonly tareDg: MassDg }
+  | {
+      readonly code: 'heavier-than-before';
+      readonly lot: LotId;
+      readonly wantedDg: MassDg;
+      readonly leftDg: MassDg;
+    }
+  | {
+      readonly code: 'too-many';
+      readonly lot: LotId;
+      readonly wanted: number;
+      readonly left: number;
+      readonly of: 'portions' | 'plates';
+    }
+  | {
+      readonly code: 'net-differs';
+      readonly netDg: MassDg;
+      readonly grossDg: MassDg;
+      readonly tareDg: MassDg;
+    }
   | { readonly code: 'twice'; readonly lot: LotId }
   | { readonly code: 'no-such-entry'; readonly entry: EntryId }
   | { readonly code: 'already-undone'; readonly entry: EntryId }
@@ -27,8 +43,13 @@ export type Refusal =
   | { readonly code: 'rests-on'; readonly entries: readonly EntryId[] }
   | { readonly code: 'malformed'; readonly problem: string };
 
-interface Words { readonly mass: (massDg: MassDg) => string; readonly lot: (lot: LotId) => string }
-type Explanations = { [C in Refusal['code']]: (refusal: Extract<Refusal, { code: C }>, words: Words) => string };
+interface Words {
+  readonly mass: (massDg: MassDg) => string;
+  readonly lot: (lot: LotId) => string;
+}
+type Explanations = {
+  [C in Refusal['code']]: (refusal: Extract<Refusal, { code: C }>, words: Words) => string;
+};
 
 const EXPLAIN: Explanations = {
   'no-such-lot': () => 'The journal has no such piece or pack. It may have been undone on another device.',

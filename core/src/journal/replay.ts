@@ -62,7 +62,9 @@ function correctionsBy(
 ): { corrections: Map<EntryId, Entry>; misfits: Map<EntryId, Refusal> } {
   const corrections = new Map<EntryId, Entry>();
   const misfits = new Map<EntryId, Refusal>();
-  const inForce = metas.filter((entry): entry is EntryOf<'corrected'> => entry.type === 'corrected' && !voided.has(entry.id));
+  const inForce = metas.filter(
+    (entry): entry is EntryOf<'corrected'> => entry.type === 'corrected' && !voided.has(entry.id),
+  );
   if (inForce.length === 0) return { corrections, misfits };
   const byId = new Map(entries.map((entry) => [entry.id, entry]));
   for (const correction of inForce) {
@@ -75,7 +77,10 @@ function correctionsBy(
 }
 
 /** The entry as a correction would have it. */
-function correct(target: Entry | undefined, correction: EntryOf<'corrected'>): { entry: Entry } | { refusal: Refusal } {
+function correct(
+  target: Entry | undefined,
+  correction: EntryOf<'corrected'>,
+): { entry: Entry } | { refusal: Refusal } {
   if (!target) return { refusal: { code: 'no-such-entry', entry: correction.entry } };
   const parsed = entrySchema.safeParse({ ...target, ...withoutStaleWeighing(correction.set) });
   if (parsed.success) return { entry: parsed.data };

@@ -42,7 +42,15 @@ export const costSettingsSchema = z.strictObject({
   labelMinor: coins,
   /** What an hour at the board is worth to the household. */
   hourMinor: coins,
-  tools: z.array(z.strictObject({ name: z.string().trim().min(1).max(60), paidMinor: coins, years: z.number().positive().max(100) })).max(30),
+  tools: z
+    .array(
+      z.strictObject({
+        name: z.string().trim().min(1).max(60),
+        paidMinor: coins,
+        years: z.number().positive().max(100),
+      }),
+    )
+    .max(30),
 });
 
 const hour = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/);
@@ -55,7 +63,10 @@ export const dinnersSchema = z.strictObject({
   /** Between these somebody can take a pack out. */
   awake: z.tuple([hour, hour]),
   /** Part of the ids in its calendar files, so that two households' do not meet. */
-  calendar: z.string().regex(/^[a-z0-9]{1,40}$/).optional(),
+  calendar: z
+    .string()
+    .regex(/^[a-z0-9]{1,40}$/)
+    .optional(),
 });
 
 /** How a household counts. */
@@ -83,9 +94,27 @@ export type CostSettings = z.infer<typeof costSettingsSchema>;
 /** How packs are made until the household has said otherwise: dinners for all, and one small pack of what is over. */
 export function usualWrapping({ eaters }: Pick<Settings, 'eaters'>): Wrapping {
   const names = eaters.map(({ name }) => name);
-  const wanted = (name: string, who: readonly string[], most: number): WantedPack => ({ name, eaters: [...who], guests: 0, least: 0, most });
-  const packs = [...(names.length > 0 ? [wanted(names.length === 1 ? 'dinner' : 'dinner for all', names, 20)] : []), ...(names.length > 2 ? [wanted('for two', names.slice(0, 2), 1)] : []), ...(names.length > 1 ? [wanted('for one', names.slice(0, 1), 1)] : [])];
-  return { packs, sharing: 'white-and-dark-apart', appetite: 'raw', tolerance: 0.25, bagDg: [2000, 15_000], flatPieces: 4, wrap: 'vacuum bag' };
+  const wanted = (name: string, who: readonly string[], most: number): WantedPack => ({
+    name,
+    eaters: [...who],
+    guests: 0,
+    least: 0,
+    most,
+  });
+  const packs = [
+    ...(names.length > 0 ? [wanted(names.length === 1 ? 'dinner' : 'dinner for all', names, 20)] : []),
+    ...(names.length > 2 ? [wanted('for two', names.slice(0, 2), 1)] : []),
+    ...(names.length > 1 ? [wanted('for one', names.slice(0, 1), 1)] : []),
+  ];
+  return {
+    packs,
+    sharing: 'white-and-dark-apart',
+    appetite: 'raw',
+    tolerance: 0.25,
+    bagDg: [2000, 15_000],
+    flatPieces: 4,
+    wrap: 'vacuum bag',
+  };
 }
 
 /** Dinners until the household has said otherwise. */
@@ -98,7 +127,9 @@ const USUAL_PLATE_DG = 1900;
 
 /** What an average plate of the household weighs raw. */
 export function meanPlateDg({ eaters }: Pick<Settings, 'eaters'>): number {
-  return eaters.length === 0 ? USUAL_PLATE_DG : eaters.reduce((sum, { plateDg }) => sum + plateDg, 0) / eaters.length;
+  return eaters.length === 0
+    ? USUAL_PLATE_DG
+    : eaters.reduce((sum, { plateDg }) => sum + plateDg, 0) / eaters.length;
 }
 
 /** What counts until the household has said otherwise. */

@@ -27,11 +27,18 @@ const refuse = (refusal: Refusal): { refusal: Refusal } => ({ refusal });
 export function measure(lot: Lot, amount: Amount): { taken: Taken } | { refusal: Refusal } {
   const { leftDg, countLeft, platesLeft } = lot;
   if (leftDg === 0) return refuse({ code: 'nothing-left', lot: lot.id });
-  if (amount === 'all') return { taken: { massDg: leftDg, count: countLeft, plates: platesLeft, foundDg: 0 } };
+  if (amount === 'all')
+    return { taken: { massDg: leftDg, count: countLeft, plates: platesLeft, foundDg: 0 } };
   if ('massDg' in amount) return byMass(lot, amount.massDg);
   if ('plates' in amount) {
     if (amount.plates > platesLeft + 1e-9) {
-      return refuse({ code: 'too-many', lot: lot.id, wanted: amount.plates, left: Math.floor(platesLeft + 1e-9), of: 'plates' });
+      return refuse({
+        code: 'too-many',
+        lot: lot.id,
+        wanted: amount.plates,
+        left: Math.floor(platesLeft + 1e-9),
+        of: 'plates',
+      });
     }
     return { taken: share(lot, spread(leftDg, 0, amount.plates, platesLeft), amount.plates / platesLeft) };
   }
@@ -39,7 +46,9 @@ export function measure(lot: Lot, amount: Amount): { taken: Taken } | { refusal:
     return refuse({ code: 'too-many', lot: lot.id, wanted: amount.count, left: countLeft, of: 'portions' });
   }
   const fraction = amount.count / countLeft;
-  return { taken: { ...share(lot, spread(leftDg, 0, amount.count, countLeft), fraction), count: amount.count } };
+  return {
+    taken: { ...share(lot, spread(leftDg, 0, amount.count, countLeft), fraction), count: amount.count },
+  };
 }
 
 function byMass(lot: Lot, massDg: number): { taken: Taken } | { refusal: Refusal } {
@@ -53,13 +62,19 @@ function byMass(lot: Lot, massDg: number): { taken: Taken } | { refusal: Refusal
 
 /** A stretch of a lot: portions go with it as far as whole ones do, plates in proportion. */
 function share(lot: Lot, massDg: number, fraction: number): Taken {
-  if (massDg >= lot.leftDg) return { massDg: lot.leftDg, count: lot.countLeft, plates: lot.platesLeft, foundDg: 0 };
+  if (massDg >= lot.leftDg)
+    return { massDg: lot.leftDg, count: lot.countLeft, plates: lot.platesLeft, foundDg: 0 };
   const count = Math.min(Math.round(lot.countLeft * fraction), Math.max(lot.countLeft - 1, 0));
   return { massDg, count, plates: lot.platesLeft * fraction, foundDg: 0 };
 }
 
 /** Lets the taken leave a lot by one entry. */
-export function flowOut(draft: Draft, lot: Lot, taken: Taken, flow: Pick<Flow, 'entry' | 'way' | 'lot' | 'on'>): void {
+export function flowOut(
+  draft: Draft,
+  lot: Lot,
+  taken: Taken,
+  flow: Pick<Flow, 'entry' | 'way' | 'lot' | 'on'>,
+): void {
   const { massDg, count, plates, foundDg } = taken;
   const after = draft.change(lot);
   after.foundDg += foundDg;

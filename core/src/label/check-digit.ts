@@ -5,7 +5,9 @@
  * @example checkDigit('629104150021') // 3
  */
 export function checkDigit(digits: string): number {
-  const sum = [...digits].reverse().reduce((total, digit, k) => total + Number(digit) * (k % 2 === 0 ? 3 : 1), 0);
+  const sum = [...digits]
+    .reverse()
+    .reduce((total, digit, k) => total + Number(digit) * (k % 2 === 0 ? 3 : 1), 0);
   return (10 - (sum % 10)) % 10;
 }
 

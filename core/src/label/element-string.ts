@@ -26,10 +26,12 @@ interface Identifier {
   readonly read?: (value: string, decimals: number) => Partial<Elements> | string;
 }
 
-const date = (key: 'packedOn' | 'bestBefore' | 'expires') => (value: string): Partial<Elements> | string => {
-  const day = readDate(value);
-  return day === null ? `“${value}” is no date.` : { [key]: day };
-};
+const date =
+  (key: 'packedOn' | 'bestBefore' | 'expires') =>
+  (value: string): Partial<Elements> | string => {
+    const day = readDate(value);
+    return day === null ? `“${value}” is no date.` : { [key]: day };
+  };
 const decimal = (value: string, decimals: number): number => Number(value) / 10 ** decimals;
 
 /**
@@ -38,7 +40,13 @@ const decimal = (value: string, decimals: number): number => Number(value) / 10 
  * @source GS1 General Specifications (from memory)
  */
 const IDENTIFIERS: readonly Identifier[] = [
-  { pattern: /^01/, length: 14, isFixed: true, read: (value) => (isChecked(value) ? { item: value } : 'The item number’s check digit does not fit: it was read wrong.') },
+  {
+    pattern: /^01/,
+    length: 14,
+    isFixed: true,
+    read: (value) =>
+      isChecked(value) ? { item: value } : 'The item number’s check digit does not fit: it was read wrong.',
+  },
   { pattern: /^02/, length: 14, isFixed: true },
   { pattern: /^11/, length: 6, isFixed: true },
   { pattern: /^13/, length: 6, isFixed: true, read: date('packedOn') },
@@ -47,10 +55,30 @@ const IDENTIFIERS: readonly Identifier[] = [
   { pattern: /^10/, length: 20, isFixed: false },
   { pattern: /^21/, length: 20, isFixed: false },
   { pattern: /^37/, length: 8, isFixed: false },
-  { pattern: /^310([0-5])/, length: 6, isFixed: true, read: (value, decimals) => ({ massDg: Math.round(decimal(value, decimals) * 10_000) }) },
-  { pattern: /^320([0-5])/, length: 6, isFixed: true, read: (value, decimals) => ({ massDg: Math.round(decimal(value, decimals) * DG_PER_LB) }) },
-  { pattern: /^392([0-9])/, length: 15, isFixed: false, read: (value, decimals) => ({ price: decimal(value, decimals) }) },
-  { pattern: /^393([0-9])/, length: 18, isFixed: false, read: (value, decimals) => ({ price: decimal(value.slice(3), decimals) }) },
+  {
+    pattern: /^310([0-5])/,
+    length: 6,
+    isFixed: true,
+    read: (value, decimals) => ({ massDg: Math.round(decimal(value, decimals) * 10_000) }),
+  },
+  {
+    pattern: /^320([0-5])/,
+    length: 6,
+    isFixed: true,
+    read: (value, decimals) => ({ massDg: Math.round(decimal(value, decimals) * DG_PER_LB) }),
+  },
+  {
+    pattern: /^392([0-9])/,
+    length: 15,
+    isFixed: false,
+    read: (value, decimals) => ({ price: decimal(value, decimals) }),
+  },
+  {
+    pattern: /^393([0-9])/,
+    length: 18,
+    isFixed: false,
+    read: (value, decimals) => ({ price: decimal(value.slice(3), decimals) }),
+  },
 ];
 
 /**
@@ -61,15 +89,27 @@ const IDENTIFIERS: readonly Identifier[] = [
  * @example readElements('(01)09506000134352(3103)001250') // massDg 12500
  */
 export function readElements(text: string): { readonly elements: Elements } | { readonly problem: string } {
-  const raw = text.trim().replace(/^\][A-Za-z]\d/, '').replace(/^\u001d/, '');
+  const raw = text
+    .trim()
+    .replace(/^\][A-Za-z]\d/, '')
+    .replace(/^\u001d/, '');
   const parts = raw.startsWith('(') ? bracketed(raw) : inSequence(raw);
   if (typeof parts === 'string') return { problem: parts };
-  let elements: Elements = { item: null, massDg: null, price: null, packedOn: null, bestBefore: null, expires: null };
+  let elements: Elements = {
+    item: null,
+    massDg: null,
+    price: null,
+    packedOn: null,
+    bestBefore: null,
+    expires: null,
+  };
   for (const { identifier, value, decimals } of parts) {
-    if (!/^\d+$/.test(value) && identifier.read) return { problem: `“${value}” has other signs than digits in it: it was read wrong.` };
+    if (!/^\d+$/.test(value) && identifier.read)
+      return { problem: `“${value}” has other signs than digits in it: it was read wrong.` };
     const read = identifier.read?.(value, decimals) ?? {};
     if (typeof read === 'string') return { problem: read };
-    if (read.massDg === 0) return { problem: 'A weight of nothing: it was read wrong. Hold it nearer, or type the weight.' };
+    if (read.massDg === 0)
+      return { problem: 'A weight of nothing: it was read wrong. Hold it nearer, or type the weight.' };
     elements = { ...elements, ...read };
   }
   return { elements };
@@ -81,7 +121,9 @@ interface Part {
   readonly decimals: number;
 }
 
-function identifierOf(text: string): { readonly identifier: Identifier; readonly digits: string; readonly decimals: number } | null {
+function identifierOf(
+  text: string,
+): { readonly identifier: Identifier; readonly digits: string; readonly decimals: number } | null {
   for (const identifier of IDENTIFIERS) {
     const match = identifier.pattern.exec(text);
     if (match) return { identifier, digits: match[0], decimals: Number(match[1] ?? 0) };
@@ -98,8 +140,14 @@ function collect(pairs: readonly { readonly digits: string; readonly value: stri
   const parts: Part[] = [];
   for (const { digits, value } of pairs) {
     const known = identifierOf(digits);
-    if (!known || known.digits !== digits) return `(${digits}) is not known here. Type weight and price from the label.`;
-    if (known.identifier.isFixed ? value.length !== known.identifier.length : value.length > known.identifier.length || value === '') return `(${digits}) wants ${known.identifier.isFixed ? '' : 'at most '}${known.identifier.length} signs, and has ${value.length}.`;
+    if (!known || known.digits !== digits)
+      return `(${digits}) is not known here. Type weight and price from the label.`;
+    if (
+      known.identifier.isFixed
+        ? value.length !== known.identifier.length
+        : value.length > known.identifier.length || value === ''
+    )
+      return `(${digits}) wants ${known.identifier.isFixed ? '' : 'at most '}${known.identifier.length} signs, and has ${value.length}.`;
     parts.push({ identifier: known.identifier, value, decimals: known.decimals });
   }
   return parts.length === 0 ? 'There is nothing in it that can be read.' : parts;
@@ -110,7 +158,8 @@ function inSequence(text: string): Part[] | string {
   let rest = text;
   while (rest !== '') {
     const known = identifierOf(rest);
-    if (!known) return `“${rest.slice(0, 12)}” begins with nothing that is known here. Type weight and price from the label.`;
+    if (!known)
+      return `“${rest.slice(0, 12)}” begins with nothing that is known here. Type weight and price from the label.`;
     const after = rest.slice(known.digits.length);
     const end = after.indexOf(FNC1);
     const length = known.identifier.isFixed ? known.identifier.length : end < 0 ? after.length : end;
@@ -122,7 +171,11 @@ function inSequence(text: string): Part[] | string {
 
 /** Year, month, day in two digits each; day 00 is the last of its month. Years 50 and later are of the century before. */
 function readDate(value: string): string | null {
-  const [year, month, day] = [value.slice(0, 2), value.slice(2, 4), value.slice(4, 6)].map(Number) as [number, number, number];
+  const [year, month, day] = [value.slice(0, 2), value.slice(2, 4), value.slice(4, 6)].map(Number) as [
+    number,
+    number,
+    number,
+  ];
   const full = year >= 50 ? 1900 + year : 2000 + year;
   if (!(month >= 1 && month <= 12) || !/^\d{6}$/.test(value)) return null;
   const last = Number(addDays(addMonths(`${full}-${String(month).padStart(2, '0')}-01`, 1), -1).slice(8));

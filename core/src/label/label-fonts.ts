@@ -29,7 +29,9 @@ export class LabelFonts {
 
   /** Letters of a text that no file has, each once. */
   missing(text: string): string[] {
-    return [...new Set([...text].filter((letter) => !/\s/.test(letter) && this.fileOf(letter, 'regular') < 0))];
+    return [
+      ...new Set([...text].filter((letter) => !/\s/.test(letter) && this.fileOf(letter, 'regular') < 0)),
+    ];
   }
 
   /** A text as runs of one file each; a letter that none has becomes a question mark. */

@@ -13,7 +13,12 @@ export interface LabelLine {
 
 export interface LaidLabel {
   readonly lines: readonly LabelLine[];
-  readonly qr: { readonly xMm: number; readonly yMm: number; readonly sizeMm: number; readonly modules: readonly (readonly boolean[])[] };
+  readonly qr: {
+    readonly xMm: number;
+    readonly yMm: number;
+    readonly sizeMm: number;
+    readonly modules: readonly (readonly boolean[])[];
+  };
   /** What there was no room for. */
   readonly dropped: readonly string[];
 }
@@ -37,12 +42,22 @@ interface Wanted {
  * Lays a label out: square code at the right, text at the left, the important things large. Where it
  * is too much, the letters get smaller down to 8 pt; then what is least needed is left out, and named.
  */
-export function layLabel(label: PackLabel, [width, height]: readonly [number, number], fonts: LabelFonts): LaidLabel {
+export function layLabel(
+  label: PackLabel,
+  [width, height]: readonly [number, number],
+  fonts: LabelFonts,
+): LaidLabel {
   const modules = encode(label.qr, { ecc: 'M', border: 0 }).data;
   const qrSize = Math.min(height - 2 * EDGE_MM - 6, width * 0.34, 28);
   const qr = { xMm: width - EDGE_MM - qrSize, yMm: EDGE_MM + 1, sizeMm: qrSize, modules };
   const textWidth = width - 2 * EDGE_MM - qrSize - 2.5;
-  const number: LabelLine = { text: label.number, xMm: qr.xMm + (qrSize - fonts.width(label.number, 'bold', 4.4)) / 2, yMm: qr.yMm + qrSize + 5, sizeMm: 4.4, weight: 'bold' };
+  const number: LabelLine = {
+    text: label.number,
+    xMm: qr.xMm + (qrSize - fonts.width(label.number, 'bold', 4.4)) / 2,
+    yMm: qr.yMm + qrSize + 5,
+    sizeMm: 4.4,
+    weight: 'bold',
+  };
   let wanted = wantedOf(label);
   const dropped: string[] = [];
   for (;;) {
@@ -50,15 +65,24 @@ export function layLabel(label: PackLabel, [width, height]: readonly [number, nu
       const lines = laid(wanted, textWidth, height, scale, fonts);
       if (lines) return { lines: [...lines, number], qr, dropped };
     }
-    const last = wanted.filter(({ drop }) => drop !== undefined).sort((a, b) => (b.drop ?? 0) - (a.drop ?? 0))[0];
-    if (!last) return { lines: [...(laid(wanted, textWidth, Infinity, 0.7, fonts) ?? []), number], qr, dropped };
+    const last = wanted
+      .filter(({ drop }) => drop !== undefined)
+      .sort((a, b) => (b.drop ?? 0) - (a.drop ?? 0))[0];
+    if (!last)
+      return { lines: [...(laid(wanted, textWidth, Infinity, 0.7, fonts) ?? []), number], qr, dropped };
     dropped.push(last.text);
     wanted = wanted.filter((each) => each !== last);
   }
 }
 
 function wantedOf({ title, amount, dates, cost, hint, cautions, note }: PackLabel): Wanted[] {
-  const small = (text: string, drop?: number): Wanted => ({ text, sizeMm: 3.2, weight: 'regular', mostLines: 2, drop });
+  const small = (text: string, drop?: number): Wanted => ({
+    text,
+    sizeMm: 3.2,
+    weight: 'regular',
+    mostLines: 2,
+    drop,
+  });
   return [
     { text: title, sizeMm: 5, weight: 'bold', mostLines: 2 },
     { text: amount, sizeMm: 4.2, weight: 'bold', mostLines: 1 },
@@ -71,7 +95,13 @@ function wantedOf({ title, amount, dates, cost, hint, cautions, note }: PackLabe
 }
 
 /** The lines one under the other; null where they do not fit. */
-function laid(wanted: readonly Wanted[], width: number, height: number, scale: number, fonts: LabelFonts): LabelLine[] | null {
+function laid(
+  wanted: readonly Wanted[],
+  width: number,
+  height: number,
+  scale: number,
+  fonts: LabelFonts,
+): LabelLine[] | null {
   const lines: LabelLine[] = [];
   let y = EDGE_MM;
   for (const { text, sizeMm, weight, mostLines } of wanted) {

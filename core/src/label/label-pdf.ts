@@ -15,14 +15,21 @@ const INK = rgb(0, 0, 0);
  * @param first the first free label of a started sheet, from 1
  * @param copies how many of each, side by side: an outer bag's and an inner one's
  */
-export async function labelPdf(labels: readonly LaidLabel[], sheet: Sheet, fonts: LabelFonts, first: number, copies: number): Promise<Uint8Array> {
+export async function labelPdf(
+  labels: readonly LaidLabel[],
+  sheet: Sheet,
+  fonts: LabelFonts,
+  first: number,
+  copies: number,
+): Promise<Uint8Array> {
   const document = await PDFDocument.create();
   document.registerFontkit(fontkit);
   document.setTitle('Labels');
   const embedded = new Map<string, Promise<PDFFont>>();
   const fontOf = (weight: Weight, file: number): Promise<PDFFont> => {
     const key = `${weight} ${file}`;
-    const known = embedded.get(key) ?? document.embedFont(fonts.files[weight][file] as Uint8Array, { subset: true });
+    const known =
+      embedded.get(key) ?? document.embedFont(fonts.files[weight][file] as Uint8Array, { subset: true });
     embedded.set(key, known);
     return known;
   };
@@ -35,18 +42,38 @@ export async function labelPdf(labels: readonly LaidLabel[], sheet: Sheet, fonts
   return document.save();
 }
 
-async function drawLabel(page: PDFPage, { lines, qr }: LaidLabel, spot: Spot, heightMm: number, fonts: LabelFonts, fontOf: (weight: Weight, file: number) => Promise<PDFFont>): Promise<void> {
+async function drawLabel(
+  page: PDFPage,
+  { lines, qr }: LaidLabel,
+  spot: Spot,
+  heightMm: number,
+  fonts: LabelFonts,
+  fontOf: (weight: Weight, file: number) => Promise<PDFFont>,
+): Promise<void> {
   const x = (mm: number): number => (spot.xMm + mm) * PT_PER_MM;
   const y = (mm: number): number => (heightMm - spot.yMm - mm) * PT_PER_MM;
   for (const { text, xMm, yMm, sizeMm, weight } of lines) {
     let at = xMm;
     for (const run of fonts.runs(text, weight)) {
-      page.drawText(run.text, { x: x(at), y: y(yMm), size: sizeMm * PT_PER_MM, font: await fontOf(weight, run.file), color: INK });
+      page.drawText(run.text, {
+        x: x(at),
+        y: y(yMm),
+        size: sizeMm * PT_PER_MM,
+        font: await fontOf(weight, run.file),
+        color: INK,
+      });
       at += fonts.width(run.text, weight, sizeMm);
     }
   }
   const module = qr.sizeMm / qr.modules.length;
   for (const [row, dots] of qr.modules.entries()) {
-    for (const { from, length } of stretches(dots)) page.drawRectangle({ x: x(qr.xMm + from * module), y: y(qr.yMm + (row + 1) * module), width: length * module * PT_PER_MM, height: module * PT_PER_MM, color: INK });
+    for (const { from, length } of stretches(dots))
+      page.drawRectangle({
+        x: x(qr.xMm + from * module),
+        y: y(qr.yMm + (row + 1) * module),
+        width: length * module * PT_PER_MM,
+        height: module * PT_PER_MM,
+        color: INK,
+      });
   }
 }

@@ -2,7 +2,14 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { BarcodeFormat, BinaryBitmap, DecodeHintType, HybridBinarizer, MultiFormatReader, RGBLuminanceSource } from '@zxing/library';
+import {
+  BarcodeFormat,
+  BinaryBitmap,
+  DecodeHintType,
+  HybridBinarizer,
+  MultiFormatReader,
+  RGBLuminanceSource,
+} from '@zxing/library';
 import fc from 'fast-check';
 import { checkDigit, isChecked } from './check-digit';
 import { readElements } from './element-string';
@@ -16,7 +23,14 @@ import { readByLayout, learnLayouts, readShopNumber } from './shop-code';
 import { readShortNumber, shortNumber } from './short-number';
 
 const file = (name: string): Uint8Array => new Uint8Array(readFileSync(`node_modules/@fontsource/${name}`));
-const faces = (weight: number): Uint8Array[] => ['latin', 'latin-ext'].map((set) => file(`atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-${set}-${weight}-normal.woff`)).concat(['cyrillic', 'greek'].map((set) => file(`noto-sans/files/noto-sans-${set}-${weight}-normal.woff`)));
+const faces = (weight: number): Uint8Array[] =>
+  ['latin', 'latin-ext']
+    .map((set) =>
+      file(`atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-${set}-${weight}-normal.woff`),
+    )
+    .concat(
+      ['cyrillic', 'greek'].map((set) => file(`noto-sans/files/noto-sans-${set}-${weight}-normal.woff`)),
+    );
 const fonts = new LabelFonts({ regular: faces(400), bold: faces(700) });
 
 const LABEL: PackLabel = {
@@ -29,7 +43,13 @@ const LABEL: PackLabel = {
   hint: 'Cook to 63 °C, rest 3 min',
   cautions: ['Thaw cold, bag opened'],
   note: '',
-  qr: qrText({ id: 'x7f3k2m9q1w8e5', number: 'K7Q2', title: '5 steaks, dinner for all', mass: '861 g', on: '2026-11-24' }),
+  qr: qrText({
+    id: 'x7f3k2m9q1w8e5',
+    number: 'K7Q2',
+    title: '5 steaks, dinner for all',
+    mass: '861 g',
+    on: '2026-11-24',
+  }),
 };
 
 /** A label's code as a printer of 203 dpi burns it: 8 dots to the millimetre, each dark or not. */
@@ -40,26 +60,47 @@ function decodeAt203dpi({ qr }: LaidLabel, [width, height]: readonly [number, nu
   const size = (qr.sizeMm * dots) / qr.modules.length;
   for (let y = 0; y < h; y++) {
     for (let x = 0; x < w; x++) {
-      const [column, row] = [Math.floor((x + 0.5 - qr.xMm * dots) / size), Math.floor((y + 0.5 - qr.yMm * dots) / size)];
+      const [column, row] = [
+        Math.floor((x + 0.5 - qr.xMm * dots) / size),
+        Math.floor((y + 0.5 - qr.yMm * dots) / size),
+      ];
       if (qr.modules[row]?.[column]) grey[y * w + x] = 0;
     }
   }
   const reader = new MultiFormatReader();
-  const hints = new Map<DecodeHintType, unknown>([[DecodeHintType.POSSIBLE_FORMATS, [BarcodeFormat.QR_CODE]], [DecodeHintType.TRY_HARDER, true]]);
-  return reader.decode(new BinaryBitmap(new HybridBinarizer(new RGBLuminanceSource(grey, w, h))), hints).getText();
+  const hints = new Map<DecodeHintType, unknown>([
+    [DecodeHintType.POSSIBLE_FORMATS, [BarcodeFormat.QR_CODE]],
+    [DecodeHintType.TRY_HARDER, true],
+  ]);
+  return reader
+    .decode(new BinaryBitmap(new HybridBinarizer(new RGBLuminanceSource(grey, w, h))), hints)
+    .getText();
 }
 
 describe('check digits', () => {
-  it.each([['61414100003', 6], ['629104150021', 3], ['0950600013435', 2]])('of %s is %i (GS1 General Specifications and common examples, from memory)', (digits, digit) => {
+  it.each([
+    ['61414100003', 6],
+    ['629104150021', 3],
+    ['0950600013435', 2],
+  ])('of %s is %i (GS1 General Specifications and common examples, from memory)', (digits, digit) => {
     expect(checkDigit(digits)).toBe(digit);
     expect(isChecked(`${digits}${digit}`)).toBe(true);
   });
   it('any one digit read wrong is noticed', () => {
-    fc.assert(fc.property(fc.stringMatching(/^\d{12}$/), fc.integer({ min: 0, max: 12 }), fc.integer({ min: 1, max: 9 }), (digits, at, by) => {
-      const right = `${digits}${checkDigit(digits)}`;
-      const wrong = [...right].map((digit, k) => (k === at ? String((Number(digit) + by) % 10) : digit)).join('');
-      expect(isChecked(wrong)).toBe(false);
-    }));
+    fc.assert(
+      fc.property(
+        fc.stringMatching(/^\d{12}$/),
+        fc.integer({ min: 0, max: 12 }),
+        fc.integer({ min: 1, max: 9 }),
+        (digits, at, by) => {
+          const right = `${digits}${checkDigit(digits)}`;
+          const wrong = [...right]
+            .map((digit, k) => (k === at ? String((Number(digit) + by) % 10) : digit))
+            .join('');
+          expect(isChecked(wrong)).toBe(false);
+        },
+      ),
+    );
   });
 });
 
@@ -73,10 +114,16 @@ describe('a shop’s numbers', () => {
     expect(readByLayout('2'.repeat(12), layout!)).toBeNull();
   });
   it('weights to the gram and to a hundredth of a pound are found', () => {
-    const grams = learnLayouts(`281704505300${checkDigit('281704505300')}`, { priceMinor: 7942, massDg: 53_000 })[0]!;
+    const grams = learnLayouts(`281704505300${checkDigit('281704505300')}`, {
+      priceMinor: 7942,
+      massDg: 53_000,
+    })[0]!;
     expect(grams).toMatchObject({ of: 'weight', unit: 10 });
     expect(readByLayout(`281704501234${checkDigit('281704501234')}`, grams)?.massDg).toBe(12_340);
-    const pounds = learnLayouts(`21704501168${checkDigit('21704501168')}`, { priceMinor: null, massDg: Math.round(11.68 * 4535.9237) });
+    const pounds = learnLayouts(`21704501168${checkDigit('21704501168')}`, {
+      priceMinor: null,
+      massDg: Math.round(11.68 * 4535.9237),
+    });
     expect(pounds[0]).toMatchObject({ length: 12, of: 'weight', unit: 45.359237 });
   });
   it('what is not in the number teaches nothing', () => {
@@ -87,39 +134,70 @@ describe('a shop’s numbers', () => {
     expect(readShopNumber(`0${upca}`)).toEqual({ digits: upca });
     expect(readShopNumber(` ${upca.slice(0, 6)} ${upca.slice(6)} `)).toEqual({ digits: upca });
   });
-  it.each([['2117045079421', /last digit does not fit/], ['9506000134352', /fixed weight/], ['12345', /5 digits/], ['steak', /no number/]])('%s: what is wrong, and what to do', (text, problem) => {
+  it.each([
+    ['2117045079421', /last digit does not fit/],
+    ['9506000134352', /fixed weight/],
+    ['12345', /5 digits/],
+    ['steak', /no number/],
+  ])('%s: what is wrong, and what to do', (text, problem) => {
     expect((readShopNumber(text) as { problem: string }).problem).toMatch(problem);
   });
 });
 
 describe('element strings', () => {
   it('weight, price and dates are read, in brackets and as a scanner gives them', () => {
-    const wanted = { item: '09506000134352', massDg: 53_000, price: 79.42, packedOn: null, bestBefore: '2026-12-12', expires: null };
+    const wanted = {
+      item: '09506000134352',
+      massDg: 53_000,
+      price: 79.42,
+      packedOn: null,
+      bestBefore: '2026-12-12',
+      expires: null,
+    };
     expect(readElements('(01)09506000134352(3103)005300(3922)7942(15)261212')).toEqual({ elements: wanted });
-    expect(readElements(']C1010950600013435231030053003922794\u001d15261212').valueOf()).toMatchObject({ elements: { price: 7.94 } });
-    expect(readElements('\u001d01095060001343523103005300392279' + '42\u001d15261212')).toEqual({ elements: wanted });
+    expect(readElements(']C1010950600013435231030053003922794\u001d15261212').valueOf()).toMatchObject({
+      elements: { price: 7.94 },
+    });
+    expect(readElements('\u001d01095060001343523103005300392279' + '42\u001d15261212')).toEqual({
+      elements: wanted,
+    });
   });
   it('pounds, the last day of a month, and the century', () => {
-    expect(readElements('(3202)001168(17)260200')).toMatchObject({ elements: { massDg: Math.round(11.68 * 4535.9237), expires: '2026-02-28' } });
+    expect(readElements('(3202)001168(17)260200')).toMatchObject({
+      elements: { massDg: Math.round(11.68 * 4535.9237), expires: '2026-02-28' },
+    });
     expect(readElements('(13)991231')).toMatchObject({ elements: { packedOn: '1999-12-31' } });
   });
-  it.each([['(01)09506000134353', /check digit does not fit/], ['(15)261340', /no date/], ['(3103)0053', /wants 6 signs, and has 4/], ['(3103)000000', /A weight of nothing/], ['(99)77', /\(99\) is not known here/], ['XYZ', /begins with nothing that is known/]])('%s: what is wrong', (text, problem) => {
+  it.each([
+    ['(01)09506000134353', /check digit does not fit/],
+    ['(15)261340', /no date/],
+    ['(3103)0053', /wants 6 signs, and has 4/],
+    ['(3103)000000', /A weight of nothing/],
+    ['(99)77', /\(99\) is not known here/],
+    ['XYZ', /begins with nothing that is known/],
+  ])('%s: what is wrong', (text, problem) => {
     expect((readElements(text) as { problem: string }).problem).toMatch(problem);
   });
 });
 
 describe('codes and numbers of packs', () => {
   it('the code’s text gives its id back, whatever is written on the pack', () => {
-    fc.assert(fc.property(fc.stringMatching(/^[A-Za-z0-9_-]{1,40}$/), fc.string(), (id, title) => {
-      expect(readQrText(qrText({ id, number: shortNumber(id), title, mass: '1 kg', on: null }))).toBe(id);
-    }));
+    fc.assert(
+      fc.property(fc.stringMatching(/^[A-Za-z0-9_-]{1,40}$/), fc.string(), (id, title) => {
+        expect(readQrText(qrText({ id, number: shortNumber(id), title, mass: '1 kg', on: null }))).toBe(id);
+      }),
+    );
     expect(readQrText('https://example.org')).toBeNull();
   });
   it('a short number is four signs that cannot be mistaken, and reads back as typed', () => {
-    fc.assert(fc.property(fc.uuid(), (id) => {
-      expect(shortNumber(id)).toMatch(/^[0-9A-HJKMNP-TV-Z]{4}$/);
-      expect(readShortNumber(` ${shortNumber(id).toLowerCase().replace(/0/g, 'o').replace(/1/g, 'l')} `)).toBe(shortNumber(id));
-    }));
+    fc.assert(
+      fc.property(fc.uuid(), (id) => {
+        expect(shortNumber(id)).toMatch(/^[0-9A-HJKMNP-TV-Z]{4}$/);
+        expect(
+          readShortNumber(` ${shortNumber(id).toLowerCase().replace(/0/g, 'o').replace(/1/g, 'l')} `),
+        ).toBe(shortNumber(id));
+      }),
+    );
     const numbers = new Set(Array.from({ length: 1000 }, (_, k) => shortNumber(`pack-${k}`)));
     expect(numbers.size).toBeGreaterThan(995);
   });
@@ -138,7 +216,10 @@ describe('sheets', () => {
   });
   it('a started sheet is used up, then the next begins at its first label', () => {
     const [sheet] = SHEETS;
-    expect(spotsOf(sheet!, 24, 2)).toEqual([{ page: 0, xMm: 140, yMm: 0.5 + 7 * 37 }, { page: 1, xMm: 0, yMm: 0.5 }]);
+    expect(spotsOf(sheet!, 24, 2)).toEqual([
+      { page: 0, xMm: 140, yMm: 0.5 + 7 * 37 },
+      { page: 1, xMm: 0, yMm: 0.5 },
+    ]);
   });
   it('a grid that does not fit, and a label too small to read, are said', () => {
     expect(sheetProblem({ ...SHEETS[0]!, rows: 9 })).toMatch(/9 rows need 333\.5 mm, and A4 has 297 mm/);
@@ -148,33 +229,55 @@ describe('sheets', () => {
 });
 
 describe('labels', () => {
-  it.each(SHEETS.map((sheet) => [sheet.name, sheet] as const))('on “%s” everything that must be on it is, within its edges, at 8 pt at least; the code reads back at 203 dpi', (_name, { labelMm }) => {
-    const laid = layLabel(LABEL, labelMm, fonts);
-    const text = laid.lines.map((line) => line.text).join(' ');
-    for (const must of ['5 steaks', '861 g', '24 Nov 2026', 'best before', 'Thaw cold', 'K7Q2', '63 °C']) expect(text).toContain(must);
-    for (const { text: line, xMm, yMm, sizeMm, weight } of laid.lines) {
-      expect(sizeMm).toBeGreaterThanOrEqual(2.8);
-      expect(xMm + fonts.width(line, weight, sizeMm)).toBeLessThanOrEqual(labelMm[0] - 1.9);
-      expect(yMm).toBeLessThanOrEqual(labelMm[1] - 1);
-    }
-    expect(decodeAt203dpi(laid, labelMm)).toBe(LABEL.qr);
-  });
+  it.each(SHEETS.map((sheet) => [sheet.name, sheet] as const))(
+    'on “%s” everything that must be on it is, within its edges, at 8 pt at least; the code reads back at 203 dpi',
+    (_name, { labelMm }) => {
+      const laid = layLabel(LABEL, labelMm, fonts);
+      const text = laid.lines.map((line) => line.text).join(' ');
+      for (const must of ['5 steaks', '861 g', '24 Nov 2026', 'best before', 'Thaw cold', 'K7Q2', '63 °C'])
+        expect(text).toContain(must);
+      for (const { text: line, xMm, yMm, sizeMm, weight } of laid.lines) {
+        expect(sizeMm).toBeGreaterThanOrEqual(2.8);
+        expect(xMm + fonts.width(line, weight, sizeMm)).toBeLessThanOrEqual(labelMm[0] - 1.9);
+        expect(yMm).toBeLessThanOrEqual(labelMm[1] - 1);
+      }
+      expect(decodeAt203dpi(laid, labelMm)).toBe(LABEL.qr);
+    },
+  );
 
   it('200 letters end in an ellipsis; what has no room is named; other scripts are written, what no file has is told', () => {
-    const long = layLabel({ ...LABEL, title: 'Aged rib end with a very long name indeed, '.repeat(5).slice(0, 200), note: 'n'.repeat(200), qr: LABEL.qr }, [62, 40], fonts);
+    const long = layLabel(
+      {
+        ...LABEL,
+        title: 'Aged rib end with a very long name indeed, '.repeat(5).slice(0, 200),
+        note: 'n'.repeat(200),
+        qr: LABEL.qr,
+      },
+      [62, 40],
+      fonts,
+    );
     expect(long.lines.some(({ text }) => text.endsWith('…'))).toBe(true);
     expect(long.dropped.length).toBeGreaterThan(0);
     expect(fonts.missing('Стейк, μπριζόλα, řízek')).toEqual([]);
     expect(fonts.missing('肉 🥩')).toEqual(['肉', '🥩']);
-    expect(fonts.runs('Стейк 肉', 'bold').map(({ text }) => text).join('')).toBe('Стейк ?');
+    expect(
+      fonts
+        .runs('Стейк 肉', 'bold')
+        .map(({ text }) => text)
+        .join(''),
+    ).toBe('Стейк ?');
   });
 
   it('read back from the PDF: the text is there, and each label within 0.3 mm of its place', async () => {
     const sheet = SHEETS[0] as Sheet;
-    const laid = [LABEL, { ...LABEL, number: 'AAAA', title: 'Стейк' }].map((label) => layLabel(label, sheet.labelMm, fonts));
+    const laid = [LABEL, { ...LABEL, number: 'AAAA', title: 'Стейк' }].map((label) =>
+      layLabel(label, sheet.labelMm, fonts),
+    );
     const path = join(mkdtempSync(join(tmpdir(), 'vendicus-labels-')), 'labels.pdf');
     writeFileSync(path, await labelPdf(laid, sheet, fonts, 3, 2));
-    const pages = JSON.parse(execFileSync('node', ['core/src/testing/pdf-text.mjs', path], { encoding: 'utf8' })) as { text: string; xMm: number; yMm: number }[][];
+    const pages = JSON.parse(
+      execFileSync('node', ['core/src/testing/pdf-text.mjs', path], { encoding: 'utf8' }),
+    ) as { text: string; xMm: number; yMm: number }[][];
     const all = pages.flat();
     expect(all.map(({ text }) => text).join(' ')).toContain('5 steaks');
     expect(all.filter(({ text }) => text === 'Стейк')).toHaveLength(2);

@@ -7,7 +7,19 @@ const ID = /\bid ([A-Za-z0-9_-]{1,40})$/;
  *
  * @example "5 steaks, 861 g, wrapped 2026-11-24. Pack K7Q2 id a1b2c3"
  */
-export function qrText({ id, number, title, mass, on }: { readonly id: string; readonly number: string; readonly title: string; readonly mass: string; readonly on: string | null }): string {
+export function qrText({
+  id,
+  number,
+  title,
+  mass,
+  on,
+}: {
+  readonly id: string;
+  readonly number: string;
+  readonly title: string;
+  readonly mass: string;
+  readonly on: string | null;
+}): string {
   // Longer codes have smaller dots, which a freezer's frost makes harder to read.
   const what = title.length > 60 ? `${title.slice(0, 59)}…` : title;
   return `${what}, ${mass}${on ? `, wrapped ${on}` : ''}. Pack ${number} id ${id}`;

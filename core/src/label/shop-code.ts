@@ -36,20 +36,36 @@ const VALUE_LENGTHS = [5, 4, 6] as const;
  */
 export function readShopNumber(text: string): { readonly digits: string } | { readonly problem: string } {
   const digits = text.replace(/[\s-]/g, '');
-  if (!/^\d+$/.test(digits)) return { problem: `“${text.slice(0, 40)}” is no number. Type the digits under the bars.` };
-  if (digits.length !== 12 && digits.length !== 13) return { problem: `${digits.length} digits: a sticker with a price or a weight in it has 12 or 13. Type all of them.` };
-  if (!isChecked(digits)) return { problem: 'The last digit does not fit the others: one was read or typed wrong. Look again.' };
+  if (!/^\d+$/.test(digits))
+    return { problem: `“${text.slice(0, 40)}” is no number. Type the digits under the bars.` };
+  if (digits.length !== 12 && digits.length !== 13)
+    return {
+      problem: `${digits.length} digits: a sticker with a price or a weight in it has 12 or 13. Type all of them.`,
+    };
+  if (!isChecked(digits))
+    return { problem: 'The last digit does not fit the others: one was read or typed wrong. Look again.' };
   // A camera gives a 12-digit number as 13 digits with a nought before.
   const own = digits.length === 13 && digits.startsWith('02') ? digits.slice(1) : digits;
-  if (!own.startsWith('2')) return { problem: 'This number names a product of fixed weight; its price is not in it. Type weight and price from the label.' };
+  if (!own.startsWith('2'))
+    return {
+      problem:
+        'This number names a product of fixed weight; its price is not in it. Type weight and price from the label.',
+    };
   return { digits: own };
 }
 
 /** What a number says by a shop's layout; null where it is not of that length. */
-export function readByLayout(digits: string, { length, item, value, of, unit }: ShopLayout): ShopReading | null {
+export function readByLayout(
+  digits: string,
+  { length, item, value, of, unit }: ShopLayout,
+): ShopReading | null {
   if (digits.length !== length) return null;
   const amount = Number(digits.slice(...value)) * unit;
-  return { item: digits.slice(...item), priceMinor: of === 'price' ? Math.round(amount) : null, massDg: of === 'weight' ? Math.round(amount) : null };
+  return {
+    item: digits.slice(...item),
+    priceMinor: of === 'price' ? Math.round(amount) : null,
+    massDg: of === 'weight' ? Math.round(amount) : null,
+  };
 }
 
 /**
@@ -58,7 +74,10 @@ export function readByLayout(digits: string, { length, item, value, of, unit }: 
  *
  * @param printed price in smallest coins and weight in tenths of a gram, as far as they are known
  */
-export function learnLayouts(digits: string, printed: { readonly priceMinor: number | null; readonly massDg: number | null }): ShopLayout[] {
+export function learnLayouts(
+  digits: string,
+  printed: { readonly priceMinor: number | null; readonly massDg: number | null },
+): ShopLayout[] {
   const length = digits.length;
   if (length !== 12 && length !== 13) return [];
   const end = length - 1;
@@ -71,8 +90,16 @@ export function learnLayouts(digits: string, printed: { readonly priceMinor: num
       const item: Digits = [first, end - size - (hasInner ? 1 : 0)];
       if (item[1] - item[0] < 4) return [];
       const shape = { length, item, value, innerCheck: hasInner ? end - size - 1 : null } as const;
-      const byPrice = printed.priceMinor !== null && number === printed.priceMinor ? [{ ...shape, of: 'price' as const, unit: 1 }] : [];
-      const byWeight = printed.massDg === null ? [] : WEIGHT_UNITS.filter((unit) => Math.abs(number * unit - (printed.massDg ?? 0)) <= unit / 2 + 1e-6).map((unit) => ({ ...shape, of: 'weight' as const, unit }));
+      const byPrice =
+        printed.priceMinor !== null && number === printed.priceMinor
+          ? [{ ...shape, of: 'price' as const, unit: 1 }]
+          : [];
+      const byWeight =
+        printed.massDg === null
+          ? []
+          : WEIGHT_UNITS.filter(
+              (unit) => Math.abs(number * unit - (printed.massDg ?? 0)) <= unit / 2 + 1e-6,
+            ).map((unit) => ({ ...shape, of: 'weight' as const, unit }));
       return [...byPrice, ...byWeight];
     });
   }).sort((a, b) => leadingNoughts(digits, a) - leadingNoughts(digits, b));

@@ -20,7 +20,11 @@ const STALLED = 60;
  * @throws RangeError where the cost has no least
  * @source Dantzig 1953; Bland's rule 1977 where it stalls (from memory)
  */
-export function relaxedOptimum(program: Program, isOver: () => boolean = () => false, start?: Basis): Relaxed | null {
+export function relaxedOptimum(
+  program: Program,
+  isOver: () => boolean = () => false,
+  start?: Basis,
+): Relaxed | null {
   return new Simplex(program, start).solve(isOver);
 }
 
@@ -56,7 +60,9 @@ class Simplex {
     this.valueOf = new Float64Array(nonzeros);
     this.cost = new Float64Array(this.count);
     this.rhs = Float64Array.from(rows, ({ rhs }) => Math.abs(rhs));
-    this.turned = Float64Array.from(rows, ({ rhs, sense }) => (rhs < 0 || (rhs === 0 && sense === '≥') ? -1 : 1));
+    this.turned = Float64Array.from(rows, ({ rhs, sense }) =>
+      rhs < 0 || (rhs === 0 && sense === '≥') ? -1 : 1,
+    );
     this.basis = new Int32Array(m);
     this.place = new Int32Array(this.count).fill(-1);
     this.inverse = new Float64Array(m * m);
@@ -82,7 +88,9 @@ class Simplex {
       this.starts[n + m + i + 1] = at;
       this.cost[n + m + i] = ARTIFICIAL;
       const slack = n + i;
-      const isSlackFirst = this.starts[slack + 1] !== this.starts[slack] && (this.valueOf[this.starts[slack] as number] as number) > 0;
+      const isSlackFirst =
+        this.starts[slack + 1] !== this.starts[slack] &&
+        (this.valueOf[this.starts[slack] as number] as number) > 0;
       if (!start) this.seat(i, isSlackFirst ? slack : n + m + i);
       this.inverse[i * m + i] = 1;
     }
@@ -93,7 +101,8 @@ class Simplex {
   private beginFrom({ names, inverse }: Basis): void {
     const { m } = this;
     const n = this.program.columns.length;
-    const column = (name: number): number => (name >= 0 ? name : -name % 2 === 1 ? n + (-name - 1) / 2 : n + m + (-name - 2) / 2);
+    const column = (name: number): number =>
+      name >= 0 ? name : -name % 2 === 1 ? n + (-name - 1) / 2 : n + m + (-name - 2) / 2;
     for (const [i, name] of names.entries()) this.seat(i, column(name));
     for (let i = names.length; i < m; i++) this.seat(i, n + m + i);
     if (inverse) this.extend(inverse, names.length);
@@ -112,14 +121,18 @@ class Simplex {
   private extend(before: Float64Array, known: number): void {
     const { m, inverse } = this;
     inverse.fill(0);
-    for (let i = 0; i < known; i++) for (let k = 0; k < known; k++) inverse[i * m + k] = before[i * known + k] as number;
+    for (let i = 0; i < known; i++)
+      for (let k = 0; k < known; k++) inverse[i * m + k] = before[i * known + k] as number;
     for (let i = known; i < m; i++) inverse[i * m + i] = 1;
     for (let i = 0; i < known; i++) {
       const j = this.basis[i] as number;
       for (let at = this.starts[j] as number; at < (this.starts[j + 1] as number); at++) {
         const row = this.rowOf[at] as number;
         if (row < known) continue;
-        for (let k = 0; k < known; k++) inverse[row * m + k] = (inverse[row * m + k] as number) - (this.valueOf[at] as number) * (before[i * known + k] as number);
+        for (let k = 0; k < known; k++)
+          inverse[row * m + k] =
+            (inverse[row * m + k] as number) -
+            (this.valueOf[at] as number) * (before[i * known + k] as number);
       }
     }
     this.findValues();
@@ -166,7 +179,12 @@ class Simplex {
       if (j >= n + this.m && (this.x[i] as number) > 1e-6) return null;
       if (j < n) values[j] = Math.max(0, this.x[i] as number);
     }
-    return { objective: this.objective(), values, prices: this.prices.map((price, i) => price * (this.turned[i] as number)), basis: { names: [...this.basis].map((j) => this.nameOf(j)), inverse: this.standardInverse() } };
+    return {
+      objective: this.objective(),
+      values,
+      prices: this.prices.map((price, i) => price * (this.turned[i] as number)),
+      basis: { names: [...this.basis].map((j) => this.nameOf(j)), inverse: this.standardInverse() },
+    };
   }
 
   /** The inverse as it is with every stand-in the right way round, as the next program has them. */
@@ -194,7 +212,8 @@ class Simplex {
 
   private objective(): number {
     let sum = 0;
-    for (let i = 0; i < this.m; i++) sum += (this.cost[this.basis[i] as number] as number) * (this.x[i] as number);
+    for (let i = 0; i < this.m; i++)
+      sum += (this.cost[this.basis[i] as number] as number) * (this.x[i] as number);
     return sum;
   }
 
@@ -210,7 +229,8 @@ class Simplex {
 
   private gain(j: number): number {
     let sum = this.cost[j] as number;
-    for (let k = this.starts[j] as number; k < (this.starts[j + 1] as number); k++) sum -= (this.prices[this.rowOf[k] as number] as number) * (this.valueOf[k] as number);
+    for (let k = this.starts[j] as number; k < (this.starts[j + 1] as number); k++)
+      sum -= (this.prices[this.rowOf[k] as number] as number) * (this.valueOf[k] as number);
     return sum;
   }
 
@@ -237,7 +257,8 @@ class Simplex {
     const change = new Float64Array(m);
     for (let k = this.starts[j] as number; k < (this.starts[j + 1] as number); k++) {
       const [row, value] = [this.rowOf[k] as number, this.valueOf[k] as number];
-      for (let i = 0; i < m; i++) change[i] = (change[i] as number) + (inverse[i * m + row] as number) * value;
+      for (let i = 0; i < m; i++)
+        change[i] = (change[i] as number) + (inverse[i * m + row] as number) * value;
     }
     const leaving = this.leaving(change, takeFirst);
     const pivot = change[leaving] as number;
@@ -247,7 +268,8 @@ class Simplex {
       const factor = change[i] as number;
       if (i === leaving || factor === 0) continue;
       x[i] = Math.max(0, (x[i] as number) - factor * amount);
-      for (let k = 0; k < m; k++) inverse[i * m + k] = (inverse[i * m + k] as number) - factor * (inverse[leaving * m + k] as number);
+      for (let k = 0; k < m; k++)
+        inverse[i * m + k] = (inverse[i * m + k] as number) - factor * (inverse[leaving * m + k] as number);
     }
     x[leaving] = amount;
     this.place[this.basis[leaving] as number] = -1;
@@ -259,11 +281,16 @@ class Simplex {
     let [best, least] = [-1, Infinity];
     for (let i = 0; i < this.m; i++) {
       const at = change[i] as number;
-      const isStuck = (this.basis[i] as number) >= artificial && (this.x[i] as number) < ZERO && Math.abs(at) > 1e-7;
+      const isStuck =
+        (this.basis[i] as number) >= artificial && (this.x[i] as number) < ZERO && Math.abs(at) > 1e-7;
       if (at <= ZERO && !isStuck) continue;
       const ratio = isStuck ? 0 : (this.x[i] as number) / at;
       const isTie = best >= 0 && Math.abs(ratio - least) <= 1e-12;
-      const wins = isTie ? (takeFirst ? (this.basis[i] as number) < (this.basis[best] as number) : Math.abs(at) > Math.abs(change[best] as number)) : ratio < least;
+      const wins = isTie
+        ? takeFirst
+          ? (this.basis[i] as number) < (this.basis[best] as number)
+          : Math.abs(at) > Math.abs(change[best] as number)
+        : ratio < least;
       if (wins) [best, least] = [i, ratio];
     }
     if (best < 0) throw new RangeError('The cost has no least.');
@@ -276,21 +303,27 @@ class Simplex {
     const matrix = new Float64Array(m * m);
     for (let i = 0; i < m; i++) {
       const j = this.basis[i] as number;
-      for (let k = this.starts[j] as number; k < (this.starts[j + 1] as number); k++) matrix[(this.rowOf[k] as number) * m + i] = this.valueOf[k] as number;
+      for (let k = this.starts[j] as number; k < (this.starts[j + 1] as number); k++)
+        matrix[(this.rowOf[k] as number) * m + i] = this.valueOf[k] as number;
     }
     const inverse = new Float64Array(m * m);
     for (let i = 0; i < m; i++) inverse[i * m + i] = 1;
     for (let col = 0; col < m; col++) {
       let pivot = col;
-      for (let row = col + 1; row < m; row++) if (Math.abs(matrix[row * m + col] as number) > Math.abs(matrix[pivot * m + col] as number)) pivot = row;
+      for (let row = col + 1; row < m; row++)
+        if (Math.abs(matrix[row * m + col] as number) > Math.abs(matrix[pivot * m + col] as number))
+          pivot = row;
       if (Math.abs(matrix[pivot * m + col] as number) < 1e-11) return;
       for (const each of [matrix, inverse]) exchange(each, m, pivot, col);
       const scale = matrix[col * m + col] as number;
-      for (const each of [matrix, inverse]) for (let k = 0; k < m; k++) each[col * m + k] = (each[col * m + k] as number) / scale;
+      for (const each of [matrix, inverse])
+        for (let k = 0; k < m; k++) each[col * m + k] = (each[col * m + k] as number) / scale;
       for (let row = 0; row < m; row++) {
         const factor = matrix[row * m + col] as number;
         if (row === col || factor === 0) continue;
-        for (const each of [matrix, inverse]) for (let k = 0; k < m; k++) each[row * m + k] = (each[row * m + k] as number) - factor * (each[col * m + k] as number);
+        for (const each of [matrix, inverse])
+          for (let k = 0; k < m; k++)
+            each[row * m + k] = (each[row * m + k] as number) - factor * (each[col * m + k] as number);
       }
     }
     this.inverse = inverse;

@@ -45,10 +45,23 @@ interface Node {
  * @param isOver says when to stop; the best so far and its bound are then returned
  * @source Land and Doig 1960 (from memory)
  */
-export function wholeOptimum(program: Program, choose: ChooseSplit, isOver: () => boolean, cutoff = Infinity, start?: Basis): Whole {
+export function wholeOptimum(
+  program: Program,
+  choose: ChooseSplit,
+  isOver: () => boolean,
+  cutoff = Infinity,
+  start?: Basis,
+): Whole {
   let best: ReadonlyMap<number, number> | null = null;
   let objective = cutoff;
-  const open: Node[] = [{ bound: -Infinity, allowed: program.columns.map((_, j) => j), ...(start ? { basis: start } : {}), extra: [] }];
+  const open: Node[] = [
+    {
+      bound: -Infinity,
+      allowed: program.columns.map((_, j) => j),
+      ...(start ? { basis: start } : {}),
+      extra: [],
+    },
+  ];
   let isDiving = false;
   while (open.length > 0) {
     if (isOver()) break;
@@ -78,18 +91,38 @@ export function wholeOptimum(program: Program, choose: ChooseSplit, isOver: () =
 /** Brings the node that may hold the cheapest solution to the end, the latest of several. */
 function mostPromisingLast(open: Node[]): void {
   let best = open.length - 1;
-  for (let k = open.length - 2; k >= 0; k--) if ((open[k] as Node).bound < (open[best] as Node).bound - SAME) best = k;
+  for (let k = open.length - 2; k >= 0; k--)
+    if ((open[k] as Node).bound < (open[best] as Node).bound - SAME) best = k;
   open.push(...open.splice(best, 1));
 }
 
 /** Both sides of a split, the nearer one last, so that it comes first. */
-function parted(program: Program, node: Node, relaxed: Relaxed, split: Split, values: ReadonlyMap<number, number>, objective: number): Node[] {
+function parted(
+  program: Program,
+  node: Node,
+  relaxed: Relaxed,
+  split: Split,
+  values: ReadonlyMap<number, number>,
+  objective: number,
+): Node[] {
   const sum = [...split.terms].reduce((total, [j, value]) => total + value * (values.get(j) ?? 0), 0);
   // One more of a whole variable adds at least its reduced cost; of others there may be less than one.
-  const allowed = node.allowed.filter((j) => !program.columns[j]?.isWhole || relaxed.objective + reduced(program, node, j, relaxed) < objective - SAME);
+  const allowed = node.allowed.filter(
+    (j) =>
+      !program.columns[j]?.isWhole ||
+      relaxed.objective + reduced(program, node, j, relaxed) < objective - SAME,
+  );
   const down = Math.floor(sum + WHOLE);
-  const basis = { names: relaxed.basis.names.map((name) => (name >= 0 ? (node.allowed[name] as number) : name)), inverse: node.extra.length % FRESH === FRESH - 1 ? null : relaxed.basis.inverse };
-  const side = (row: Row): Node => ({ bound: relaxed.objective, allowed, basis, extra: [...node.extra, { split, row }] });
+  const basis = {
+    names: relaxed.basis.names.map((name) => (name >= 0 ? (node.allowed[name] as number) : name)),
+    inverse: node.extra.length % FRESH === FRESH - 1 ? null : relaxed.basis.inverse,
+  };
+  const side = (row: Row): Node => ({
+    bound: relaxed.objective,
+    allowed,
+    basis,
+    extra: [...node.extra, { split, row }],
+  });
   const sides = [side({ sense: '≤', rhs: down }), side({ sense: '≥', rhs: down + 1 })];
   return sum - down > 0.5 ? sides : sides.reverse();
 }
@@ -104,12 +137,16 @@ function startOf({ basis, allowed }: Node): Basis | undefined {
 
 function reduced(program: Program, { extra }: Node, j: number, { prices }: Relaxed): number {
   let cost = reducedCost(program.columns[j] as Column, prices);
-  for (let k = 0; k < extra.length; k++) cost -= (extra[k]?.split.terms.get(j) ?? 0) * (prices[program.rows.length + k] as number);
+  for (let k = 0; k < extra.length; k++)
+    cost -= (extra[k]?.split.terms.get(j) ?? 0) * (prices[program.rows.length + k] as number);
   return cost;
 }
 
 function restricted({ columns, rows }: Program, { allowed, extra }: Node): Program {
-  return { columns: allowed.map((j) => withExtra(columns[j] as Column, j, rows.length, extra)), rows: [...rows, ...extra.map(({ row }) => row)] };
+  return {
+    columns: allowed.map((j) => withExtra(columns[j] as Column, j, rows.length, extra)),
+    rows: [...rows, ...extra.map(({ row }) => row)],
+  };
 }
 
 /** A column with what it takes of the rows that were added; the very same where it takes nothing. */
@@ -128,7 +165,8 @@ function withExtra(column: Column, j: number, first: number, extra: Node['extra'
 
 function taken({ allowed }: Node, { values }: Relaxed): Map<number, number> {
   const map = new Map<number, number>();
-  for (let k = 0; k < values.length; k++) if ((values[k] as number) > SAME) map.set(allowed[k] as number, values[k] as number);
+  for (let k = 0; k < values.length; k++)
+    if ((values[k] as number) > SAME) map.set(allowed[k] as number, values[k] as number);
   return map;
 }
 
@@ -140,10 +178,16 @@ function isAllWhole(program: Program, values: ReadonlyMap<number, number>): bool
 
 function firstBroken(program: Program, values: ReadonlyMap<number, number>): Split {
   const broken = [...values].filter(([j, value]) => program.columns[j]?.isWhole && isBroken(value));
-  const nearest = broken.reduce((a, b) => (Math.abs(b[1] - Math.round(b[1])) < Math.abs(a[1] - Math.round(a[1])) ? b : a));
+  const nearest = broken.reduce((a, b) =>
+    Math.abs(b[1] - Math.round(b[1])) < Math.abs(a[1] - Math.round(a[1])) ? b : a,
+  );
   return { terms: new Map([[nearest[0], 1]]) };
 }
 
 function rounded(program: Program, values: ReadonlyMap<number, number>): Map<number, number> {
-  return new Map([...values].map(([j, value]) => [j, program.columns[j]?.isWhole ? Math.round(value) : value] as const).filter(([, value]) => value > 0));
+  return new Map(
+    [...values]
+      .map(([j, value]) => [j, program.columns[j]?.isWhole ? Math.round(value) : value] as const)
+      .filter(([, value]) => value > 0),
+  );
 }

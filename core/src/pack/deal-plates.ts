@@ -23,14 +23,27 @@ const MOST_WAYS = 60_000;
  * @param heapG a weight that can be divided as one likes
  * @example helpings of 205 and 150 g for appetites of 150 and 200: 150 and 205
  */
-export function dealPlates(eaters: readonly { readonly name: string; readonly targetG: number }[], helpings: readonly Helping[], heapG: number, tolerance: number): DealtPlate[] {
+export function dealPlates(
+  eaters: readonly { readonly name: string; readonly targetG: number }[],
+  helpings: readonly Helping[],
+  heapG: number,
+  tolerance: number,
+): DealtPlate[] {
   if (eaters.length === 0) return [];
   const order = [...helpings].sort((a, b) => b.massG - a.massG);
-  const dealt = eaters.length ** order.length <= MOST_WAYS ? everyWay(eaters, order, heapG, tolerance) : largestFirst(eaters, order);
+  const dealt =
+    eaters.length ** order.length <= MOST_WAYS
+      ? everyWay(eaters, order, heapG, tolerance)
+      : largestFirst(eaters, order);
   const given = eaters.map((_, e) => order.filter((_helping, h) => dealt[h] === e));
   const masses = given.map((own) => own.reduce((sum, { massG }) => sum + massG, 0));
   const filled = fill(eaters, masses, heapG);
-  return eaters.map(({ name, targetG }, e) => ({ eater: name, targetG, massG: filled[e] as number, helpings: (given[e] as Helping[]).map(({ id }) => id) }));
+  return eaters.map(({ name, targetG }, e) => ({
+    eater: name,
+    targetG,
+    massG: filled[e] as number,
+    helpings: (given[e] as Helping[]).map(({ id }) => id),
+  }));
 }
 
 type Eaters = readonly { readonly targetG: number }[];
@@ -49,7 +62,13 @@ function off(eaters: Eaters, masses: readonly number[], tolerance: number): numb
 function fill(eaters: Eaters, masses: readonly number[], heapG: number): number[] {
   const filled = [...masses];
   let left = heapG;
-  const lacking = eaters.map(({ targetG }, e) => ({ e, lacks: Math.max(0, targetG - (masses[e] as number)), share: 1 - (masses[e] as number) / targetG })).sort((a, b) => b.share - a.share);
+  const lacking = eaters
+    .map(({ targetG }, e) => ({
+      e,
+      lacks: Math.max(0, targetG - (masses[e] as number)),
+      share: 1 - (masses[e] as number) / targetG,
+    }))
+    .sort((a, b) => b.share - a.share);
   for (const { e, lacks } of lacking) {
     const given = Math.min(left, lacks);
     filled[e] = (filled[e] as number) + given;

@@ -19,7 +19,13 @@ export function firstPlan(model: PackModel, request: PackRequest): Choice | null
   for (const { j, pattern } of patternsLargestFirst(model, request)) {
     const most = request.packs[pattern.kind]?.count[1] ?? 0;
     while ((counts[pattern.kind] as number) < most) {
-      const taken = platesFor(pattern, countsOf(request.packs[pattern.kind] as PackRequest['packs'][number], request, model.targets), plates, model, left);
+      const taken = platesFor(
+        pattern,
+        countsOf(request.packs[pattern.kind] as PackRequest['packs'][number], request, model.targets),
+        plates,
+        model,
+        left,
+      );
       const heap = pattern.heap ? (heapLeft.get(pattern.heap.id) ?? 0) : Infinity;
       if (!taken || heap < pattern.heapG) {
         if (taken) restore(taken, model, left);
@@ -34,10 +40,24 @@ export function firstPlan(model: PackModel, request: PackRequest): Choice | null
   return request.packs.every(({ count }, k) => (counts[k] as number) >= count[0]) ? choice : null;
 }
 
-function patternsLargestFirst({ meanings, served }: PackModel, { packs }: PackRequest): { readonly j: number; readonly pattern: Pattern }[] {
-  const all = meanings.flatMap((meaning, j) => (meaning.is === 'packs' && (meaning.pattern.heap === null || meaning.pattern.fromHeap.reduce((a, b) => a + b, 0) === (served[j] as number)) ? [{ j, pattern: meaning.pattern }] : []));
+function patternsLargestFirst(
+  { meanings, served }: PackModel,
+  { packs }: PackRequest,
+): { readonly j: number; readonly pattern: Pattern }[] {
+  const all = meanings.flatMap((meaning, j) =>
+    meaning.is === 'packs' &&
+    (meaning.pattern.heap === null ||
+      meaning.pattern.fromHeap.reduce((a, b) => a + b, 0) === (served[j] as number))
+      ? [{ j, pattern: meaning.pattern }]
+      : [],
+  );
   const isWanted = (kind: number): number => ((packs[kind]?.count[0] ?? 0) > 0 ? 1 : 0);
-  return all.sort((a, b) => isWanted(b.pattern.kind) - isWanted(a.pattern.kind) || (served[b.j] as number) - (served[a.j] as number) || a.j - b.j);
+  return all.sort(
+    (a, b) =>
+      isWanted(b.pattern.kind) - isWanted(a.pattern.kind) ||
+      (served[b.j] as number) - (served[a.j] as number) ||
+      a.j - b.j,
+  );
 }
 
 /** Possible plates of each group and target, nearest first. */
@@ -47,12 +67,19 @@ function platesByType({ meanings, groups, targets }: PackModel): number[][][] {
     const meaning = meanings[j];
     return meaning?.is === 'plate' ? meaning.plate.deviation : 0;
   };
-  for (const [j, meaning] of meanings.entries()) if (meaning.is === 'plate' && !meaning.plate.cut) lists[meaning.group]?.[meaning.plate.type]?.push(j);
+  for (const [j, meaning] of meanings.entries())
+    if (meaning.is === 'plate' && !meaning.plate.cut) lists[meaning.group]?.[meaning.plate.type]?.push(j);
   for (const list of lists.flat()) list.sort((a, b) => deviation(a) - deviation(b) || a - b);
   return lists;
 }
 
-function platesFor({ group, fromHeap }: Pattern, wanted: readonly number[], plates: readonly (readonly (readonly number[])[])[], model: PackModel, left: readonly number[][]): number[] | null {
+function platesFor(
+  { group, fromHeap }: Pattern,
+  wanted: readonly number[],
+  plates: readonly (readonly (readonly number[])[])[],
+  model: PackModel,
+  left: readonly number[][],
+): number[] | null {
   const taken: number[] = [];
   for (const [type, count] of wanted.entries()) {
     for (let each = fromHeap[type] ?? 0; each < count; each++) {
@@ -70,14 +97,20 @@ function platesFor({ group, fromHeap }: Pattern, wanted: readonly number[], plat
 
 function isThere({ meanings }: PackModel, j: number, left: readonly (readonly number[])[]): boolean {
   const meaning = meanings[j];
-  return meaning?.is === 'plate' && meaning.plate.classes.every((c, k) => (left[meaning.group]?.[c] ?? 0) >= (meaning.plate.counts[k] as number));
+  return (
+    meaning?.is === 'plate' &&
+    meaning.plate.classes.every(
+      (c, k) => (left[meaning.group]?.[c] ?? 0) >= (meaning.plate.counts[k] as number),
+    )
+  );
 }
 
 function change({ meanings }: PackModel, j: number, left: readonly number[][], by: 1 | -1): void {
   const meaning = meanings[j];
   if (meaning?.is !== 'plate') return;
   const group = left[meaning.group] as number[];
-  for (const [k, c] of meaning.plate.classes.entries()) group[c] = (group[c] as number) + by * (meaning.plate.counts[k] as number);
+  for (const [k, c] of meaning.plate.classes.entries())
+    group[c] = (group[c] as number) + by * (meaning.plate.counts[k] as number);
 }
 
 function restore(taken: readonly number[], model: PackModel, left: readonly number[][]): void {

@@ -8,7 +8,9 @@
 export function heapPlates(targets: readonly number[], massG: number, tolerance: number): number[] | null {
   const masses = [...targets];
   let off = massG - targets.reduce((sum, target) => sum + target, 0);
-  const order = targets.map((_, index) => index).sort((a, b) => (targets[b] as number) - (targets[a] as number));
+  const order = targets
+    .map((_, index) => index)
+    .sort((a, b) => (targets[b] as number) - (targets[a] as number));
   for (const index of order) {
     const room = (targets[index] as number) * tolerance;
     const change = Math.max(-room, Math.min(room, off));

@@ -5,7 +5,19 @@ import { seededUniform } from '../units/random';
 import { eatenPerWeekDg } from './pace';
 
 describe('the pace of a household', () => {
-  const pack = (lot: string) => ({ type: 'acquired', lot, name: lot, destination: 'main', massDg: 12_000, count: 1, plates: 4, paidMinor: 100, origin: 'gift', on: null }) as const;
+  const pack = (lot: string) =>
+    ({
+      type: 'acquired',
+      lot,
+      name: lot,
+      destination: 'main',
+      massDg: 12_000,
+      count: 1,
+      plates: 4,
+      paidMinor: 100,
+      origin: 'gift',
+      on: null,
+    }) as const;
   const { state } = new JournalBuilder()
     .add(
       pack('long-ago'),

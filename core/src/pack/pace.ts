@@ -14,7 +14,8 @@ export function eatenPerWeekDg(state: State, on: IsoDate): MassDg {
   const since = addDays(on, -7 * WEEKS);
   let eatenDg = 0;
   for (const { flows } of state.lots.values()) {
-    for (const flow of flows) if (flow.way === 'eaten' && flow.on && flow.on > since && flow.on <= on) eatenDg += flow.massDg;
+    for (const flow of flows)
+      if (flow.way === 'eaten' && flow.on && flow.on > since && flow.on <= on) eatenDg += flow.massDg;
   }
   return eatenDg / WEEKS;
 }

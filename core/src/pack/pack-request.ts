@@ -1,7 +1,16 @@
 import * as z from 'zod';
 
-const grams = (what: string) => z.number({ error: `${what} is a number of grams` }).positive({ error: `${what} is more than zero` }).max(500_000, { error: `${what} is at most 500 000 g` });
-const name = (what: string) => z.string({ error: `${what} is a text` }).trim().min(1, { error: `${what} is not empty` }).max(200, { error: `${what} is at most 200 letters` });
+const grams = (what: string) =>
+  z
+    .number({ error: `${what} is a number of grams` })
+    .positive({ error: `${what} is more than zero` })
+    .max(500_000, { error: `${what} is at most 500 000 g` });
+const name = (what: string) =>
+  z
+    .string({ error: `${what} is a text` })
+    .trim()
+    .min(1, { error: `${what} is not empty` })
+    .max(200, { error: `${what} is at most 200 letters` });
 
 const portionSchema = z.strictObject({
   id: name('id'),
@@ -10,42 +19,84 @@ const portionSchema = z.strictObject({
   /** It may be cut in two, each half a plate; the halves are called “id/1” and “id/2”. */
   mayCut: z.boolean().optional(),
 });
-const heapSchema = z.strictObject({ id: name('id'), part: name('part'), massG: grams('massG'), minG: grams('minG'), maxG: grams('maxG') });
+const heapSchema = z.strictObject({
+  id: name('id'),
+  part: name('part'),
+  massG: grams('massG'),
+  minG: grams('minG'),
+  maxG: grams('maxG'),
+});
 const eaterSchema = z.strictObject({ name: name('name'), targetG: grams('targetG') });
 const kindSchema = z.strictObject({
   name: name('name'),
-  eaters: z.array(name('eaters'), { error: 'eaters is a list of names' }).min(1, { error: 'a pack is for one eater at least' }).max(30),
-  count: z.tuple([z.int().nonnegative(), z.int().nonnegative().max(1000)], { error: 'count is [least, most]' }),
+  eaters: z
+    .array(name('eaters'), { error: 'eaters is a list of names' })
+    .min(1, { error: 'a pack is for one eater at least' })
+    .max(30),
+  count: z.tuple([z.int().nonnegative(), z.int().nonnegative().max(1000)], {
+    error: 'count is [least, most]',
+  }),
 });
 
 /** What lies on the table, who eats, and which packs are wanted, as it comes from outside. */
 export const packRequestSchema = z
   .strictObject({
-    portions: z.array(portionSchema, { error: 'portions is a list' }).max(1000, { error: 'at most 1000 portions at once' }),
+    portions: z
+      .array(portionSchema, { error: 'portions is a list' })
+      .max(1000, { error: 'at most 1000 portions at once' }),
     divisible: z.array(heapSchema, { error: 'divisible is a list' }).max(50).default([]),
-    eaters: z.array(eaterSchema, { error: 'eaters is a list' }).min(1, { error: 'name one eater at least' }).max(30),
-    packs: z.array(kindSchema, { error: 'packs is a list' }).min(1, { error: 'name one kind of pack at least' }).max(20),
-    tolerance: z.number({ error: 'tolerance is a share, such as 0.15' }).nonnegative({ error: 'tolerance is not negative' }).max(1, { error: 'tolerance is at most 1' }).default(0.15),
+    eaters: z
+      .array(eaterSchema, { error: 'eaters is a list' })
+      .min(1, { error: 'name one eater at least' })
+      .max(30),
+    packs: z
+      .array(kindSchema, { error: 'packs is a list' })
+      .min(1, { error: 'name one kind of pack at least' })
+      .max(20),
+    tolerance: z
+      .number({ error: 'tolerance is a share, such as 0.15' })
+      .nonnegative({ error: 'tolerance is not negative' })
+      .max(1, { error: 'tolerance is at most 1' })
+      .default(0.15),
     /** Parts that may share a pack; a part that is in none shares with nothing but itself. */
-    together: z.array(z.array(name('together')).min(2)).max(20).optional(),
+    together: z
+      .array(z.array(name('together')).min(2))
+      .max(20)
+      .optional(),
     /** Most portions on one plate. */
     mostPieces: z.int().positive().max(12).default(12),
   })
   .superRefine((request, context) => {
-    const say = (path: (string | number)[], message: string): void => context.addIssue({ code: 'custom', path, message });
+    const say = (path: (string | number)[], message: string): void =>
+      context.addIssue({ code: 'custom', path, message });
     const lots = [...request.portions, ...request.divisible];
     for (const [index, { id }] of lots.entries()) {
       const isPortion = index < request.portions.length;
-      if (lots.findIndex((other) => other.id === id) < index) say([isPortion ? 'portions' : 'divisible', isPortion ? index : index - request.portions.length, 'id'], `“${id}” is there twice: give each its own`);
+      if (lots.findIndex((other) => other.id === id) < index)
+        say(
+          [isPortion ? 'portions' : 'divisible', isPortion ? index : index - request.portions.length, 'id'],
+          `“${id}” is there twice: give each its own`,
+        );
     }
-    for (const [index, { id, mayCut }] of request.portions.entries()) if (mayCut && lots.some((other) => other.id === `${id}/1` || other.id === `${id}/2`)) say(['portions', index, 'id'], `its pieces would be called “${id}/1” and “${id}/2”, and one of these is there: name it otherwise`);
-    for (const [index, { minG, maxG }] of request.divisible.entries()) if (minG > maxG) say(['divisible', index, 'minG'], 'the least bag is above the most: exchange them');
-    for (const [index, eater] of request.eaters.entries()) if (request.eaters.findIndex((other) => other.name === eater.name) < index) say(['eaters', index, 'name'], `there are two eaters called “${eater.name}”`);
+    for (const [index, { id, mayCut }] of request.portions.entries())
+      if (mayCut && lots.some((other) => other.id === `${id}/1` || other.id === `${id}/2`))
+        say(
+          ['portions', index, 'id'],
+          `its pieces would be called “${id}/1” and “${id}/2”, and one of these is there: name it otherwise`,
+        );
+    for (const [index, { minG, maxG }] of request.divisible.entries())
+      if (minG > maxG) say(['divisible', index, 'minG'], 'the least bag is above the most: exchange them');
+    for (const [index, eater] of request.eaters.entries())
+      if (request.eaters.findIndex((other) => other.name === eater.name) < index)
+        say(['eaters', index, 'name'], `there are two eaters called “${eater.name}”`);
     for (const [index, { name: own, eaters, count }] of request.packs.entries()) {
       const stranger = eaters.find((eater) => !request.eaters.some((known) => known.name === eater));
-      if (stranger !== undefined) say(['packs', index, 'eaters'], `nobody is called “${stranger}”: name an eater`);
-      if (count[0] > count[1]) say(['packs', index, 'count'], 'the least count is above the most: exchange them');
-      if (request.packs.findIndex((other) => other.name === own) < index) say(['packs', index, 'name'], `there are two packs called “${own}”`);
+      if (stranger !== undefined)
+        say(['packs', index, 'eaters'], `nobody is called “${stranger}”: name an eater`);
+      if (count[0] > count[1])
+        say(['packs', index, 'count'], 'the least count is above the most: exchange them');
+      if (request.packs.findIndex((other) => other.name === own) < index)
+        say(['packs', index, 'name'], `there are two packs called “${own}”`);
     }
   });
 
@@ -61,10 +112,15 @@ export type PackKind = PackRequest['packs'][number];
  *
  * @returns the request, or one sentence that names the field and the mend
  */
-export function readPackRequest(input: unknown): { readonly request: PackRequest } | { readonly problem: string } {
+export function readPackRequest(
+  input: unknown,
+): { readonly request: PackRequest } | { readonly problem: string } {
   const parsed = packRequestSchema.safeParse(input);
   if (parsed.success) return { request: parsed.data };
   const [first] = parsed.error.issues;
-  const path = (first?.path ?? []).map((key) => (typeof key === 'number' ? `[${key}]` : `.${String(key)}`)).join('').replace(/^\./, '');
+  const path = (first?.path ?? [])
+    .map((key) => (typeof key === 'number' ? `[${key}]` : `.${String(key)}`))
+    .join('')
+    .replace(/^\./, '');
   return { problem: `${path ? `${path}: ` : ''}${first?.message ?? 'it is no request'}.` };
 }

@@ -1,7 +1,8 @@
 import { flowedDg, totalDg, type Lot } from '../journal/lot';
 
 /** Where a pack is in its life. */
-export type PackState = 'frozen' | 'thawing' | 'part-used' | 'eaten' | 'given' | 'discarded' | 'shrunk' | 'unpacked';
+export type PackState =
+  'frozen' | 'thawing' | 'part-used' | 'eaten' | 'given' | 'discarded' | 'shrunk' | 'unpacked';
 
 const ENDS: readonly Extract<PackState, 'eaten' | 'given' | 'discarded' | 'shrunk' | 'unpacked'>[] = [
   'eaten',

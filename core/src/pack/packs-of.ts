@@ -13,21 +13,41 @@ interface LoosePlate {
 }
 
 /** The packs that a choice stands for: ids on plates, plates in packs, and what is left. */
-export function packsOf(model: PackModel, request: PackRequest, choice: Choice, proof: Pick<PackPlan, 'platesBound' | 'bound' | 'proven'>): PackPlan {
+export function packsOf(
+  model: PackModel,
+  request: PackRequest,
+  choice: Choice,
+  proof: Pick<PackPlan, 'platesBound' | 'bound' | 'proven'>,
+): PackPlan {
   const loose = loosePlates(model, choice);
-  const patterns = model.meanings.flatMap((meaning, j) => (meaning.is === 'packs' ? Array.from({ length: Math.round(choice.get(j) ?? 0) }, () => meaning.pattern) : []));
+  const patterns = model.meanings.flatMap((meaning, j) =>
+    meaning.is === 'packs'
+      ? Array.from({ length: Math.round(choice.get(j) ?? 0) }, () => meaning.pattern)
+      : [],
+  );
   patterns.sort((a, b) => a.kind - b.kind || a.group - b.group);
   const heapMass = heapMasses(patterns, model.targets, request);
-  const packs = patterns.map((pattern, index) => packOf(pattern, request, model.targets, loose, heapMass[index] ?? 0));
+  const packs = patterns.map((pattern, index) =>
+    packOf(pattern, request, model.targets, loose, heapMass[index] ?? 0),
+  );
   const whole = new Set(request.portions.map(({ id }) => id));
   // A name that is no portion's is that of a piece: “id/1” or “id/2”.
-  const used = new Set(packs.flatMap(({ portions }) => portions).map((id) => (whole.has(id) ? id : id.slice(0, -2))));
+  const used = new Set(
+    packs.flatMap(({ portions }) => portions).map((id) => (whole.has(id) ? id : id.slice(0, -2))),
+  );
   const left = [
     ...request.portions.filter(({ id }) => !used.has(id)).map(({ id, massG }) => ({ id, massG })),
-    ...request.divisible.map(({ id, massG }) => ({ id, massG: massG - packs.reduce((sum, { divisible }) => sum + (divisible[id] ?? 0), 0) })).filter(({ massG }) => massG > 0.05),
+    ...request.divisible
+      .map(({ id, massG }) => ({
+        id,
+        massG: massG - packs.reduce((sum, { divisible }) => sum + (divisible[id] ?? 0), 0),
+      }))
+      .filter(({ massG }) => massG > 0.05),
   ];
   const plates = packs.reduce((sum, pack) => sum + pack.plates.length, 0);
-  const objective = packs.flatMap((pack) => pack.plates).reduce((sum, { eater, massG }) => sum + deviationOf(request, eater, massG), 0);
+  const objective = packs
+    .flatMap((pack) => pack.plates)
+    .reduce((sum, { eater, massG }) => sum + deviationOf(request, eater, massG), 0);
   return { packs, left, plates, ...proof, objective, bound: Math.min(objective, proof.bound) };
 }
 
@@ -44,22 +64,42 @@ function loosePlates({ meanings, groups, targets }: PackModel, choice: Choice): 
     if (meaning.is !== 'plate') continue;
     for (let each = Math.round(choice.get(j) ?? 0); each > 0; each--) {
       const { classes, counts, type } = meaning.plate;
-      const portions = classes.flatMap((c, k) => Array.from({ length: counts[k] as number }, () => ids[meaning.group]?.[c]?.pop() as string));
+      const portions = classes.flatMap((c, k) =>
+        Array.from({ length: counts[k] as number }, () => ids[meaning.group]?.[c]?.pop() as string),
+      );
       if (meaning.plate.cut) {
-        for (const [n, of] of [type, meaning.plate.cut.type].entries()) plates[meaning.group]?.[of]?.push({ portions: [`${portions[0]}/${n + 1}`], massG: meaning.plate.cut.massesG[n] as number });
+        for (const [n, of] of [type, meaning.plate.cut.type].entries())
+          plates[meaning.group]?.[of]?.push({
+            portions: [`${portions[0]}/${n + 1}`],
+            massG: meaning.plate.cut.massesG[n] as number,
+          });
         continue;
       }
-      const massG = classes.reduce((sum, c, k) => sum + (groups[meaning.group]?.classes[c]?.massG ?? 0) * (counts[k] as number), 0);
+      const massG = classes.reduce(
+        (sum, c, k) => sum + (groups[meaning.group]?.classes[c]?.massG ?? 0) * (counts[k] as number),
+        0,
+      );
       plates[meaning.group]?.[type]?.push({ portions, massG });
     }
   }
-  for (const group of plates) for (const [type, list] of group.entries()) list.sort((a, b) => (type % 2 === 0 ? 1 : -1) * (a.massG - b.massG));
+  for (const group of plates)
+    for (const [type, list] of group.entries())
+      list.sort((a, b) => (type % 2 === 0 ? 1 : -1) * (a.massG - b.massG));
   return plates;
 }
 
-function packOf({ group, kind, heap, fromHeap }: Pattern, request: PackRequest, targets: readonly number[], loose: readonly LoosePlate[][][], heapG: number): PlannedPack {
+function packOf(
+  { group, kind, heap, fromHeap }: Pattern,
+  request: PackRequest,
+  targets: readonly number[],
+  loose: readonly LoosePlate[][][],
+  heapG: number,
+): PlannedPack {
   const { name, eaters } = request.packs[kind] as PackRequest['packs'][number];
-  const sized = eaters.map((eater) => ({ eater, targetG: request.eaters.find((each) => each.name === eater)?.targetG ?? 0 }));
+  const sized = eaters.map((eater) => ({
+    eater,
+    targetG: request.eaters.find((each) => each.name === eater)?.targetG ?? 0,
+  }));
   const heapLeft = [...fromHeap];
   const isHeap = sized.map(({ targetG }) => {
     const type = targets.indexOf(targetG);
@@ -67,7 +107,12 @@ function packOf({ group, kind, heap, fromHeap }: Pattern, request: PackRequest, 
     heapLeft[type] = (heapLeft[type] as number) - 1;
     return true;
   });
-  const masses = heapPlates(sized.filter((_, index) => isHeap[index]).map(({ targetG }) => targetG), heapG, request.tolerance) ?? [];
+  const masses =
+    heapPlates(
+      sized.filter((_, index) => isHeap[index]).map(({ targetG }) => targetG),
+      heapG,
+      request.tolerance,
+    ) ?? [];
   let next = 0;
   const plates = sized.map(({ eater, targetG }, index): Plate => {
     if (isHeap[index]) return { eater, massG: masses[next++] as number, portions: [] };
@@ -85,7 +130,11 @@ function packOf({ group, kind, heap, fromHeap }: Pattern, request: PackRequest, 
 }
 
 /** What each pack gets of its heap: as much as is best, or less where the heap runs short, the largest plates giving first. */
-function heapMasses(patterns: readonly Pattern[], targets: readonly number[], request: PackRequest): number[] {
+function heapMasses(
+  patterns: readonly Pattern[],
+  targets: readonly number[],
+  request: PackRequest,
+): number[] {
   const masses = patterns.map(({ heapG }) => heapG);
   for (const heap of request.divisible) {
     const own = patterns.flatMap((pattern, index) => (pattern.heap?.id === heap.id ? [index] : []));
@@ -93,7 +142,11 @@ function heapMasses(patterns: readonly Pattern[], targets: readonly number[], re
     for (const type of targets.keys()) {
       for (const index of own) {
         if (short <= 1e-9) break;
-        const less = Math.min(short, roomOf(patterns[index] as Pattern, type, targets, request.tolerance), (masses[index] as number) - (patterns[index] as Pattern).leastHeapG);
+        const less = Math.min(
+          short,
+          roomOf(patterns[index] as Pattern, type, targets, request.tolerance),
+          (masses[index] as number) - (patterns[index] as Pattern).leastHeapG,
+        );
         masses[index] = (masses[index] as number) - less;
         short -= less;
       }
@@ -103,7 +156,12 @@ function heapMasses(patterns: readonly Pattern[], targets: readonly number[], re
 }
 
 /** By how much the plates of one appetite can still be smaller. Targets run from the largest down. */
-function roomOf({ fromHeap, heapG }: Pattern, type: number, targets: readonly number[], tolerance: number): number {
+function roomOf(
+  { fromHeap, heapG }: Pattern,
+  type: number,
+  targets: readonly number[],
+  tolerance: number,
+): number {
   const rooms = fromHeap.map((count, each) => count * tolerance * (targets[each] as number));
   const sum = fromHeap.reduce((total, count, each) => total + count * (targets[each] as number), 0);
   const before = rooms.slice(0, type).reduce((total, room) => total + room, 0);

@@ -8,7 +8,10 @@ const round = (value: number, digits: number): number => Math.round(value * 10 *
  *
  * @returns the report; or one clear sentence where there is no plan or the request is wrong
  */
-export function packsReport(input: unknown, spent?: Spent): { readonly report: object } | { readonly problem: string } {
+export function packsReport(
+  input: unknown,
+  spent?: Spent,
+): { readonly report: object } | { readonly problem: string } {
   const read = readPackRequest(input);
   if ('problem' in read) return read;
   const { plan, why } = planPacks(read.request, spent);
@@ -21,7 +24,11 @@ export function packsReport(input: unknown, spent?: Spent): { readonly report: o
         divisible: Object.fromEntries(Object.entries(divisible).map(([id, mass]) => [id, round(mass, 3)])),
         massG: round(massG, 3),
         targetG: round(targetG, 3),
-        plates: plates.map((plate) => ({ eater: plate.eater, massG: round(plate.massG, 3), portions: plate.portions })),
+        plates: plates.map((plate) => ({
+          eater: plate.eater,
+          massG: round(plate.massG, 3),
+          portions: plate.portions,
+        })),
       })),
       left: plan.left.map(({ id, massG }) => ({ id, massG: round(massG, 3) })),
       plates: plan.plates,

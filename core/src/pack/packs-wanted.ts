@@ -24,17 +24,45 @@ export function eatersOf({ eaters, guests }: Wrapping['packs'][number]): string[
  * @param mayCut portions that are too large for one plate may be cut in two
  * @returns null where nobody eats, or there is nothing of that animal
  */
-export function packsWanted(tokens: readonly Token[], animal: Animal | null, eaters: readonly Eater[], wrapping: Wrapping, counted: ReadonlyMap<string, number> = new Map(), mayCut = false): PackRequest | null {
-  const own = tokens.filter((token) => token.lot.animal === animal && isPlateful(token) && token.massDg * token.eaten > 0);
+export function packsWanted(
+  tokens: readonly Token[],
+  animal: Animal | null,
+  eaters: readonly Eater[],
+  wrapping: Wrapping,
+  counted: ReadonlyMap<string, number> = new Map(),
+  mayCut = false,
+): PackRequest | null {
+  const own = tokens.filter(
+    (token) => token.lot.animal === animal && isPlateful(token) && token.massDg * token.eaten > 0,
+  );
   const packs = wrapping.packs
-    .map((wanted) => ({ name: wanted.name, eaters: eatersOf(wanted), count: [Math.max(0, wanted.least - (counted.get(wanted.name) ?? 0)), Math.max(0, wanted.most - (counted.get(wanted.name) ?? 0))] as [number, number] }))
+    .map((wanted) => ({
+      name: wanted.name,
+      eaters: eatersOf(wanted),
+      count: [
+        Math.max(0, wanted.least - (counted.get(wanted.name) ?? 0)),
+        Math.max(0, wanted.most - (counted.get(wanted.name) ?? 0)),
+      ] as [number, number],
+    }))
     .filter((pack) => pack.eaters.length > 0 && pack.count[1] > 0);
   if (own.length === 0 || packs.length === 0) return null;
   const names = [...new Set(packs.flatMap((pack) => pack.eaters))];
-  const lot = (token: Token): { id: string; part: string; massG: number } => ({ id: token.id, part: partKey(token), massG: (token.massDg / 10) * token.eaten });
+  const lot = (token: Token): { id: string; part: string; massG: number } => ({
+    id: token.id,
+    part: partKey(token),
+    massG: (token.massDg / 10) * token.eaten,
+  });
   return {
-    portions: own.filter(({ isHeap }) => !isHeap).map((token) => ({ ...lot(token), ...(mayCut && !token.isHalf ? { mayCut } : {}) })),
-    divisible: own.filter(({ isHeap }) => isHeap).map((token) => ({ ...lot(token), minG: (wrapping.bagDg[0] / 10) * token.eaten, maxG: (wrapping.bagDg[1] / 10) * token.eaten })),
+    portions: own
+      .filter(({ isHeap }) => !isHeap)
+      .map((token) => ({ ...lot(token), ...(mayCut && !token.isHalf ? { mayCut } : {}) })),
+    divisible: own
+      .filter(({ isHeap }) => isHeap)
+      .map((token) => ({
+        ...lot(token),
+        minG: (wrapping.bagDg[0] / 10) * token.eaten,
+        maxG: (wrapping.bagDg[1] / 10) * token.eaten,
+      })),
     eaters: names.map((name) => ({ name, targetG: appetiteG(eaters, name, animal) })),
     packs,
     tolerance: wrapping.tolerance,
@@ -47,8 +75,15 @@ const BIRDS: readonly (Animal | null)[] = ['chicken', 'turkey'];
 
 function together(tokens: readonly Token[], sharing: Wrapping['sharing']): string[][] {
   if (sharing === 'same-part') return [];
-  const birds = tokens.filter(({ lot, isHeap }) => BIRDS.includes(lot.animal) && !isHeap && meatColour(lot.part) !== null);
+  const birds = tokens.filter(
+    ({ lot, isHeap }) => BIRDS.includes(lot.animal) && !isHeap && meatColour(lot.part) !== null,
+  );
   const keys = (of: readonly Token[]): string[] => [...new Set(of.map(partKey))];
-  const groups = sharing === 'bird-parts-together' ? [keys(birds)] : (['white', 'dark'] as const).map((colour) => keys(birds.filter(({ lot }) => meatColour(lot.part) === colour)));
+  const groups =
+    sharing === 'bird-parts-together'
+      ? [keys(birds)]
+      : (['white', 'dark'] as const).map((colour) =>
+          keys(birds.filter(({ lot }) => meatColour(lot.part) === colour)),
+        );
   return groups.filter((group) => group.length > 1);
 }

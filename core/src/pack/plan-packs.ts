@@ -23,7 +23,12 @@ const SAME = 1e-9;
  * @returns the plan; or, where a least count cannot be kept, why
  * @example four steaks of 200 g for two eaters of 200 g: two dinners, objective 0
  */
-export function planPacks(request: PackRequest, spent: Spent = () => 0): { readonly plan: PackPlan; readonly why?: undefined } | { readonly plan?: undefined; readonly why: string } {
+export function planPacks(
+  request: PackRequest,
+  spent: Spent = () => 0,
+):
+  | { readonly plan: PackPlan; readonly why?: undefined }
+  | { readonly plan?: undefined; readonly why: string } {
   const model = packModel(request);
   const isOver = (): boolean => spent() >= 1;
   const first = firstPlan(model, request);
@@ -34,10 +39,17 @@ export function planPacks(request: PackRequest, spent: Spent = () => 0): { reado
   let bound = platesBound;
   for (let plates = platesBound; plates >= Math.max(0, best.plates); plates--) {
     const started = spent();
-    const isLevelOver = (): boolean => spent() >= started + (1 - started) * (plates > best.plates && best.plates >= 0 ? 0.6 : 1);
+    const isLevelOver = (): boolean =>
+      spent() >= started + (1 - started) * (plates > best.plates && best.plates >= 0 ? 0.6 : 1);
     const isKnown = plates === best.plates && best.choice !== null;
     const known = isKnown ? costOf(model, best.choice as Choice) : Infinity;
-    const level = wholeOptimum(programFor(model, plates), model.choose, isLevelOver, known + (isKnown ? SAME * 2 : 0), most?.basis);
+    const level = wholeOptimum(
+      programFor(model, plates),
+      model.choose,
+      isLevelOver,
+      known + (isKnown ? SAME * 2 : 0),
+      most?.basis,
+    );
     if (level.values) {
       best = { choice: level.values, proven: !isLevelOver() && model.isComplete, bound: level.bound, plates };
       break;
@@ -53,22 +65,45 @@ export function planPacks(request: PackRequest, spent: Spent = () => 0): { reado
     // Nothing serves as many; the next level down is the bound now.
     if (model.isComplete && bound === plates) bound = plates - 1;
   }
-  if (!best.choice) return best.plates < 0 && bound < 0 ? { why: whyNot(request) } : { why: isOver() ? 'Time ran out before any plan was found. Give it longer, or ask for fewer kinds of packs.' : whyNot(request) };
+  if (!best.choice)
+    return best.plates < 0 && bound < 0
+      ? { why: whyNot(request) }
+      : {
+          why: isOver()
+            ? 'Time ran out before any plan was found. Give it longer, or ask for fewer kinds of packs.'
+            : whyNot(request),
+        };
   const isProven = best.proven && bound === best.plates;
-  return { plan: packsOf(model, request, best.choice, { platesBound: bound, bound: Math.max(0, best.bound), proven: isProven }) };
+  return {
+    plan: packsOf(model, request, best.choice, {
+      platesBound: bound,
+      bound: Math.max(0, best.bound),
+      proven: isProven,
+    }),
+  };
 }
 
 function programFor({ columns, rows, served }: PackModel, plates: number): Program {
   const row = rows.length;
   return {
-    columns: columns.map((column, j) => (served[j] ? { ...column, rows: [...column.rows, row], values: [...column.values, served[j] as number] } : column)),
+    columns: columns.map((column, j) =>
+      served[j]
+        ? { ...column, rows: [...column.rows, row], values: [...column.values, served[j] as number] }
+        : column,
+    ),
     rows: [...rows, { sense: '=', rhs: plates }],
   };
 }
 
 /** As many plates as a relaxed plan serves, and what it rests on; none where no plan keeps the counts, null where time ran out. */
-function mostPlates({ columns, rows, served }: PackModel, isOver: () => boolean): { readonly plates: number; readonly basis: Basis } | 'none' | null {
-  const relaxed = relaxedOptimum({ columns: columns.map((column, j) => ({ ...column, cost: -(served[j] as number) })), rows }, isOver);
+function mostPlates(
+  { columns, rows, served }: PackModel,
+  isOver: () => boolean,
+): { readonly plates: number; readonly basis: Basis } | 'none' | null {
+  const relaxed = relaxedOptimum(
+    { columns: columns.map((column, j) => ({ ...column, cost: -(served[j] as number) })), rows },
+    isOver,
+  );
   if (relaxed) return { plates: Math.floor(-relaxed.objective + 1e-6), basis: relaxed.basis };
   return isOver() ? null : 'none';
 }
@@ -90,7 +125,9 @@ function costOf({ columns }: PackModel, choice: Choice): number {
 }
 
 function whyNot({ packs, tolerance }: PackRequest): string {
-  const wanted = packs.filter(({ count }) => count[0] > 0).map(({ name, count }) => `${count[0]} of “${name}”`);
+  const wanted = packs
+    .filter(({ count }) => count[0] > 0)
+    .map(({ name, count }) => `${count[0]} of “${name}”`);
   if (wanted.length === 0) return 'No plan was found.';
   return `At least ${wanted.join(' and ')} cannot be filled with what is on the table within ${Math.round(tolerance * 100)} %. Ask for fewer, or allow a wider tolerance.`;
 }

@@ -10,7 +10,10 @@ import type { MassDg } from '../units/mass';
  * @param plateDg mean raw, boneless plate of the eaters
  * @example 3.5 kg of shoulder, 83 % usable, plates of 225 g: 12.9
  */
-export function platesSoFar(cuts: readonly Pick<Lot, 'kind' | 'part' | 'destination' | 'inDg'>[], plateDg: MassDg): number {
+export function platesSoFar(
+  cuts: readonly Pick<Lot, 'kind' | 'part' | 'destination' | 'inDg'>[],
+  plateDg: MassDg,
+): number {
   if (plateDg <= 0) return 0;
   const meatDg = cuts.reduce((sum, { kind, part, destination, inDg }) => {
     const bone = partOf(kindById(kind), part)?.bone ?? 0;

@@ -22,7 +22,13 @@ const SAME_G = 1e-9;
  *
  * @returns the plates, and whether they are all there are
  */
-export function possiblePlates(classes: readonly PortionClass[], targets: readonly number[], tolerance: number, mostPieces: number, most: number): { readonly plates: PossiblePlate[]; readonly isComplete: boolean } {
+export function possiblePlates(
+  classes: readonly PortionClass[],
+  targets: readonly number[],
+  tolerance: number,
+  mostPieces: number,
+  most: number,
+): { readonly plates: PossiblePlate[]; readonly isComplete: boolean } {
   const highest = Math.max(...targets) * (1 + tolerance) + SAME_G;
   const lightest = classes.at(-1)?.massG ?? Infinity;
   const plates: PossiblePlate[] = [];
@@ -34,7 +40,8 @@ export function possiblePlates(classes: readonly PortionClass[], targets: readon
     const add = (massG: number): void => {
       for (const [type, target] of targets.entries()) {
         const deviation = Math.abs(massG - target) / target;
-        if (deviation <= tolerance + SAME_G) found.push({ type, classes: [...chosen], counts: [...counts], deviation });
+        if (deviation <= tolerance + SAME_G)
+          found.push({ type, classes: [...chosen], counts: [...counts], deviation });
       }
     };
     /** False where there are too many. */
@@ -66,7 +73,11 @@ export function possiblePlates(classes: readonly PortionClass[], targets: readon
 }
 
 /** Two plates from one portion that may be cut, where it weighs about what two eaters want together. */
-export function cutPlates(classes: readonly PortionClass[], targets: readonly number[], tolerance: number): PossiblePlate[] {
+export function cutPlates(
+  classes: readonly PortionClass[],
+  targets: readonly number[],
+  tolerance: number,
+): PossiblePlate[] {
   return classes.flatMap(({ massG, mayCut }, c) => {
     if (!mayCut) return [];
     return targets.flatMap((first, type) =>
@@ -74,7 +85,15 @@ export function cutPlates(classes: readonly PortionClass[], targets: readonly nu
         const masses = heapPlates([first, second], massG, tolerance);
         if (!masses) return [];
         const [a, b] = masses as [number, number];
-        return [{ type, classes: [c], counts: [1], deviation: Math.abs(a - first) / first + Math.abs(b - second) / second, cut: { type: type + k, massesG: [a, b] } }];
+        return [
+          {
+            type,
+            classes: [c],
+            counts: [1],
+            deviation: Math.abs(a - first) / first + Math.abs(b - second) / second,
+            cut: { type: type + k, massesG: [a, b] },
+          },
+        ];
       }),
     );
   });

@@ -15,7 +15,11 @@ export interface ShareGroup {
 }
 
 /** The table, parted into what may share a pack: the same part, or parts that were said to go together. */
-export function shareGroups({ portions, divisible, together = [] }: Pick<PackRequest, 'portions' | 'divisible' | 'together'>): ShareGroup[] {
+export function shareGroups({
+  portions,
+  divisible,
+  together = [],
+}: Pick<PackRequest, 'portions' | 'divisible' | 'together'>): ShareGroup[] {
   const groupOf = new Map<string, string>();
   for (const part of [...portions, ...divisible].map((lot) => lot.part)) groupOf.set(part, part);
   for (const parts of together) {

@@ -4,7 +4,9 @@ import type { State } from '../journal/replay';
 
 /** Packs and put-away lots that still hold something, oldest first; unknown age before all. */
 export function stockOf(state: State): Lot[] {
-  const held = [...state.lots.values()].filter((lot) => lot.leftDg > 0 && (lot.form === 'pack' || lot.place !== null));
+  const held = [...state.lots.values()].filter(
+    (lot) => lot.leftDg > 0 && (lot.form === 'pack' || lot.place !== null),
+  );
   return held.sort((a, b) => (a.on ?? '').localeCompare(b.on ?? '') || (a.id < b.id ? -1 : 1));
 }
 

@@ -20,13 +20,25 @@ export interface Token {
 }
 
 /** The table: a token for every portion, several weighed together at their mean; heaps whole. */
-export function tokensOf(lots: readonly Lot[], appetite: Wrapping['appetite'], cooked: ReadonlyMap<string, number>): Token[] {
+export function tokensOf(
+  lots: readonly Lot[],
+  appetite: Wrapping['appetite'],
+  cooked: ReadonlyMap<string, number>,
+): Token[] {
   return lots.flatMap((lot): Token[] => {
     const part = partOf(kindById(lot.kind), lot.part);
     const eaten = appetite === 'cooked' ? cookedShare(lot, lot.destination, cooked) : 1 - (part?.bone ?? 0);
-    if (part?.portion === undefined) return [{ id: lot.id, lot, isHeap: true, isHalf: false, massDg: lot.leftDg, eaten }];
+    if (part?.portion === undefined)
+      return [{ id: lot.id, lot, isHeap: true, isHalf: false, massDg: lot.leftDg, eaten }];
     const upTo = (n: number): number => spread(lot.leftDg, 0, n, lot.countLeft);
-    return Array.from({ length: lot.countLeft }, (_, n) => ({ id: lot.countLeft === 1 ? lot.id : `${lot.id}.${n + 1}`, lot, isHeap: false, isHalf: false, massDg: upTo(n + 1) - upTo(n), eaten }));
+    return Array.from({ length: lot.countLeft }, (_, n) => ({
+      id: lot.countLeft === 1 ? lot.id : `${lot.id}.${n + 1}`,
+      lot,
+      isHeap: false,
+      isHalf: false,
+      massDg: upTo(n + 1) - upTo(n),
+      eaten,
+    }));
   });
 }
 
@@ -35,7 +47,12 @@ export function cutInTwo(tokens: readonly Token[], cuts: ReadonlyMap<string, Mas
   return tokens.flatMap((token): Token[] => {
     const first = cuts.get(token.id);
     if (first === undefined || first <= 0 || first >= token.massDg) return [token];
-    return [first, token.massDg - first].map((massDg, n) => ({ ...token, id: `${token.id}/${n + 1}`, isHalf: true, massDg }));
+    return [first, token.massDg - first].map((massDg, n) => ({
+      ...token,
+      id: `${token.id}/${n + 1}`,
+      isHalf: true,
+      massDg,
+    }));
   });
 }
 

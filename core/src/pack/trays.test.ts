@@ -8,17 +8,35 @@ import { cutInTwo, tokensOf, type Token } from './table';
 import { besidesTrays, cutsOf, moved, packFacts, trayName, traysOf } from './trays';
 import { whatIsLeft } from './what-is-left';
 
-const EATERS: readonly Eater[] = [{ name: 'Ann', plateDg: 2600 }, { name: 'Bo', plateDg: 1900, byAnimal: { chicken: 2200 } }];
+const EATERS: readonly Eater[] = [
+  { name: 'Ann', plateDg: 2600 },
+  { name: 'Bo', plateDg: 1900, byAnimal: { chicken: 2200 } },
+];
 const WRAPPING = { ...usualWrapping({ eaters: [...EATERS] }), tolerance: 0.15 };
 let number = 0;
 const newId = (): string => `tray${(number += 1)}`;
-const map = (tokens: readonly Token[]): Map<string, Token> => new Map(tokens.map((token) => [token.id, token]));
+const map = (tokens: readonly Token[]): Map<string, Token> =>
+  new Map(tokens.map((token) => [token.id, token]));
 
 /** Two birds on the table: thighs and drumsticks weighed together, a back for stock. */
 function birds(): { readonly journal: JournalBuilder; readonly tokens: Token[] } {
   const journal = new JournalBuilder();
-  journal.add({ type: 'received', lot: 'birds', kind: 'whole-chicken', count: 2, massDg: 33_000, paidMinor: 2000, on: '2026-11-20' });
-  const cut = (lot: string, part: string, massDg: number, count: number, destination: 'main' | 'stock' = 'main'): void => {
+  journal.add({
+    type: 'received',
+    lot: 'birds',
+    kind: 'whole-chicken',
+    count: 2,
+    massDg: 33_000,
+    paidMinor: 2000,
+    on: '2026-11-20',
+  });
+  const cut = (
+    lot: string,
+    part: string,
+    massDg: number,
+    count: number,
+    destination: 'main' | 'stock' = 'main',
+  ): void => {
     journal.add({ type: 'cut', from: 'birds', lot, part, destination, massDg, count, on: '2026-11-20' });
   };
   cut('thighs', 'thighs', 6001, 4);
@@ -47,10 +65,15 @@ describe('the table', () => {
   it('asks for what the household wants: bone allowed for, appetites by animal, white and dark apart', () => {
     const { tokens } = birds();
     const request = packsWanted(tokens, 'chicken', EATERS, WRAPPING)!;
-    expect(request.eaters).toEqual([{ name: 'Ann', targetG: 260 }, { name: 'Bo', targetG: 220 }]);
+    expect(request.eaters).toEqual([
+      { name: 'Ann', targetG: 260 },
+      { name: 'Bo', targetG: 220 },
+    ]);
     expect(request.together).toEqual([['whole-chicken:thighs', 'whole-chicken:drumsticks']]);
     expect(request.divisible).toEqual([]);
-    expect(packsWanted(tokens, 'chicken', EATERS, { ...WRAPPING, sharing: 'same-part' })?.together).toEqual([]);
+    expect(packsWanted(tokens, 'chicken', EATERS, { ...WRAPPING, sharing: 'same-part' })?.together).toEqual(
+      [],
+    );
     expect(packsWanted(tokens, 'beef', EATERS, WRAPPING)).toBeNull();
     expect(appetiteG(EATERS, 'guest 1', 'beef')).toBe(225);
   });
@@ -67,14 +90,34 @@ describe('from the table to the freezer', () => {
     const packs = trays.map(({ id }) => lots.get(id)!);
     const left = ['thighs', 'drums', 'back'].reduce((sum, id) => sum + lots.get(id)!.leftDg, 0);
     expect(packs.reduce((sum, { inDg }) => sum + inDg, 0) + left).toBe(15_401);
-    for (const pack of packs) expect(pack).toMatchObject({ place: 'drawer', wrap: 'vacuum bag', on: '2026-11-21' });
+    for (const pack of packs)
+      expect(pack).toMatchObject({ place: 'drawer', wrap: 'vacuum bag', on: '2026-11-21' });
   });
 
   it('a portion cut in two goes into two packs by weight', () => {
     const journal = new JournalBuilder();
-    journal.add({ type: 'received', lot: 'loin', kind: 'strip-loin', count: 1, massDg: 20_000, paidMinor: 3000, on: '2026-11-20' });
-    journal.add({ type: 'cut', from: 'loin', lot: 'steak', part: 'steaks', destination: 'main', massDg: 4501, count: 1, on: '2026-11-20' });
-    const whole = tokensOf(toWrap(journal.household().journal.state), 'raw', new Map()).filter(({ lot }) => lot.id === 'steak');
+    journal.add({
+      type: 'received',
+      lot: 'loin',
+      kind: 'strip-loin',
+      count: 1,
+      massDg: 20_000,
+      paidMinor: 3000,
+      on: '2026-11-20',
+    });
+    journal.add({
+      type: 'cut',
+      from: 'loin',
+      lot: 'steak',
+      part: 'steaks',
+      destination: 'main',
+      massDg: 4501,
+      count: 1,
+      on: '2026-11-20',
+    });
+    const whole = tokensOf(toWrap(journal.household().journal.state), 'raw', new Map()).filter(
+      ({ lot }) => lot.id === 'steak',
+    );
     const plan = planPacks(packsWanted(whole, 'beef', EATERS, WRAPPING, new Map(), true)!).plan!;
     expect(plan.plates).toBe(2);
     const cut = cutInTwo(whole, cutsOf(plan, map(whole)));
@@ -88,23 +131,64 @@ describe('from the table to the freezer', () => {
 
   it('moving puts a portion in one place only; a heap is taken by weight', () => {
     const { tokens } = birds();
-    const [a, b] = [traysOf(planPacks(packsWanted(tokens, 'chicken', EATERS, { ...WRAPPING, tolerance: 0.4 })!).plan!, map(tokens), WRAPPING, newId)[0]!, besidesTrays(tokens, WRAPPING, newId)[0]!];
+    const [a, b] = [
+      traysOf(
+        planPacks(packsWanted(tokens, 'chicken', EATERS, { ...WRAPPING, tolerance: 0.4 })!).plan!,
+        map(tokens),
+        WRAPPING,
+        newId,
+      )[0]!,
+      besidesTrays(tokens, WRAPPING, newId)[0]!,
+    ];
     const token = map(tokens).get(a.tokens[0]!)!;
     const after = moved([a, b], token, b.id);
     expect(after.filter(({ tokens: own }) => own.includes(token.id)).map(({ id }) => id)).toEqual([b.id]);
     expect(moved(after, token, null).flatMap(({ tokens: own }) => own)).not.toContain(token.id);
-    expect(moved([a], tokens.find(({ isHeap }) => isHeap)!, a.id, 1200)[0]?.heaps).toEqual({ back: 1200 });
+    expect(
+      moved(
+        [a],
+        tokens.find(({ isHeap }) => isHeap)!,
+        a.id,
+        1200,
+      )[0]?.heaps,
+    ).toEqual({ back: 1200 });
   });
 });
 
 describe('plates', () => {
-  const eaters = [{ name: 'Ann', targetG: 200 }, { name: 'Bo', targetG: 150 }];
+  const eaters = [
+    { name: 'Ann', targetG: 200 },
+    { name: 'Bo', targetG: 150 },
+  ];
   it('the large piece goes to the large eater, a heap fills up', () => {
-    expect(dealPlates(eaters, [{ id: 'a', massG: 150 }, { id: 'b', massG: 205 }], 0, 0.15).map(({ helpings }) => helpings)).toEqual([['b'], ['a']]);
-    expect(dealPlates(eaters, [{ id: 'a', massG: 140 }], 210, 0.15).map(({ massG }) => Math.round(massG))).toEqual([200, 150]);
+    expect(
+      dealPlates(
+        eaters,
+        [
+          { id: 'a', massG: 150 },
+          { id: 'b', massG: 205 },
+        ],
+        0,
+        0.15,
+      ).map(({ helpings }) => helpings),
+    ).toEqual([['b'], ['a']]);
+    expect(
+      dealPlates(eaters, [{ id: 'a', massG: 140 }], 210, 0.15).map(({ massG }) => Math.round(massG)),
+    ).toEqual([200, 150]);
   });
   it('as few as can be are off beyond the tolerance, and twenty wings are dealt at once', () => {
-    const dealt = dealPlates([{ name: 'Ann', targetG: 260 }, { name: 'Bo', targetG: 240 }], [{ id: 'a', massG: 203 }, { id: 'b', massG: 181 }], 0, 0.25);
+    const dealt = dealPlates(
+      [
+        { name: 'Ann', targetG: 260 },
+        { name: 'Bo', targetG: 240 },
+      ],
+      [
+        { id: 'a', massG: 203 },
+        { id: 'b', massG: 181 },
+      ],
+      0,
+      0.25,
+    );
     expect(dealt.map(({ massG }) => massG)).toEqual([203, 181]);
     const wings = Array.from({ length: 20 }, (_, w) => ({ id: `w${w}`, massG: 40 + w }));
     expect(dealPlates(eaters, wings, 0, 0.15).flatMap(({ helpings }) => helpings)).toHaveLength(20);
@@ -113,8 +197,32 @@ describe('plates', () => {
 
 it('what is left over is halved, packed for one, or ground', () => {
   const journal = new JournalBuilder();
-  journal.add({ type: 'received', lot: 'loin', kind: 'strip-loin', count: 1, massDg: 20_000, paidMinor: 3000, on: '2026-11-20' });
-  for (const [lot, massDg] of [['large', 4500], ['middling', 3200], ['small', 700]] as const) journal.add({ type: 'cut', from: 'loin', lot, part: 'steaks', destination: 'main', massDg, count: 1, on: '2026-11-20' });
+  journal.add({
+    type: 'received',
+    lot: 'loin',
+    kind: 'strip-loin',
+    count: 1,
+    massDg: 20_000,
+    paidMinor: 3000,
+    on: '2026-11-20',
+  });
+  for (const [lot, massDg] of [
+    ['large', 4500],
+    ['middling', 3200],
+    ['small', 700],
+  ] as const)
+    journal.add({
+      type: 'cut',
+      from: 'loin',
+      lot,
+      part: 'steaks',
+      destination: 'main',
+      massDg,
+      count: 1,
+      on: '2026-11-20',
+    });
   const tokens = tokensOf(toWrap(journal.household().journal.state), 'raw', new Map());
-  expect(Object.fromEntries(whatIsLeft(tokens, EATERS, 0.15).map(({ token, idea }) => [token.id, idea]))).toEqual({ large: 'halve', middling: 'for-one', small: 'grind' });
+  expect(
+    Object.fromEntries(whatIsLeft(tokens, EATERS, 0.15).map(({ token, idea }) => [token.id, idea])),
+  ).toEqual({ large: 'halve', middling: 'for-one', small: 'grind' });
 });

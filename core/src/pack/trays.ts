@@ -31,33 +31,67 @@ export interface Tray {
 export type TrayStyle = Pick<Tray, 'wrap'>;
 
 export function emptyTray(id: string, { wrap }: TrayStyle): Tray {
-  return { id, name: null, wanted: null, eaters: [], plates: null, tokens: [], heaps: {}, isLocked: false, wrap, thicknessMm: null, tareDg: 0, singly: false };
+  return {
+    id,
+    name: null,
+    wanted: null,
+    eaters: [],
+    plates: null,
+    tokens: [],
+    heaps: {},
+    isLocked: false,
+    wrap,
+    thicknessMm: null,
+    tareDg: 0,
+    singly: false,
+  };
 }
 
 /** The trays of a plan. Weights come back from what is eaten to what lies on the table. */
-export function traysOf(plan: PackPlan, tokens: ReadonlyMap<string, Token>, style: TrayStyle, newId: () => string): Tray[] {
+export function traysOf(
+  plan: PackPlan,
+  tokens: ReadonlyMap<string, Token>,
+  style: TrayStyle,
+  newId: () => string,
+): Tray[] {
   return plan.packs.map(({ name, portions, divisible, plates }) => ({
     ...emptyTray(newId(), style),
     wanted: name,
     eaters: plates.map(({ eater }) => eater),
     tokens: portions,
-    heaps: Object.fromEntries(Object.entries(divisible).map(([id, massG]) => [id, Math.min(tokens.get(id)?.massDg ?? 0, Math.round((massG * 10) / (tokens.get(id)?.eaten ?? 1)))])),
+    heaps: Object.fromEntries(
+      Object.entries(divisible).map(([id, massG]) => [
+        id,
+        Math.min(tokens.get(id)?.massDg ?? 0, Math.round((massG * 10) / (tokens.get(id)?.eaten ?? 1))),
+      ]),
+    ),
   }));
 }
 
 /** Where a plan cuts portions in two, by id, in tenths of a gram of the first piece. */
 export function cutsOf(plan: PackPlan, tokens: ReadonlyMap<string, Token>): Map<string, MassDg> {
-  const first = plan.packs.flatMap(({ plates }) => plates).filter(({ portions }) => portions.length === 1 && portions[0]?.endsWith('/1') && !tokens.has(portions[0]));
-  return new Map(first.flatMap(({ portions, massG }) => {
-    const id = (portions[0] as string).slice(0, -2);
-    const token = tokens.get(id);
-    return token ? [[id, Math.round((massG * 10) / token.eaten)] as const] : [];
-  }));
+  const first = plan.packs
+    .flatMap(({ plates }) => plates)
+    .filter(
+      ({ portions }) => portions.length === 1 && portions[0]?.endsWith('/1') && !tokens.has(portions[0]),
+    );
+  return new Map(
+    first.flatMap(({ portions, massG }) => {
+      const id = (portions[0] as string).slice(0, -2);
+      const token = tokens.get(id);
+      return token ? [[id, Math.round((massG * 10) / token.eaten)] as const] : [];
+    }),
+  );
 }
 
 /** A tray for each heap that makes no plates: bones for a pot of stock, fat to render. */
 export function besidesTrays(tokens: readonly Token[], style: TrayStyle, newId: () => string): Tray[] {
-  return tokens.filter((token) => !isPlateful(token)).map((token) => ({ ...emptyTray(newId(), style), ...(token.isHeap ? { heaps: { [token.id]: token.massDg } } : { tokens: [token.id] }) }));
+  return tokens
+    .filter((token) => !isPlateful(token))
+    .map((token) => ({
+      ...emptyTray(newId(), style),
+      ...(token.isHeap ? { heaps: { [token.id]: token.massDg } } : { tokens: [token.id] }),
+    }));
 }
 
 /** How much of a heap is in no tray. */
@@ -68,7 +102,8 @@ export function heapLeftDg(token: Token, trays: readonly Tray[]): MassDg {
 /** Puts a portion, or so much of a heap, on a tray; on the table where there is none. */
 export function moved(trays: readonly Tray[], token: Token, to: string | null, massDg: MassDg = 0): Tray[] {
   return trays.map((tray) => {
-    if (token.isHeap) return tray.id === to ? { ...tray, heaps: withHeap(tray.heaps, token.id, massDg) } : tray;
+    if (token.isHeap)
+      return tray.id === to ? { ...tray, heaps: withHeap(tray.heaps, token.id, massDg) } : tray;
     const others = tray.tokens.filter((id) => id !== token.id);
     if (tray.id === to) return { ...tray, tokens: [...others, token.id] };
     return others.length === tray.tokens.length ? tray : { ...tray, tokens: others };
@@ -81,8 +116,13 @@ function withHeap(heaps: Tray['heaps'], id: string, massDg: MassDg): Tray['heaps
 }
 
 /** What is in a tray. */
-export function contentsOf(tray: Tray, tokens: ReadonlyMap<string, Token>): { readonly token: Token; readonly massDg: MassDg }[] {
-  const portions = tray.tokens.flatMap((id) => tokens.get(id) ?? []).map((token) => ({ token, massDg: token.massDg }));
+export function contentsOf(
+  tray: Tray,
+  tokens: ReadonlyMap<string, Token>,
+): { readonly token: Token; readonly massDg: MassDg }[] {
+  const portions = tray.tokens
+    .flatMap((id) => tokens.get(id) ?? [])
+    .map((token) => ({ token, massDg: token.massDg }));
   const heaps = Object.entries(tray.heaps).flatMap(([id, massDg]) => {
     const token = tokens.get(id);
     return token ? [{ token, massDg }] : [];
@@ -107,7 +147,9 @@ export function trayName(tray: Tray, tokens: ReadonlyMap<string, Token>): string
     const { one, many } = namesOf(token);
     counts.set(many, { count: (counts.get(many)?.count ?? 0) + 1, one });
   }
-  const things = [...counts].map(([many, { count, one }]) => (count === 1 ? one : `${count} ${many}`)).join(', ');
+  const things = [...counts]
+    .map(([many, { count, one }]) => (count === 1 ? one : `${count} ${many}`))
+    .join(', ');
   const what = things === '' ? 'Empty' : things.charAt(0).toUpperCase() + things.slice(1);
   return (tray.wanted === null ? what : `${what}, ${tray.wanted}`).slice(0, 200);
 }
@@ -139,7 +181,13 @@ export function bagsOf(tray: Tray, flatPieces: number): number {
  * @param place null for none yet
  * @param meanPlateG an average plate of the household
  */
-export function packFacts(trays: readonly Tray[], tokens: ReadonlyMap<string, Token>, place: string | null, on: string, meanPlateG: number): (FactOf<'packed'> | FactOf<'placed'>)[] {
+export function packFacts(
+  trays: readonly Tray[],
+  tokens: ReadonlyMap<string, Token>,
+  place: string | null,
+  on: string,
+  meanPlateG: number,
+): (FactOf<'packed'> | FactOf<'placed'>)[] {
   const all = [...tokens.values()];
   const lotLeft = new Map(all.map(({ lot }) => [lot.id, lot.leftDg]));
   // Heaps, and portions of which one has been halved, leave by weight; others by number.
@@ -148,7 +196,11 @@ export function packFacts(trays: readonly Tray[], tokens: ReadonlyMap<string, To
     const takes = new Map<string, { count: number; massDg: number; isByMass: boolean }>();
     for (const { token, massDg } of contentsOf(tray, tokens)) {
       const known = takes.get(token.lot.id) ?? { count: 0, massDg: 0, isByMass: false };
-      takes.set(token.lot.id, { count: known.count + 1, massDg: known.massDg + massDg, isByMass: known.isByMass || byMass.has(token.lot.id) });
+      takes.set(token.lot.id, {
+        count: known.count + 1,
+        massDg: known.massDg + massDg,
+        isByMass: known.isByMass || byMass.has(token.lot.id),
+      });
     }
     if (takes.size === 0) return [];
     const from = [...takes].map(([lot, { count, massDg, isByMass }]): Take => {

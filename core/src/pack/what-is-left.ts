@@ -11,14 +11,22 @@ export type LeftIdea = 'halve' | 'grind' | 'for-one';
  *
  * @example 360 g where eaters want 180: halve it
  */
-export function whatIsLeft(tokens: readonly Token[], eaters: readonly Eater[], tolerance: number): { readonly token: Token; readonly idea: LeftIdea }[] {
-  return tokens.filter((token) => !token.isHeap && isPlateful(token) && appetites(eaters, token).length > 0).map((token) => {
-    const massG = (token.massDg / 10) * token.eaten;
-    const wanted = appetites(eaters, token);
-    const fits = (mass: number, slack: number): boolean => wanted.some((target) => Math.abs(mass - target) <= target * slack);
-    if (!token.isHalf && (fits(massG / 2, tolerance) || isForTwo(wanted, massG, tolerance))) return { token, idea: 'halve' };
-    return { token, idea: fits(massG, 0.5) ? 'for-one' : 'grind' };
-  });
+export function whatIsLeft(
+  tokens: readonly Token[],
+  eaters: readonly Eater[],
+  tolerance: number,
+): { readonly token: Token; readonly idea: LeftIdea }[] {
+  return tokens
+    .filter((token) => !token.isHeap && isPlateful(token) && appetites(eaters, token).length > 0)
+    .map((token) => {
+      const massG = (token.massDg / 10) * token.eaten;
+      const wanted = appetites(eaters, token);
+      const fits = (mass: number, slack: number): boolean =>
+        wanted.some((target) => Math.abs(mass - target) <= target * slack);
+      if (!token.isHalf && (fits(massG / 2, tolerance) || isForTwo(wanted, massG, tolerance)))
+        return { token, idea: 'halve' };
+      return { token, idea: fits(massG, 0.5) ? 'for-one' : 'grind' };
+    });
 }
 
 function appetites(eaters: readonly Eater[], { lot }: Token): number[] {
@@ -27,5 +35,7 @@ function appetites(eaters: readonly Eater[], { lot }: Token): number[] {
 
 /** Whether two eaters together want about as much. */
 function isForTwo(wanted: readonly number[], massG: number, tolerance: number): boolean {
-  return wanted.some((a, k) => wanted.slice(k + 1).some((b) => Math.abs(massG - a - b) <= (a + b) * tolerance));
+  return wanted.some((a, k) =>
+    wanted.slice(k + 1).some((b) => Math.abs(massG - a - b) <= (a + b) * tolerance),
+  );
 }

@@ -37,16 +37,30 @@ export function completePurchase(label: LabelFigures): CompletePurchase | null {
   return paidMinor < 0 || label.discountMinor < 0 ? null : { ...whole, paidMinor };
 }
 
-function workOut({ massDg, perKgMinor, totalMinor }: LabelFigures): Omit<CompletePurchase, 'paidMinor'> | null {
+function workOut({
+  massDg,
+  perKgMinor,
+  totalMinor,
+}: LabelFigures): Omit<CompletePurchase, 'paidMinor'> | null {
   if (massDg !== null && massDg > 0 && totalMinor !== null) {
     const perKg = unitPrice(massDg, totalMinor);
-    return { massDg, perKgMinor: perKgMinor ?? perKg, totalMinor, workedOut: perKgMinor === null ? 'perKgMinor' : null };
+    return {
+      massDg,
+      perKgMinor: perKgMinor ?? perKg,
+      totalMinor,
+      workedOut: perKgMinor === null ? 'perKgMinor' : null,
+    };
   }
   if (massDg !== null && perKgMinor !== null) {
     return { massDg, perKgMinor, totalMinor: labelTotal(massDg, perKgMinor), workedOut: 'totalMinor' };
   }
   if (perKgMinor !== null && perKgMinor > 0 && totalMinor !== null) {
-    return { massDg: roundHalfUp((totalMinor / perKgMinor) * 10_000), perKgMinor, totalMinor, workedOut: 'massDg' };
+    return {
+      massDg: roundHalfUp((totalMinor / perKgMinor) * 10_000),
+      perKgMinor,
+      totalMinor,
+      workedOut: 'massDg',
+    };
   }
   return null;
 }

@@ -38,6 +38,9 @@ function takenOff(discount: Discount, massDg: MassDg, totalMinor: Minor): Minor 
     case 'off-total':
       return discount.minor;
     case 'multi-buy':
-      return roundHalfUp((totalMinor * Math.floor(discount.count / discount.buy) * (discount.buy - discount.pay)) / Math.max(1, discount.count));
+      return roundHalfUp(
+        (totalMinor * Math.floor(discount.count / discount.buy) * (discount.buy - discount.pay)) /
+          Math.max(1, discount.count),
+      );
   }
 }

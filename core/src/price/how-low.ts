@@ -23,6 +23,12 @@ export function howLow(book: PriceBook, item: string, perKgMinor: number, on: Is
   const year = notes.slice(countUpTo(notes, addDays(on, -366)), countUpTo(notes, on));
   const [oldest] = year;
   if (!oldest || year.length < LEAST_SEEN) return null;
-  const count = (which: (minor: number) => boolean): number => year.filter((note) => which(note.perKgMinor)).length;
-  return { higher: count((minor) => minor > perKgMinor), lower: count((minor) => minor < perKgMinor), seen: year.length, since: oldest.on };
+  const count = (which: (minor: number) => boolean): number =>
+    year.filter((note) => which(note.perKgMinor)).length;
+  return {
+    higher: count((minor) => minor > perKgMinor),
+    lower: count((minor) => minor < perKgMinor),
+    seen: year.length,
+    since: oldest.on,
+  };
 }

@@ -15,14 +15,29 @@ import { notesOf, priceBook } from './price-book';
 import { priceQuestions } from './price-questions';
 import { saleRhythm } from './sale-rhythm';
 
-const note = (on: string, perKgMinor: number, shop = 'Hollis Lane Farm', over: Partial<PriceNote> = {}): PriceNote => ({ item: 'strip-steak', shop, perKgMinor, on, ...over });
+const note = (
+  on: string,
+  perKgMinor: number,
+  shop = 'Hollis Lane Farm',
+  over: Partial<PriceNote> = {},
+): PriceNote => ({ item: 'strip-steak', shop, perKgMinor, on, ...over });
 const bookOf = (...notes: PriceNote[]) => priceBook(notes.map((each, index) => [`k${index}`, each]));
 
 describe('the going price', () => {
-  const book = bookOf(note('2026-03-01', 2790, 'A'), note('2026-03-05', 2650, 'B'), note('2026-03-06', 1200, 'C', { offer: true }), note('2026-01-10', 9000, 'A'), note('2026-02-20', 3100, 'B'));
+  const book = bookOf(
+    note('2026-03-01', 2790, 'A'),
+    note('2026-03-05', 2650, 'B'),
+    note('2026-03-06', 1200, 'C', { offer: true }),
+    note('2026-01-10', 9000, 'A'),
+    note('2026-02-20', 3100, 'B'),
+  );
 
   it('is the median of what each shop last asked in sixty days', () => {
-    expect(goingPrice(book, 'strip-steak', '2026-03-07')).toMatchObject({ perKgMinor: 2650, ageDays: 1, notes: [{ shop: 'C' }, { shop: 'B' }, { shop: 'A' }] });
+    expect(goingPrice(book, 'strip-steak', '2026-03-07')).toMatchObject({
+      perKgMinor: 2650,
+      ageDays: 1,
+      notes: [{ shop: 'C' }, { shop: 'B' }, { shop: 'A' }],
+    });
   });
 
   it.each([
@@ -38,31 +53,74 @@ describe('the going price', () => {
   });
 
   it('says how low a price is among those seen in a year, from four on', () => {
-    expect(howLow(book, 'strip-steak', 2000, '2026-03-07')).toEqual({ higher: 4, lower: 1, seen: 5, since: '2026-01-10' });
+    expect(howLow(book, 'strip-steak', 2000, '2026-03-07')).toEqual({
+      higher: 4,
+      lower: 1,
+      seen: 5,
+      since: '2026-01-10',
+    });
     expect(howLow(book, 'strip-steak', 2000, '2026-03-03')).toBeNull();
   });
 
   it('counts a renamed shop under its new name, also when it was renamed twice; a circle stays as it is', () => {
-    const rename = (key: string, from: string, to: string) => ({ type: 'shop' as const, key, stamp: { at: '2026-01-01T00:00:00.000Z', device: 'd', seq: 0 }, value: { from, to } });
-    const names = shopNames(householdOf([], [rename('1', 'A', 'B'), rename('2', 'B', 'D'), rename('3', 'X', 'Y'), rename('4', 'Y', 'X')]));
-    expect([...names]).toEqual([['A', 'D'], ['B', 'D']]);
+    const rename = (key: string, from: string, to: string) => ({
+      type: 'shop' as const,
+      key,
+      stamp: { at: '2026-01-01T00:00:00.000Z', device: 'd', seq: 0 },
+      value: { from, to },
+    });
+    const names = shopNames(
+      householdOf(
+        [],
+        [rename('1', 'A', 'B'), rename('2', 'B', 'D'), rename('3', 'X', 'Y'), rename('4', 'Y', 'X')],
+      ),
+    );
+    expect([...names]).toEqual([
+      ['A', 'D'],
+      ['B', 'D'],
+    ]);
     expect(notesOf(priceBook([['k', note('2026-01-01', 1, 'A')]], names), 'strip-steak')[0]?.shop).toBe('D');
   });
 });
 
 describe('the rhythm of sales', () => {
   const weekly = (from: string, weeks: number, offer: (on: string) => boolean): PriceNote[] =>
-    Array.from({ length: weeks }, (_, week) => addDays(from, week * 7)).map((on) => note(on, offer(on) ? 2000 : 2700, 'A', offer(on) ? { offer: true } : {}));
-  const beforeEaster = (on: string): boolean => feastDays(Number(on.slice(0, 4))).some(({ id, on: feast }) => id === 'easter' && on <= feast && on > addDays(feast, -14));
+    Array.from({ length: weeks }, (_, week) => addDays(from, week * 7)).map((on) =>
+      note(on, offer(on) ? 2000 : 2700, 'A', offer(on) ? { offer: true } : {}),
+    );
+  const beforeEaster = (on: string): boolean =>
+    feastDays(Number(on.slice(0, 4))).some(
+      ({ id, on: feast }) => id === 'easter' && on <= feast && on > addDays(feast, -14),
+    );
 
   it('finds a feast that comes back, how sure that is and how deep it went', () => {
-    const [first] = saleRhythm(bookOf(...weekly('2024-01-01', 140, beforeEaster)), 'strip-steak', '2026-11-01');
-    expect(first).toMatchObject({ id: 'easter', name: 'Easter', years: 3, offered: 3, likely: 0.8, depth: expect.closeTo(1 - 2000 / 2700, 6), next: '2027-03-07' });
+    const [first] = saleRhythm(
+      bookOf(...weekly('2024-01-01', 140, beforeEaster)),
+      'strip-steak',
+      '2026-11-01',
+    );
+    expect(first).toMatchObject({
+      id: 'easter',
+      name: 'Easter',
+      years: 3,
+      offered: 3,
+      likely: 0.8,
+      depth: expect.closeTo(1 - 2000 / 2700, 6),
+      next: '2027-03-07',
+    });
   });
 
   it('claims nothing from less than two years, nor from an offer seen once', () => {
-    expect(saleRhythm(bookOf(...weekly('2025-01-01', 80, beforeEaster)), 'strip-steak', '2026-07-01')).toEqual([]);
-    expect(saleRhythm(bookOf(...weekly('2024-01-01', 140, (on) => on.startsWith('2025-04'))), 'strip-steak', '2026-11-01')).toEqual([]);
+    expect(
+      saleRhythm(bookOf(...weekly('2025-01-01', 80, beforeEaster)), 'strip-steak', '2026-07-01'),
+    ).toEqual([]);
+    expect(
+      saleRhythm(
+        bookOf(...weekly('2024-01-01', 140, (on) => on.startsWith('2025-04'))),
+        'strip-steak',
+        '2026-11-01',
+      ),
+    ).toEqual([]);
   });
 
   it('knows when Easter is', () => {
@@ -78,16 +136,26 @@ describe('questions about a price', () => {
     ['ten times too much', 27_000, 'kg'],
   ])('%s', (_what, perKgMinor, meant) => {
     const questions = priceQuestions(book, note('2026-03-09', perKgMinor, 'A'));
-    expect(questions.map((question) => (question.code === 'far-off' ? question.meant : question.code))).toEqual(meant === null ? [] : [meant]);
+    expect(
+      questions.map((question) => (question.code === 'far-off' ? question.meant : question.code)),
+    ).toEqual(meant === null ? [] : [meant]);
   });
 
   it('a second price of the same day and shop', () => {
-    expect(priceQuestions(book, note('2026-03-01', 2500, 'A'))).toMatchObject([{ code: 'same-day', other: { key: 'k0' } }]);
+    expect(priceQuestions(book, note('2026-03-01', 2500, 'A'))).toMatchObject([
+      { code: 'same-day', other: { key: 'k0' } },
+    ]);
     expect(priceQuestions(book, note('2026-03-01', 2500, 'A'), 'k0')).toEqual([]);
   });
 
   it('units come to a kilogram', () => {
-    expect([perKgOf(1000, 'kg', null), perKgOf(100, '100g', null), perKgOf(454, 'lb', null), perKgOf(600, 'pack', 4000), perKgOf(600, 'piece', null)]).toEqual([1000, 1000, 1001, 1500, null]);
+    expect([
+      perKgOf(1000, 'kg', null),
+      perKgOf(100, '100g', null),
+      perKgOf(454, 'lb', null),
+      perKgOf(600, 'pack', 4000),
+      perKgOf(600, 'piece', null),
+    ]).toEqual([1000, 1000, 1001, 1500, null]);
   });
 });
 
@@ -108,7 +176,23 @@ describe('discounts match the label to the coin', () => {
 
 describe('CSV', () => {
   it('brings hostile text back, through papaparse and through our own reader; formulas are neutralised', () => {
-    const hostile = fc.oneof(fc.string(), fc.constantFrom('=1+1', '@SUM(A1)', '+44', '-1', '"', '""', 'a,b', 'a;b', 'a\r\nb', '\t=1', 'ä€', '\'=x'));
+    const hostile = fc.oneof(
+      fc.string(),
+      fc.constantFrom(
+        '=1+1',
+        '@SUM(A1)',
+        '+44',
+        '-1',
+        '"',
+        '""',
+        'a,b',
+        'a;b',
+        'a\r\nb',
+        '\t=1',
+        'ä€',
+        "'=x",
+      ),
+    );
     fc.assert(
       fc.property(fc.array(fc.tuple(hostile, hostile), { minLength: 1 }), (rows) => {
         const text = writeCsv(['first', 'second'], rows);
@@ -120,21 +204,39 @@ describe('CSV', () => {
         });
       }),
     );
-    expect(readCsv('\ufeffItem;Price\r\n"a;b";\'=1\r\n').lines).toEqual([{ line: 2, cells: { item: 'a;b', price: '=1' } }]);
+    expect(readCsv('\ufeffItem;Price\r\n"a;b";\'=1\r\n').lines).toEqual([
+      { line: 2, cells: { item: 'a;b', price: '=1' } },
+    ]);
   });
 
   it('prices: out and in again is the same book', () => {
-    const book = bookOf(note('2026-03-01', 2799, 'A, "the" shop'), note('2026-03-02', 100, '=cmd|x', { offer: true, note: '-sharp' }));
+    const book = bookOf(
+      note('2026-03-01', 2799, 'A, "the" shop'),
+      note('2026-03-02', 100, '=cmd|x', { offer: true, note: '-sharp' }),
+    );
     const read = readPriceCsv(writePriceCsv(book, 'EUR'), priceBook([]), 'EUR', '.');
-    expect(typeof read === 'object' && read.good.map(({ note: each }) => each)).toEqual([...book.byItem.values()].flat().map(({ key: _, ...each }) => each));
-    expect(readPriceCsv(writePriceCsv(book, 'EUR'), book, 'EUR', '.')).toMatchObject({ good: [], bad: [], known: 2 });
+    expect(typeof read === 'object' && read.good.map(({ note: each }) => each)).toEqual(
+      [...book.byItem.values()].flat().map(({ key: _, ...each }) => each),
+    );
+    expect(readPriceCsv(writePriceCsv(book, 'EUR'), book, 'EUR', '.')).toMatchObject({
+      good: [],
+      bad: [],
+      known: 2,
+    });
   });
 
   it('semicolons, decimal commas, units, a mark in front; a bad line by its number with the reason', () => {
-    const text = '\ufeffItem;Shop;Date;Price;Unit;Weight g;Offer\r\nStrip steak;A;2026-03-01;27,90;;;\r\nstrip-steak;A;2026-03-02;2,79;100 g;;yes\r\nwhale;A;2026-03-02;1;;;\r\nstrip-steak;;2026-03-02;1;;;\r\nstrip-steak;A;3/2/26;1;;;\r\nstrip-steak;A;2026-03-02;minus;;;\r\nstrip-steak;A;2026-03-03;6;pack;;\r\nstrip-steak;A;2026-03-03;6;pack;400;\r\nstrip-steak;A;2026-03-04;5;stone;;';
+    const text =
+      '\ufeffItem;Shop;Date;Price;Unit;Weight g;Offer\r\nStrip steak;A;2026-03-01;27,90;;;\r\nstrip-steak;A;2026-03-02;2,79;100 g;;yes\r\nwhale;A;2026-03-02;1;;;\r\nstrip-steak;;2026-03-02;1;;;\r\nstrip-steak;A;3/2/26;1;;;\r\nstrip-steak;A;2026-03-02;minus;;;\r\nstrip-steak;A;2026-03-03;6;pack;;\r\nstrip-steak;A;2026-03-03;6;pack;400;\r\nstrip-steak;A;2026-03-04;5;stone;;';
     const read = readPriceCsv(text, priceBook([]), 'EUR', ',');
     if (typeof read === 'string') throw new Error(read);
-    expect(read.good.map(({ line, note: { perKgMinor, offer } }) => [line, perKgMinor, offer ?? false])).toEqual([[2, 2790, false], [3, 2790, true], [9, 1500, false]]);
+    expect(
+      read.good.map(({ line, note: { perKgMinor, offer } }) => [line, perKgMinor, offer ?? false]),
+    ).toEqual([
+      [2, 2790, false],
+      [3, 2790, true],
+      [9, 1500, false],
+    ]);
     expect(read.bad.map(({ line, reason }) => `${line}: ${reason}`)).toEqual([
       '4: “whale” is no known item',
       '5: the shop has no name, or one of over 200 letters',
@@ -146,11 +248,16 @@ describe('CSV', () => {
   });
 
   it('another table is refused with the columns it lacks', () => {
-    expect(readPriceCsv('a,b\n1,2', priceBook([]), 'EUR', '.')).toContain('item, shop, date, price are missing');
+    expect(readPriceCsv('a,b\n1,2', priceBook([]), 'EUR', '.')).toContain(
+      'item, shop, date, price are missing',
+    );
   });
 
   it('100,000 lines', () => {
-    const lines = Array.from({ length: 100_000 }, (_, index) => `strip-steak,A,${addDays('1950-01-01', index % 27_000)},${10 + (index % 7)}.5`);
+    const lines = Array.from(
+      { length: 100_000 },
+      (_, index) => `strip-steak,A,${addDays('1950-01-01', index % 27_000)},${10 + (index % 7)}.5`,
+    );
     const read = readPriceCsv(`item,shop,date,price\n${lines.join('\n')}`, priceBook([]), 'EUR', '.');
     expect(typeof read === 'object' && read.good.length + read.known).toBe(100_000);
   });

@@ -19,7 +19,10 @@ const byDay = bisector<KeyedNote, IsoDate>((note, day) => ascending(note.on, day
  * @param notes key and note; a shop that was renamed counts under its new name
  * @param shopNames old names of shops and what each is called now
  */
-export function priceBook(notes: Iterable<readonly [string, PriceNote]>, shopNames: ReadonlyMap<string, string> = new Map()): PriceBook {
+export function priceBook(
+  notes: Iterable<readonly [string, PriceNote]>,
+  shopNames: ReadonlyMap<string, string> = new Map(),
+): PriceBook {
   const byItem = new Map<string, KeyedNote[]>();
   let size = 0;
   for (const [key, note] of notes) {

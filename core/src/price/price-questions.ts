@@ -5,7 +5,12 @@ import { notesOf, type KeyedNote, type PriceBook } from './price-book';
 /** Something to ask before a price is written down. */
 export type PriceQuestion =
   | { readonly code: 'same-day'; readonly other: KeyedNote }
-  | { readonly code: 'far-off'; readonly going: number; readonly times: number; readonly meant: 'lb' | '100g' | 'kg' | null };
+  | {
+      readonly code: 'far-off';
+      readonly going: number;
+      readonly times: number;
+      readonly meant: 'lb' | '100g' | 'kg' | null;
+    };
 
 /** A price this many times above or below what an item goes for is a slip more often than news. */
 const FAR_OFF = 4;
@@ -20,11 +25,18 @@ const UNIT_SLIPS: readonly [factor: number, meant: 'lb' | '100g' | 'kg'][] = [
 /** What to ask about a price: a second one of the same day, or one that is far from what the item goes for. */
 export function priceQuestions(book: PriceBook, note: PriceNote, ownKey?: string): PriceQuestion[] {
   const questions: PriceQuestion[] = [];
-  const other = notesOf(book, note.item).find((each) => each.on === note.on && each.shop === note.shop && each.key !== ownKey);
+  const other = notesOf(book, note.item).find(
+    (each) => each.on === note.on && each.shop === note.shop && each.key !== ownKey,
+  );
   if (other && other.perKgMinor !== note.perKgMinor) questions.push({ code: 'same-day', other });
   const going = goingPrice(book, note.item, note.on);
   if (going && isFarOff(note.perKgMinor / going.perKgMinor)) {
-    questions.push({ code: 'far-off', going: going.perKgMinor, times: note.perKgMinor / going.perKgMinor, meant: slipOf(note.perKgMinor / going.perKgMinor) });
+    questions.push({
+      code: 'far-off',
+      going: going.perKgMinor,
+      times: note.perKgMinor / going.perKgMinor,
+      meant: slipOf(note.perKgMinor / going.perKgMinor),
+    });
   }
   return questions;
 }

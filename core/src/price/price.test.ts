@@ -12,13 +12,25 @@ describe('what a label says', () => {
   });
 
   it('gives the third figure from any two', () => {
-    expect(completePurchase({ ...label, massDg: 50_000, perKgMinor: 1200 })).toMatchObject({ totalMinor: 6000, paidMinor: 6000, workedOut: 'totalMinor' });
-    expect(completePurchase({ ...label, massDg: 50_000, totalMinor: 6000 })).toMatchObject({ perKgMinor: 1200, workedOut: 'perKgMinor' });
-    expect(completePurchase({ ...label, perKgMinor: 1200, totalMinor: 6000 })).toMatchObject({ massDg: 50_000, workedOut: 'massDg' });
+    expect(completePurchase({ ...label, massDg: 50_000, perKgMinor: 1200 })).toMatchObject({
+      totalMinor: 6000,
+      paidMinor: 6000,
+      workedOut: 'totalMinor',
+    });
+    expect(completePurchase({ ...label, massDg: 50_000, totalMinor: 6000 })).toMatchObject({
+      perKgMinor: 1200,
+      workedOut: 'perKgMinor',
+    });
+    expect(completePurchase({ ...label, perKgMinor: 1200, totalMinor: 6000 })).toMatchObject({
+      massDg: 50_000,
+      workedOut: 'massDg',
+    });
   });
 
   it('takes the discount off the total, and no more than it', () => {
-    expect(completePurchase({ ...label, massDg: 50_000, totalMinor: 7000, discountMinor: 350 })?.paidMinor).toBe(6650);
+    expect(
+      completePurchase({ ...label, massDg: 50_000, totalMinor: 7000, discountMinor: 350 })?.paidMinor,
+    ).toBe(6650);
     expect(completePurchase({ ...label, massDg: 50_000, totalMinor: 7000, discountMinor: 7001 })).toBeNull();
     expect(completePurchase({ ...label, massDg: 0, perKgMinor: 100 })).toBeNull();
     expect(completePurchase(label)).toBeNull();
@@ -31,11 +43,14 @@ describe('what a label says', () => {
 
   it('total and unit price lead back to each other', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 1000, max: 500_000 }), fc.integer({ min: 50, max: 20_000 }), (massDg, perKgMinor) => {
-        const back = unitPrice(massDg, labelTotal(massDg, perKgMinor));
-        expect(Math.abs(back - perKgMinor)).toBeLessThanOrEqual(Math.ceil(5000 / massDg));
-      }),
+      fc.property(
+        fc.integer({ min: 1000, max: 500_000 }),
+        fc.integer({ min: 50, max: 20_000 }),
+        (massDg, perKgMinor) => {
+          const back = unitPrice(massDg, labelTotal(massDg, perKgMinor));
+          expect(Math.abs(back - perKgMinor)).toBeLessThanOrEqual(Math.ceil(5000 / massDg));
+        },
+      ),
     );
   });
 });
-

@@ -22,7 +22,20 @@ export interface Season {
 const LEAST_DAYS = 700;
 /** Offers for a feast stand in the three weeks before it; an estimate. */
 const BEFORE_FEAST_DAYS = 21;
-const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];
+const MONTHS = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+];
 
 interface Window {
   readonly id: string;
@@ -32,10 +45,16 @@ interface Window {
 }
 
 function windowsOf(year: number): Window[] {
-  const feasts = feastDays(year).map(({ id, name, on }) => ({ id, name, from: addDays(on, -BEFORE_FEAST_DAYS), to: on }));
+  const feasts = feastDays(year).map(({ id, name, on }) => ({
+    id,
+    name,
+    from: addDays(on, -BEFORE_FEAST_DAYS),
+    to: on,
+  }));
   const months = MONTHS.map((name, index) => {
     const from = `${year}-${String(index + 1).padStart(2, '0')}-01`;
-    const to = index === 11 ? `${year}-12-31` : addDays(`${year}-${String(index + 2).padStart(2, '0')}-01`, -1);
+    const to =
+      index === 11 ? `${year}-12-31` : addDays(`${year}-${String(index + 2).padStart(2, '0')}-01`, -1);
     return { id: `month-${index + 1}`, name, from, to };
   });
   return [...feasts, ...months];
@@ -62,9 +81,19 @@ export function saleRhythm(book: PriceBook, item: string, on: IsoDate): Season[]
     .sort((a, b) => b.likely - a.likely || (a.next < b.next ? -1 : 1));
 }
 
-function seasonOf(id: string, years: readonly number[], notes: readonly KeyedNote[], on: IsoDate): Season | null {
+function seasonOf(
+  id: string,
+  years: readonly number[],
+  notes: readonly KeyedNote[],
+  on: IsoDate,
+): Season | null {
   const windows = years.flatMap((year) => windowsOf(year).find((window) => window.id === id) ?? []);
-  const past = windows.filter(({ to }) => to <= on).map((window) => ({ window, seen: notes.filter((note) => note.on >= window.from && note.on <= window.to) }));
+  const past = windows
+    .filter(({ to }) => to <= on)
+    .map((window) => ({
+      window,
+      seen: notes.filter((note) => note.on >= window.from && note.on <= window.to),
+    }));
   const observed = past.filter(({ seen }) => seen.length > 0);
   const offers = observed.filter(({ seen }) => seen.some(({ offer }) => offer));
   const next = windows.find(({ to }) => to > on);
@@ -83,10 +112,13 @@ function seasonOf(id: string, years: readonly number[], notes: readonly KeyedNot
 
 /** How far the cheapest offer of a window lay below the regular prices of half a year around it. */
 function depthOf(seen: readonly KeyedNote[], notes: readonly KeyedNote[], { from, to }: Window): number[] {
-  const around = notes.filter((note) => !note.offer && note.on >= addDays(from, -90) && note.on <= addDays(to, 90)).map(({ perKgMinor }) => perKgMinor);
+  const around = notes
+    .filter((note) => !note.offer && note.on >= addDays(from, -90) && note.on <= addDays(to, 90))
+    .map(({ perKgMinor }) => perKgMinor);
   const regular = [...around].sort((a, b) => a - b)[Math.floor(around.length / 2)];
   const lowest = Math.min(...seen.filter(({ offer }) => offer).map(({ perKgMinor }) => perKgMinor));
   return regular && lowest < regular ? [1 - lowest / regular] : [];
 }
 
-const range = (from: number, to: number): number[] => Array.from({ length: to - from + 1 }, (_, index) => from + index);
+const range = (from: number, to: number): number[] =>
+  Array.from({ length: to - from + 1 }, (_, index) => from + index);

@@ -10,7 +10,18 @@ export const shopListsSchema = z.strictObject({
   shops: z.array(
     z.strictObject({
       shop: z.string().min(1).max(200),
-      weeks: z.array(z.strictObject({ on: day, lines: z.array(z.tuple([z.string().regex(/^[a-z][a-z0-9-]*$/), z.int().positive(), z.union([z.literal(0), z.literal(1)])])) })),
+      weeks: z.array(
+        z.strictObject({
+          on: day,
+          lines: z.array(
+            z.tuple([
+              z.string().regex(/^[a-z][a-z0-9-]*$/),
+              z.int().positive(),
+              z.union([z.literal(0), z.literal(1)]),
+            ]),
+          ),
+        }),
+      ),
     }),
   ),
 });

@@ -6,8 +6,14 @@ import type { Reading } from './reading';
  *
  * @example frameOf({ massDg: 3720, isStable: true, … }) // "ST,GS,+   372.0 g"
  */
-export function frameOf({ massDg, isStable, isOverload }: Pick<Reading, 'massDg' | 'isStable' | 'isOverload'>): string {
+export function frameOf({
+  massDg,
+  isStable,
+  isOverload,
+}: Pick<Reading, 'massDg' | 'isStable' | 'isOverload'>): string {
   if (isOverload) return 'OL';
-  const figure = Math.abs(massDg / 10).toFixed(1).padStart(7);
+  const figure = Math.abs(massDg / 10)
+    .toFixed(1)
+    .padStart(7);
   return `${isStable ? 'ST' : 'US'},GS,${massDg < 0 ? '-' : '+'}${figure} g`;
 }

@@ -23,7 +23,9 @@ export class FrameReader {
     this.rest = lines.pop() ?? '';
     const tooLong = this.rest.length > LONGEST ? this.rest.slice(0, LONGEST) : null;
     if (tooLong !== null) this.rest = '';
-    return [...lines, ...(tooLong === null ? [] : [tooLong])].filter((line) => line.trim() !== '').map(understand);
+    return [...lines, ...(tooLong === null ? [] : [tooLong])]
+      .filter((line) => line.trim() !== '')
+      .map(understand);
   }
 }
 

@@ -47,7 +47,10 @@ function separated(line: string): string {
   return line.replace(/,(?!\d)|(?<!\d),/g, ' ').replace(/([+-])\s+(?=\d)/g, '$1');
 }
 
-function marksOf(before: readonly string[], after: readonly string[]): { isStable: boolean; isUnstable: boolean; isNegative: boolean } | null {
+function marksOf(
+  before: readonly string[],
+  after: readonly string[],
+): { isStable: boolean; isUnstable: boolean; isNegative: boolean } | null {
   const marks = { isStable: false, isUnstable: false, isNegative: false };
   for (const word of [...before, ...after]) {
     if (STABLE.has(word)) marks.isStable = true;

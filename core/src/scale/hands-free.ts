@@ -33,7 +33,12 @@ export class HandsFree {
       if (mode === 'one-by-one') this.last = null;
       return false;
     }
-    if (mode === 'one-by-one' && this.last !== null && Math.abs(net - this.last) <= SAME_STEPS * this.graduationDg) return false;
+    if (
+      mode === 'one-by-one' &&
+      this.last !== null &&
+      Math.abs(net - this.last) <= SAME_STEPS * this.graduationDg
+    )
+      return false;
     return true;
   }
 

@@ -34,7 +34,21 @@ describe('a line of a scale', () => {
     expect(readFrame(line)?.isOverload).toBe(true);
   });
 
-  it.each(['', '   ', '372', 'ST,GS,+ 12', '372 pcs', '12:30', 'READY', 'ERR 4', 'ST,GS,+ kg', '1.2.3 kg', 'TOTAL 12 g EUR', '{"g":12}', '12345678901 g'])('%s is no weight', (line) => {
+  it.each([
+    '',
+    '   ',
+    '372',
+    'ST,GS,+ 12',
+    '372 pcs',
+    '12:30',
+    'READY',
+    'ERR 4',
+    'ST,GS,+ kg',
+    '1.2.3 kg',
+    'TOTAL 12 g EUR',
+    '{"g":12}',
+    '12345678901 g',
+  ])('%s is no weight', (line) => {
     expect(readFrame(line)).toBeNull();
   });
 
@@ -58,9 +72,13 @@ describe('a stream of chunks', () => {
   it('gives the same lines however it is cut, with any line end', () => {
     fc.assert(
       fc.property(masses, cuts, fc.constantFrom('\r\n', '\n', '\r', '\u0003\u0002'), (all, at, end) => {
-        const text = all.map((massDg, index) => frameOf({ massDg, isStable: index % 2 === 0, isOverload: false }) + end).join('');
+        const text = all
+          .map((massDg, index) => frameOf({ massDg, isStable: index % 2 === 0, isOverload: false }) + end)
+          .join('');
         const lines = read(chunks(text, at));
-        expect(lines).toEqual(all.map((massDg, index) => ({ frame: { massDg, isStable: index % 2 === 0, isOverload: false } })));
+        expect(lines).toEqual(
+          all.map((massDg, index) => ({ frame: { massDg, isStable: index % 2 === 0, isOverload: false } })),
+        );
       }),
     );
   });
@@ -69,7 +87,10 @@ describe('a stream of chunks', () => {
     const foreign = fc.constantFrom('READY', '????', 'TOTAL 3', '\u0000\u0001x', '12:31');
     fc.assert(
       fc.property(masses, fc.array(foreign, { minLength: 1, maxLength: 10 }), cuts, (all, noise, at) => {
-        const lines = all.flatMap((massDg, index) => [frameOf({ massDg, isStable: true, isOverload: false }), noise[index % noise.length] ?? '']);
+        const lines = all.flatMap((massDg, index) => [
+          frameOf({ massDg, isStable: true, isOverload: false }),
+          noise[index % noise.length] ?? '',
+        ]);
         const found = read(chunks(`${lines.join('\r\n')}\r\n`, at));
         expect(found.flatMap((line) => ('frame' in line ? line.frame.massDg : []))).toEqual(all);
         expect(found.filter((line) => 'rubbish' in line)).toHaveLength(all.length);
@@ -82,19 +103,35 @@ describe('a stream of chunks', () => {
     expect(reader.push('ST,GS,+   37')).toEqual([]);
     expect(reader.push('2.0 g\r\nUS,GS,+  1.0 g\r\nST')).toHaveLength(2);
     expect(reader.push('x'.repeat(500))).toHaveLength(1);
-    expect(reader.push('\nST,GS,+   5.0 g\n')).toEqual([{ frame: { massDg: 50, isStable: true, isOverload: false } }]);
+    expect(reader.push('\nST,GS,+   5.0 g\n')).toEqual([
+      { frame: { massDg: 50, isStable: true, isOverload: false } },
+    ]);
   });
 });
 
 describe('steadiness', () => {
-  interface Outcome { readonly isRight: boolean; readonly lateMs: number; readonly isDuring: boolean; readonly errorSteps: number }
+  interface Outcome {
+    readonly isRight: boolean;
+    readonly lateMs: number;
+    readonly isDuring: boolean;
+    readonly errorSteps: number;
+  }
 
   /** One weighing with everything that disturbs it, and what the detector made of it. */
   function weigh(seed: number): Outcome {
     const uniform = seededUniform(seed);
     const graduationDg = Object.values(GRADUATIONS)[seed % 3] as number;
     const between = (low: number, high: number): number => low + uniform() * (high - low);
-    const scale = new SimulatedScale({ graduationDg, capacityDg: 200_000, settleMs: between(300, 1200), noiseSteps: 0.5, driftSteps: between(-1, 1) }, uniform);
+    const scale = new SimulatedScale(
+      {
+        graduationDg,
+        capacityDg: 200_000,
+        settleMs: between(300, 1200),
+        noiseSteps: 0.5,
+        driftSteps: between(-1, 1),
+      },
+      uniform,
+    );
     const detector = new SteadinessDetector(graduationDg);
     const loadDg = Math.round(between(300, 60_000));
     const putMs = between(1200, 2000);
@@ -124,19 +161,30 @@ describe('steadiness', () => {
 
   it('of 2,000 simulated weighings at least 99 in 100 are right, none taken on the way', () => {
     const outcomes = Array.from({ length: 2000 }, (_, seed) => weigh(seed + 1));
-    const wrong = outcomes.map((outcome, seed) => ({ seed: seed + 1, ...outcome })).filter(({ isRight }) => !isRight);
+    const wrong = outcomes
+      .map((outcome, seed) => ({ seed: seed + 1, ...outcome }))
+      .filter(({ isRight }) => !isRight);
     expect(outcomes.filter(({ isDuring }) => isDuring).length).toBeLessThanOrEqual(2);
     expect({ wrong: wrong.length <= 20 ? [] : wrong.slice(0, 10) }).toEqual({ wrong: [] });
-    console.info(`steadiness: ${((1 - wrong.length / 2000) * 100).toFixed(2)} % of 2,000 weighings right; slowest ${Math.round(Math.max(...outcomes.map(({ lateMs }) => lateMs)))} ms after settling`);
+    console.info(
+      `steadiness: ${((1 - wrong.length / 2000) * 100).toFixed(2)} % of 2,000 weighings right; slowest ${Math.round(Math.max(...outcomes.map(({ lateMs }) => lateMs)))} ms after settling`,
+    );
     expect(1 - wrong.length / 2000).toBeGreaterThanOrEqual(0.99);
   });
 
-  const reading = (massDg: number, atMs: number, more: Partial<Reading> = {}): Reading => ({ massDg, atMs, isStable: null, isOverload: false, ...more });
+  const reading = (massDg: number, atMs: number, more: Partial<Reading> = {}): Reading => ({
+    massDg,
+    atMs,
+    isStable: null,
+    isOverload: false,
+    ...more,
+  });
   const states = (readings: readonly Reading[]): string[] => {
     const detector = new SteadinessDetector(10);
     return readings.map((each) => detector.next(each).state);
   };
-  const every100 = (count: number, mass: (index: number) => number): Reading[] => Array.from({ length: count }, (_, index) => reading(mass(index), index * 100));
+  const every100 = (count: number, mass: (index: number) => number): Reading[] =>
+    Array.from({ length: count }, (_, index) => reading(mass(index), index * 100));
 
   it('does not follow a slow pour, though the device says it is stable', () => {
     const pour = every100(60, (index) => index * 20).map((each) => ({ ...each, isStable: true }));
@@ -144,11 +192,15 @@ describe('steadiness', () => {
   });
 
   it('waits for a device that says it moves', () => {
-    expect(states(every100(30, () => 3720).map((each) => ({ ...each, isStable: false })))).not.toContain('steady');
+    expect(states(every100(30, () => 3720).map((each) => ({ ...each, isStable: false })))).not.toContain(
+      'steady',
+    );
   });
 
   it('says overload, and begins anew after it', () => {
-    const readings = every100(40, () => 500).map((each, index) => (index === 15 ? { ...each, isOverload: true } : each));
+    const readings = every100(40, () => 500).map((each, index) =>
+      index === 15 ? { ...each, isOverload: true } : each,
+    );
     const seen = states(readings);
     expect(seen[14]).toBe('steady');
     expect(seen[15]).toBe('overload');
@@ -157,7 +209,12 @@ describe('steadiness', () => {
   });
 
   it('negative weights, jumps and a clock that goes back do not throw', () => {
-    const step = fc.record({ massDg: fc.integer({ min: -200_000, max: 200_000 }), atMs: fc.integer({ min: 0, max: 100_000 }), isStable: fc.constantFrom(true, false, null), isOverload: fc.boolean() });
+    const step = fc.record({
+      massDg: fc.integer({ min: -200_000, max: 200_000 }),
+      atMs: fc.integer({ min: 0, max: 100_000 }),
+      isStable: fc.constantFrom(true, false, null),
+      isOverload: fc.boolean(),
+    });
     fc.assert(fc.property(fc.array(step, { maxLength: 80 }), (readings) => void states(readings)));
   });
 });
@@ -170,7 +227,12 @@ describe('hands free', () => {
     let tareDg = 0;
     for (const [index, load] of loads.entries()) {
       for (let each = 0; each < 15; each++) {
-        const now = detector.next({ massDg: load, atMs: index * 1500 + each * 100, isStable: null, isOverload: false });
+        const now = detector.next({
+          massDg: load,
+          atMs: index * 1500 + each * 100,
+          isStable: null,
+          isOverload: false,
+        });
         if (now.state !== 'steady' || !hands.wants(now, tareDg, mode)) continue;
         weights.push(now.massDg - tareDg);
         hands.taken(now.massDg - tareDg);
@@ -186,7 +248,12 @@ describe('hands free', () => {
     ['does not take one again that was only shifted', 'one-by-one', [3720, 3740, 3720], [3720]],
     ['takes the next when it is changed at once', 'one-by-one', [3720, 3100], [3720, 3100]],
     ['takes what comes on top into a container', 'into-container', [500, 4220, 7900], [500, 3720, 3680]],
-    ['takes nothing when something is taken out of the container', 'into-container', [5000, 3000, 3000], [5000]],
+    [
+      'takes nothing when something is taken out of the container',
+      'into-container',
+      [5000, 3000, 3000],
+      [5000],
+    ],
     ['takes no empty scale, and nothing below zero', 'one-by-one', [0, 10, -300, 0], []],
   ])('%s', (_what, mode, loads, weights) => {
     expect(taken(loads, mode)).toEqual(weights);
@@ -194,7 +261,8 @@ describe('hands free', () => {
 });
 
 describe('the stand-in scale', () => {
-  const scale = (character = {}): SimulatedScale => new SimulatedScale({ ...KITCHEN_SCALE, ...character }, seededUniform(4));
+  const scale = (character = {}): SimulatedScale =>
+    new SimulatedScale({ ...KITCHEN_SCALE, ...character }, seededUniform(4));
 
   it.each(Object.keys(GRADUATIONS) as Graduation[])('shows whole steps of %s', (name) => {
     const graduationDg = GRADUATIONS[name];

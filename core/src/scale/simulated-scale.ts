@@ -15,11 +15,26 @@ export interface ScaleCharacter {
   readonly driftSteps: number;
 }
 
-export const KITCHEN_SCALE: ScaleCharacter = { graduationDg: 10, capacityDg: 150_000, settleMs: 600, noiseSteps: 0.25, driftSteps: 0.2 };
+export const KITCHEN_SCALE: ScaleCharacter = {
+  graduationDg: 10,
+  capacityDg: 150_000,
+  settleMs: 600,
+  noiseSteps: 0.25,
+  driftSteps: 0.2,
+};
 
 /** Something that presses on the scale for a moment, or runs onto it. */
-interface Change { readonly fromDg: number; readonly toDg: number; readonly startMs: number; readonly pourMs: number }
-interface Bump { readonly startMs: number; readonly endMs: number; readonly massDg: number }
+interface Change {
+  readonly fromDg: number;
+  readonly toDg: number;
+  readonly startMs: number;
+  readonly pourMs: number;
+}
+interface Bump {
+  readonly startMs: number;
+  readonly endMs: number;
+  readonly massDg: number;
+}
 
 /**
  * A scale that is not there: what is put on it swings in over the settling time and then trembles,
@@ -62,11 +77,19 @@ export class SimulatedScale {
 
   read(atMs: number): Reading {
     const { capacityDg, graduationDg, noiseSteps } = this.character;
-    const press = this.bumps.reduce((sum, bump) => sum + (atMs >= bump.startMs && atMs < bump.endMs ? bump.massDg : 0), 0);
+    const press = this.bumps.reduce(
+      (sum, bump) => sum + (atMs >= bump.startMs && atMs < bump.endMs ? bump.massDg : 0),
+      0,
+    );
     const load = this.swing(atMs) + this.creep(atMs) + press;
     if (load > capacityDg) return { massDg: 0, atMs, isStable: false, isOverload: true };
     const shown = toGraduation(load - this.zeroDg + this.normal() * noiseSteps * graduationDg, graduationDg);
-    return { massDg: Math.round(shown), atMs, isStable: press === 0 && this.isSettled(atMs), isOverload: false };
+    return {
+      massDg: Math.round(shown),
+      atMs,
+      isStable: press === 0 && this.isSettled(atMs),
+      isOverload: false,
+    };
   }
 
   /** When what was put on last will have settled. */

@@ -45,7 +45,10 @@ export class SteadinessDetector {
     this.window.push(reading);
     // One reading older than the span stays, so that the span is covered.
     while ((this.window[1]?.atMs ?? Infinity) <= reading.atMs - STANDING_MS) this.window.shift();
-    if (this.standing !== null && Math.abs(reading.massDg - this.standing) <= LEAVE_STEPS * this.graduationDg) {
+    if (
+      this.standing !== null &&
+      Math.abs(reading.massDg - this.standing) <= LEAVE_STEPS * this.graduationDg
+    ) {
       return { state: 'steady', massDg: this.standing, plateau: this.plateau };
     }
     if (this.standing !== null) this.moved({ state: 'moving' }, [reading]);
@@ -65,9 +68,17 @@ export class SteadinessDetector {
 
   private isStanding({ atMs, isStable }: Reading): boolean {
     const masses = this.window.map(({ massDg }) => massDg);
-    if (masses.length < LEAST_READINGS || atMs - (this.window[0]?.atMs ?? atMs) < STANDING_MS || isStable === false) return false;
+    if (
+      masses.length < LEAST_READINGS ||
+      atMs - (this.window[0]?.atMs ?? atMs) < STANDING_MS ||
+      isStable === false
+    )
+      return false;
     if (Math.max(...masses) - Math.min(...masses) > SPREAD_STEPS * this.graduationDg) return false;
     const half = masses.length >> 1;
-    return Math.abs((mean(masses.slice(half)) ?? 0) - (mean(masses.slice(0, half)) ?? 0)) <= TREND_STEPS * this.graduationDg;
+    return (
+      Math.abs((mean(masses.slice(half)) ?? 0) - (mean(masses.slice(0, half)) ?? 0)) <=
+      TREND_STEPS * this.graduationDg
+    );
   }
 }

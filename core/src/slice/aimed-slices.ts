@@ -16,7 +16,12 @@ export interface Followed {
  * @param weights of the slices weighed so far, g, in order; the square-off first where there is one
  * @param hasSquareOff whether the first of the weights is the square-off
  */
-export function followWeights(profile: Profile, request: Request, weights: readonly number[], hasSquareOff: boolean): Followed {
+export function followWeights(
+  profile: Profile,
+  request: Request,
+  weights: readonly number[],
+  hasSquareOff: boolean,
+): Followed {
   const done: Done[] = [];
   let next = replan(profile, request, done);
   for (const [index, massG] of weights.entries()) {

@@ -20,5 +20,9 @@ export function demandKinds(eaters: readonly Appetite[], massG: number): SliceKi
   const plates = new Map<number, string[]>();
   for (const { name, plateG } of eaters) plates.set(plateG, [...(plates.get(plateG) ?? []), name]);
   if (dinners === 0) return [];
-  return [...plates].map(([plateG, names]) => ({ name: names.join(', '), targetG: plateG, count: [dinners * names.length, dinners * names.length] as const }));
+  return [...plates].map(([plateG, names]) => ({
+    name: names.join(', '),
+    targetG: plateG,
+    count: [dinners * names.length, dinners * names.length] as const,
+  }));
 }

@@ -9,7 +9,12 @@ const HALVINGS = 60;
  * @returns the places between the slices, without both ends
  * @example a prism of 400 mm in four: 100, 200, 300
  */
-export function equalCuts({ massTo }: Pick<Profile, 'massTo'>, fromMm: number, toMm: number, count: number): number[] {
+export function equalCuts(
+  { massTo }: Pick<Profile, 'massTo'>,
+  fromMm: number,
+  toMm: number,
+  count: number,
+): number[] {
   const [before, whole] = [massTo(fromMm), massTo(toMm) - massTo(fromMm)];
   return Array.from({ length: count - 1 }, (_, index) => {
     const wanted = before + (whole * (index + 1)) / count;

@@ -45,9 +45,13 @@ const FOLDS = { leave: 1, open: 2, 'open-twice': 3 } as const;
  * @example zones of 60 and 28 mm: open the first at 30 mm, leave the second; 4.6 times as uneven before, 1.1 after
  */
 export function evenThickness(zones: readonly Zone[]): EvenThickness | null {
-  for (const { thicknessMm, name } of zones) if (!(thicknessMm > 0 && thicknessMm < 400)) throw new RangeError(`${name}: ${thicknessMm} mm is no thickness`);
+  for (const { thicknessMm, name } of zones)
+    if (!(thicknessMm > 0 && thicknessMm < 400))
+      throw new RangeError(`${name}: ${thicknessMm} mm is no thickness`);
   if (zones.length < 2) return null;
-  const candidates = zones.flatMap(({ thicknessMm }) => Object.values(FOLDS).map((folds) => thicknessMm / folds)).filter((thickness) => thickness >= Math.min(THINNEST_MM, ...zones.map((zone) => zone.thicknessMm)));
+  const candidates = zones
+    .flatMap(({ thicknessMm }) => Object.values(FOLDS).map((folds) => thicknessMm / folds))
+    .filter((thickness) => thickness >= Math.min(THINNEST_MM, ...zones.map((zone) => zone.thicknessMm)));
   const plans = candidates.map((target) => planFor(zones, target));
   const best = plans.reduce((a, b) => (isBetter(b, a) ? b : a));
   return { ...best, unevenBefore: unevenness(zones.map(({ thicknessMm }) => thicknessMm)) };
@@ -57,16 +61,31 @@ type Plan = Omit<EvenThickness, 'unevenBefore'>;
 
 function planFor(zones: readonly Zone[], target: number): Plan {
   const acts = zones.map((zone) => actFor(zone, target));
-  return { thicknessMm: target, zones: acts, unevenAfter: unevenness(acts.map(({ reachedMm }) => reachedMm)) };
+  return {
+    thicknessMm: target,
+    zones: acts,
+    unevenAfter: unevenness(acts.map(({ reachedMm }) => reachedMm)),
+  };
 }
 
 function actFor(zone: Zone, target: number): ZoneAct {
-  const possible = (Object.keys(FOLDS) as (keyof typeof FOLDS)[]).filter((each) => each === 'leave' || zone.thicknessMm / FOLDS[each] >= THINNEST_MM);
-  const act = possible.find((each) => zone.thicknessMm / FOLDS[each] <= target * MOST_TO_SLASH) ?? possible.at(-1) ?? 'leave';
+  const possible = (Object.keys(FOLDS) as (keyof typeof FOLDS)[]).filter(
+    (each) => each === 'leave' || zone.thicknessMm / FOLDS[each] >= THINNEST_MM,
+  );
+  const act =
+    possible.find((each) => zone.thicknessMm / FOLDS[each] <= target * MOST_TO_SLASH) ??
+    possible.at(-1) ??
+    'leave';
   const layer = zone.thicknessMm / FOLDS[act];
   const slashMm = layer > target * EVEN ? layer - target : 0;
   const cutAtMm = act === 'leave' ? null : layer;
-  return { ...zone, act: act === 'leave' && slashMm > 0 ? 'slash' : act, cutAtMm, slashMm, reachedMm: layer - slashMm };
+  return {
+    ...zone,
+    act: act === 'leave' && slashMm > 0 ? 'slash' : act,
+    cutAtMm,
+    slashMm,
+    reachedMm: layer - slashMm,
+  };
 }
 
 function isBetter(a: Plan, b: Plan): boolean {
@@ -77,5 +96,11 @@ function isBetter(a: Plan, b: Plan): boolean {
 /** What one cut must win in evenness to be worth making. */
 const CUT_WORTH = 0.12;
 const scoreOf = (plan: Plan): number => plan.unevenAfter + CUT_WORTH * cutsOf(plan);
-const cutsOf = ({ zones }: Plan): number => zones.reduce((sum, { act, slashMm }) => sum + (act === 'open-twice' ? 2 : act === 'open' ? 1 : 0) + (slashMm > 0 ? 0.5 : 0), 0);
-const unevenness = (thicknesses: readonly number[]): number => (Math.max(...thicknesses) / Math.min(...thicknesses)) ** 2;
+const cutsOf = ({ zones }: Plan): number =>
+  zones.reduce(
+    (sum, { act, slashMm }) =>
+      sum + (act === 'open-twice' ? 2 : act === 'open' ? 1 : 0) + (slashMm > 0 ? 0.5 : 0),
+    0,
+  );
+const unevenness = (thicknesses: readonly number[]): number =>
+  (Math.max(...thicknesses) / Math.min(...thicknesses)) ** 2;

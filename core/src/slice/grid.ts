@@ -30,12 +30,18 @@ export function gridOf(log: Profile, { from, squareOffMm, stopAtMm, tail, pinned
   const end = tail?.rule === 'leave' ? thinFromMm : stopMm;
   const steps = Math.max(0, Math.floor(end - squareOffMm + 1e-9));
   const before = profile.massTo(squareOffMm);
-  const massG = Float64Array.from({ length: steps + 1 }, (_, step) => profile.massTo(squareOffMm + step) - before);
-  const pinned = [...new Set(pinnedMm.map((mm) => Math.round(toLogMm(mm) - squareOffMm)))].filter((step) => step > 0 && step <= steps).sort((a, b) => a - b);
+  const massG = Float64Array.from(
+    { length: steps + 1 },
+    (_, step) => profile.massTo(squareOffMm + step) - before,
+  );
+  const pinned = [...new Set(pinnedMm.map((mm) => Math.round(toLogMm(mm) - squareOffMm)))]
+    .filter((step) => step > 0 && step <= steps)
+    .sort((a, b) => a - b);
   return { profile, startMm: squareOffMm, stopMm, thinFromMm, steps, massG, pinned, toLogMm };
 }
 
 function thinFrom({ widthAt, heightAt }: Profile, fromMm: number, toMm: number, faceMm: number): number {
-  for (let mm = Math.ceil(fromMm); mm < toMm; mm++) if (Math.min(widthAt(mm), heightAt(mm)) < faceMm) return mm;
+  for (let mm = Math.ceil(fromMm); mm < toMm; mm++)
+    if (Math.min(widthAt(mm), heightAt(mm)) < faceMm) return mm;
   return toMm;
 }

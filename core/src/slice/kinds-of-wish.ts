@@ -19,13 +19,27 @@ export interface SettledKind {
  * The kinds of slices that a wish asks for, each with its own limits before the common ones.
  * "Equal" has none: its cuts are no grid's.
  */
-export function kindsOf({ wish, minThicknessMm, maxThicknessMm }: Pick<Request, 'wish' | 'minThicknessMm' | 'maxThicknessMm'>): SettledKind[] {
+export function kindsOf({
+  wish,
+  minThicknessMm,
+  maxThicknessMm,
+}: Pick<Request, 'wish' | 'minThicknessMm' | 'maxThicknessMm'>): SettledKind[] {
   const common = { minThicknessMm, maxThicknessMm };
   switch (wish.by) {
     case 'weight':
       return [settled({ name: 'slice', targetG: wish.targetG, tolerance: wish.tolerance }, common)];
     case 'thickness':
-      return [settled({ name: 'slice', thicknessMm: wish.thicknessMm, minThicknessMm: Math.floor(wish.thicknessMm), maxThicknessMm: Math.ceil(wish.thicknessMm) }, common)];
+      return [
+        settled(
+          {
+            name: 'slice',
+            thicknessMm: wish.thicknessMm,
+            minThicknessMm: Math.floor(wish.thicknessMm),
+            maxThicknessMm: Math.ceil(wish.thicknessMm),
+          },
+          common,
+        ),
+      ];
     case 'mix':
       return wish.kinds.map((kind) => settled(kind, common));
     case 'equal':
@@ -33,9 +47,15 @@ export function kindsOf({ wish, minThicknessMm, maxThicknessMm }: Pick<Request, 
   }
 }
 
-function settled(kind: SliceKind, common: { readonly minThicknessMm: number; readonly maxThicknessMm: number }): SettledKind {
+function settled(
+  kind: SliceKind,
+  common: { readonly minThicknessMm: number; readonly maxThicknessMm: number },
+): SettledKind {
   const { name, lengthMm, targetG, thicknessMm, count = [0, Infinity], worthPerKg = 0, tolerance } = kind;
-  const [min, max] = lengthMm === undefined ? [kind.minThicknessMm ?? common.minThicknessMm, kind.maxThicknessMm ?? common.maxThicknessMm] : [lengthMm, lengthMm];
+  const [min, max] =
+    lengthMm === undefined
+      ? [kind.minThicknessMm ?? common.minThicknessMm, kind.maxThicknessMm ?? common.maxThicknessMm]
+      : [lengthMm, lengthMm];
   return {
     name,
     minMm: Math.max(1, Math.ceil(min - 1e-9)),

@@ -13,9 +13,15 @@ const FOUR_IN_FIVE = 1.2816;
  *
  * @returns least and most in g, four times in five; never under zero
  */
-export function likelyRange({ areaAt, massTo, densityGPerCm3 }: Profile, fromMm: number, toMm: number): readonly [number, number] {
+export function likelyRange(
+  { areaAt, massTo, densityGPerCm3 }: Profile,
+  fromMm: number,
+  toMm: number,
+): readonly [number, number] {
   const massG = massTo(toMm) - massTo(fromMm);
   const perMm = (mm: number): number => (areaAt(mm) * densityGPerCm3) / 1000;
-  const deviation = Math.sqrt((perMm(fromMm) * KNIFE_MM) ** 2 + (perMm(toMm) * KNIFE_MM) ** 2 + 2 * (MEASURE * massG) ** 2);
+  const deviation = Math.sqrt(
+    (perMm(fromMm) * KNIFE_MM) ** 2 + (perMm(toMm) * KNIFE_MM) ** 2 + 2 * (MEASURE * massG) ** 2,
+  );
   return [Math.max(0, massG - FOUR_IN_FIVE * deviation), massG + FOUR_IN_FIVE * deviation];
 }

@@ -31,7 +31,11 @@ export function measuredWith(places: readonly MeasuredPlace[]): MeasuredWith {
  *
  * @example a circle of 100 mm with a tape: 314 mm round
  */
-export function placeAs({ atMm, widthMm, heightMm }: Station, section: Section, by: MeasuredWith): MeasuredPlace {
+export function placeAs(
+  { atMm, widthMm, heightMm }: Station,
+  section: Section,
+  by: MeasuredWith,
+): MeasuredPlace {
   if (by === 'ruler' || widthMm === 0 || heightMm === 0) return { atMm, widthMm, heightMm };
   const girthMm = Math.round(girthOf(section, widthMm, heightMm));
   return by === 'tape and width' ? { atMm, widthMm, girthMm } : { atMm, heightMm, girthMm };

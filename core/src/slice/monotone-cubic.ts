@@ -28,7 +28,14 @@ export function monotoneCubic(xs: readonly number[], ys: readonly number[]): Cub
   for (let k = 0; k < n; k++) limit(slopes, k, at(secants, k));
   return steps.map((step, k) => {
     const [m0, m1, secant] = [at(slopes, k), at(slopes, k + 1), at(secants, k)];
-    return { from: at(xs, k), to: at(xs, k + 1), a: at(ys, k), b: m0, c: (3 * secant - 2 * m0 - m1) / step, d: (m0 + m1 - 2 * secant) / (step * step) };
+    return {
+      from: at(xs, k),
+      to: at(xs, k + 1),
+      a: at(ys, k),
+      b: m0,
+      c: (3 * secant - 2 * m0 - m1) / step,
+      d: (m0 + m1 - 2 * secant) / (step * step),
+    };
   });
 }
 

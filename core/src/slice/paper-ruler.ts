@@ -32,23 +32,47 @@ const TICK_MM = 10;
  *
  * @param from the end where cutting starts; the ruler's zero
  */
-export function paperRuler({ slices, rest }: Plan, lengthMm: number, from: 'start' | 'end', paper: Paper): RulerSheet[] {
+export function paperRuler(
+  { slices, rest }: Plan,
+  lengthMm: number,
+  from: 'start' | 'end',
+  paper: Paper,
+): RulerSheet[] {
   const along = (mm: number): number => (from === 'start' ? mm : lengthMm - mm);
   const order = [...slices].sort((a, b) => along(a.fromMm) - along(b.fromMm));
   const squareOff = rest.find(({ why }) => why === 'square-off');
   const cuts = [
-    ...(squareOff ? [{ logMm: along(from === 'start' ? squareOff.toMm : squareOff.fromMm), text: 'square off' }] : []),
-    ...order.map((slice, index) => ({ logMm: Math.max(along(slice.fromMm), along(slice.toMm)), text: `${index + 1}: ${slice.thicknessMm.toFixed(slice.thicknessMm % 1 === 0 ? 0 : 1)} mm, ${Math.round(slice.massG)} g` })),
+    ...(squareOff
+      ? [{ logMm: along(from === 'start' ? squareOff.toMm : squareOff.fromMm), text: 'square off' }]
+      : []),
+    ...order.map((slice, index) => ({
+      logMm: Math.max(along(slice.fromMm), along(slice.toMm)),
+      text: `${index + 1}: ${slice.thicknessMm.toFixed(slice.thicknessMm % 1 === 0 ? 0 : 1)} mm, ${Math.round(slice.massG)} g`,
+    })),
   ];
-  const ticks = Array.from({ length: Math.floor(lengthMm / TICK_MM) + 1 }, (_, k) => ({ logMm: k * TICK_MM, text: k % 5 === 0 ? `${k}` : '' }));
+  const ticks = Array.from({ length: Math.floor(lengthMm / TICK_MM) + 1 }, (_, k) => ({
+    logMm: k * TICK_MM,
+    text: k % 5 === 0 ? `${k}` : '',
+  }));
   const room = PAPERS[paper][0] - 2 * MARGIN_MM;
   const step = room - OVERLAP_MM;
   const count = Math.max(1, Math.ceil((lengthMm - OVERLAP_MM) / step));
   return Array.from({ length: count }, (_, sheet) => {
     const begin = sheet * step;
-    const onSheet = ({ logMm }: { readonly logMm: number }): boolean => logMm >= begin - 1e-9 && logMm <= begin + room + 1e-9;
-    const mark = (of: RulerMark['of']) => ({ logMm, text }: { readonly logMm: number; readonly text: string }): RulerMark => ({ atMm: MARGIN_MM + logMm - begin, logMm, of, text });
-    const seams = [...(sheet > 0 ? [begin, begin + OVERLAP_MM] : []), ...(sheet < count - 1 ? [begin + step, begin + room] : [])];
+    const onSheet = ({ logMm }: { readonly logMm: number }): boolean =>
+      logMm >= begin - 1e-9 && logMm <= begin + room + 1e-9;
+    const mark =
+      (of: RulerMark['of']) =>
+      ({ logMm, text }: { readonly logMm: number; readonly text: string }): RulerMark => ({
+        atMm: MARGIN_MM + logMm - begin,
+        logMm,
+        of,
+        text,
+      });
+    const seams = [
+      ...(sheet > 0 ? [begin, begin + OVERLAP_MM] : []),
+      ...(sheet < count - 1 ? [begin + step, begin + room] : []),
+    ];
     return {
       number: sheet + 1,
       checkFromMm: MARGIN_MM,
@@ -56,7 +80,9 @@ export function paperRuler({ slices, rest }: Plan, lengthMm: number, from: 'star
         ...ticks.filter(onSheet).map(mark('tick')),
         ...cuts.filter(onSheet).map(mark('cut')),
         ...[{ logMm: lengthMm, text: 'end' }].filter(onSheet).map(mark('end')),
-        ...seams.filter((logMm) => logMm <= lengthMm).map((logMm) => mark('overlap')({ logMm, text: `lay on ${Math.round(logMm)} mm` })),
+        ...seams
+          .filter((logMm) => logMm <= lengthMm)
+          .map((logMm) => mark('overlap')({ logMm, text: `lay on ${Math.round(logMm)} mm` })),
       ],
     };
   });

@@ -38,20 +38,39 @@ export function planSlices(log: Profile, request: Request): PlanOrWhy {
   return { plan: planOf(grid, request, pieces, solution.objective, hasWorth ? solution.worth : null) };
 }
 
-function equalPlan(grid: Grid, { minThicknessMm, maxThicknessMm, ...request }: Request, count: number): PlanOrWhy {
+function equalPlan(
+  grid: Grid,
+  { minThicknessMm, maxThicknessMm, ...request }: Request,
+  count: number,
+): PlanOrWhy {
   const { startMm, stopMm, profile } = grid;
-  if (stopMm <= startMm) return { why: 'Nothing is left to slice between the square-off and the stop line. Square off less, or stop later.' };
+  if (stopMm <= startMm)
+    return {
+      why: 'Nothing is left to slice between the square-off and the stop line. Square off less, or stop later.',
+    };
   const edges = [startMm, ...equalCuts(profile, startMm, stopMm, count), stopMm];
-  const pieces = edges.slice(1).map((to, index): Piece => ({ kind: 'slice', from: edges[index] ?? 0, to, isOpened: false }));
-  const wrong = pieces.map(({ from, to }) => to - from).find((thickness) => thickness < minThicknessMm - 1e-9 || thickness > maxThicknessMm + 1e-9);
+  const pieces = edges
+    .slice(1)
+    .map((to, index): Piece => ({ kind: 'slice', from: edges[index] ?? 0, to, isOpened: false }));
+  const wrong = pieces
+    .map(({ from, to }) => to - from)
+    .find((thickness) => thickness < minThicknessMm - 1e-9 || thickness > maxThicknessMm + 1e-9);
   if (wrong !== undefined) {
     const isThin = wrong < minThicknessMm;
-    return { why: `${count} equal slices would have one of ${wrong.toFixed(1)} mm, ${isThin ? `under the least of ${minThicknessMm}` : `over the most of ${maxThicknessMm}`} mm. Ask for ${isThin ? 'fewer' : 'more'}, or let the limit go.` };
+    return {
+      why: `${count} equal slices would have one of ${wrong.toFixed(1)} mm, ${isThin ? `under the least of ${minThicknessMm}` : `over the most of ${maxThicknessMm}`} mm. Ask for ${isThin ? 'fewer' : 'more'}, or let the limit go.`,
+    };
   }
   return { plan: planOf(grid, { minThicknessMm, maxThicknessMm, ...request }, pieces, 0, null) };
 }
 
-function planOf(grid: Grid, request: Request, pieces: readonly Piece[], objective: number, worth: number | null): Plan {
+function planOf(
+  grid: Grid,
+  request: Request,
+  pieces: readonly Piece[],
+  objective: number,
+  worth: number | null,
+): Plan {
   const { profile, toLogMm, startMm, stopMm, thinFromMm } = grid;
   const span = (from: number, to: number): { fromMm: number; toMm: number; massG: number } => {
     const [a, b] = [toLogMm(from), toLogMm(to)];
@@ -60,7 +79,16 @@ function planOf(grid: Grid, request: Request, pieces: readonly Piece[], objectiv
   const slices = pieces.map(({ kind, from, to, isOpened }): Slice => {
     const [lowG, highG] = likelyRange(profile, from, to);
     const middle = (from + to) / 2;
-    return { kind, ...span(from, to), thicknessMm: to - from, lowG, highG, faceWidthMm: profile.widthAt(middle), faceHeightMm: profile.heightAt(middle), isOpened };
+    return {
+      kind,
+      ...span(from, to),
+      thicknessMm: to - from,
+      lowG,
+      highG,
+      faceWidthMm: profile.widthAt(middle),
+      faceHeightMm: profile.heightAt(middle),
+      isOpened,
+    };
   });
   const end = pieces.at(-1)?.to ?? startMm;
   const thin = request.tail?.rule === 'leave' ? Math.max(end, thinFromMm) : stopMm;
@@ -71,6 +99,9 @@ function planOf(grid: Grid, request: Request, pieces: readonly Piece[], objectiv
       { ...span(Math.min(thin, stopMm), stopMm), why: 'too thin' },
       { ...span(stopMm, profile.lengthMm), why: 'beyond the stop line' },
     ] as const
-  ).map((stretch): Rest => ({ ...stretch, destination: request.restFor?.[stretch.why] ?? USUAL_REST_FOR[stretch.why] }));
+  ).map((stretch): Rest => ({
+    ...stretch,
+    destination: request.restFor?.[stretch.why] ?? USUAL_REST_FOR[stretch.why],
+  }));
   return { slices, rest: rest.filter(({ fromMm, toMm }) => toMm - fromMm > 1e-6), objective, worth };
 }

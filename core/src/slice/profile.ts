@@ -34,7 +34,10 @@ export interface Profile {
 const GAUSS = [
   { at: 0.861136311594052575, weight: 0.347854845137453857 },
   { at: 0.339981043584856265, weight: 0.652145154862546143 },
-].flatMap(({ at, weight }) => [{ at, weight }, { at: -at, weight }]);
+].flatMap(({ at, weight }) => [
+  { at, weight },
+  { at: -at, weight },
+]);
 
 /**
  * The profile of a log: width and height run as monotone cubics between the stations, the volume
@@ -47,10 +50,19 @@ const GAUSS = [
 export function profileOf({ lengthMm, massG, section, stations }: Log): Profile {
   const all = toTheEnds(stations, lengthMm);
   const xs = all.map(({ atMm }) => atMm);
-  const widths = monotoneCubic(xs, all.map(({ widthMm }) => widthMm));
-  const heights = monotoneCubic(xs, all.map(({ heightMm }) => heightMm));
+  const widths = monotoneCubic(
+    xs,
+    all.map(({ widthMm }) => widthMm),
+  );
+  const heights = monotoneCubic(
+    xs,
+    all.map(({ heightMm }) => heightMm),
+  );
   const factor = AREA_FACTOR[section];
-  const area = (k: number, x: number): number => factor * Math.max(0, valueOf(widths[k] as CubicPiece, x)) * Math.max(0, valueOf(heights[k] as CubicPiece, x));
+  const area = (k: number, x: number): number =>
+    factor *
+    Math.max(0, valueOf(widths[k] as CubicPiece, x)) *
+    Math.max(0, valueOf(heights[k] as CubicPiece, x));
   const volume = (k: number, from: number, to: number): number => {
     const [half, middle] = [(to - from) / 2, (to + from) / 2];
     return half * GAUSS.reduce((sum, { at, weight }) => sum + weight * area(k, middle + half * at), 0);
@@ -59,7 +71,14 @@ export function profileOf({ lengthMm, massG, section, stations }: Log): Profile 
   for (const [k, { from, to }] of widths.entries()) upTo.push((upTo[k] as number) + volume(k, from, to));
   const whole = upTo.at(-1) as number;
   const scale = massG / whole;
-  const pieceAt = (mm: number): number => Math.min(widths.length - 1, Math.max(0, xs.findLastIndex((x) => x <= mm)));
+  const pieceAt = (mm: number): number =>
+    Math.min(
+      widths.length - 1,
+      Math.max(
+        0,
+        xs.findLastIndex((x) => x <= mm),
+      ),
+    );
   return {
     lengthMm,
     massG,
@@ -76,7 +95,11 @@ export function profileOf({ lengthMm, massG, section, stations }: Log): Profile 
 
 function toTheEnds(stations: readonly Station[], lengthMm: number): Station[] {
   const [first, last] = [stations[0] as Station, stations.at(-1) as Station];
-  return [...(first.atMm > 0 ? [{ ...first, atMm: 0 }] : []), ...stations, ...(last.atMm < lengthMm ? [{ ...last, atMm: lengthMm }] : [])];
+  return [
+    ...(first.atMm > 0 ? [{ ...first, atMm: 0 }] : []),
+    ...stations,
+    ...(last.atMm < lengthMm ? [{ ...last, atMm: lengthMm }] : []),
+  ];
 }
 
 /** The log seen from its other end. */

@@ -42,7 +42,11 @@ export function standingAfter(log: Profile, from: Request['from'], done: readonl
     takenG += massG;
     endMm = place;
   }
-  return { endMm, leftG: Math.max(0, profile.massG - takenG), heavier: expectedG > 0 ? takenG / expectedG : 1 };
+  return {
+    endMm,
+    leftG: Math.max(0, profile.massG - takenG),
+    heavier: expectedG > 0 ? takenG / expectedG : 1,
+  };
 }
 
 function placeOf({ massTo, lengthMm }: Profile, massG: number): number {
@@ -66,9 +70,17 @@ function placeOf({ massTo, lengthMm }: Profile, massG: number): number {
 export function replan(log: Profile, request: Request, done: readonly Done[]): PlanOrWhy {
   if (done.length === 0) return planSlices(log, request);
   const { endMm, leftG } = standingAfter(log, request.from, done);
-  const wish = wishLeft(request.wish, done.filter(({ kind }) => kind !== 'square-off').map(({ kind }) => kind));
+  const wish = wishLeft(
+    request.wish,
+    done.filter(({ kind }) => kind !== 'square-off').map(({ kind }) => kind),
+  );
   if (!wish) return { why: 'Everything that was asked for is cut.' };
-  return planSlices(scaled(log, request.from, endMm, leftG), { ...request, wish, squareOffMm: endMm, pinnedMm: request.pinnedMm?.filter((mm) => (request.from === 'start' ? mm : log.lengthMm - mm) > endMm) });
+  return planSlices(scaled(log, request.from, endMm, leftG), {
+    ...request,
+    wish,
+    squareOffMm: endMm,
+    pinnedMm: request.pinnedMm?.filter((mm) => (request.from === 'start' ? mm : log.lengthMm - mm) > endMm),
+  });
 }
 
 /** The log with what lies beyond a place weighing what is truly left. */
@@ -76,14 +88,27 @@ function scaled(log: Profile, from: Request['from'], endMm: number, leftG: numbe
   const edge = from === 'start' ? endMm : log.lengthMm - endMm;
   const rest = from === 'start' ? log.massG - log.massTo(edge) : log.massTo(edge);
   const factor = rest > 0 ? leftG / rest : 1;
-  return { ...log, massG: log.massG * factor, densityGPerCm3: log.densityGPerCm3 * factor, massTo: (mm) => log.massTo(mm) * factor };
+  return {
+    ...log,
+    massG: log.massG * factor,
+    densityGPerCm3: log.densityGPerCm3 * factor,
+    massTo: (mm) => log.massTo(mm) * factor,
+  };
 }
 
 /** What is still wished once some are cut; null when nothing is. */
 function wishLeft(wish: Wish, done: readonly string[]): Wish | null {
-  if (wish.by === 'equal') return wish.count > done.length ? { ...wish, count: wish.count - done.length } : null;
+  if (wish.by === 'equal')
+    return wish.count > done.length ? { ...wish, count: wish.count - done.length } : null;
   if (wish.by !== 'mix') return wish;
-  const left = (name: string, count: number): number => Math.max(0, count - done.filter((kind) => kind === name).length);
-  const kinds = wish.kinds.map((kind) => (kind.count ? { ...kind, count: [left(kind.name, kind.count[0]), left(kind.name, kind.count[1])] as const } : kind)).filter(({ count }) => count === undefined || count[1] > 0);
+  const left = (name: string, count: number): number =>
+    Math.max(0, count - done.filter((kind) => kind === name).length);
+  const kinds = wish.kinds
+    .map((kind) =>
+      kind.count
+        ? { ...kind, count: [left(kind.name, kind.count[0]), left(kind.name, kind.count[1])] as const }
+        : kind,
+    )
+    .filter(({ count }) => count === undefined || count[1] > 0);
   return kinds.length > 0 ? { ...wish, kinds } : null;
 }

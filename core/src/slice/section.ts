@@ -42,8 +42,14 @@ function ellipse(a: number, b: number): number {
  * @returns null where a tape that short cannot reach round
  * @example a circle of girth 314.16 and width 100 is 100 high
  */
-export function fromGirth(section: Section, girth: number, known: number, wanted: 'width' | 'height'): number | null {
-  const reach = (other: number): number => (wanted === 'height' ? girthOf(section, known, other) : girthOf(section, other, known));
+export function fromGirth(
+  section: Section,
+  girth: number,
+  known: number,
+  wanted: 'width' | 'height',
+): number | null {
+  const reach = (other: number): number =>
+    wanted === 'height' ? girthOf(section, known, other) : girthOf(section, other, known);
   if (reach(0) >= girth) return null;
   let [low, high] = [0, girth];
   for (let step = 0; step < 60; step++) {

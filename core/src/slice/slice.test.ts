@@ -21,8 +21,24 @@ import { slicesReport } from './slices-report';
 import { costOf, limitsAt, solve, unitOfRest } from './solve';
 import type { Plan, Request, Wish } from './wish';
 
-const prism: Log = { lengthMm: 400, massG: 4000, section: 'ellipse', stations: [{ atMm: 0, widthMm: 120, heightMm: 90 }, { atMm: 400, widthMm: 120, heightMm: 90 }] };
-const request = (wish: Wish, more: Partial<Request> = {}): Request => ({ wish, from: 'start', squareOffMm: 0, stopAtMm: null, minThicknessMm: 10, maxThicknessMm: 60, ...more });
+const prism: Log = {
+  lengthMm: 400,
+  massG: 4000,
+  section: 'ellipse',
+  stations: [
+    { atMm: 0, widthMm: 120, heightMm: 90 },
+    { atMm: 400, widthMm: 120, heightMm: 90 },
+  ],
+};
+const request = (wish: Wish, more: Partial<Request> = {}): Request => ({
+  wish,
+  from: 'start',
+  squareOffMm: 0,
+  stopAtMm: null,
+  minThicknessMm: 10,
+  maxThicknessMm: 60,
+  ...more,
+});
 const planned = (log: Log | Profile, wish: Request): Plan => {
   const { plan, why } = planSlices('massTo' in log ? log : profileOf(log), wish);
   if (why !== undefined) throw new Error(why);
@@ -34,14 +50,24 @@ describe('solids with closed forms (exact)', () => {
     for (const section of SECTIONS) {
       const profile = profileOf({ ...prism, section });
       expect(profile.massTo(137)).toBeCloseTo((4000 * 137) / 400, 9);
-      expect(equalCuts(profile, 0, 400, 4).map((cut) => Math.round(cut * 1e6) / 1e6)).toEqual([100, 200, 300]);
+      expect(equalCuts(profile, 0, 400, 4).map((cut) => Math.round(cut * 1e6) / 1e6)).toEqual([
+        100, 200, 300,
+      ]);
     }
     expect(profileOf(prism).densityGPerCm3).toBeCloseTo(4000 / ((Math.PI / 4) * 12 * 9 * 40), 9);
   });
 
   it('cone frustum: equal slices at the cube-root positions, to 0.01 mm', () => {
     const [a, b, length] = [60, 140, 380];
-    const log: Log = { lengthMm: length, massG: 3000, section: 'ellipse', stations: [{ atMm: 0, widthMm: a, heightMm: a / 2 }, { atMm: length, widthMm: b, heightMm: b / 2 }] };
+    const log: Log = {
+      lengthMm: length,
+      massG: 3000,
+      section: 'ellipse',
+      stations: [
+        { atMm: 0, widthMm: a, heightMm: a / 2 },
+        { atMm: length, widthMm: b, heightMm: b / 2 },
+      ],
+    };
     for (const n of [3, 7, 12]) {
       const cuts = equalCuts(profileOf(log), 0, length, n);
       for (const [index, cut] of cuts.entries()) {
@@ -68,17 +94,26 @@ describe('solids with closed forms (exact)', () => {
 
   it('a girth with one size gives the other; a circle of 100 is 314.16 round', () => {
     expect(girthOf('ellipse', 100, 100)).toBeCloseTo(100 * Math.PI, 6);
-    for (const section of SECTIONS) expect(fromGirth(section, girthOf(section, 120, 80), 120, 'height')).toBeCloseTo(80, 4);
+    for (const section of SECTIONS)
+      expect(fromGirth(section, girthOf(section, 120, 80), 120, 'height')).toBeCloseTo(80, 4);
     expect(fromGirth('ellipse', 100, 200, 'height')).toBeNull();
   });
 });
 
 describe('a place along the log', () => {
   it.each(Object.keys(MEASURED_WITH) as MeasuredWith[])('said with a %s is the same place', (by) => {
-    const stations = [{ atMm: 0, widthMm: 180, heightMm: 80 }, { atMm: 400, widthMm: 120, heightMm: 60 }];
+    const stations = [
+      { atMm: 0, widthMm: 180, heightMm: 80 },
+      { atMm: 400, widthMm: 120, heightMm: 60 },
+    ];
     const said = stations.map((station) => placeAs(station, 'ellipse', by));
     expect(measuredWith(said)).toBe(by);
-    const read = readSlices({ lengthMm: 400, massG: 3500, stations: said, wish: { by: 'equal', count: 4 } }) as { profile: Profile };
+    const read = readSlices({
+      lengthMm: 400,
+      massG: 3500,
+      stations: said,
+      wish: { by: 'equal', count: 4 },
+    }) as { profile: Profile };
     // A tape is read to the millimetre.
     for (const { atMm, widthMm, heightMm } of stations) {
       expect(Math.abs(read.profile.widthAt(atMm) - widthMm)).toBeLessThan(1);
@@ -87,13 +122,20 @@ describe('a place along the log', () => {
   });
 
   it('that is a point keeps its sizes: no tape goes round it', () => {
-    expect(placeAs({ atMm: 400, widthMm: 0, heightMm: 0 }, 'ellipse', 'tape and width')).toEqual({ atMm: 400, widthMm: 0, heightMm: 0 });
+    expect(placeAs({ atMm: 400, widthMm: 0, heightMm: 0 }, 'ellipse', 'tape and width')).toEqual({
+      atMm: 400,
+      widthMm: 0,
+      heightMm: 0,
+    });
   });
 });
 
 describe('the curve between stations', () => {
   it('goes through every one, and rises only where they rise', () => {
-    const sizes = fc.array(fc.tuple(fc.integer({ min: 1, max: 80 }), fc.integer({ min: 0, max: 200 })), { minLength: 2, maxLength: 9 });
+    const sizes = fc.array(fc.tuple(fc.integer({ min: 1, max: 80 }), fc.integer({ min: 0, max: 200 })), {
+      minLength: 2,
+      maxLength: 9,
+    });
     fc.assert(
       fc.property(sizes, (steps) => {
         const xs = steps.reduce<number[]>((all, [step]) => [...all, (all.at(-1) ?? 0) + step], []);
@@ -112,7 +154,16 @@ describe('the curve between stations', () => {
   });
 
   it('the whole weighs what the scale says, from either end', () => {
-    const profile = profileOf({ lengthMm: 350, massG: 4321, section: 'half-round', stations: [{ atMm: 20, widthMm: 100, heightMm: 60 }, { atMm: 180, widthMm: 150, heightMm: 90 }, { atMm: 350, widthMm: 40, heightMm: 0 }] });
+    const profile = profileOf({
+      lengthMm: 350,
+      massG: 4321,
+      section: 'half-round',
+      stations: [
+        { atMm: 20, widthMm: 100, heightMm: 60 },
+        { atMm: 180, widthMm: 150, heightMm: 90 },
+        { atMm: 350, widthMm: 40, heightMm: 0 },
+      ],
+    });
     expect(profile.massTo(350)).toBeCloseTo(4321, 9);
     expect(turned(profile).massTo(100) + profile.massTo(250)).toBeCloseTo(4321, 9);
     expect(isPlausibleDensity(1.06)).toBe(true);
@@ -129,7 +180,16 @@ describe('plans', () => {
     for (const { lowG, massG, highG } of slices) expect([lowG < massG, massG < highG]).toEqual([true, true]);
   });
 
-  const taper: Log = { lengthMm: 420, massG: 4800, section: 'rounded-rectangle', stations: [{ atMm: 0, widthMm: 190, heightMm: 90 }, { atMm: 200, widthMm: 160, heightMm: 80 }, { atMm: 420, widthMm: 110, heightMm: 62 }] };
+  const taper: Log = {
+    lengthMm: 420,
+    massG: 4800,
+    section: 'rounded-rectangle',
+    stations: [
+      { atMm: 0, widthMm: 190, heightMm: 90 },
+      { atMm: 200, widthMm: 160, heightMm: 80 },
+      { atMm: 420, widthMm: 110, heightMm: 62 },
+    ],
+  };
 
   it('on a taper equal thickness gives falling weights, equal weight rising thickness', () => {
     const even = planned(taper, request({ by: 'thickness', thicknessMm: 28 })).slices;
@@ -137,21 +197,38 @@ describe('plans', () => {
     for (const [index, { massG }] of even.slice(1).entries()) expect(massG).toBeLessThan(even[index]!.massG);
     const equal = planned(taper, request({ by: 'equal', count: 12 })).slices;
     for (const { massG } of equal) expect(Math.abs(massG - 400)).toBeLessThan(0.05);
-    for (const [index, { thicknessMm }] of equal.slice(1).entries()) expect(thicknessMm).toBeGreaterThan(equal[index]!.thicknessMm);
+    for (const [index, { thicknessMm }] of equal.slice(1).entries())
+      expect(thicknessMm).toBeGreaterThan(equal[index]!.thicknessMm);
   });
 
   it('a large strip loin at 25 to 32 mm gives about 340 to 400 g (common practice)', () => {
-    const loin = profileOf({ lengthMm: 410, massG: 5300, section: 'rounded-rectangle', stations: [{ atMm: 0, widthMm: 185, heightMm: 78 }, { atMm: 410, widthMm: 175, heightMm: 72 }] });
+    const loin = profileOf({
+      lengthMm: 410,
+      massG: 5300,
+      section: 'rounded-rectangle',
+      stations: [
+        { atMm: 0, widthMm: 185, heightMm: 78 },
+        { atMm: 410, widthMm: 175, heightMm: 72 },
+      ],
+    });
     const [thin, thick] = [25, 32].map((mm) => loin.massTo(200 + mm / 2) - loin.massTo(200 - mm / 2));
     expect(thin).toBeGreaterThan(340 * 0.85);
     expect(thick).toBeLessThan(400 * 1.15);
   });
 
   it('squares off, stops at the line, from either end', () => {
-    const forward = planned(taper, request({ by: 'weight', targetG: 340 }, { squareOffMm: 12, stopAtMm: 330 }));
+    const forward = planned(
+      taper,
+      request({ by: 'weight', targetG: 340 }, { squareOffMm: 12, stopAtMm: 330 }),
+    );
     expect(forward.slices[0]?.fromMm).toBe(12);
-    expect(forward.rest.map(({ why }) => why)).toEqual(expect.arrayContaining(['square-off', 'beyond the stop line']));
-    const back = planned(taper, request({ by: 'weight', targetG: 340 }, { from: 'end', squareOffMm: 12, stopAtMm: 100 }));
+    expect(forward.rest.map(({ why }) => why)).toEqual(
+      expect.arrayContaining(['square-off', 'beyond the stop line']),
+    );
+    const back = planned(
+      taper,
+      request({ by: 'weight', targetG: 340 }, { from: 'end', squareOffMm: 12, stopAtMm: 100 }),
+    );
     expect(back.slices[0]?.toMm).toBe(408);
     expect(Math.min(...back.slices.map(({ fromMm }) => fromMm))).toBeGreaterThanOrEqual(100);
     for (const plan of [forward, back]) {
@@ -162,63 +239,151 @@ describe('plans', () => {
 
   it('says what each stretch is for: the usual, or what was wished', () => {
     const usual = planned(taper, request({ by: 'weight', targetG: 340 }, { squareOffMm: 12, stopAtMm: 330 }));
-    expect(usual.rest.map(({ why, destination }) => [why, destination])).toEqual(expect.arrayContaining([['square-off', 'grind'], ['beyond the stop line', 'grind']]));
-    const own = planned(taper, request({ by: 'weight', targetG: 340 }, { squareOffMm: 12, stopAtMm: 330, restFor: { 'beyond the stop line': 'thin' } }));
+    expect(usual.rest.map(({ why, destination }) => [why, destination])).toEqual(
+      expect.arrayContaining([
+        ['square-off', 'grind'],
+        ['beyond the stop line', 'grind'],
+      ]),
+    );
+    const own = planned(
+      taper,
+      request(
+        { by: 'weight', targetG: 340 },
+        { squareOffMm: 12, stopAtMm: 330, restFor: { 'beyond the stop line': 'thin' } },
+      ),
+    );
     expect(own.rest.find(({ why }) => why === 'beyond the stop line')?.destination).toBe('thin');
     expect(own.slices).toEqual(usual.slices);
   });
 
   it('where faces get too thin: cut double and opened, or left', () => {
-    const cone: Log = { lengthMm: 300, massG: 1500, section: 'ellipse', stations: [{ atMm: 0, widthMm: 100, heightMm: 90 }, { atMm: 300, widthMm: 30, heightMm: 20 }] };
-    const double = planned(cone, request({ by: 'weight', targetG: 150 }, { minThicknessMm: 15, maxThicknessMm: 40, tail: { faceMm: 55, rule: 'double' } }));
+    const cone: Log = {
+      lengthMm: 300,
+      massG: 1500,
+      section: 'ellipse',
+      stations: [
+        { atMm: 0, widthMm: 100, heightMm: 90 },
+        { atMm: 300, widthMm: 30, heightMm: 20 },
+      ],
+    };
+    const double = planned(
+      cone,
+      request(
+        { by: 'weight', targetG: 150 },
+        { minThicknessMm: 15, maxThicknessMm: 40, tail: { faceMm: 55, rule: 'double' } },
+      ),
+    );
     const opened = double.slices.filter(({ isOpened }) => isOpened);
     expect(opened.length).toBeGreaterThan(0);
     for (const { thicknessMm } of opened) expect(thicknessMm).toBeGreaterThanOrEqual(30);
-    const left = planned(cone, request({ by: 'weight', targetG: 150 }, { minThicknessMm: 15, maxThicknessMm: 40, tail: { faceMm: 55, rule: 'leave' } }));
+    const left = planned(
+      cone,
+      request(
+        { by: 'weight', targetG: 150 },
+        { minThicknessMm: 15, maxThicknessMm: 40, tail: { faceMm: 55, rule: 'leave' } },
+      ),
+    );
     expect(left.rest.map(({ why }) => why)).toContain('too thin');
   });
 
   it('a mix: one roast of 200 mm, steaks from the rest; with worth, the plan that is worth most', () => {
-    const kinds = [{ name: 'roast', lengthMm: 200, count: [1, 1] as const }, { name: 'steak', targetG: 340, minThicknessMm: 20, maxThicknessMm: 45, count: [0, 12] as const }];
+    const kinds = [
+      { name: 'roast', lengthMm: 200, count: [1, 1] as const },
+      { name: 'steak', targetG: 340, minThicknessMm: 20, maxThicknessMm: 45, count: [0, 12] as const },
+    ];
     const { slices } = planned(taper, request({ by: 'mix', kinds }));
-    expect(slices.filter(({ kind }) => kind === 'roast').map(({ thicknessMm }) => thicknessMm)).toEqual([200]);
+    expect(slices.filter(({ kind }) => kind === 'roast').map(({ thicknessMm }) => thicknessMm)).toEqual([
+      200,
+    ]);
     expect(slices.filter(({ kind }) => kind === 'steak').length).toBeGreaterThan(4);
-    const dear = kinds.map((kind) => ({ ...kind, count: [0, 3] as const, worthPerKg: kind.name === 'roast' ? 20 : 30 }));
+    const dear = kinds.map((kind) => ({
+      ...kind,
+      count: [0, 3] as const,
+      worthPerKg: kind.name === 'roast' ? 20 : 30,
+    }));
     const { worth, slices: best } = planned(taper, request({ by: 'mix', kinds: dear }));
-    expect(worth).toBeCloseTo(best.reduce((sum, { kind, massG }) => sum + (massG / 1000) * (kind === 'roast' ? 20 : 30), 0), 9);
+    expect(worth).toBeCloseTo(
+      best.reduce((sum, { kind, massG }) => sum + (massG / 1000) * (kind === 'roast' ? 20 : 30), 0),
+      9,
+    );
   });
 
   it('a cut that a hand has fixed stays, and the rest is planned around it', () => {
     const { slices } = planned(taper, request({ by: 'weight', targetG: 340 }, { pinnedMm: [70, 133] }));
     const ends = slices.map(({ toMm }) => toMm);
     expect(ends).toEqual(expect.arrayContaining([70, 133]));
-    const thick = planned(taper, request({ by: 'weight', targetG: 340 }, { pinnedMm: [90], maxThicknessMm: 40 }));
+    const thick = planned(
+      taper,
+      request({ by: 'weight', targetG: 340 }, { pinnedMm: [90], maxThicknessMm: 40 }),
+    );
     expect(thick.slices.some(({ toMm }) => toMm === 90)).toBe(true);
   });
 
   it.each<[string, Partial<Request>, Wish, RegExp]>([
-    ['a target no slice can meet', { maxThicknessMm: 20 }, { by: 'weight', targetG: 3000 }, /No slice reaches the target of 3000 g: the thickest allowed weighs \d+ g.*Raise the greatest thickness/],
+    [
+      'a target no slice can meet',
+      { maxThicknessMm: 20 },
+      { by: 'weight', targetG: 3000 },
+      /No slice reaches the target of 3000 g: the thickest allowed weighs \d+ g.*Raise the greatest thickness/,
+    ],
     ['more than there is', {}, { by: 'weight', targetG: 9000 }, /whole stretch weighs 4800 g/],
-    ['more slices than fit', {}, { by: 'mix', kinds: [{ name: 'roast', lengthMm: 200, count: [3, 3] }] }, /need 600 mm, and there are 420 mm/],
-    ['a tolerance that is too small', { minThicknessMm: 40 }, { by: 'weight', targetG: 340, tolerance: 0.01 }, /tolerance|target|limits/],
-    ['a stretch too short for one', { squareOffMm: 415 }, { by: 'weight', targetG: 340 }, /Only 5 mm are left to slice/],
-    ['equal slices that would be too thin', { minThicknessMm: 20 }, { by: 'equal', count: 40 }, /under the least of 20 mm\. Ask for fewer/],
+    [
+      'more slices than fit',
+      {},
+      { by: 'mix', kinds: [{ name: 'roast', lengthMm: 200, count: [3, 3] }] },
+      /need 600 mm, and there are 420 mm/,
+    ],
+    [
+      'a tolerance that is too small',
+      { minThicknessMm: 40 },
+      { by: 'weight', targetG: 340, tolerance: 0.01 },
+      /tolerance|target|limits/,
+    ],
+    [
+      'a stretch too short for one',
+      { squareOffMm: 415 },
+      { by: 'weight', targetG: 340 },
+      /Only 5 mm are left to slice/,
+    ],
+    [
+      'equal slices that would be too thin',
+      { minThicknessMm: 20 },
+      { by: 'equal', count: 40 },
+      /under the least of 20 mm\. Ask for fewer/,
+    ],
   ])('says why there is none: %s', (_what, more, wish, why) => {
     expect(planSlices(profileOf(taper), request(wish, more)).why).toMatch(why);
   });
 });
 
 /** A random log and wish, small or large. */
-function instance(uniform: () => number, length: readonly [number, number], isMix: boolean): { profile: Profile; request: Request } {
+function instance(
+  uniform: () => number,
+  length: readonly [number, number],
+  isMix: boolean,
+): { profile: Profile; request: Request } {
   const between = (low: number, high: number): number => low + uniform() * (high - low);
   const lengthMm = Math.round(between(...length));
   const count = 2 + Math.floor(uniform() * 3);
-  const stations = Array.from({ length: count }, (_, k) => ({ atMm: (lengthMm * k) / (count - 1), widthMm: between(60, 190), heightMm: between(40, 100) }));
+  const stations = Array.from({ length: count }, (_, k) => ({
+    atMm: (lengthMm * k) / (count - 1),
+    widthMm: between(60, 190),
+    heightMm: between(40, 100),
+  }));
   const massG = lengthMm * between(8, 14);
   const [low, most] = [Math.round(between(8, 20)), Math.round(between(21, 40))];
   const targetG = between(120, 420);
-  const kinds = [{ name: 'a', targetG, count: [0, 2] as const }, { name: 'b', targetG: targetG * 1.8, maxThicknessMm: most + 15, count: [1, 3] as const }];
-  return { profile: profileOf({ lengthMm, massG, section: SECTIONS[Math.floor(uniform() * 3)]!, stations }), request: request(isMix ? { by: 'mix', kinds } : { by: 'weight', targetG }, { minThicknessMm: low, maxThicknessMm: most }) };
+  const kinds = [
+    { name: 'a', targetG, count: [0, 2] as const },
+    { name: 'b', targetG: targetG * 1.8, maxThicknessMm: most + 15, count: [1, 3] as const },
+  ];
+  return {
+    profile: profileOf({ lengthMm, massG, section: SECTIONS[Math.floor(uniform() * 3)]!, stations }),
+    request: request(isMix ? { by: 'mix', kinds } : { by: 'weight', targetG }, {
+      minThicknessMm: low,
+      maxThicknessMm: most,
+    }),
+  };
 }
 
 describe('plans are proven best', () => {
@@ -229,7 +394,8 @@ describe('plans are proven best', () => {
     const used = kinds.map(() => 0);
     const from = (place: number, cost: number): void => {
       if (cost >= best) return;
-      if (kinds.every(({ least }, k) => used[k]! >= least)) best = Math.min(best, cost + (grid.massG[grid.steps]! - grid.massG[place]!) / unit.size);
+      if (kinds.every(({ least }, k) => used[k]! >= least))
+        best = Math.min(best, cost + (grid.massG[grid.steps]! - grid.massG[place]!) / unit.size);
       for (const [k, kind] of kinds.entries()) {
         if (used[k]! >= kind.most) continue;
         const [min, max] = limitsAt(grid, kind, place);
@@ -271,7 +437,11 @@ describe('plans are proven best', () => {
       fc.property(fc.integer({ min: 1, max: 1e6 }), fc.boolean(), fc.boolean(), (seed, isMix, isEnd) => {
         const uniform = seededUniform(seed);
         const { profile, request: asked } = instance(uniform, [120, 400], isMix);
-        const wish: Request = { ...asked, from: isEnd ? 'end' : 'start', squareOffMm: Math.floor(uniform() * 15) };
+        const wish: Request = {
+          ...asked,
+          from: isEnd ? 'end' : 'start',
+          squareOffMm: Math.floor(uniform() * 15),
+        };
         const { plan } = planSlices(profile, wish);
         if (!plan) return;
         const kinds = kindsOf(wish);
@@ -287,7 +457,10 @@ describe('plans are proven best', () => {
           expect(count).toBeGreaterThanOrEqual(least);
           expect(count).toBeLessThanOrEqual(most);
         }
-        expect([...plan.slices, ...plan.rest].reduce((sum, { massG }) => sum + massG, 0)).toBeCloseTo(profile.massG, 6);
+        expect([...plan.slices, ...plan.rest].reduce((sum, { massG }) => sum + massG, 0)).toBeCloseTo(
+          profile.massG,
+          6,
+        );
         expect(planSlices(profile, wish).plan).toEqual(plan);
       }),
       { numRuns: 150 },
@@ -305,7 +478,13 @@ describe('planning again after each slice', () => {
   });
 
   it.each<[string, number[], number[], number, object | null]>([
-    ['thicker', [30, 30, 30, 30], [31, 31, 31], 1, { count: 3, countBefore: 3, thicknessMm: 31, beforeMm: 30 }],
+    [
+      'thicker',
+      [30, 30, 30, 30],
+      [31, 31, 31],
+      1,
+      { count: 3, countBefore: 3, thicknessMm: 31, beforeMm: 30 },
+    ],
     ['one fewer', [30, 30, 30, 30], [33, 33], 1, { count: 2, countBefore: 3, thicknessMm: 33, beforeMm: 30 }],
     ['nothing to speak of', [30, 30, 30], [30, 30], 1, null],
     ['nothing left', [30, 30], [], 2, null],
@@ -315,10 +494,35 @@ describe('planning again after each slice', () => {
   });
 
   it('a household’s plates: as many dinners as the log gives, each complete', () => {
-    expect(demandKinds([{ name: 'Odile', plateG: 180 }, { name: 'Bram', plateG: 220 }], 2000)).toEqual([{ name: 'Odile', targetG: 180, count: [5, 5] }, { name: 'Bram', targetG: 220, count: [5, 5] }]);
-    expect(demandKinds([{ name: 'a', plateG: 200 }, { name: 'b', plateG: 200 }], 1000)).toEqual([{ name: 'a, b', targetG: 200, count: [4, 4] }]);
+    expect(
+      demandKinds(
+        [
+          { name: 'Odile', plateG: 180 },
+          { name: 'Bram', plateG: 220 },
+        ],
+        2000,
+      ),
+    ).toEqual([
+      { name: 'Odile', targetG: 180, count: [5, 5] },
+      { name: 'Bram', targetG: 220, count: [5, 5] },
+    ]);
+    expect(
+      demandKinds(
+        [
+          { name: 'a', plateG: 200 },
+          { name: 'b', plateG: 200 },
+        ],
+        1000,
+      ),
+    ).toEqual([{ name: 'a, b', targetG: 200, count: [4, 4] }]);
     expect(demandKinds([{ name: 'a', plateG: 200 }], 100)).toEqual([]);
-    const plates = demandKinds([{ name: 'Odile', plateG: 300 }, { name: 'Bram', plateG: 420 }], 4000);
+    const plates = demandKinds(
+      [
+        { name: 'Odile', plateG: 300 },
+        { name: 'Bram', plateG: 420 },
+      ],
+      4000,
+    );
     const { slices } = planned(prism, request({ by: 'mix', kinds: plates }));
     expect(slices.filter(({ kind }) => kind === 'Odile')).toHaveLength(5);
     expect(slices.filter(({ kind }) => kind === 'Bram')).toHaveLength(5);
@@ -348,12 +552,20 @@ describe('planning again after each slice', () => {
 
   it('counts what is cut off what was asked for', () => {
     const profile = profileOf(prism);
-    const wish = request({ by: 'mix', kinds: [{ name: 'roast', lengthMm: 100, count: [1, 1] }, { name: 'steak', targetG: 300, count: [0, 4] }] });
+    const wish = request({
+      by: 'mix',
+      kinds: [
+        { name: 'roast', lengthMm: 100, count: [1, 1] },
+        { name: 'steak', targetG: 300, count: [0, 4] },
+      ],
+    });
     const after = replan(profile, wish, [{ kind: 'roast', aimedToMm: 100, massG: 1000 }]);
     expect(after.plan?.slices.every(({ kind }) => kind === 'steak')).toBe(true);
     expect(after.plan?.slices[0]?.fromMm).toBeCloseTo(100, 1);
     const equal = request({ by: 'equal', count: 8 });
-    expect(replan(profile, equal, [{ kind: 'slice', aimedToMm: 50, massG: 500 }]).plan?.slices).toHaveLength(7);
+    expect(replan(profile, equal, [{ kind: 'slice', aimedToMm: 50, massG: 500 }]).plan?.slices).toHaveLength(
+      7,
+    );
   });
 
   it('on 200 simulated logs the spread of the steaks is smaller than with the first plan’s marks', () => {
@@ -362,8 +574,25 @@ describe('planning again after each slice', () => {
     const differences: number[] = [];
     const spreads = { marks: 0, replanned: 0 };
     for (let each = 0; each < 200; each++) {
-      const measured: Log = { lengthMm: 400, massG: 4800, section: 'ellipse', stations: [[0, 165, 82], [130, 160, 80], [270, 145, 74], [400, 120, 64]].map(([atMm, widthMm, heightMm]) => ({ atMm: atMm!, widthMm: widthMm!, heightMm: heightMm! })) };
-      const truth = profileOf({ ...measured, stations: measured.stations.map(({ atMm, widthMm, heightMm }) => ({ atMm, widthMm: widthMm * (1 + 0.03 * normal()), heightMm: heightMm * (1 + 0.03 * normal()) })) });
+      const measured: Log = {
+        lengthMm: 400,
+        massG: 4800,
+        section: 'ellipse',
+        stations: [
+          [0, 165, 82],
+          [130, 160, 80],
+          [270, 145, 74],
+          [400, 120, 64],
+        ].map(([atMm, widthMm, heightMm]) => ({ atMm: atMm!, widthMm: widthMm!, heightMm: heightMm! })),
+      };
+      const truth = profileOf({
+        ...measured,
+        stations: measured.stations.map(({ atMm, widthMm, heightMm }) => ({
+          atMm,
+          widthMm: widthMm * (1 + 0.03 * normal()),
+          heightMm: heightMm * (1 + 0.03 * normal()),
+        })),
+      });
       const profile = profileOf(measured);
       const wish = request({ by: 'weight', targetG: 340 }, { minThicknessMm: 15, maxThicknessMm: 50 });
       const knife = (): number => 2 * normal();
@@ -390,8 +619,14 @@ describe('planning again after each slice', () => {
       spreads.replanned += second / 200;
     }
     const mean = differences.reduce((sum, each) => sum + each, 0) / differences.length;
-    const error = Math.sqrt(differences.reduce((sum, each) => sum + (each - mean) ** 2, 0) / (differences.length - 1) / differences.length);
-    console.info(`spread of steaks: marks ${spreads.marks.toFixed(1)} g, planned again ${spreads.replanned.toFixed(1)} g; difference ${mean.toFixed(1)} ± ${(1.96 * error).toFixed(1)} g`);
+    const error = Math.sqrt(
+      differences.reduce((sum, each) => sum + (each - mean) ** 2, 0) /
+        (differences.length - 1) /
+        differences.length,
+    );
+    console.info(
+      `spread of steaks: marks ${spreads.marks.toFixed(1)} g, planned again ${spreads.replanned.toFixed(1)} g; difference ${mean.toFixed(1)} ± ${(1.96 * error).toFixed(1)} g`,
+    );
     expect(mean - 1.96 * error).toBeGreaterThan(0);
   });
 
@@ -404,34 +639,93 @@ describe('planning again after each slice', () => {
 });
 
 describe('what comes from outside', () => {
-  const good = { lengthMm: 400, massG: 4800, section: 'ellipse', stations: [{ atMm: 0, widthMm: 180, heightMm: 88 }, { atMm: 400, widthMm: 160, heightMm: 80 }], from: 'start', squareOffMm: 0, stopAtMm: null, minThicknessMm: 20, maxThicknessMm: 45, wish: { by: 'weight', targetG: 340 } };
+  const good = {
+    lengthMm: 400,
+    massG: 4800,
+    section: 'ellipse',
+    stations: [
+      { atMm: 0, widthMm: 180, heightMm: 88 },
+      { atMm: 400, widthMm: 160, heightMm: 80 },
+    ],
+    from: 'start',
+    squareOffMm: 0,
+    stopAtMm: null,
+    minThicknessMm: 20,
+    maxThicknessMm: 45,
+    wish: { by: 'weight', targetG: 340 },
+  };
 
   it('a good request is planned', () => {
-    const { report } = slicesReport(good) as { report: { slices: { massG: number }[]; densityGPerCm3: number; gridMm: number } };
+    const { report } = slicesReport(good) as {
+      report: { slices: { massG: number }[]; densityGPerCm3: number; gridMm: number };
+    };
     expect(report.slices.length).toBeGreaterThan(10);
     expect(report.gridMm).toBe(1);
-    const equal = slicesReport({ ...good, wish: { by: 'equal', count: 12 } }) as { report: { slices: { massG: number }[] } };
+    const equal = slicesReport({ ...good, wish: { by: 'equal', count: 12 } }) as {
+      report: { slices: { massG: number }[] };
+    };
     for (const { massG } of equal.report.slices) expect(Math.abs(massG - 400)).toBeLessThan(0.1);
   });
 
-  const stations = (...all: [number, number, number][]): object => ({ ...good, stations: all.map(([atMm, widthMm, heightMm]) => ({ atMm, widthMm, heightMm })) });
+  const stations = (...all: [number, number, number][]): object => ({
+    ...good,
+    stations: all.map(([atMm, widthMm, heightMm]) => ({ atMm, widthMm, heightMm })),
+  });
   it.each<[string, unknown, RegExp]>([
-    ['stations out of order', stations([0, 180, 80], [300, 170, 80], [200, 160, 80]), /stations\[2\]\.atMm: stations stand in order/],
+    [
+      'stations out of order',
+      stations([0, 180, 80], [300, 170, 80], [200, 160, 80]),
+      /stations\[2\]\.atMm: stations stand in order/,
+    ],
     ['outside the length', stations([0, 180, 80], [500, 170, 80]), /stations\[1\]\.atMm: 500 mm lies beyond/],
     ['only one', stations([0, 180, 80]), /stations: measure two places at least/],
-    ['forty', stations(...Array.from({ length: 40 }, (_, k): [number, number, number] => [k * 10, 180, 80])), /stations: measure 9 places at most/],
-    ['negative size', stations([0, -5, 80], [400, 170, 80]), /stations\[0\]\.widthMm: widthMm is not negative/],
-    ['zero in the middle', stations([0, 180, 80], [200, 0, 80], [400, 170, 80]), /stations\[1\]: a size of zero is right at an end only/],
-    ['threefold mass', { ...good, massG: 16_000 }, /massG and stations do not fit together.*3\.\d+ g\/cm³|massG and stations/],
-    ['minimum above maximum', { ...good, minThicknessMm: 50 }, /minThicknessMm: the least thickness is above the most/],
+    [
+      'forty',
+      stations(...Array.from({ length: 40 }, (_, k): [number, number, number] => [k * 10, 180, 80])),
+      /stations: measure 9 places at most/,
+    ],
+    [
+      'negative size',
+      stations([0, -5, 80], [400, 170, 80]),
+      /stations\[0\]\.widthMm: widthMm is not negative/,
+    ],
+    [
+      'zero in the middle',
+      stations([0, 180, 80], [200, 0, 80], [400, 170, 80]),
+      /stations\[1\]: a size of zero is right at an end only/,
+    ],
+    [
+      'threefold mass',
+      { ...good, massG: 16_000 },
+      /massG and stations do not fit together.*3\.\d+ g\/cm³|massG and stations/,
+    ],
+    [
+      'minimum above maximum',
+      { ...good, minThicknessMm: 50 },
+      /minThicknessMm: the least thickness is above the most/,
+    ],
     ['a log of 2 m', { ...good, lengthMm: 2000 }, /lengthMm: lengthMm is at most 1500 mm/],
     ['NaN', { ...good, massG: NaN }, /massG: massG is a number of grams/],
     ['text', { ...good, lengthMm: '400' }, /lengthMm: lengthMm is a number/],
     ['missing keys', { lengthMm: 400 }, /massG: massG is a number of grams/],
     ['no wish', { ...good, wish: { by: 'magic' } }, /wish.*by is weight, thickness, equal or mix/],
     ['not an object', 7, /./],
-    ['a target no slice meets', { ...good, wish: { by: 'weight', targetG: 2500 } }, /No slice reaches the target/],
-    ['a tape that is too short', { ...good, stations: [{ atMm: 0, widthMm: 180, girthMm: 200 }, { atMm: 400, widthMm: 160, heightMm: 80 }] }, /a tape of 200 mm does not reach round/],
+    [
+      'a target no slice meets',
+      { ...good, wish: { by: 'weight', targetG: 2500 } },
+      /No slice reaches the target/,
+    ],
+    [
+      'a tape that is too short',
+      {
+        ...good,
+        stations: [
+          { atMm: 0, widthMm: 180, girthMm: 200 },
+          { atMm: 400, widthMm: 160, heightMm: 80 },
+        ],
+      },
+      /a tape of 200 mm does not reach round/,
+    ],
   ])('%s: one sentence that names the field and the mend', (_what, input, problem) => {
     expect((slicesReport(input) as { problem: string }).problem).toMatch(problem);
   });

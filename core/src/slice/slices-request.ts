@@ -9,10 +9,22 @@ import type { Request } from './wish';
 const LONGEST_MM = 1500;
 const MOST_STATIONS = 9;
 const mm = (what: string) => z.number({ error: `${what} is a number of millimetres` });
-const length = (what: string) => mm(what).positive({ error: `${what} is more than zero` }).max(LONGEST_MM, { error: `${what} is at most ${LONGEST_MM} mm` });
-const size = (what: string) => mm(what).nonnegative({ error: `${what} is not negative` }).max(600, { error: `${what} is at most 600 mm` });
-const grams = (what: string) => z.number({ error: `${what} is a number of grams` }).positive({ error: `${what} is more than zero` }).max(100_000, { error: `${what} is at most 100 000 g` });
-const count = z.tuple([z.int().nonnegative(), z.int().nonnegative().max(200)], { error: 'count is [least, most]' }).refine(([least, most]) => least <= most, { error: 'the least count is above the most: exchange them' });
+const length = (what: string) =>
+  mm(what)
+    .positive({ error: `${what} is more than zero` })
+    .max(LONGEST_MM, { error: `${what} is at most ${LONGEST_MM} mm` });
+const size = (what: string) =>
+  mm(what)
+    .nonnegative({ error: `${what} is not negative` })
+    .max(600, { error: `${what} is at most 600 mm` });
+const grams = (what: string) =>
+  z
+    .number({ error: `${what} is a number of grams` })
+    .positive({ error: `${what} is more than zero` })
+    .max(100_000, { error: `${what} is at most 100 000 g` });
+const count = z
+  .tuple([z.int().nonnegative(), z.int().nonnegative().max(200)], { error: 'count is [least, most]' })
+  .refine(([least, most]) => least <= most, { error: 'the least count is above the most: exchange them' });
 
 const stationSchema = z.strictObject({
   atMm: mm('atMm').nonnegative({ error: 'atMm is not negative' }),
@@ -36,10 +48,26 @@ const kindSchema = z.strictObject({
 const wishSchema = z.discriminatedUnion(
   'by',
   [
-    z.strictObject({ by: z.literal('weight'), targetG: grams('targetG'), tolerance: z.number().positive().max(1).optional() }),
+    z.strictObject({
+      by: z.literal('weight'),
+      targetG: grams('targetG'),
+      tolerance: z.number().positive().max(1).optional(),
+    }),
     z.strictObject({ by: z.literal('thickness'), thicknessMm: length('thicknessMm') }),
-    z.strictObject({ by: z.literal('equal'), count: z.int({ error: 'count is a whole number' }).positive({ error: 'count is at least one' }).max(200) }),
-    z.strictObject({ by: z.literal('mix'), kinds: z.array(kindSchema).min(1, { error: 'a mix has one kind at least' }).max(8, { error: 'a mix has 8 kinds at most' }) }),
+    z.strictObject({
+      by: z.literal('equal'),
+      count: z
+        .int({ error: 'count is a whole number' })
+        .positive({ error: 'count is at least one' })
+        .max(200),
+    }),
+    z.strictObject({
+      by: z.literal('mix'),
+      kinds: z
+        .array(kindSchema)
+        .min(1, { error: 'a mix has one kind at least' })
+        .max(8, { error: 'a mix has 8 kinds at most' }),
+    }),
   ],
   { error: 'by is weight, thickness, equal or mix' },
 );
@@ -50,7 +78,10 @@ export const slicesRequestSchema = z
     lengthMm: length('lengthMm'),
     massG: grams('massG'),
     section: z.enum(SECTIONS, { error: `section is one of ${SECTIONS.join(', ')}` }).default('ellipse'),
-    stations: z.array(stationSchema, { error: 'stations is a list of places with their sizes' }).min(2, { error: 'measure two places at least' }).max(MOST_STATIONS, { error: `measure ${MOST_STATIONS} places at most` }),
+    stations: z
+      .array(stationSchema, { error: 'stations is a list of places with their sizes' })
+      .min(2, { error: 'measure two places at least' })
+      .max(MOST_STATIONS, { error: `measure ${MOST_STATIONS} places at most` }),
     from: z.enum(['start', 'end'], { error: 'from is start or end' }).default('start'),
     squareOffMm: mm('squareOffMm').nonnegative({ error: 'squareOffMm is not negative' }).default(0),
     stopAtMm: mm('stopAtMm').nullable().default(null),
@@ -58,34 +89,56 @@ export const slicesRequestSchema = z
     maxThicknessMm: length('maxThicknessMm').default(60),
     tail: z.strictObject({ faceMm: length('faceMm'), rule: z.enum(['double', 'leave']) }).optional(),
     pinnedMm: z.array(mm('pinnedMm')).max(200).optional(),
-    restFor: z.partialRecord(z.enum(REST_REASONS, { error: `restFor names ${REST_REASONS.join(', ')}` }), destinationSchema).optional(),
+    restFor: z
+      .partialRecord(
+        z.enum(REST_REASONS, { error: `restFor names ${REST_REASONS.join(', ')}` }),
+        destinationSchema,
+      )
+      .optional(),
     wish: wishSchema,
     /** The last entry of the journal when the log was measured; what came off later is sliced from it. */
     after: z.string().max(40).optional(),
   })
   .superRefine((request, context) => {
-    const say = (path: (string | number)[], message: string): void => context.addIssue({ code: 'custom', path, message });
+    const say = (path: (string | number)[], message: string): void =>
+      context.addIssue({ code: 'custom', path, message });
     const { lengthMm, stations } = request;
     for (const [index, { atMm, widthMm, heightMm, girthMm }] of stations.entries()) {
       const before = stations[index - 1];
       const isEnd = index === 0 || index === stations.length - 1;
-      if (atMm > lengthMm) say(['stations', index, 'atMm'], `${atMm} mm lies beyond the log's ${lengthMm} mm`);
-      if (before && atMm <= before.atMm) say(['stations', index, 'atMm'], 'stations stand in order, each farther along than the one before');
-      if ([widthMm, heightMm, girthMm].filter((each) => each !== undefined).length < 2) say(['stations', index], 'give two of widthMm, heightMm and girthMm');
-      if (!isEnd && (widthMm === 0 || heightMm === 0)) say(['stations', index], 'a size of zero is right at an end only');
+      if (atMm > lengthMm)
+        say(['stations', index, 'atMm'], `${atMm} mm lies beyond the log's ${lengthMm} mm`);
+      if (before && atMm <= before.atMm)
+        say(['stations', index, 'atMm'], 'stations stand in order, each farther along than the one before');
+      if ([widthMm, heightMm, girthMm].filter((each) => each !== undefined).length < 2)
+        say(['stations', index], 'give two of widthMm, heightMm and girthMm');
+      if (!isEnd && (widthMm === 0 || heightMm === 0))
+        say(['stations', index], 'a size of zero is right at an end only');
     }
-    if (stations.every(({ widthMm, heightMm }) => widthMm === 0 || heightMm === 0)) say(['stations'], 'a log has a size somewhere');
+    if (stations.every(({ widthMm, heightMm }) => widthMm === 0 || heightMm === 0))
+      say(['stations'], 'a log has a size somewhere');
     const stop = request.stopAtMm;
-    if (stop !== null && (stop < 0 || stop > lengthMm)) say(['stopAtMm'], `the stop line lies on the log, from 0 to ${lengthMm} mm`);
+    if (stop !== null && (stop < 0 || stop > lengthMm))
+      say(['stopAtMm'], `the stop line lies on the log, from 0 to ${lengthMm} mm`);
     if (request.squareOffMm >= lengthMm) say(['squareOffMm'], 'nothing would be left: square off less');
-    if (request.minThicknessMm > request.maxThicknessMm) say(['minThicknessMm'], 'the least thickness is above the most: exchange them');
+    if (request.minThicknessMm > request.maxThicknessMm)
+      say(['minThicknessMm'], 'the least thickness is above the most: exchange them');
     if (request.wish.by !== 'mix') return;
     for (const [index, kind] of request.wish.kinds.entries()) {
       const at = (key: string): (string | number)[] => ['wish', 'kinds', index, key];
-      const [min, max] = [kind.minThicknessMm ?? request.minThicknessMm, kind.maxThicknessMm ?? request.maxThicknessMm];
-      if (kind.lengthMm === undefined && min > max) say(at('minThicknessMm'), 'the least thickness is above the most: exchange them, or give this kind limits of its own');
-      if (kind.lengthMm === undefined && kind.targetG === undefined && kind.thicknessMm === undefined) say(at('targetG'), 'give a lengthMm, a targetG or a thicknessMm');
-      if (request.wish.kinds.findIndex(({ name }) => name === kind.name) < index) say(at('name'), `there are two kinds called “${kind.name}”`);
+      const [min, max] = [
+        kind.minThicknessMm ?? request.minThicknessMm,
+        kind.maxThicknessMm ?? request.maxThicknessMm,
+      ];
+      if (kind.lengthMm === undefined && min > max)
+        say(
+          at('minThicknessMm'),
+          'the least thickness is above the most: exchange them, or give this kind limits of its own',
+        );
+      if (kind.lengthMm === undefined && kind.targetG === undefined && kind.thicknessMm === undefined)
+        say(at('targetG'), 'give a lengthMm, a targetG or a thicknessMm');
+      if (request.wish.kinds.findIndex(({ name }) => name === kind.name) < index)
+        say(at('name'), `there are two kinds called “${kind.name}”`);
     }
   });
 
@@ -99,7 +152,9 @@ const NO_LOG_G_PER_CM3 = [0.4, 2.5] as const;
  *
  * @returns the profile and the request, or one sentence that names the field and the mend
  */
-export function readSlices(input: unknown): { readonly profile: Profile; readonly request: Request } | { readonly problem: string } {
+export function readSlices(
+  input: unknown,
+): { readonly profile: Profile; readonly request: Request } | { readonly problem: string } {
   const parsed = slicesRequestSchema.safeParse(input);
   if (!parsed.success) return { problem: sentence(parsed.error.issues) };
   const { lengthMm, massG, section, stations, ...request } = parsed.data;
@@ -110,17 +165,32 @@ export function readSlices(input: unknown): { readonly profile: Profile; readonl
     return found === null ? null : { atMm, widthMm: widthMm ?? found, heightMm: heightMm ?? found };
   });
   const short = sized.indexOf(null);
-  if (short >= 0) return { problem: `stations[${short}].girthMm: a tape of ${stations[short]?.girthMm} mm does not reach round it. Measure it again.` };
-  const profile = profileOf({ lengthMm, massG, section, stations: sized.filter((station) => station !== null) });
+  if (short >= 0)
+    return {
+      problem: `stations[${short}].girthMm: a tape of ${stations[short]?.girthMm} mm does not reach round it. Measure it again.`,
+    };
+  const profile = profileOf({
+    lengthMm,
+    massG,
+    section,
+    stations: sized.filter((station) => station !== null),
+  });
   const density = profile.densityGPerCm3;
   if (density < NO_LOG_G_PER_CM3[0] || density > NO_LOG_G_PER_CM3[1]) {
-    return { problem: `massG and stations do not fit together: ${Math.round(massG)} g in ${Math.round(massG / density)} cm³ is ${density.toFixed(2)} g/cm³, and meat is about 1.05. Check the weight, the length and the sizes.` };
+    return {
+      problem: `massG and stations do not fit together: ${Math.round(massG)} g in ${Math.round(massG / density)} cm³ is ${density.toFixed(2)} g/cm³, and meat is about 1.05. Check the weight, the length and the sizes.`,
+    };
   }
   return { profile, request };
 }
 
-function sentence(issues: readonly { readonly path: readonly PropertyKey[]; readonly message: string }[]): string {
+function sentence(
+  issues: readonly { readonly path: readonly PropertyKey[]; readonly message: string }[],
+): string {
   const [first] = issues;
-  const path = (first?.path ?? []).map((key) => (typeof key === 'number' ? `[${key}]` : `.${String(key)}`)).join('').replace(/^\./, '');
+  const path = (first?.path ?? [])
+    .map((key) => (typeof key === 'number' ? `[${key}]` : `.${String(key)}`))
+    .join('')
+    .replace(/^\./, '');
   return `${path ? `${path}: ` : ''}${first?.message ?? 'it is no request'}.`;
 }

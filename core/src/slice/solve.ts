@@ -27,7 +27,11 @@ export function unitOfRest(kinds: readonly SettledKind[]): { readonly inG: boole
 }
 
 /** What a slice adds to the objective; Infinity where it is outside its tolerance. */
-export function costOf({ targetG, tolerance, aimMm }: SettledKind, massG: number, thicknessMm: number): number {
+export function costOf(
+  { targetG, tolerance, aimMm }: SettledKind,
+  massG: number,
+  thicknessMm: number,
+): number {
   if (targetG !== null) {
     const off = (massG - targetG) / targetG;
     return tolerance !== null && Math.abs(off) > tolerance ? NONE : off * off;
@@ -85,7 +89,8 @@ export function solve(grid: Grid, kinds: readonly SettledKind[]): Solution | nul
           const value = gain + (worth[to * size + after] as number);
           const here = from * size + c;
           const [bestWorth, best] = [worth[here] as number, objective[here] as number];
-          const isBetter = best === NONE || value > bestWorth + SAME || (value >= bestWorth - SAME && total < best - SAME);
+          const isBetter =
+            best === NONE || value > bestWorth + SAME || (value >= bestWorth - SAME && total < best - SAME);
           if (!isBetter) continue;
           worth[here] = value;
           objective[here] = total;
@@ -140,11 +145,19 @@ function countsOf(kinds: readonly SettledKind[], steps: number): Counts {
     return Math.floor(state / place) % radix;
   };
   // Asked for millions of times: worked out once.
-  const enough = Uint8Array.from({ length: size }, (_, state) => (digits.every(({ least }, kind) => countIn(state, kind) >= least) ? 1 : 0));
-  const after = digits.map(({ radix, place, isCounted }, kind) =>
-    Int32Array.from({ length: size }, (_, state) => (!isCounted ? state : countIn(state, kind) + 1 < radix ? state + place : -1)),
+  const enough = Uint8Array.from({ length: size }, (_, state) =>
+    digits.every(({ least }, kind) => countIn(state, kind) >= least) ? 1 : 0,
   );
-  return { size, isEnough: (state) => enough[state] === 1, plusOne: (state, kind) => (after[kind] as Int32Array)[state] as number };
+  const after = digits.map(({ radix, place, isCounted }, kind) =>
+    Int32Array.from({ length: size }, (_, state) =>
+      !isCounted ? state : countIn(state, kind) + 1 < radix ? state + place : -1,
+    ),
+  );
+  return {
+    size,
+    isEnough: (state) => enough[state] === 1,
+    plusOne: (state, kind) => (after[kind] as Int32Array)[state] as number,
+  };
 }
 
 interface Tables {

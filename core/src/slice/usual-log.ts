@@ -12,17 +12,66 @@ interface Shape {
 
 /** Usual shapes of the pieces that are sliced like a log; estimates, the first to give way to a ruler. */
 const SHAPES: Readonly<Record<string, Shape>> = {
-  'strip-loin': { section: 'rounded-rectangle', mmForOneKg: 235, stations: [[0, 185, 78], [0.5, 182, 76], [1, 165, 68]] },
-  'beef-tenderloin': { section: 'ellipse', mmForOneKg: 330, stations: [[0, 105, 72], [0.35, 88, 66], [0.75, 66, 50], [1, 30, 18]] },
-  ribeye: { section: 'rounded-rectangle', mmForOneKg: 227, stations: [[0, 190, 110], [0.5, 182, 104], [1, 168, 92]] },
-  'eye-of-round': { section: 'ellipse', mmForOneKg: 231, stations: [[0, 98, 84], [0.5, 100, 86], [0.85, 80, 66], [1, 45, 36]] },
-  'pork-loin': { section: 'rounded-rectangle', mmForOneKg: 395, stations: [[0, 122, 76], [0.5, 116, 70], [1, 110, 64]] },
+  'strip-loin': {
+    section: 'rounded-rectangle',
+    mmForOneKg: 235,
+    stations: [
+      [0, 185, 78],
+      [0.5, 182, 76],
+      [1, 165, 68],
+    ],
+  },
+  'beef-tenderloin': {
+    section: 'ellipse',
+    mmForOneKg: 330,
+    stations: [
+      [0, 105, 72],
+      [0.35, 88, 66],
+      [0.75, 66, 50],
+      [1, 30, 18],
+    ],
+  },
+  ribeye: {
+    section: 'rounded-rectangle',
+    mmForOneKg: 227,
+    stations: [
+      [0, 190, 110],
+      [0.5, 182, 104],
+      [1, 168, 92],
+    ],
+  },
+  'eye-of-round': {
+    section: 'ellipse',
+    mmForOneKg: 231,
+    stations: [
+      [0, 98, 84],
+      [0.5, 100, 86],
+      [0.85, 80, 66],
+      [1, 45, 36],
+    ],
+  },
+  'pork-loin': {
+    section: 'rounded-rectangle',
+    mmForOneKg: 395,
+    stations: [
+      [0, 122, 76],
+      [0.5, 116, 70],
+      [1, 110, 64],
+    ],
+  },
 };
 
 /** Lean meat with its fat, g/cm³. */
 const USUAL_DENSITY = 1.04;
 /** A log of any other kind is taken for a round one. */
-const ROUND: Shape = { section: 'ellipse', mmForOneKg: 240, stations: [[0, 100, 80], [1, 90, 72]] };
+const ROUND: Shape = {
+  section: 'ellipse',
+  mmForOneKg: 240,
+  stations: [
+    [0, 100, 80],
+    [1, 90, 72],
+  ],
+};
 
 /** Whether a kind of piece is sliced like a log. */
 export function isLog(kind: string | null): boolean {
@@ -38,7 +87,16 @@ export function isLog(kind: string | null): boolean {
 export function usualLog(kind: string | null, massG: number, lengthMm: number | null): Log {
   const { section, mmForOneKg, stations } = SHAPES[kind ?? ''] ?? ROUND;
   const length = lengthMm ?? Math.round(mmForOneKg * Math.cbrt(massG / 1000));
-  const at = (scale: number): Log => ({ lengthMm: length, massG, section, stations: stations.map(([place, width, height]) => ({ atMm: Math.round(place * length), widthMm: Math.round(width * scale), heightMm: Math.round(height * scale) })) });
+  const at = (scale: number): Log => ({
+    lengthMm: length,
+    massG,
+    section,
+    stations: stations.map(([place, width, height]) => ({
+      atMm: Math.round(place * length),
+      widthMm: Math.round(width * scale),
+      heightMm: Math.round(height * scale),
+    })),
+  });
   // The area, and with it the density, goes with the square of the scale.
   return at(Math.sqrt(profileOf(at(10)).densityGPerCm3 / USUAL_DENSITY) * 10);
 }

@@ -21,10 +21,22 @@ const NEWS_MM = 0.5;
  * @returns null where nothing has, or nothing is left
  * @example three of 31 mm instead of three of 30
  */
-export function whatChanged(before: readonly Pick<Slice, 'thicknessMm'>[], after: readonly Pick<Slice, 'thicknessMm'>[], done: number): Changed | null {
+export function whatChanged(
+  before: readonly Pick<Slice, 'thicknessMm'>[],
+  after: readonly Pick<Slice, 'thicknessMm'>[],
+  done: number,
+): Changed | null {
   const wasToCome = before.slice(done);
   if (after.length === 0 || wasToCome.length === 0) return null;
-  const mean = (slices: readonly Pick<Slice, 'thicknessMm'>[]): number => slices.reduce((sum, { thicknessMm }) => sum + thicknessMm, 0) / slices.length;
-  const changed = { count: after.length, countBefore: wasToCome.length, thicknessMm: mean(after), beforeMm: mean(wasToCome) };
-  return changed.count !== changed.countBefore || Math.abs(changed.thicknessMm - changed.beforeMm) >= NEWS_MM ? changed : null;
+  const mean = (slices: readonly Pick<Slice, 'thicknessMm'>[]): number =>
+    slices.reduce((sum, { thicknessMm }) => sum + thicknessMm, 0) / slices.length;
+  const changed = {
+    count: after.length,
+    countBefore: wasToCome.length,
+    thicknessMm: mean(after),
+    beforeMm: mean(wasToCome),
+  };
+  return changed.count !== changed.countBefore || Math.abs(changed.thicknessMm - changed.beforeMm) >= NEWS_MM
+    ? changed
+    : null;
 }

@@ -78,4 +78,5 @@ export interface Plan {
   readonly worth: number | null;
 }
 
-export type PlanOrWhy = { readonly plan: Plan; readonly why?: undefined } | { readonly plan?: undefined; readonly why: string };
+export type PlanOrWhy =
+  { readonly plan: Plan; readonly why?: undefined } | { readonly plan?: undefined; readonly why: string };

@@ -17,7 +17,8 @@ export function arcFlowModel(grid: Grid, kinds: readonly SettledKind[]): string 
   const byKind = kinds.map((): string[] => []);
   const cost: string[] = [];
   const binaries: string[] = [];
-  const term = (value: number, name: string): string => `${value < 0 ? '-' : '+'} ${Math.abs(value).toPrecision(15)} ${name}`;
+  const term = (value: number, name: string): string =>
+    `${value < 0 ? '-' : '+'} ${Math.abs(value).toPrecision(15)} ${name}`;
   for (let from = 0; from <= steps; from++) {
     const stop = `s${from}`;
     const rest = (unit.inG ? (massG[steps] as number) - (massG[from] as number) : steps - from) / unit.size;
@@ -39,11 +40,26 @@ export function arcFlowModel(grid: Grid, kinds: readonly SettledKind[]): string 
       }
     }
   }
-  const flow = out.map((names, place) => ` n${place}: ${names.map((name) => `+ ${name}`).join(' ')} ${(into[place] ?? []).map((name) => `- ${name}`).join(' ')} = ${place === 0 ? 1 : 0}`);
+  const flow = out.map(
+    (names, place) =>
+      ` n${place}: ${names.map((name) => `+ ${name}`).join(' ')} ${(into[place] ?? []).map((name) => `- ${name}`).join(' ')} = ${place === 0 ? 1 : 0}`,
+  );
   const bounds = kinds.flatMap(({ least, most }, k) => {
     const sum = (byKind[k] ?? []).map((name) => `+ ${name}`).join(' ');
     if (sum === '') return [];
-    return [...(least > 0 ? [` l${k}: ${sum} >= ${least}`] : []), ...(most < Infinity ? [` m${k}: ${sum} <= ${most}`] : [])];
+    return [
+      ...(least > 0 ? [` l${k}: ${sum} >= ${least}`] : []),
+      ...(most < Infinity ? [` m${k}: ${sum} <= ${most}`] : []),
+    ];
   });
-  return ['Minimize', ` obj: ${cost.join(' ')}`, 'Subject To', ...flow, ...bounds, 'Binary', ` ${binaries.join(' ')}`, 'End'].join('\n');
+  return [
+    'Minimize',
+    ` obj: ${cost.join(' ')}`,
+    'Subject To',
+    ...flow,
+    ...bounds,
+    'Binary',
+    ` ${binaries.join(' ')}`,
+    'End',
+  ].join('\n');
 }

@@ -8,12 +8,23 @@ export interface BestPacking {
 }
 
 /** Tries every packing of a few portions. Knows nothing of how plans are made. */
-export function everyPacking({ portions, eaters, packs, tolerance, together = [] }: PackRequest): BestPacking | null {
+export function everyPacking({
+  portions,
+  eaters,
+  packs,
+  tolerance,
+  together = [],
+}: PackRequest): BestPacking | null {
   const targetOf = (name: string): number => eaters.find((eater) => eater.name === name)!.targetG;
-  const mayShare = (a: string, b: string): boolean => a === b || together.some((parts) => parts.includes(a) && parts.includes(b));
+  const mayShare = (a: string, b: string): boolean =>
+    a === b || together.some((parts) => parts.includes(a) && parts.includes(b));
   let best: BestPacking | null = null;
   const tryCounts = (counts: readonly number[]): void => {
-    const plates = packs.flatMap(({ eaters: names }, k) => Array.from({ length: counts[k]! }, (_, n) => names.map((name) => ({ pack: `${k} ${n}`, target: targetOf(name) }))).flat());
+    const plates = packs.flatMap(({ eaters: names }, k) =>
+      Array.from({ length: counts[k]! }, (_, n) =>
+        names.map((name) => ({ pack: `${k} ${n}`, target: targetOf(name) })),
+      ).flat(),
+    );
     if (best && plates.length < best.plates) return;
     const masses = plates.map(() => 0);
     const partsOf = new Map<string, string[]>();
@@ -21,8 +32,17 @@ export function everyPacking({ portions, eaters, packs, tolerance, together = []
       if (p === portions.length) {
         const offs = masses.map((mass, k) => Math.abs(mass - plates[k]!.target) / plates[k]!.target);
         if (offs.some((off) => off > tolerance + 1e-9)) return;
-        const found = { plates: plates.length, objective: offs.reduce((sum, off) => sum + off, 0), packs: counts.reduce((sum, count) => sum + count, 0) };
-        const order = best ? best.plates - found.plates || (Math.abs(found.objective - best.objective) < 1e-9 ? found.packs - best.packs : found.objective - best.objective) : -1;
+        const found = {
+          plates: plates.length,
+          objective: offs.reduce((sum, off) => sum + off, 0),
+          packs: counts.reduce((sum, count) => sum + count, 0),
+        };
+        const order = best
+          ? best.plates - found.plates ||
+            (Math.abs(found.objective - best.objective) < 1e-9
+              ? found.packs - best.packs
+              : found.objective - best.objective)
+          : -1;
         if (order < 0) best = found;
         return;
       }
@@ -30,7 +50,11 @@ export function everyPacking({ portions, eaters, packs, tolerance, together = []
       assign(p + 1);
       for (const [k, { pack, target }] of plates.entries()) {
         const others = partsOf.get(pack) ?? [];
-        if (masses[k]! + massG > target * (1 + tolerance) + 1e-9 || !others.every((other) => mayShare(part, other))) continue;
+        if (
+          masses[k]! + massG > target * (1 + tolerance) + 1e-9 ||
+          !others.every((other) => mayShare(part, other))
+        )
+          continue;
         masses[k]! += massG;
         partsOf.set(pack, [...others, part]);
         assign(p + 1);

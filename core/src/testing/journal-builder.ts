@@ -27,7 +27,12 @@ export class JournalBuilder {
 
   price(item: string, perKgMinor: number, on = '2026-01-01'): this {
     const stamp = { at: '2026-01-01T00:00:00.000Z', device: this.device, seq: this.seq++ };
-    this.records.push({ type: 'price', key: `p-${item}`, stamp, value: { item, shop: 'Fennel Street Market', perKgMinor, on } });
+    this.records.push({
+      type: 'price',
+      key: `p-${item}`,
+      stamp,
+      value: { item, shop: 'Fennel Street Market', perKgMinor, on },
+    });
     return this;
   }
 
@@ -41,11 +46,47 @@ export function workedPiece(): JournalBuilder {
   const on = '2026-01-01';
   return new JournalBuilder()
     .add(
-      { type: 'received', lot: 'piece', kind: 'beef-tenderloin', count: 1, massDg: 50_000, paidMinor: 6000, shop: 'Breakwater Wholesale', on },
+      {
+        type: 'received',
+        lot: 'piece',
+        kind: 'beef-tenderloin',
+        count: 1,
+        massDg: 50_000,
+        paidMinor: 6000,
+        shop: 'Breakwater Wholesale',
+        on,
+      },
       { type: 'drained', lot: 'piece', massDg: 49_000 },
-      { type: 'cut', from: 'piece', lot: 'centre', part: 'centre', destination: 'main', massDg: 34_300, count: 1, on },
-      { type: 'cut', from: 'piece', lot: 'chain', part: 'chain', destination: 'grind', massDg: 4900, count: 1, on },
-      { type: 'cut', from: 'piece', lot: 'stock', part: 'trimmings', destination: 'stock', massDg: 2450, count: 1, on },
+      {
+        type: 'cut',
+        from: 'piece',
+        lot: 'centre',
+        part: 'centre',
+        destination: 'main',
+        massDg: 34_300,
+        count: 1,
+        on,
+      },
+      {
+        type: 'cut',
+        from: 'piece',
+        lot: 'chain',
+        part: 'chain',
+        destination: 'grind',
+        massDg: 4900,
+        count: 1,
+        on,
+      },
+      {
+        type: 'cut',
+        from: 'piece',
+        lot: 'stock',
+        part: 'trimmings',
+        destination: 'stock',
+        massDg: 2450,
+        count: 1,
+        on,
+      },
       { type: 'cut', from: 'piece', lot: 'bin', part: 'fat', destination: 'bin', massDg: 7350, count: 1, on },
       { type: 'closed', lot: 'piece' },
     )

@@ -4,7 +4,8 @@ import { readFileSync } from 'node:fs';
 import { getDocument, OPS } from 'pdfjs-dist/legacy/build/pdf.mjs';
 
 const PT_PER_MM = 72 / 25.4;
-const document = await getDocument({ data: new Uint8Array(readFileSync(process.argv[2])), verbosity: 0 }).promise;
+const document = await getDocument({ data: new Uint8Array(readFileSync(process.argv[2])), verbosity: 0 })
+  .promise;
 const pages = [];
 for (let number = 1; number <= document.numPages; number++) {
   const { fnArray, argsArray } = await (await document.getPage(number)).getOperatorList();

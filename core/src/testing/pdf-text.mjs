@@ -4,12 +4,21 @@ import { readFileSync } from 'node:fs';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 
 const PT_PER_MM = 72 / 25.4;
-const document = await getDocument({ data: new Uint8Array(readFileSync(process.argv[2])), verbosity: 0 }).promise;
+const document = await getDocument({ data: new Uint8Array(readFileSync(process.argv[2])), verbosity: 0 })
+  .promise;
 const pages = [];
 for (let number = 1; number <= document.numPages; number++) {
   const page = await document.getPage(number);
   const height = page.getViewport({ scale: 1 }).height;
   const { items } = await page.getTextContent();
-  pages.push(items.filter(({ str }) => str.trim() !== '').map(({ str, transform }) => ({ text: str, xMm: transform[4] / PT_PER_MM, yMm: (height - transform[5]) / PT_PER_MM })));
+  pages.push(
+    items
+      .filter(({ str }) => str.trim() !== '')
+      .map(({ str, transform }) => ({
+        text: str,
+        xMm: transform[4] / PT_PER_MM,
+        yMm: (height - transform[5]) / PT_PER_MM,
+      })),
+  );
 }
 process.stdout.write(JSON.stringify(pages));

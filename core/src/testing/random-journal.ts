@@ -1,6 +1,13 @@
 import * as fc from 'fast-check';
 import type { Amount, Entry, Fact } from '../journal/entry';
-import { append, EMPTY_JOURNAL, nextInstant, nextSequence, withWhatRestsOn, type Journal } from '../journal/journal';
+import {
+  append,
+  EMPTY_JOURNAL,
+  nextInstant,
+  nextSequence,
+  withWhatRestsOn,
+  type Journal,
+} from '../journal/journal';
 import type { Lot } from '../journal/lot';
 import type { Refusal } from '../journal/refusal';
 
@@ -12,7 +19,12 @@ interface Choice {
   readonly size: number;
 }
 
-const choice: fc.Arbitrary<Choice> = fc.record({ what: fc.nat(), which: fc.nat(), other: fc.nat(), size: fc.nat(1200) });
+const choice: fc.Arbitrary<Choice> = fc.record({
+  what: fc.nat(),
+  which: fc.nat(),
+  other: fc.nat(),
+  size: fc.nat(1200),
+});
 const ON = '2026-03-01';
 
 type Maker = (journal: Journal, choice: Choice, fresh: string) => Fact;
@@ -24,7 +36,9 @@ const lotAt = (journal: Journal, at: number): string => {
 /** Mostly a lot of which it makes sense; now and then any, so that nonsense is tried too. */
 const lotOf = (journal: Journal, { which, other }: Choice, suits: (lot: Lot) => boolean): string => {
   const fit = [...journal.state.lots.values()].filter(suits);
-  return other % 5 === 4 || fit.length === 0 ? lotAt(journal, which) : (fit[which % fit.length]?.id ?? 'nothing');
+  return other % 5 === 4 || fit.length === 0
+    ? lotAt(journal, which)
+    : (fit[which % fit.length]?.id ?? 'nothing');
 };
 const open = (lot: Lot): boolean => lot.form === 'piece' && !lot.closed && lot.leftDg > 0;
 const loose = (lot: Lot): boolean => lot.form !== 'pack' && lot.leftDg > 0;
@@ -33,19 +47,70 @@ const wrapped = (lot: Lot): boolean => lot.form === 'pack' && lot.leftDg > 0;
 const entryAt = (journal: Journal, at: number): string =>
   journal.entries[at % Math.max(1, journal.entries.length)]?.id ?? 'nothing';
 const amountOf = ({ other, size }: Choice): Amount =>
-  (['all', { massDg: size + 1 }, { plates: (size % 3) + 1 }, { count: (size % 3) + 1 }] as const)[other % 4] ?? 'all';
+  (['all', { massDg: size + 1 }, { plates: (size % 3) + 1 }, { count: (size % 3) + 1 }] as const)[
+    other % 4
+  ] ?? 'all';
 
 /** Everything that can happen, also what cannot: the journal has to tell them apart. */
 const MAKERS: Maker[] = [
-  (_j, c, lot) => ({ type: 'received', lot, kind: 'whole-chicken', count: (c.other % 3) + 1, massDg: 20_000 + c.size, paidMinor: c.other % 5000, on: ON }),
-  (_j, c, lot) => ({ type: 'acquired', lot, name: 'Old pack', destination: 'main', massDg: 1 + c.size, count: 1 + (c.other % 3), plates: 2, paidMinor: c.other % 3 === 0 ? null : c.other % 900, origin: 'already-here', on: null }),
+  (_j, c, lot) => ({
+    type: 'received',
+    lot,
+    kind: 'whole-chicken',
+    count: (c.other % 3) + 1,
+    massDg: 20_000 + c.size,
+    paidMinor: c.other % 5000,
+    on: ON,
+  }),
+  (_j, c, lot) => ({
+    type: 'acquired',
+    lot,
+    name: 'Old pack',
+    destination: 'main',
+    massDg: 1 + c.size,
+    count: 1 + (c.other % 3),
+    plates: 2,
+    paidMinor: c.other % 3 === 0 ? null : c.other % 900,
+    origin: 'already-here',
+    on: null,
+  }),
   (j, c) => ({ type: 'drained', lot: lotOf(j, c, open), massDg: 19_000 + c.size * 2 }),
-  ...Array.from({ length: 4 }, (): Maker => (j, c, lot) => ({ type: 'cut', from: lotOf(j, c, open), lot, part: 'breast', destination: (['main', 'grind', 'stock', 'bin'] as const)[c.other % 4] ?? 'main', massDg: 1 + c.size * 6, count: 1 + (c.other % 4), on: ON })),
+  ...Array.from({ length: 4 }, (): Maker => (j, c, lot) => ({
+    type: 'cut',
+    from: lotOf(j, c, open),
+    lot,
+    part: 'breast',
+    destination: (['main', 'grind', 'stock', 'bin'] as const)[c.other % 4] ?? 'main',
+    massDg: 1 + c.size * 6,
+    count: 1 + (c.other % 4),
+    on: ON,
+  })),
   (j, c) => ({ type: 'changed', lot: lotOf(j, c, (lot) => lot.form === 'part'), destination: 'stew' }),
   (j, c) => ({ type: 'closed', lot: lotOf(j, c, open) }),
   (j, c) => ({ type: 'reopened', lot: lotOf(j, c, (lot) => lot.closed) }),
-  (j, c, lot) => ({ type: 'combined', lot, from: [{ lot: lotOf(j, c, loose), amount: amountOf(c) }, { lot: lotAt(j, c.other), amount: 'all' }], added: [{ name: 'salt', massDg: 10 }], name: 'Grind', destination: 'grind', on: ON }),
-  ...Array.from({ length: 3 }, (): Maker => (j, c, lot) => ({ type: 'packed', lot, name: 'Pack', from: [{ lot: lotOf(j, c, loose), amount: amountOf(c) }, ...(c.size % 2 ? [{ lot: lotAt(j, c.other), amount: 'all' as const }] : [])], plates: 1 + (c.size % 5), on: ON })),
+  (j, c, lot) => ({
+    type: 'combined',
+    lot,
+    from: [
+      { lot: lotOf(j, c, loose), amount: amountOf(c) },
+      { lot: lotAt(j, c.other), amount: 'all' },
+    ],
+    added: [{ name: 'salt', massDg: 10 }],
+    name: 'Grind',
+    destination: 'grind',
+    on: ON,
+  }),
+  ...Array.from({ length: 3 }, (): Maker => (j, c, lot) => ({
+    type: 'packed',
+    lot,
+    name: 'Pack',
+    from: [
+      { lot: lotOf(j, c, loose), amount: amountOf(c) },
+      ...(c.size % 2 ? [{ lot: lotAt(j, c.other), amount: 'all' as const }] : []),
+    ],
+    plates: 1 + (c.size % 5),
+    on: ON,
+  })),
   (j, c, lot) => ({ type: 'unpacked', from: lotOf(j, c, wrapped), lot, amount: amountOf(c), on: ON }),
   (j, c) => ({ type: 'placed', lot: lotOf(j, c, held), place: 'drawer' }),
   (j, c) => ({ type: 'thawing', lot: lotOf(j, c, held), amount: amountOf(c), on: ON }),
@@ -55,9 +120,19 @@ const MAKERS: Maker[] = [
   (j, c) => ({ type: 'given', lot: lotOf(j, c, held), amount: amountOf(c), on: ON }),
   (j, c) => ({ type: 'discarded', lot: lotOf(j, c, held), amount: amountOf(c), on: ON }),
   (j, c) => ({ type: 'counted', lot: lotOf(j, c, held), massDg: c.size * (c.other % 2) }),
-  (j, c) => ({ type: 'corrected', entry: entryAt(j, c.which), set: c.other % 2 ? { massDg: 1 + c.size * 3 } : { paidMinor: c.size } }),
-  (j, c) => ({ type: 'undone', entries: c.other % 2 ? [entryAt(j, c.which)] : withWhatRestsOn(j, entryAt(j, c.which)) }),
-  (j, c) => ({ type: 'redone', entries: [[...j.state.voided][c.which % Math.max(1, j.state.voided.size)] ?? entryAt(j, c.which)] }),
+  (j, c) => ({
+    type: 'corrected',
+    entry: entryAt(j, c.which),
+    set: c.other % 2 ? { massDg: 1 + c.size * 3 } : { paidMinor: c.size },
+  }),
+  (j, c) => ({
+    type: 'undone',
+    entries: c.other % 2 ? [entryAt(j, c.which)] : withWhatRestsOn(j, entryAt(j, c.which)),
+  }),
+  (j, c) => ({
+    type: 'redone',
+    entries: [[...j.state.voided][c.which % Math.max(1, j.state.voided.size)] ?? entryAt(j, c.which)],
+  }),
 ];
 
 /** An attempt to write something down, with the journal before it. */
@@ -69,7 +144,11 @@ export interface Attempt {
 }
 
 /** Plays choices on a device, from a journal on; every attempt is kept, refused ones too. */
-export function play(choices: readonly Choice[], device = 'tablet', start: Journal = EMPTY_JOURNAL): Attempt[] {
+export function play(
+  choices: readonly Choice[],
+  device = 'tablet',
+  start: Journal = EMPTY_JOURNAL,
+): Attempt[] {
   const attempts: Attempt[] = [];
   let journal = start;
   for (const [index, each] of choices.entries()) {
@@ -77,7 +156,13 @@ export function play(choices: readonly Choice[], device = 'tablet', start: Journ
     if (!make) continue;
     const seq = nextSequence(journal, device);
     const at = nextInstant(journal, new Date(Date.UTC(2026, 2, 1) + index * 60_000).toISOString());
-    const entry = { ...make(journal, each, `${device}-lot-${seq}`), id: `${device}-${seq}`, at, device, seq } as Entry;
+    const entry = {
+      ...make(journal, each, `${device}-lot-${seq}`),
+      id: `${device}-${seq}`,
+      at,
+      device,
+      seq,
+    } as Entry;
     const { journal: after, refusal } = append(journal, entry);
     attempts.push({ before: journal, entry, after, refusal });
     journal = after ?? journal;
@@ -97,4 +182,6 @@ const opening: Choice[] = [
 ];
 
 /** Choices for a journal that has a piece to begin with. */
-export const choices: fc.Arbitrary<Choice[]> = fc.array(choice, { minLength: 10, maxLength: 40, size: 'max' }).map((rest) => [...opening, ...rest]);
+export const choices: fc.Arbitrary<Choice[]> = fc
+  .array(choice, { minLength: 10, maxLength: 40, size: 'max' })
+  .map((rest) => [...opening, ...rest]);

@@ -13,7 +13,8 @@ import type { Minor } from './money';
  */
 export function allocate(total: Minor, weights: readonly number[]): Minor[] {
   if (!Number.isInteger(total) || total < 0) throw new RangeError(`cannot split ${total}`);
-  if (weights.some((weight) => !Number.isFinite(weight) || weight < 0)) throw new RangeError('a weight is negative');
+  if (weights.some((weight) => !Number.isFinite(weight) || weight < 0))
+    throw new RangeError('a weight is negative');
   const sum = weights.reduce((a, b) => a + b, 0);
   if (sum === 0) {
     if (total === 0) return weights.map(() => 0);

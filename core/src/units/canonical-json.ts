@@ -13,5 +13,9 @@ function isPlainObject(value: unknown): value is Record<string, unknown> {
 }
 
 function sorted(value: Record<string, unknown>): Record<string, unknown> {
-  return Object.fromEntries(Object.keys(value).sort().map((key) => [key, value[key]]));
+  return Object.fromEntries(
+    Object.keys(value)
+      .sort()
+      .map((key) => [key, value[key]]),
+  );
 }

@@ -25,7 +25,9 @@ export function minorDigits(currency: Currency): number {
 const DIGITS = new Map<Currency, number>();
 
 function readDigits(currency: Currency): number {
-  return new Intl.NumberFormat('en', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2;
+  return (
+    new Intl.NumberFormat('en', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2
+  );
 }
 
 /** Rounds half up, away from zero for what is negative, as tills do. */
@@ -73,7 +75,11 @@ export function currencySign(currency: Currency): string {
 const SIGNS = new Map<Currency, string>();
 
 function readSign(currency: Currency): string {
-  const parts = new Intl.NumberFormat('en', { style: 'currency', currency, currencyDisplay: 'narrowSymbol' }).formatToParts(0);
+  const parts = new Intl.NumberFormat('en', {
+    style: 'currency',
+    currency,
+    currencyDisplay: 'narrowSymbol',
+  }).formatToParts(0);
   const sign = parts.find((part) => part.type === 'currency')?.value ?? currency;
   return /[a-z]/i.test(sign) ? `${sign}\u00a0` : sign;
 }

@@ -42,7 +42,9 @@ export function parseMass(text: string, assumed: MassUnit, decimal: DecimalSign)
   const compact = text.trim().toLowerCase();
   const terms = [...compact.matchAll(/([+-]?[\d.,'’\s\u00a0\u202f]*\d)\s*([a-z]*)\.?\s*/g)];
   if (terms.length === 0 || terms.map((term) => term[0]).join('') !== compact) return null;
-  const units = terms.map((term) => (term[2] ? UNIT_WORDS[term[2]] : terms.length === 1 ? assumed : undefined));
+  const units = terms.map((term) =>
+    term[2] ? UNIT_WORDS[term[2]] : terms.length === 1 ? assumed : undefined,
+  );
   if (units.includes(undefined) || !isFallingSequence(units as MassUnit[])) return null;
   let grams = 0;
   for (const [index, term] of terms.entries()) {

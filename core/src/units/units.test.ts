@@ -37,7 +37,13 @@ describe('units, against the exact definitions (NIST SP 811) and js-quantities',
   });
 
   it('there and back is the same', () => {
-    fc.assert(fc.property(fc.integer({ min: -1e7, max: 1e7 }), fc.constantFrom('g', 'kg', 'lb', 'oz' as const), (dg, unit) => toDg(fromDg(dg, unit), unit) === dg));
+    fc.assert(
+      fc.property(
+        fc.integer({ min: -1e7, max: 1e7 }),
+        fc.constantFrom('g', 'kg', 'lb', 'oz' as const),
+        (dg, unit) => toDg(fromDg(dg, unit), unit) === dg,
+      ),
+    );
   });
 });
 
@@ -76,18 +82,33 @@ describe('reading what people write', () => {
 
   it('reads every number that it writes', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 0, max: 1e9 }), fc.constantFrom<DecimalSign>('.', ','), fc.integer({ min: 0, max: 3 }), (whole, decimal, decimals) => {
-        const value = whole / 10 ** decimals;
-        expect(parseNumber(formatNumber(value, decimals, decimal), decimal)).toBeCloseTo(value, 9);
-      }),
+      fc.property(
+        fc.integer({ min: 0, max: 1e9 }),
+        fc.constantFrom<DecimalSign>('.', ','),
+        fc.integer({ min: 0, max: 3 }),
+        (whole, decimal, decimals) => {
+          const value = whole / 10 ** decimals;
+          expect(parseNumber(formatNumber(value, decimals, decimal), decimal)).toBeCloseTo(value, 9);
+        },
+      ),
     );
   });
 
   it('shows grams below a kilogram and keeps tenths of small weights', () => {
     const metric = { system: 'metric', decimal: '.' } as const;
-    expect([53180, 3720, 35, 9994, 10000].map((dg) => formatMass(dg, metric))).toEqual(['5.318 kg', '372 g', '3.5 g', '999 g', '1.000 kg']);
+    expect([53180, 3720, 35, 9994, 10000].map((dg) => formatMass(dg, metric))).toEqual([
+      '5.318 kg',
+      '372 g',
+      '3.5 g',
+      '999 g',
+      '1.000 kg',
+    ]);
     const imperial = { system: 'imperial', decimal: '.' } as const;
-    expect([19595, 4536, 3515].map((dg) => formatMass(dg, imperial))).toEqual(['4.32 lb', '1.00 lb', '12.4 oz']);
+    expect([19595, 4536, 3515].map((dg) => formatMass(dg, imperial))).toEqual([
+      '4.32 lb',
+      '1.00 lb',
+      '12.4 oz',
+    ]);
     expect(formatMass(12500, { system: 'metric', decimal: ',' })).toBe('1,250 kg');
   });
 });
@@ -112,15 +133,20 @@ describe('money', () => {
   });
 
   it('shares without losing or making a coin, as dinero.js does', () => {
-    const weights = fc.array(fc.integer({ min: 0, max: 10_000 }), { minLength: 1, maxLength: 12 }).filter((list) => list.some((w) => w > 0));
+    const weights = fc
+      .array(fc.integer({ min: 0, max: 10_000 }), { minLength: 1, maxLength: 12 })
+      .filter((list) => list.some((w) => w > 0));
     fc.assert(
       fc.property(fc.integer({ min: 0, max: 1e7 }), weights, (total, list) => {
         const shares = allocate(total, list);
         expect(shares.reduce((a, b) => a + b, 0)).toBe(total);
         const exact = list.map((weight) => (total * weight) / list.reduce((a, b) => a + b, 0));
         for (const [i, share] of shares.entries()) expect(Math.abs(share - (exact[i] ?? 0))).toBeLessThan(1);
-        const theirs = dineroAllocate(dinero({ amount: total, currency: EUR }), list).map((share) => toSnapshot(share).amount);
-        for (const [i, share] of shares.entries()) expect(Math.abs(share - (theirs[i] ?? 0))).toBeLessThanOrEqual(1);
+        const theirs = dineroAllocate(dinero({ amount: total, currency: EUR }), list).map(
+          (share) => toSnapshot(share).amount,
+        );
+        for (const [i, share] of shares.entries())
+          expect(Math.abs(share - (theirs[i] ?? 0))).toBeLessThanOrEqual(1);
       }),
     );
     expect(allocate(100, [1, 1, 1])).toEqual([34, 33, 33]);
@@ -129,13 +155,17 @@ describe('money', () => {
 
   it('stretches of a mass sum to the amount', () => {
     fc.assert(
-      fc.property(fc.nat(1e6), fc.array(fc.integer({ min: 1, max: 5000 }), { minLength: 1, maxLength: 20 }), (amount, stretches) => {
-        const of = stretches.reduce((a, b) => a + b, 0);
-        let at = 0;
-        const parts = stretches.map((stretch) => spread(amount, at, (at += stretch), of));
-        expect(parts.reduce((a, b) => a + b, 0)).toBe(amount);
-        expect(parts.every((part) => part >= 0)).toBe(true);
-      }),
+      fc.property(
+        fc.nat(1e6),
+        fc.array(fc.integer({ min: 1, max: 5000 }), { minLength: 1, maxLength: 20 }),
+        (amount, stretches) => {
+          const of = stretches.reduce((a, b) => a + b, 0);
+          let at = 0;
+          const parts = stretches.map((stretch) => spread(amount, at, (at += stretch), of));
+          expect(parts.reduce((a, b) => a + b, 0)).toBe(amount);
+          expect(parts.every((part) => part >= 0)).toBe(true);
+        },
+      ),
     );
   });
 });

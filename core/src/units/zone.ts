@@ -22,7 +22,10 @@ export function instantAt(date: IsoDate, time: ClockTime, zone: string): Instant
  */
 export function wallAt(instant: Instant, zone: string): { readonly date: IsoDate; readonly time: ClockTime } {
   const wall = Temporal.Instant.from(instant).toZonedDateTimeISO(zone);
-  return { date: wall.toPlainDate().toString(), time: wall.toPlainTime().toString({ smallestUnit: 'minute' }) };
+  return {
+    date: wall.toPlainDate().toString(),
+    time: wall.toPlainTime().toString({ smallestUnit: 'minute' }),
+  };
 }
 
 /** The moment so many hours later, true hours and not those of a clock on the wall; earlier when negative. */

@@ -22,5 +22,8 @@ export function approximateWorth(model: WorthModel): Float64Array {
   const variance = Math.max(0, square - mean * mean) / (nextPieceConcentration(model) + 1);
   if (!(variance > 0)) return new Float64Array(POINTS).fill(low + mean * (high - low));
   const size = (mean * (1 - mean)) / variance - 1;
-  return Float64Array.from({ length: POINTS }, (_, point) => low + (high - low) * betaQuantile((point + 0.5) / POINTS, size * mean, size * (1 - mean)));
+  return Float64Array.from(
+    { length: POINTS },
+    (_, point) => low + (high - low) * betaQuantile((point + 0.5) / POINTS, size * mean, size * (1 - mean)),
+  );
 }

@@ -1,7 +1,7 @@
 /** Lanczos approximation (g = 7, 9 terms), for arguments above 0; accurate to about 1e-14. */
 const LANCZOS = [
-  0.99999999999980993, 676.5203681218851, -1259.1392167224028, 771.32342877765313, -176.61502916214059, 12.507343278686905,
-  -0.13857109526572012, 9.9843695780195716e-6, 1.5056327351493116e-7,
+  0.99999999999980993, 676.5203681218851, -1259.1392167224028, 771.32342877765313, -176.61502916214059,
+  12.507343278686905, -0.13857109526572012, 9.9843695780195716e-6, 1.5056327351493116e-7,
 ] as const;
 
 function logGamma(x: number): number {
@@ -25,7 +25,9 @@ export function betaCdf(x: number, a: number, b: number): number {
   if (x <= 0) return 0;
   if (x >= 1) return 1;
   const front = Math.exp(logGamma(a + b) - logGamma(a) - logGamma(b) + a * Math.log(x) + b * Math.log1p(-x));
-  return x < (a + 1) / (a + b + 2) ? (front * fraction(x, a, b)) / a : 1 - (front * fraction(1 - x, b, a)) / b;
+  return x < (a + 1) / (a + b + 2)
+    ? (front * fraction(x, a, b)) / a
+    : 1 - (front * fraction(1 - x, b, a)) / b;
 }
 
 const TINY = 1e-300;

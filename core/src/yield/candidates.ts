@@ -37,7 +37,13 @@ const perKg = ({ savingMinor, candidate }: RankedCandidate): number => savingMin
  * where that is the same, by what a kilogram saves against the shop, since a piece with less of
  * the main cut is worth less.
  */
-export function rankCandidates(asked: KindAndWay, habit: Habit, basis: Pick<Basis, 'pricing'>, candidates: readonly Candidate[], on: IsoDate): RankedCandidate[] {
+export function rankCandidates(
+  asked: KindAndWay,
+  habit: Habit,
+  basis: Pick<Basis, 'pricing'>,
+  candidates: readonly Candidate[],
+  on: IsoDate,
+): RankedCandidate[] {
   const ranked = candidates.map((candidate): RankedCandidate => {
     const { massDg, marks, perKgMinor } = candidate;
     const { usable, parts, worthPerKg } = predict(asked, habit, basis, { massDg, marks, on });

@@ -20,7 +20,10 @@ export function typicalComposition(way: Pick<Way, 'shares' | 'lossShare'>): Comp
 /** The same with shares that sum to one. */
 export function normalised(keys: readonly string[], shares: readonly number[]): Composition {
   const total = shares.reduce((a, b) => a + b, 0);
-  return { keys, shares: total > 0 ? shares.map((share) => share / total) : shares.map(() => 1 / shares.length) };
+  return {
+    keys,
+    shares: total > 0 ? shares.map((share) => share / total) : shares.map(() => 1 / shares.length),
+  };
 }
 
 /**
@@ -29,7 +32,11 @@ export function normalised(keys: readonly string[], shares: readonly number[]): 
  *
  * @example a large oval (6 % from steaks to ends) on 70 % steaks, 10 % ends: 64 % and 16 %
  */
-export function withMarks(composition: Composition, kind: Pick<Kind, 'marks'>, marks: readonly string[]): Composition {
+export function withMarks(
+  composition: Composition,
+  kind: Pick<Kind, 'marks'>,
+  marks: readonly string[],
+): Composition {
   const seen = kind.marks.filter(({ id }) => marks.includes(id));
   return seen.reduce(move, composition);
 }
@@ -40,10 +47,18 @@ function move({ keys, shares }: Composition, mark: Mark): Composition {
   if (mark.from === 'all') {
     const others = 1 - (shares[to] ?? 0);
     const moved = Math.min(mark.share, others);
-    return { keys, shares: shares.map((share, at) => (at === to ? share + moved : share * (1 - (others > 0 ? moved / others : 0)))) };
+    return {
+      keys,
+      shares: shares.map((share, at) =>
+        at === to ? share + moved : share * (1 - (others > 0 ? moved / others : 0)),
+      ),
+    };
   }
   const from = keys.findIndex((key) => mark.from.includes(key));
   if (from < 0) return { keys, shares };
   const moved = Math.min(mark.share, shares[from] ?? 0);
-  return { keys, shares: shares.map((share, at) => (at === to ? share + moved : at === from ? share - moved : share)) };
+  return {
+    keys,
+    shares: shares.map((share, at) => (at === to ? share + moved : at === from ? share - moved : share)),
+  };
 }

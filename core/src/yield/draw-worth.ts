@@ -26,7 +26,12 @@ const PIECES_A_HABIT = 4;
  * @param progress told now and then how many are done
  * @returns smallest coins a kilogram as bought, sorted
  */
-export function drawWorth(model: WorthModel, count: number, seed: number, progress?: (done: number) => void): Float64Array {
+export function drawWorth(
+  model: WorthModel,
+  count: number,
+  seed: number,
+  progress?: (done: number) => void,
+): Float64Array {
   const uniform = seededUniform(seed);
   const normal = normals(uniform);
   const { usual, certainty, phi, perKgMinor } = model;
@@ -37,7 +42,8 @@ export function drawWorth(model: WorthModel, count: number, seed: number, progre
   for (let draw = 0; draw < count; draw++) {
     if (draw % PIECES_A_HABIT === 0) {
       habitSum = 0;
-      for (let k = 0; k < size; k++) habitSum += habit[k] = drawGamma(certainty * (usual[k] as number), uniform, normal);
+      for (let k = 0; k < size; k++)
+        habitSum += habit[k] = drawGamma(certainty * (usual[k] as number), uniform, normal);
     }
     let [pieceSum, value] = [0, 0];
     for (let k = 0; k < size; k++) {

@@ -8,7 +8,8 @@ import type { Uniform } from '../units/random';
  */
 export function drawGamma(shape: number, uniform: Uniform, normal: () => number): number {
   if (!(shape > 0)) return 0;
-  if (shape < 1) return drawGamma(shape + 1, uniform, normal) * Math.pow(uniform() || Number.MIN_VALUE, 1 / shape);
+  if (shape < 1)
+    return drawGamma(shape + 1, uniform, normal) * Math.pow(uniform() || Number.MIN_VALUE, 1 / shape);
   const d = shape - 1 / 3;
   const c = 1 / Math.sqrt(9 * d);
   for (;;) {

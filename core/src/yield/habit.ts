@@ -46,7 +46,8 @@ export function habitOf({ typical, phi: priorPhi, estimated }: Prior, past: read
   const n = past.length;
   const priorPieces = estimated ? PRIOR_PIECES.estimated : PRIOR_PIECES.known;
   const { keys } = typical;
-  if (n === 0 || keys.length < 2) return { keys, usual: typical.shares, certainty: priorPhi * priorPieces, phi: priorPhi, pieces: n };
+  if (n === 0 || keys.length < 2)
+    return { keys, usual: typical.shares, certainty: priorPhi * priorPieces, phi: priorPhi, pieces: n };
   const mean = keys.map((_, k) => past.reduce((sum, { shares }) => sum + (shares[k] ?? 0), 0) / n);
   const phi = learntPhi(typical.shares, priorPhi, mean, past);
   const weight = priorPieces / Math.max(1, contradiction(typical.shares, mean, phi, 1 / priorPieces + 1 / n));
@@ -55,20 +56,37 @@ export function habitOf({ typical, phi: priorPhi, estimated }: Prior, past: read
 }
 
 /** Σ m(1−m): what the variances of shares sum to, times (φ + 1). */
-const spreadOf = (shares: readonly number[]): number => shares.reduce((sum, share) => sum + share * (1 - share), 0);
-const squares = (a: readonly number[], b: readonly number[]): number => a.reduce((sum, value, k) => sum + (value - (b[k] ?? 0)) ** 2, 0);
+const spreadOf = (shares: readonly number[]): number =>
+  shares.reduce((sum, share) => sum + share * (1 - share), 0);
+const squares = (a: readonly number[], b: readonly number[]): number =>
+  a.reduce((sum, value, k) => sum + (value - (b[k] ?? 0)) ** 2, 0);
 
-function learntPhi(typical: readonly number[], priorPhi: number, mean: readonly number[], past: readonly Composition[]): number {
+function learntPhi(
+  typical: readonly number[],
+  priorPhi: number,
+  mean: readonly number[],
+  past: readonly Composition[],
+): number {
   const weights = spreadOf(mean) > 0 ? mean : typical;
   const expected = weights.reduce((sum, share) => sum + share * share * (1 - share), 0);
   if (expected === 0) return priorPhi;
-  const seen = past.reduce((sum, { shares }) => sum + shares.reduce((each, share, k) => each + (weights[k] ?? 0) * (share - (mean[k] ?? 0)) ** 2, 0), 0) / expected;
+  const seen =
+    past.reduce(
+      (sum, { shares }) =>
+        sum + shares.reduce((each, share, k) => each + (weights[k] ?? 0) * (share - (mean[k] ?? 0)) ** 2, 0),
+      0,
+    ) / expected;
   const variance = (PRIOR_PHI_PIECES / (priorPhi + 1) + seen) / (PRIOR_PHI_PIECES + past.length - 1);
   return 1 / variance - 1;
 }
 
 /** How many times farther the own mean lies from the catalogue than chance would put it. */
-function contradiction(typical: readonly number[], mean: readonly number[], phi: number, pieces: number): number {
+function contradiction(
+  typical: readonly number[],
+  mean: readonly number[],
+  phi: number,
+  pieces: number,
+): number {
   const expected = (spreadOf(typical) * pieces) / (phi + 1);
   return expected > 0 ? squares(mean, typical) / expected : 1;
 }

@@ -8,7 +8,14 @@ import { minutesBetween, type Instant } from '../units/date';
 
 /** A longer pause between two acts is not work; an estimate of our own. */
 const LONGEST_PAUSE_MINUTES = 20;
-const AT_THE_BOARD: ReadonlySet<Entry['type']> = new Set<Entry['type']>(['drained', 'cut', 'changed', 'closed', 'combined', 'packed']);
+const AT_THE_BOARD: ReadonlySet<Entry['type']> = new Set<Entry['type']>([
+  'drained',
+  'cut',
+  'changed',
+  'closed',
+  'combined',
+  'packed',
+]);
 
 /** The pieces that stand behind each lot: itself, or those of what it was made of. */
 function piecesBehind(state: State): Map<LotId, readonly LotId[]> {
@@ -16,7 +23,8 @@ function piecesBehind(state: State): Map<LotId, readonly LotId[]> {
   for (const lot of state.lots.values()) {
     const [source, ...others] = lot.sources.map(({ lot: id }) => behind.get(id) ?? []);
     if (lot.form === 'piece') behind.set(lot.id, [lot.id]);
-    else if (source) behind.set(lot.id, others.length === 0 ? source : [...new Set([...source, ...others.flat()])]);
+    else if (source)
+      behind.set(lot.id, others.length === 0 ? source : [...new Set([...source, ...others.flat()])]);
   }
   return behind;
 }
@@ -29,7 +37,10 @@ function piecesBehind(state: State): Map<LotId, readonly LotId[]> {
  * @param pauses by piece; those of a piece count for it alone
  * @returns minutes by piece; a piece without two acts to measure between is not in it
  */
-export function workingMinutes({ entries, state }: Pick<Journal, 'entries' | 'state'>, pauses: ReadonlyMap<LotId, readonly Pause[]> = new Map()): Map<LotId, number> {
+export function workingMinutes(
+  { entries, state }: Pick<Journal, 'entries' | 'state'>,
+  pauses: ReadonlyMap<LotId, readonly Pause[]> = new Map(),
+): Map<LotId, number> {
   const behind = piecesBehind(state);
   const last = new Map<LotId, Instant>();
   const minutes = new Map<LotId, number>();
@@ -55,7 +66,10 @@ export interface Pause {
 export function pausedMinutes(pauses: readonly Pause[], from: Instant, to: Instant): number {
   let [sum, until] = [0, from];
   for (const pause of [...pauses].sort((a, b) => (a.from < b.from ? -1 : 1))) {
-    const [start, end] = [pause.from > until ? pause.from : until, pause.to !== undefined && pause.to < to ? pause.to : to];
+    const [start, end] = [
+      pause.from > until ? pause.from : until,
+      pause.to !== undefined && pause.to < to ? pause.to : to,
+    ];
     if (start >= end) continue;
     sum += minutesBetween(start, end);
     until = end;
@@ -70,7 +84,12 @@ export function pausedMinutes(pauses: readonly Pause[], from: Instant, to: Insta
  * @param done what {@link workingMinutes} says
  * @param lastAt the last act at the board, if any
  */
-export function runningMinutes(done: number, lastAt: Instant | undefined, pauses: readonly Pause[], now: Instant): number {
+export function runningMinutes(
+  done: number,
+  lastAt: Instant | undefined,
+  pauses: readonly Pause[],
+  now: Instant,
+): number {
   if (lastAt === undefined || now <= lastAt) return done;
   const gap = minutesBetween(lastAt, now) - pausedMinutes(pauses, lastAt, now);
   return gap <= LONGEST_PAUSE_MINUTES ? done + gap : done;

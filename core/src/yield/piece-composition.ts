@@ -20,7 +20,10 @@ export function pieceComposition(state: State, piece: Lot, kind: Kind, way: Way)
     foundDg += massDg;
   }
   masses.set(LOSS, (masses.get(LOSS) ?? 0) + Math.max(0, piece.inDg - foundDg));
-  return normalised(keys, keys.map((key) => masses.get(key) ?? 0));
+  return normalised(
+    keys,
+    keys.map((key) => masses.get(key) ?? 0),
+  );
 }
 
 function keyOf(part: string | null, destination: Destination, kind: Kind, keys: readonly string[]): string {
@@ -32,10 +35,17 @@ function keyOf(part: string | null, destination: Destination, kind: Kind, keys: 
 }
 
 /** Every finished piece of a kind that was cut this way, oldest first, with what it gave. */
-export function pastCompositions(state: State, kindId: string, wayId: string): { piece: Lot; composition: Composition }[] {
+export function pastCompositions(
+  state: State,
+  kindId: string,
+  wayId: string,
+): { piece: Lot; composition: Composition }[] {
   const kind = kindById(kindId);
   const way = kind?.ways.find(({ id }) => id === wayId);
   if (!kind || !way) return [];
-  const pieces = [...state.lots.values()].filter((lot) => lot.form === 'piece' && lot.closed && lot.kind === kindId && (lot.way ?? kind.ways[0]?.id) === wayId);
+  const pieces = [...state.lots.values()].filter(
+    (lot) =>
+      lot.form === 'piece' && lot.closed && lot.kind === kindId && (lot.way ?? kind.ways[0]?.id) === wayId,
+  );
   return pieces.map((piece) => ({ piece, composition: pieceComposition(state, piece, kind, way) }));
 }

@@ -74,18 +74,27 @@ export function habitOfWay(state: State, { kind, way }: KindAndWay): Habit {
  *
  * @param learnt see {@link habitOfWay}
  */
-export function predict({ kind }: KindAndWay, learnt: Habit, { pricing }: Pick<Basis, 'pricing'>, { marks, massDg, on }: Question): Prediction {
+export function predict(
+  { kind }: KindAndWay,
+  learnt: Habit,
+  { pricing }: Pick<Basis, 'pricing'>,
+  { marks, massDg, on }: Question,
+): Prediction {
   const usual = withMarks({ keys: learnt.keys, shares: learnt.usual }, kind, marks).shares;
   const habit = { ...learnt, usual };
   const s = nextPieceConcentration(habit);
   const parts = habit.keys.map((part, k): PartPrediction => {
     const share = usual[k] ?? 0;
     const destination = part === LOSS ? null : (partOf(kind, part)?.destination ?? null);
-    const price = destination && partPrice(pricing, { kind: kind.id, part, animal: kind.animal }, destination, on);
+    const price =
+      destination && partPrice(pricing, { kind: kind.id, part, animal: kind.animal }, destination, on);
     const [low, high] = rangeOf(share, s);
     return { part, destination, share, low, high, massDg: share * massDg, price };
   });
-  const usableShare = parts.reduce((sum, { destination, share }) => sum + (destination && isUsable(destination) ? share : 0), 0);
+  const usableShare = parts.reduce(
+    (sum, { destination, share }) => sum + (destination && isUsable(destination) ? share : 0),
+    0,
+  );
   const [low, high] = rangeOf(usableShare, s);
   const perKgMinor = parts.map(({ price }) => (price?.state === 'known' ? price.perKgMinor : 0));
   return {
@@ -93,17 +102,26 @@ export function predict({ kind }: KindAndWay, learnt: Habit, { pricing }: Pick<B
     parts,
     usable: { share: usableShare, low, high },
     worthPerKg: worthMoments(usual, perKgMinor, s),
-    missing: parts.flatMap(({ part, price, destination }) => (price && destination && isGap(price, destination) ? [part] : [])),
+    missing: parts.flatMap(({ part, price, destination }) =>
+      price && destination && isGap(price, destination) ? [part] : [],
+    ),
     model: { usual, certainty: habit.certainty, phi: habit.phi, perKgMinor },
   };
 }
 
 function rangeOf(share: number, s: number): [number, number] {
-  return [betaQuantile(RANGE[0], s * share, s * (1 - share)), betaQuantile(RANGE[1], s * share, s * (1 - share))];
+  return [
+    betaQuantile(RANGE[0], s * share, s * (1 - share)),
+    betaQuantile(RANGE[1], s * share, s * (1 - share)),
+  ];
 }
 
 /** Mean and deviation of Σ share × value, for Dirichlet shares: Var = (Σ m v² − (Σ m v)²) ÷ (s + 1). */
-function worthMoments(usual: readonly number[], values: readonly number[], s: number): { mean: number; deviation: number } {
+function worthMoments(
+  usual: readonly number[],
+  values: readonly number[],
+  s: number,
+): { mean: number; deviation: number } {
   const mean = usual.reduce((sum, share, k) => sum + share * (values[k] ?? 0), 0);
   const square = usual.reduce((sum, share, k) => sum + share * (values[k] ?? 0) ** 2, 0);
   return { mean, deviation: Math.sqrt(Math.max(0, square - mean * mean) / (s + 1)) };

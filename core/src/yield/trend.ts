@@ -11,12 +11,17 @@ const LEAST = { points: 3, days: 180 };
  * @returns null for fewer than three values, or where they span less than half a year
  * @example 0.70, 0.71 and 0.72 a year apart: 0.01
  */
-export function yearlyTrend(points: readonly { readonly on: IsoDate; readonly value: number }[]): number | null {
+export function yearlyTrend(
+  points: readonly { readonly on: IsoDate; readonly value: number }[],
+): number | null {
   const first = points.map(({ on }) => on).sort()[0];
   if (first === undefined || points.length < LEAST.points) return null;
   const years = points.map(({ on }) => daysBetween(first, on) / YEAR_DAYS);
   if (Math.max(...years) * YEAR_DAYS < LEAST.days) return null;
   const [middle, level] = [mean(years) ?? 0, mean(points, ({ value }) => value) ?? 0];
   const spread = years.reduce((sum, year) => sum + (year - middle) ** 2, 0);
-  return points.reduce((sum, { value }, index) => sum + ((years[index] ?? 0) - middle) * (value - level), 0) / spread;
+  return (
+    points.reduce((sum, { value }, index) => sum + ((years[index] ?? 0) - middle) * (value - level), 0) /
+    spread
+  );
 }

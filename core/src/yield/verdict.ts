@@ -34,9 +34,17 @@ const EVEN = 0.05;
 export function verdictOf(worth: Float64Array, perKgMinor: number, kg: number): Verdict {
   const mean = worth.reduce((sum, value) => sum + value, 0) / worth.length;
   const chance = chanceAhead(worth, perKgMinor);
-  const at = (share: number): Minor => Math.round(((worth[Math.round(share * (worth.length - 1))] ?? mean) - perKgMinor) * kg);
+  const at = (share: number): Minor =>
+    Math.round(((worth[Math.round(share * (worth.length - 1))] ?? mean) - perKgMinor) * kg);
   const savingMinor = Math.round((mean - perKgMinor) * kg);
-  return { answer: answerOf(chance, mean / perKgMinor - 1), chance, savingMinor, lowMinor: at(0.1), highMinor: at(0.9), breakEvenPerKgMinor: mean };
+  return {
+    answer: answerOf(chance, mean / perKgMinor - 1),
+    chance,
+    savingMinor,
+    lowMinor: at(0.1),
+    highMinor: at(0.9),
+    breakEvenPerKgMinor: mean,
+  };
 }
 
 /** Chance that what a kilogram is worth lies above what is asked for it. */

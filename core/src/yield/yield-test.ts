@@ -36,7 +36,10 @@ export function yieldTest(state: State, piece: LotId): YieldTest {
   const family = familyOf(state, lot);
   const liquidDg = sum(family, (each) => flowedDg(each, 'liquid'));
   const unaccountedDg = sum(family, (each) => flowedDg(each, 'unaccounted'));
-  const destinations = Object.fromEntries(DESTINATION_IDS.map((id) => [id, 0])) as Record<Destination, MassDg>;
+  const destinations = Object.fromEntries(DESTINATION_IDS.map((id) => [id, 0])) as Record<
+    Destination,
+    MassDg
+  >;
   for (const leaf of leavesOf(state, piece)) destinations[leaf.destination] += leaf.massDg;
   destinations.liquid += liquidDg;
   const onBoard = lot.closed ? 0 : lot.leftDg;

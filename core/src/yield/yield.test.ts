@@ -24,14 +24,22 @@ const trimFirst = stripLoin.ways.find(({ id }) => id === 'trim-first')!;
 const asked = { kind: stripLoin, way: trimFirst };
 const typical = typicalComposition(trimFirst);
 const prior = { typical, phi: stripLoin.scatter.phi, estimated: trimFirst.estimated };
-const mean = (values: ArrayLike<number>): number => Array.from(values).reduce((a, b) => a + b, 0) / values.length;
+const mean = (values: ArrayLike<number>): number =>
+  Array.from(values).reduce((a, b) => a + b, 0) / values.length;
 const variance = (values: ArrayLike<number>): number => {
   const middle = mean(values);
   return mean(Array.from(values, (value) => (value - middle) ** 2));
 };
 
 describe('the Beta distribution (witness: jstat)', () => {
-  it.each([[0.5, 0.5], [2, 3], [245, 105], [7, 343], [0.5, 9], [1500, 3]])('Beta(%d, %d)', (a, b) => {
+  it.each([
+    [0.5, 0.5],
+    [2, 3],
+    [245, 105],
+    [7, 343],
+    [0.5, 9],
+    [1500, 3],
+  ])('Beta(%d, %d)', (a, b) => {
     for (const p of [0.01, 0.1, 0.5, 0.9, 0.99]) {
       const x = betaQuantile(p, a, b);
       expect(betaCdf(x, a, b)).toBeCloseTo(p, 6);
@@ -41,7 +49,9 @@ describe('the Beta distribution (witness: jstat)', () => {
   });
 
   it('at the ends, and where a share is always nothing or all', () => {
-    expect([betaCdf(-1, 2, 2), betaCdf(2, 2, 2), betaQuantile(0.1, 0, 3), betaQuantile(0.1, 3, 0)]).toEqual([0, 1, 0, 1]);
+    expect([betaCdf(-1, 2, 2), betaCdf(2, 2, 2), betaQuantile(0.1, 0, 3), betaQuantile(0.1, 3, 0)]).toEqual([
+      0, 1, 0, 1,
+    ]);
     expect(betaCdf(0.5, 2, 2)).toBeCloseTo(0.5, 12);
   });
 });
@@ -63,11 +73,17 @@ describe('draws', () => {
     // With a value of 1 for some keys and 0 for the rest, the worth of a kilogram is the sum of their shares.
     const count = 40_000;
     const model = { usual: [0.5, 0.3, 0.2], certainty: 1e9, phi: 40 };
-    for (const [perKgMinor, a] of [[[1, 0, 0], 20], [[1, 0, 1], 28]] as const) {
+    for (const [perKgMinor, a] of [
+      [[1, 0, 0], 20],
+      [[1, 0, 1], 28],
+    ] as const) {
       const draws = drawWorth({ ...model, perKgMinor }, count, 5);
       expect(Math.abs(mean(draws) - a / 40)).toBeLessThan(0.002);
       expect(variance(draws)).toBeCloseTo((a * (40 - a)) / (40 * 40 * 41), 3);
-      for (const p of [0.1, 0.5, 0.9]) expect(Math.abs((draws[Math.round(p * (count - 1))] ?? 0) - jStat.beta.inv(p, a, 40 - a))).toBeLessThan(0.004);
+      for (const p of [0.1, 0.5, 0.9])
+        expect(
+          Math.abs((draws[Math.round(p * (count - 1))] ?? 0) - jStat.beta.inv(p, a, 40 - a)),
+        ).toBeLessThan(0.004);
     }
   });
 
@@ -81,11 +97,22 @@ describe('draws', () => {
   it('the closed form that stands in for them is close, and exact for two values', () => {
     const model = { usual: [0.6, 0.2, 0.2], certainty: 200, phi: 120, perKgMinor: [2400, 1100, 0] };
     const [draws, quantiles] = [drawWorth(model, 40_000, 2), approximateWorth(model)];
-    for (const point of [2, 20, 38]) expect((quantiles[point] ?? 0) / (draws[Math.round(((point + 0.5) / 41) * 39_999)] ?? 1)).toBeCloseTo(1, 1);
+    for (const point of [2, 20, 38])
+      expect((quantiles[point] ?? 0) / (draws[Math.round(((point + 0.5) / 41) * 39_999)] ?? 1)).toBeCloseTo(
+        1,
+        1,
+      );
     const s = nextPieceConcentration(model);
-    expect(approximateWorth({ ...model, perKgMinor: [100, 0, 0] })[20]).toBeCloseTo(100 * jStat.beta.inv(0.5, s * 0.6, s * 0.4), 3);
-    expect(Array.from(approximateWorth({ ...model, perKgMinor: [7, 7, 7] }))).toEqual(Array.from({ length: 41 }, () => 7));
-    expect(Array.from(approximateWorth({ ...model, usual: [1, 0, 0] })).every((worth) => worth === 2400)).toBe(true);
+    expect(approximateWorth({ ...model, perKgMinor: [100, 0, 0] })[20]).toBeCloseTo(
+      100 * jStat.beta.inv(0.5, s * 0.6, s * 0.4),
+      3,
+    );
+    expect(Array.from(approximateWorth({ ...model, perKgMinor: [7, 7, 7] }))).toEqual(
+      Array.from({ length: 41 }, () => 7),
+    );
+    expect(
+      Array.from(approximateWorth({ ...model, usual: [1, 0, 0] })).every((worth) => worth === 2400),
+    ).toBe(true);
   });
 
   it('the same seed gives the same draws, and progress is told', () => {
@@ -110,7 +137,12 @@ function piece(habit: readonly number[], spread: number, normal: () => number): 
 
 describe('what own pieces teach', () => {
   it('without any, the prediction is the catalogue', () => {
-    const prediction = predict(asked, habitOfWay(new JournalBuilder().household().journal.state, asked), basisOf({ records: new Map() }), { massDg: 50_000, marks: [], on: '2026-01-01' });
+    const prediction = predict(
+      asked,
+      habitOfWay(new JournalBuilder().household().journal.state, asked),
+      basisOf({ records: new Map() }),
+      { massDg: 50_000, marks: [], on: '2026-01-01' },
+    );
     expect(prediction.missing).toEqual(['steaks', 'ends']);
     for (const { part, share, massDg } of prediction.parts) {
       expect(share).toBeCloseTo(part === LOSS ? 0.03 : (trimFirst.shares[part] ?? NaN), 9);
@@ -118,19 +150,25 @@ describe('what own pieces teach', () => {
     }
   });
 
-  it.each([0, 1, 2])('after 30 it is within 10 % or half a percentage point of their mean on every part, also far from the catalogue (%d)', (seed) => {
-    const normal = source(seed + 11);
-    const habit = piece([0.5, 0.12, 0.28, 0.02, 0.08], 0.1, normal).shares;
-    const past = Array.from({ length: 30 }, () => piece(habit, 0.1, normal));
-    const { usual } = habitOf(prior, past);
-    usual.forEach((share, k) => {
-      const own = mean(past.map(({ shares }) => shares[k] ?? 0));
-      expect(Math.abs(share - own)).toBeLessThan(Math.max(0.1 * own, 0.005));
-    });
-  });
+  it.each([0, 1, 2])(
+    'after 30 it is within 10 % or half a percentage point of their mean on every part, also far from the catalogue (%d)',
+    (seed) => {
+      const normal = source(seed + 11);
+      const habit = piece([0.5, 0.12, 0.28, 0.02, 0.08], 0.1, normal).shares;
+      const past = Array.from({ length: 30 }, () => piece(habit, 0.1, normal));
+      const { usual } = habitOf(prior, past);
+      usual.forEach((share, k) => {
+        const own = mean(past.map(({ shares }) => shares[k] ?? 0));
+        expect(Math.abs(share - own)).toBeLessThan(Math.max(0.1 * own, 0.005));
+      });
+    },
+  );
 
   it('identical pieces raise φ and leave it finite', () => {
-    const same = habitOf(prior, Array.from({ length: 20 }, () => typical));
+    const same = habitOf(
+      prior,
+      Array.from({ length: 20 }, () => typical),
+    );
     expect(same.phi).toBeGreaterThan(prior.phi);
     expect(Number.isFinite(same.phi)).toBe(true);
     expect(same.usual).toEqual(typical.shares.map((share) => expect.closeTo(share, 9)));
@@ -138,43 +176,69 @@ describe('what own pieces teach', () => {
 
   it('φ is learnt: wild pieces lower it', () => {
     const normal = source(2);
-    expect(habitOf(prior, Array.from({ length: 20 }, () => piece(typical.shares, 0.4, normal))).phi).toBeLessThan(prior.phi / 4);
+    expect(
+      habitOf(
+        prior,
+        Array.from({ length: 20 }, () => piece(typical.shares, 0.4, normal)),
+      ).phi,
+    ).toBeLessThan(prior.phi / 4);
   });
 
   it('a prior of one part only, and no shares at all, make no NaN', () => {
     const one = { keys: ['loss'], shares: [1] };
-    expect(habitOf({ typical: one, phi: 100, estimated: true }, [one, one])).toMatchObject({ usual: [1], phi: 100 });
+    expect(habitOf({ typical: one, phi: 100, estimated: true }, [one, one])).toMatchObject({
+      usual: [1],
+      phi: 100,
+    });
     const certain = { keys: ['a', 'loss'], shares: [1, 0] };
     const habit = habitOf({ typical: certain, phi: 100, estimated: false }, [certain, certain]);
     expect([...habit.usual, habit.phi, habit.certainty].every(Number.isFinite)).toBe(true);
-    expect(Array.from(drawWorth({ ...habit, perKgMinor: [100, 0] }, 10, 1))).toEqual(Array.from({ length: 10 }, () => 100));
+    expect(Array.from(drawWorth({ ...habit, perKgMinor: [100, 0] }, 10, 1))).toEqual(
+      Array.from({ length: 10 }, () => 100),
+    );
   });
 
   // Habits around the catalogue with 0.08, pieces around the habit with 0.10 on the log scale:
   // about 2 and 2.5 percentage points on the steaks.
-  it.each([0, 3, 10, 30])('the 80 %% range of the next piece holds 70 to 90 %% of the outcomes after %d pieces', (history) => {
-    const perKgMinor = [3000, 1500, 0, 0, 0];
-    const households = 500;
-    let [main, saving] = [0, 0];
-    for (let household = 0; household < households; household++) {
-      const normal = source(1000 * history + household);
-      const habit = piece(typical.shares, 0.08, normal).shares;
-      const learnt = habitOf(prior, Array.from({ length: history }, () => piece(habit, 0.1, normal)));
-      const { shares } = piece(habit, 0.1, normal);
-      const s = nextPieceConcentration(learnt);
-      const m = learnt.usual[0] ?? 0;
-      const within = (x: number, low: number, high: number): number => (x >= low && x <= high ? 1 : 0);
-      main += within(shares[0] ?? 0, betaQuantile(0.1, s * m, s * (1 - m)), betaQuantile(0.9, s * m, s * (1 - m)));
-      const worth = shares.reduce((sum, share, k) => sum + share * (perKgMinor[k] ?? 0), 0);
-      const { lowMinor, highMinor } = verdictOf(drawWorth({ ...learnt, perKgMinor }, 500, household), 1500, 5);
-      saving += within((worth - 1500) * 5, lowMinor, highMinor);
-    }
-    console.info(`coverage after ${history} pieces: main ${((100 * main) / households).toFixed(1)} %, saving ${((100 * saving) / households).toFixed(1)} %`);
-    for (const held of [main, saving]) {
-      expect(held / households).toBeGreaterThanOrEqual(0.7);
-      expect(held / households).toBeLessThanOrEqual(0.9);
-    }
-  });
+  it.each([0, 3, 10, 30])(
+    'the 80 %% range of the next piece holds 70 to 90 %% of the outcomes after %d pieces',
+    (history) => {
+      const perKgMinor = [3000, 1500, 0, 0, 0];
+      const households = 500;
+      let [main, saving] = [0, 0];
+      for (let household = 0; household < households; household++) {
+        const normal = source(1000 * history + household);
+        const habit = piece(typical.shares, 0.08, normal).shares;
+        const learnt = habitOf(
+          prior,
+          Array.from({ length: history }, () => piece(habit, 0.1, normal)),
+        );
+        const { shares } = piece(habit, 0.1, normal);
+        const s = nextPieceConcentration(learnt);
+        const m = learnt.usual[0] ?? 0;
+        const within = (x: number, low: number, high: number): number => (x >= low && x <= high ? 1 : 0);
+        main += within(
+          shares[0] ?? 0,
+          betaQuantile(0.1, s * m, s * (1 - m)),
+          betaQuantile(0.9, s * m, s * (1 - m)),
+        );
+        const worth = shares.reduce((sum, share, k) => sum + share * (perKgMinor[k] ?? 0), 0);
+        const { lowMinor, highMinor } = verdictOf(
+          drawWorth({ ...learnt, perKgMinor }, 500, household),
+          1500,
+          5,
+        );
+        saving += within((worth - 1500) * 5, lowMinor, highMinor);
+      }
+      console.info(
+        `coverage after ${history} pieces: main ${((100 * main) / households).toFixed(1)} %, saving ${((100 * saving) / households).toFixed(1)} %`,
+      );
+      for (const held of [main, saving]) {
+        expect(held / households).toBeGreaterThanOrEqual(0.7);
+        expect(held / households).toBeLessThanOrEqual(0.9);
+      }
+    },
+  );
 });
 
 describe('what was seen on the piece', () => {
@@ -188,13 +252,21 @@ describe('what was seen on the piece', () => {
 
   it('never below nothing, always one in all', () => {
     fc.assert(
-      fc.property(fc.array(fc.double({ min: 0, max: 1, noNaN: true }), { minLength: 5, maxLength: 5 }), fc.subarray(stripLoin.marks.map(({ id }) => id)), (raw, marks) => {
-        fc.pre(raw.reduce((a, b) => a + b, 0) > 0.01);
-        const total = raw.reduce((a, b) => a + b, 0);
-        const { shares } = withMarks({ keys: typical.keys, shares: raw.map((value) => value / total) }, stripLoin, marks);
-        expect(shares.every((share) => share >= -1e-12 && share <= 1 + 1e-12)).toBe(true);
-        expect(shares.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
-      }),
+      fc.property(
+        fc.array(fc.double({ min: 0, max: 1, noNaN: true }), { minLength: 5, maxLength: 5 }),
+        fc.subarray(stripLoin.marks.map(({ id }) => id)),
+        (raw, marks) => {
+          fc.pre(raw.reduce((a, b) => a + b, 0) > 0.01);
+          const total = raw.reduce((a, b) => a + b, 0);
+          const { shares } = withMarks(
+            { keys: typical.keys, shares: raw.map((value) => value / total) },
+            stripLoin,
+            marks,
+          );
+          expect(shares.every((share) => share >= -1e-12 && share <= 1 + 1e-12)).toBe(true);
+          expect(shares.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
+        },
+      ),
     );
   });
 });
@@ -202,10 +274,28 @@ describe('what was seen on the piece', () => {
 describe('a finished piece', () => {
   const on = '2026-01-02';
   const builder = new JournalBuilder().add(
-    { type: 'received', lot: 'p', kind: 'strip-loin', count: 1, massDg: 10_000, paidMinor: 1000, way: 'trim-first', on },
+    {
+      type: 'received',
+      lot: 'p',
+      kind: 'strip-loin',
+      count: 1,
+      massDg: 10_000,
+      paidMinor: 1000,
+      way: 'trim-first',
+      on,
+    },
     { type: 'drained', lot: 'p', massDg: 9800 },
     { type: 'cut', from: 'p', lot: 'a', part: 'steaks', destination: 'grind', massDg: 6000, count: 1, on },
-    { type: 'cut', from: 'p', lot: 'b', part: 'a strange bit', destination: 'render', massDg: 1000, count: 1, on },
+    {
+      type: 'cut',
+      from: 'p',
+      lot: 'b',
+      part: 'a strange bit',
+      destination: 'render',
+      massDg: 1000,
+      count: 1,
+      on,
+    },
     { type: 'cut', from: 'p', lot: 'c', part: 'trimmings', destination: 'grind', massDg: 500, count: 1, on },
     { type: 'closed', lot: 'p' },
   );
@@ -214,15 +304,30 @@ describe('a finished piece', () => {
   it('gives its shares by part, whatever became of them; strange parts go where their like goes', () => {
     const [past] = pastCompositions(journal.state, 'strip-loin', 'trim-first');
     const { keys, shares } = past!.composition;
-    expect(Object.fromEntries(keys.map((key, k) => [key, Math.round((shares[k] ?? 0) * 1000)]))).toEqual({ steaks: 650, ends: 0, 'fat-cap': 100, 'strip-and-tail': 0, loss: 250 });
+    expect(Object.fromEntries(keys.map((key, k) => [key, Math.round((shares[k] ?? 0) * 1000)]))).toEqual({
+      steaks: 650,
+      ends: 0,
+      'fat-cap': 100,
+      'strip-and-tail': 0,
+      loss: 250,
+    });
     expect(pastCompositions(journal.state, 'strip-loin', 'slice-first')).toEqual([]);
   });
 
   it('took the time between its entries, without long pauses', () => {
     expect(workingMinutes(journal).get('p')).toBe(4);
-    const late = new JournalBuilder('tablet', 600).add({ type: 'packed', lot: 'k', name: 'k', from: [{ lot: 'a', amount: 'all' }], on });
+    const late = new JournalBuilder('tablet', 600).add({
+      type: 'packed',
+      lot: 'k',
+      name: 'k',
+      from: [{ lot: 'a', amount: 'all' }],
+      on,
+    });
     const both = new JournalBuilder();
-    both.entries.push(...builder.entries, ...late.entries.map((entry) => ({ ...entry, id: 'late', seq: 99 })));
+    both.entries.push(
+      ...builder.entries,
+      ...late.entries.map((entry) => ({ ...entry, id: 'late', seq: 99 })),
+    );
     expect(workingMinutes(both.household().journal).get('p')).toBe(4);
     expect(usualMinutes(stripLoin, trimFirst)).toBe(26);
   });
@@ -231,7 +336,10 @@ describe('a finished piece', () => {
 describe('the trend', () => {
   const at = (on: string, value: number) => ({ on, value });
   it('is the slope of the line a year', () => {
-    expect(yearlyTrend([at('2024-01-01', 0.7), at('2026-01-01', 0.72), at('2025-01-01', 0.71)])).toBeCloseTo(0.01, 4);
+    expect(yearlyTrend([at('2024-01-01', 0.7), at('2026-01-01', 0.72), at('2025-01-01', 0.71)])).toBeCloseTo(
+      0.01,
+      4,
+    );
   });
 
   it('claims nothing from two points, or from a season', () => {
@@ -243,12 +351,22 @@ describe('the trend', () => {
 
 describe('candidates', () => {
   const habit = habitOfWay(new JournalBuilder().household().journal.state, asked);
-  const basis = basisOf(new JournalBuilder().price('strip-steak', 2400).price('beef-lesser-steak', 1500).household());
-  const candidate = (id: string, perKgMinor: number, marks: string[] = []) => ({ id, massDg: 50_000, perKgMinor, marks });
-  const order = (...list: ReturnType<typeof candidate>[]) => rankCandidates(asked, habit, basis, list, '2026-01-02').map((each) => each.candidate.id);
+  const basis = basisOf(
+    new JournalBuilder().price('strip-steak', 2400).price('beef-lesser-steak', 1500).household(),
+  );
+  const candidate = (id: string, perKgMinor: number, marks: string[] = []) => ({
+    id,
+    massDg: 50_000,
+    perKgMinor,
+    marks,
+  });
+  const order = (...list: ReturnType<typeof candidate>[]) =>
+    rankCandidates(asked, habit, basis, list, '2026-01-02').map((each) => each.candidate.id);
 
   it('are ranked by what a usable kilogram costs: price and what is seen both count', () => {
-    expect(order(candidate('dear', 1600), candidate('cheap', 1500), candidate('fat', 1500, ['thick-fat']))).toEqual(['cheap', 'fat', 'dear']);
+    expect(
+      order(candidate('dear', 1600), candidate('cheap', 1500), candidate('fat', 1500, ['thick-fat'])),
+    ).toEqual(['cheap', 'fat', 'dear']);
   });
 
   it('where that is the same, the one with more of the main cut comes first', () => {
@@ -266,7 +384,12 @@ describe('the verdict', () => {
     const verdict = verdictOf(worth, price, 2);
     expect(verdict.answer).toBe(answer);
     expect(verdict.chance).toBeCloseTo(chance, 1);
-    expect(verdict).toMatchObject({ savingMinor: (1500 - price) * 2, lowMinor: (1100 - price) * 2, highMinor: (1900 - price) * 2, breakEvenPerKgMinor: 1500 });
+    expect(verdict).toMatchObject({
+      savingMinor: (1500 - price) * 2,
+      lowMinor: (1100 - price) * 2,
+      highMinor: (1900 - price) * 2,
+      breakEvenPerKgMinor: 1500,
+    });
   });
 
   it('usual ranges lie around the catalogue’s shares', () => {

@@ -14,7 +14,8 @@ export class NetworkScale implements ScaleSource {
     stream.onmessage = ({ data }) => {
       for (const line of reader.push(`${String(data)}\n`)) hear(eventOf(line));
     };
-    stream.onerror = () => hear({ type: 'lost', why: 'The network or the server that it hangs on does not answer.' });
+    stream.onerror = () =>
+      hear({ type: 'lost', why: 'The network or the server that it hangs on does not answer.' });
     return Promise.resolve(() => stream.close());
   }
 }

@@ -118,6 +118,12 @@ describe('the link to a scale', () => {
     expect(JSON.parse(localStorage.getItem('vendicus-scale') ?? '{}')).toMatchObject({ source: 'network' });
     localStorage.setItem('vendicus-scale', '{"source":"teapot","mode":7');
     TestBed.resetTestingModule();
-    expect(TestBed.inject(ScaleLink).choice()).toEqual({ source: 'typed', graduation: '1 g', baudRate: 9600, handsFree: false, mode: 'one-by-one' });
+    expect(TestBed.inject(ScaleLink).choice()).toEqual({
+      source: 'typed',
+      graduation: '1 g',
+      baudRate: 9600,
+      handsFree: false,
+      mode: 'one-by-one',
+    });
   });
 });

@@ -40,7 +40,9 @@ export class ScaleLink {
     const before = this.choice();
     this.choice.set({ ...before, ...change });
     rememberChoice(this.choice());
-    const isOther = (['source', 'graduation', 'baudRate'] as const).some((key) => change[key] !== undefined && change[key] !== before[key]);
+    const isOther = (['source', 'graduation', 'baudRate'] as const).some(
+      (key) => change[key] !== undefined && change[key] !== before[key],
+    );
     if (isOther || this.problem() !== null) void this.connect();
   }
 
@@ -60,7 +62,8 @@ export class ScaleLink {
       this.stop = stop;
       this.waitForWords();
     } catch (error) {
-      if (attempt === this.attempt) this.lose(error instanceof Error ? error.message : 'It cannot be reached.');
+      if (attempt === this.attempt)
+        this.lose(error instanceof Error ? error.message : 'It cannot be reached.');
     }
   }
 
@@ -82,7 +85,10 @@ export class ScaleLink {
     this.waitForWords();
     if (event.type === 'rubbish') {
       this.rubbish += 1;
-      if (this.rubbish >= MUCH_RUBBISH) this.lose(`It sends lines that are no weights, such as “${event.line}”. Check its settings and the speed of the cable.`);
+      if (this.rubbish >= MUCH_RUBBISH)
+        this.lose(
+          `It sends lines that are no weights, such as “${event.line}”. Check its settings and the speed of the cable.`,
+        );
       return;
     }
     this.rubbish = 0;

@@ -37,18 +37,31 @@ export class SerialScale implements ScaleSource {
     const port = known ?? (await ports.requestPort());
     await port.open({ baudRate: this.baudRate });
     const reader = port.readable?.getReader();
-    if (!reader) throw new Error('The scale on the cable cannot be read. Pull the cable, plug it in again, and connect once more.');
+    if (!reader)
+      throw new Error(
+        'The scale on the cable cannot be read. Pull the cable, plug it in again, and connect once more.',
+      );
     let isStopped = false;
     void this.read(reader, hear).catch((error: unknown) => {
-      if (!isStopped) hear({ type: 'lost', why: `The cable or the scale fell silent (${error instanceof Error ? error.message : 'no reason given'}).` });
+      if (!isStopped)
+        hear({
+          type: 'lost',
+          why: `The cable or the scale fell silent (${error instanceof Error ? error.message : 'no reason given'}).`,
+        });
     });
     return () => {
       isStopped = true;
-      void reader.cancel().then(() => port.close(), () => undefined);
+      void reader.cancel().then(
+        () => port.close(),
+        () => undefined,
+      );
     };
   }
 
-  private async read(reader: ReadableStreamDefaultReader<Uint8Array>, hear: (event: ScaleEvent) => void): Promise<void> {
+  private async read(
+    reader: ReadableStreamDefaultReader<Uint8Array>,
+    hear: (event: ScaleEvent) => void,
+  ): Promise<void> {
     const [lines, text] = [new FrameReader(), new TextDecoder('latin1')];
     for (;;) {
       const { value, done } = await reader.read();

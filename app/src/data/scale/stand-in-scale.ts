@@ -14,11 +14,17 @@ export class StandInScale implements ScaleSource {
   constructor(graduation: Graduation, seed: number) {
     this.name = `Stand-in scale, ${graduation}`;
     this.graduationDg = GRADUATIONS[graduation];
-    this.scale = new SimulatedScale({ ...KITCHEN_SCALE, graduationDg: this.graduationDg }, seededUniform(seed));
+    this.scale = new SimulatedScale(
+      { ...KITCHEN_SCALE, graduationDg: this.graduationDg },
+      seededUniform(seed),
+    );
   }
 
   listen(hear: (event: ScaleEvent) => void): Promise<() => void> {
-    const timer = setInterval(() => hear({ type: 'reading', reading: this.scale.read(performance.now()) }), READ_EVERY_MS);
+    const timer = setInterval(
+      () => hear({ type: 'reading', reading: this.scale.read(performance.now()) }),
+      READ_EVERY_MS,
+    );
     return Promise.resolve(() => clearInterval(timer));
   }
 

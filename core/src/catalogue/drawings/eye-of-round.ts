@@ -8,11 +8,23 @@ export const eyeOfRound: Drawing = {
       seen: 'eye of round from the side: a log with a fat cap on top, thick on the left, tapering to the right',
       viewBox: [640, 310],
       regions: {
-        log: outline('100,104! 220,94 350,98 480,116 562,148 590,180! 556,206! 470,222 350,232 220,236 100,226! 66,204 54,164 68,124'),
-        'fat-cap': outline('100,104! 134,78 240,62 380,68 500,92 570,136 590,180! 562,148 480,116 350,98 220,94'),
-        'silver-skin': outline('100,226! 220,236 350,232 470,222 556,206! 536,230 450,248 340,256 210,256 112,246'),
+        log: outline(
+          '100,104! 220,94 350,98 480,116 562,148 590,180! 556,206! 470,222 350,232 220,236 100,226! 66,204 54,164 68,124',
+        ),
+        'fat-cap': outline(
+          '100,104! 134,78 240,62 380,68 500,92 570,136 590,180! 562,148 480,116 350,98 220,94',
+        ),
+        'silver-skin': outline(
+          '100,226! 220,236 350,232 470,222 556,206! 536,230 450,248 340,256 210,256 112,246',
+        ),
       },
-      parts: { steaks: ['log'], roast: ['log'], slices: ['log'], 'fat-cap': ['fat-cap'], 'silver-skin': ['silver-skin'] },
+      parts: {
+        steaks: ['log'],
+        roast: ['log'],
+        slices: ['log'],
+        'fat-cap': ['fat-cap'],
+        'silver-skin': ['silver-skin'],
+      },
       sliced: { regions: ['log'], from: 60, to: 590 },
       landmarks: [
         { of: 'face', d: stroke('100,104 122,136 124,192 104,226') },

@@ -21,7 +21,11 @@ export const lambRack: Drawing = {
         ...bones(105, 511, 8, [40, 190], -6, 8).map((d) => ({ of: 'bone' as const, d })),
         { of: 'seam', d: stroke('80,226 200,208 312,204 430,208 550,224') },
       ],
-      cuts: { single: GAPS.map(gap), double: GAPS.filter((_, index) => index % 2 === 1).map(gap), halve: [gap(GAPS[3] ?? 0)] },
+      cuts: {
+        single: GAPS.map(gap),
+        double: GAPS.filter((_, index) => index % 2 === 1).map(gap),
+        halve: [gap(GAPS[3] ?? 0)],
+      },
       labels: [
         { x: 310, y: 22, text: 'clean bones' },
         { x: 184, y: 262, text: 'eye under its fat' },

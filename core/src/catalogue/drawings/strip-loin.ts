@@ -13,10 +13,20 @@ export const stripLoin: Drawing = {
         'rib-end': outline('84,104! 118,99! 126,172 118,246! 88,252 56,236 42,172 56,114'),
         steaks: outline('118,99! 200,92 340,88 470,94! 480,172 470,250! 340,256 200,254 118,246! 126,172'),
         'sirloin-end': outline('470,94! 550,108 606,128! 616,180 596,228! 540,246 470,250! 480,172'),
-        'fat-cap': outline('76,92! 130,72 220,58 340,54 480,62 575,88 606,128! 550,108 470,94! 340,88 200,92 118,99! 84,104!'),
-        underside: outline('118,246! 200,254 340,256 470,250! 540,246 596,228! 602,248 540,266 470,272! 340,278 200,276 118,264!'),
+        'fat-cap': outline(
+          '76,92! 130,72 220,58 340,54 480,62 575,88 606,128! 550,108 470,94! 340,88 200,92 118,99! 84,104!',
+        ),
+        underside: outline(
+          '118,246! 200,254 340,256 470,250! 540,246 596,228! 602,248 540,266 470,272! 340,278 200,276 118,264!',
+        ),
       },
-      parts: { steaks: ['steaks'], roast: ['steaks'], ends: ['rib-end', 'sirloin-end'], 'fat-cap': ['fat-cap'], 'strip-and-tail': ['underside'] },
+      parts: {
+        steaks: ['steaks'],
+        roast: ['steaks'],
+        ends: ['rib-end', 'sirloin-end'],
+        'fat-cap': ['fat-cap'],
+        'strip-and-tail': ['underside'],
+      },
       sliced: { regions: ['steaks'], from: 118, to: 476 },
       landmarks: [
         { of: 'face', d: stroke('84,104 102,140 104,200 90,250') },
@@ -46,9 +56,16 @@ export const stripLoin: Drawing = {
         'rib-end': outline('66,92! 112,86! 118,150 112,214! 66,212! 50,152'),
         steaks: outline('112,86! 290,76 470,86! 478,150 470,218! 290,222 112,214! 118,150'),
         'sirloin-end': outline('470,86! 550,98 604,136! 606,172! 550,204 470,218! 478,150'),
-        strip: outline('66,212! 112,214! 290,222 470,218! 550,204 606,172! 620,196 570,236 470,256 290,262 120,252'),
+        strip: outline(
+          '66,212! 112,214! 290,222 470,218! 550,204 606,172! 620,196 570,236 470,256 290,262 120,252',
+        ),
       },
-      parts: { steaks: ['steaks'], roast: ['steaks'], ends: ['rib-end', 'sirloin-end'], 'strip-and-tail': ['strip'] },
+      parts: {
+        steaks: ['steaks'],
+        roast: ['steaks'],
+        ends: ['rib-end', 'sirloin-end'],
+        'strip-and-tail': ['strip'],
+      },
       sliced: { regions: ['steaks'], from: 112, to: 474 },
       landmarks: [
         { of: 'silver-skin', d: stroke('90,228 200,238 320,242 440,238 560,214') },

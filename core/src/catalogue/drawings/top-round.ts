@@ -13,7 +13,14 @@ export const topRound: Drawing = {
         cap: outline('124,174! 250,184 400,174 544,148! 584,190 548,246 410,280 250,278 150,248! 122,214'),
         flap: outline('160,66! 132,102 128,148! 124,174! 122,214 150,248! 100,232 66,176 82,108 120,74'),
       },
-      parts: { steaks: ['block'], roast: ['block'], slices: ['block', 'cap'], cubes: ['cap', 'block'], scraps: ['flap'], waste: ['seam'] },
+      parts: {
+        steaks: ['block'],
+        roast: ['block'],
+        slices: ['block', 'cap'],
+        cubes: ['cap', 'block'],
+        scraps: ['flap'],
+        waste: ['seam'],
+      },
       sliced: { regions: ['block'], from: 128, to: 540 },
       landmarks: [
         { of: 'gland', d: oval(470, 212, 14, 10) },
@@ -24,7 +31,11 @@ export const topRound: Drawing = {
       ],
       cuts: {
         silver: [stroke('150,60 300,28 456,50 544,120')],
-        'seam-out': [stroke('120,148 250,156 400,148 544,126'), stroke('118,176 250,184 400,174 552,146'), oval(470, 212, 24, 18)],
+        'seam-out': [
+          stroke('120,148 250,156 400,148 544,126'),
+          stroke('118,176 250,184 400,174 552,146'),
+          oval(470, 212, 24, 18),
+        ],
         'roast-off': [stroke('250,44 256,100 250,158'), stroke('430,50 436,100 430,148')],
         slice: slices(140, 530, 8, 52, 150),
         cube: [stroke('120,214 250,228 400,226 576,196'), ...slices(140, 570, 6, 186, 272)],
@@ -47,7 +58,14 @@ export const topRound: Drawing = {
         block: outline('140,160! 280,150 430,150 530,120! 576,180 540,240 400,276 250,272 150,236!'),
         flap: outline('150,80! 134,118 140,160! 150,236! 98,220 70,166 92,104'),
       },
-      parts: { steaks: ['block'], roast: ['block'], slices: ['block'], cubes: ['block'], scraps: ['flap'], waste: ['silver'] },
+      parts: {
+        steaks: ['block'],
+        roast: ['block'],
+        slices: ['block'],
+        cubes: ['block'],
+        scraps: ['flap'],
+        waste: ['silver'],
+      },
       landmarks: [
         { of: 'silver-skin', d: stroke('170,100 300,68 430,82 500,120') },
         { of: 'silver-skin', d: stroke('160,124 300,96 420,106 480,130') },

@@ -14,8 +14,24 @@ export const eyeOfRound: Kind = {
   usualG: [1200, 3500],
   about: 'A log with a fat cap on one side and one grain: the easiest piece of all.',
   parts: [
-    { id: 'steaks', name: 'Steaks', portion: 'steak', portions: 'steaks', perPiece: 12, destination: 'main', shopItem: 'eye-round-steak' },
-    { id: 'roast', name: 'Roast', portion: 'roast', portions: 'roasts', perPiece: 2, destination: 'main', shopItem: 'eye-round-roast' },
+    {
+      id: 'steaks',
+      name: 'Steaks',
+      portion: 'steak',
+      portions: 'steaks',
+      perPiece: 12,
+      destination: 'main',
+      shopItem: 'eye-round-steak',
+    },
+    {
+      id: 'roast',
+      name: 'Roast',
+      portion: 'roast',
+      portions: 'roasts',
+      perPiece: 2,
+      destination: 'main',
+      shopItem: 'eye-round-roast',
+    },
     { id: 'slices', name: 'Thin slices', destination: 'thin', shopItem: 'beef-thin' },
     { id: 'fat-cap', name: 'Fat cap', destination: 'render' },
     { id: 'silver-skin', name: 'Silver skin', destination: 'bin' },
@@ -108,7 +124,10 @@ export const eyeOfRound: Kind = {
       steps: ['open', 'fat-off', 'silver', 'thin-slices'],
     },
   ],
-  scatter: { phi: 500, why: 'One muscle, one cap: pieces differ by about 1.3 percentage points. An estimate.' },
+  scatter: {
+    phi: 500,
+    why: 'One muscle, one cap: pieces differ by about 1.3 percentage points. An estimate.',
+  },
   marks: [
     { id: 'liquid', name: 'Much liquid in the bag', from: 'all', to: ['loss'], share: 0.02 },
     { id: 'thick-fat', name: 'Thick fat', from: 'all', to: ['fat-cap'], share: 0.03 },

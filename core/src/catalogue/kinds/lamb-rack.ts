@@ -12,12 +12,33 @@ export const lambRack: Kind = {
   itemNumber: '204C',
   bone: 'bone-in',
   severalAtOnce: true,
-  knife: { enough: true, why: 'There is a gap between each two bones. Untrimmed, with the backbone on, it needs a saw: ask the shop.' },
+  knife: {
+    enough: true,
+    why: 'There is a gap between each two bones. Untrimmed, with the backbone on, it needs a saw: ask the shop.',
+  },
   usualG: [350, 1300],
   about: 'Trimmed already, so almost nothing is lost: the question is only how many bones to a chop.',
   parts: [
-    { id: 'chops', name: 'Chops', portion: 'chop', portions: 'chops', perPiece: 7, destination: 'main', shopItem: 'lamb-rib-chop', bone: 0.25 },
-    { id: 'half-racks', name: 'Half racks', portion: 'half rack', portions: 'half racks', perPiece: 2, destination: 'main', shopItem: 'lamb-rack-roast', bone: 0.25 },
+    {
+      id: 'chops',
+      name: 'Chops',
+      portion: 'chop',
+      portions: 'chops',
+      perPiece: 7,
+      destination: 'main',
+      shopItem: 'lamb-rib-chop',
+      bone: 0.25,
+    },
+    {
+      id: 'half-racks',
+      name: 'Half racks',
+      portion: 'half rack',
+      portions: 'half racks',
+      perPiece: 2,
+      destination: 'main',
+      shopItem: 'lamb-rack-roast',
+      bone: 0.25,
+    },
     { id: 'scraps', name: 'Scraps of fat and sinew', destination: 'stock', shopItem: 'lamb-bones' },
   ],
   steps: [
@@ -72,7 +93,15 @@ export const lambRack: Kind = {
         estimated: false,
         steps: ['open', 'slice'],
       },
-      [{ question: 'Thickness', schools: [{ id: 'single', name: 'single', steps: { slice: ['single'] } }, { id: 'double', name: 'double', steps: { slice: ['double'] } }] }],
+      [
+        {
+          question: 'Thickness',
+          schools: [
+            { id: 'single', name: 'single', steps: { slice: ['single'] } },
+            { id: 'double', name: 'double', steps: { slice: ['double'] } },
+          ],
+        },
+      ],
     ),
     {
       id: 'half-racks',
@@ -86,7 +115,14 @@ export const lambRack: Kind = {
   ],
   scatter: { phi: 600, why: 'Trimmed by the plant: only the liquid differs. An estimate.' },
   marks: [{ id: 'liquid', name: 'Much liquid in the bag', from: 'all', to: ['loss'], share: 0.02 }],
-  endCheck: ['Feel along the backbone side for chips of bone.', 'The half-moon of cartilage at the shoulder end is out.'],
+  endCheck: [
+    'Feel along the backbone side for chips of bone.',
+    'The half-moon of cartilage at the shoulder end is out.',
+  ],
   askFor: 'A rack trimmed and ready to roast, backbone off.',
-  lookFor: ['Dark red meat, covered in fat.', 'A round eye, the same size at both ends.', 'Little free liquid in the bag.'],
+  lookFor: [
+    'Dark red meat, covered in fat.',
+    'A round eye, the same size at both ends.',
+    'Little free liquid in the bag.',
+  ],
 };

@@ -15,8 +15,25 @@ export const porkLoin: Kind = {
   usualG: [2000, 5500],
   about: 'A long even log: thin chops, thick chops, roasts. The beginner’s piece.',
   parts: [
-    { id: 'chops', name: 'Chops', portion: 'chop', portions: 'chops', perPiece: 14, destination: 'main', shopItem: 'pork-chop-boneless', orElse: { item: 'pork-chop-bone-in', leftOn: 0.2 } },
-    { id: 'roast', name: 'Roasts', portion: 'roast', portions: 'roasts', perPiece: 4, destination: 'main', shopItem: 'pork-loin-roast' },
+    {
+      id: 'chops',
+      name: 'Chops',
+      portion: 'chop',
+      portions: 'chops',
+      perPiece: 14,
+      destination: 'main',
+      shopItem: 'pork-chop-boneless',
+      orElse: { item: 'pork-chop-bone-in', leftOn: 0.2 },
+    },
+    {
+      id: 'roast',
+      name: 'Roasts',
+      portion: 'roast',
+      portions: 'roasts',
+      perPiece: 4,
+      destination: 'main',
+      shopItem: 'pork-loin-roast',
+    },
     { id: 'fat', name: 'Fat', destination: 'render' },
     { id: 'ends', name: 'Thin ends', destination: 'thin', shopItem: 'pork-thin' },
   ],
@@ -71,7 +88,15 @@ export const porkLoin: Kind = {
         estimated: false,
         steps: ['open', 'trim', 'slice'],
       },
-      [{ question: 'Thickness', schools: [{ id: 'thick', name: 'thick', steps: { slice: ['slice-thick'] } }, { id: 'thin', name: 'thin', steps: { slice: ['slice-thin'] } }] }],
+      [
+        {
+          question: 'Thickness',
+          schools: [
+            { id: 'thick', name: 'thick', steps: { slice: ['slice-thick'] } },
+            { id: 'thin', name: 'thin', steps: { slice: ['slice-thin'] } },
+          ],
+        },
+      ],
     ),
     {
       id: 'roasts',
@@ -92,7 +117,15 @@ export const porkLoin: Kind = {
         estimated: true,
         steps: ['open', 'trim', 'roast-off', 'slice'],
       },
-      [{ question: 'Thickness', schools: [{ id: 'thick', name: 'thick', steps: { slice: ['slice-thick'] } }, { id: 'thin', name: 'thin', steps: { slice: ['slice-thin'] } }] }],
+      [
+        {
+          question: 'Thickness',
+          schools: [
+            { id: 'thick', name: 'thick', steps: { slice: ['slice-thick'] } },
+            { id: 'thin', name: 'thin', steps: { slice: ['slice-thin'] } },
+          ],
+        },
+      ],
     ),
   ],
   scatter: { phi: 500, why: 'A clean log: pieces differ by about one percentage point. An estimate.' },
