@@ -34,8 +34,7 @@ import { Swatch } from '../kit/swatch';
               }
             </td>
             <td class="figure">
-              <b>{{ figures.mass(row.massDg) }}</b
-              ><br /><small class="soft"
+              <b>{{ figures.mass(row.massDg) }}</b><br /><small class="soft"
                 >{{ figures.percent(row.low, 0) }} to {{ figures.percent(row.high, 0) }}</small
               >
             </td>

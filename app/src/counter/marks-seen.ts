@@ -12,8 +12,7 @@ import { Figures } from '../data/figures';
       <div class="marks">
         @for (mark of kind().marks; track mark.id) {
           <button type="button" [attr.aria-pressed]="seen().includes(mark.id)" (click)="toggle(mark.id)">
-            <b>{{ mark.name }}</b
-            ><small>{{ effect(mark) }}</small>
+            <b>{{ mark.name }}</b><small>{{ effect(mark) }}</small>
           </button>
         }
       </div>

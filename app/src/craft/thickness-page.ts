@@ -90,8 +90,7 @@ const SCALE = 1.6;
             <ol>
               @for (zone of plan.zones; track $index) {
                 <li>
-                  <b>{{ zone.name }}</b
-                  >: {{ words(zone) }}
+                  <b>{{ zone.name }}</b>: {{ words(zone) }}
                 </li>
               }
             </ol>

@@ -44,8 +44,7 @@ import { PlaceForm } from './place-form';
           <ul>
             @for (drawer of each.drawers; track drawer.id) {
               <li>
-                <span>{{ drawer.place.name }}</span
-                ><span class="soft">{{ drawer.about }}</span
+                <span>{{ drawer.place.name }}</span><span class="soft">{{ drawer.about }}</span
                 ><span>
                   @if (!$first) {
                     <button

@@ -68,8 +68,7 @@ const WHEN = new Intl.DateTimeFormat('en-GB', { weekday: 'long', hour: '2-digit'
               <td class="figure">{{ place.count }}</td>
               <td class="figure">{{ place.hours }} h</td>
               <td class="figure">
-                <b>{{ place.until }}</b
-                >{{ place.isOver ? ', over' : '' }}
+                <b>{{ place.until }}</b>{{ place.isOver ? ', over' : '' }}
               </td>
             </tr>
           } @empty {

@@ -48,8 +48,7 @@ const FRAME_MS = 250;
     <canvas #frame [hidden]="!isShown()" width="480" height="320"></canvas>
     <div class="typed">
       <div class="field">
-        <label [for]="field()">{{ label() }}</label
-        ><input
+        <label [for]="field()">{{ label() }}</label><input
           class="text"
           [id]="field()"
           #typed

@@ -89,8 +89,8 @@ const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
           <ul class="plates" aria-label="Plates">
             @for (plate of now.plates; track $index) {
               <li [class.off]="isOff(plate)">
-                <span>{{ plate.eater }}</span
-                ><span class="bar" aria-hidden="true"><i [style.width.%]="barOf(plate)"></i><u></u></span
+                <span>{{ plate.eater }}</span><span class="bar" aria-hidden="true"
+                  ><i [style.width.%]="barOf(plate)"></i><u></u></span
                 ><b>{{ figures.mass(toDg(plate.massG)) }}</b
                 ><small>{{ sign(plate) }}</small>
               </li>

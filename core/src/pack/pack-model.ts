@@ -342,14 +342,12 @@ function gets({ group, plate: { classes, type } }: Used): Sum[] {
 /** How many plates have portions of two classes. */
 function together({ group, plate: { classes } }: Used): Sum[] {
   return classes.flatMap((a, k) =>
-    classes
-      .slice(k + 1)
-      .map((b) => ({
-        key: `${group} ${a} ${b}`,
-        group,
-        classIndex: a,
-        of: (plate: PossiblePlate) => (plate.classes.includes(a) && plate.classes.includes(b) ? 1 : 0),
-      })),
+    classes.slice(k + 1).map((b) => ({
+      key: `${group} ${a} ${b}`,
+      group,
+      classIndex: a,
+      of: (plate: PossiblePlate) => (plate.classes.includes(a) && plate.classes.includes(b) ? 1 : 0),
+    })),
   );
 }
 
