@@ -38,6 +38,11 @@ export class Figures {
   /** The unit in which a price is asked: a kilogram or a pound. */
   readonly priceUnit = computed<'kg' | 'lb'>(() => (this.settings().system === 'imperial' ? 'lb' : 'kg'));
   readonly smallUnit = computed(() => (this.settings().system === 'imperial' ? 'oz' : 'g'));
+  /** How labels are read here. */
+  readonly labelStyle = computed(() => {
+    const { currency, decimal } = this.settings();
+    return { currency, decimal, unit: this.priceUnit() };
+  });
   readonly currencySign = computed(() => currencySign(this.settings().currency));
 
   mass(massDg: number): string {

@@ -1,72 +1,56 @@
+import type { ExactMass } from '../units/exact-mass';
 import type { MassDg } from '../units/mass';
 import { roundHalfUp, type Minor } from '../units/money';
-import { labelTotal, unitPrice } from './label-total';
+import { unitPrice } from './label-total';
+import { massFor, perKgOfQuote, tillTotal, type Quote } from './quote';
 
 /** What a label says, as far as it was typed. */
 export interface LabelFigures {
-  readonly massDg: MassDg | null;
-  /** Smallest coins a kilogram. */
-  readonly perKgMinor: Minor | null;
+  readonly mass: { readonly massDg: MassDg; readonly exact: ExactMass } | null;
+  readonly quote: Quote | null;
+  readonly count: number;
   /** The label's total, before any discount. */
   readonly totalMinor: Minor | null;
-  readonly discountMinor: Minor;
 }
 
 /** A whole purchase, with the figure that was worked out and not typed. */
 export interface CompletePurchase {
   readonly massDg: MassDg;
+  /** As the till multiplies it; null where the weight was worked out. */
+  readonly exact: ExactMass | null;
   readonly perKgMinor: Minor;
   readonly totalMinor: Minor;
-  readonly paidMinor: Minor;
   readonly workedOut: 'massDg' | 'perKgMinor' | 'totalMinor' | null;
 }
 
 /**
- * Works out the third of weight, unit price and total from the other two, and what was paid
- * after the discount. With all three typed the total counts, as it is what the till took.
+ * Works out the third of weight, price and total from the other two. With all three typed the
+ * total counts, as it is what the till took.
  *
- * @returns null while two of the three are missing, or where the figures make no purchase
- *   (no weight, a discount above the total)
- * @example completePurchase({ massDg: 50000, perKgMinor: 1200, totalMinor: null, discountMinor: 0 })
- *   // { massDg: 50000, perKgMinor: 1200, totalMinor: 6000, paidMinor: 6000, workedOut: 'totalMinor' }
+ * @returns null while two of the three are missing, or where the figures make no purchase (no weight)
+ * @example completePurchase({ mass: 5 kg, quote: 12.00 a kg, count: 1, totalMinor: null })
+ *   // { massDg: 50000, perKgMinor: 1200, totalMinor: 6000, workedOut: 'totalMinor' }
  */
-export function completePurchase(label: LabelFigures): CompletePurchase | null {
-  const whole = workOut(label);
-  if (whole === null || whole.massDg <= 0 || whole.totalMinor < 0) return null;
-  const paidMinor = whole.totalMinor - label.discountMinor;
-  return paidMinor < 0 || label.discountMinor < 0 ? null : { ...whole, paidMinor };
-}
-
-function workOut({
-  massDg,
-  perKgMinor,
-  totalMinor,
-}: LabelFigures): Omit<CompletePurchase, 'paidMinor'> | null {
-  if (massDg !== null && massDg > 0 && totalMinor !== null) {
-    const perKg = unitPrice(massDg, totalMinor);
+export function completePurchase({ mass, quote, count, totalMinor }: LabelFigures): CompletePurchase | null {
+  const asked = quote && perKgOfQuote(quote);
+  if (mass !== null) {
+    const total = totalMinor ?? (quote && tillTotal(quote, mass.exact, count));
+    if (total === null || total < 0 || mass.massDg <= 0) return null;
     return {
-      massDg,
-      perKgMinor: perKgMinor ?? perKg,
-      totalMinor,
-      workedOut: perKgMinor === null ? 'perKgMinor' : null,
+      ...mass,
+      perKgMinor: asked === null ? unitPrice(mass.massDg, total) : roundHalfUp(asked),
+      totalMinor: total,
+      workedOut: totalMinor === null && asked !== null ? 'totalMinor' : asked === null ? 'perKgMinor' : null,
     };
   }
-  if (massDg !== null && perKgMinor !== null) {
-    return { massDg, perKgMinor, totalMinor: labelTotal(massDg, perKgMinor), workedOut: 'totalMinor' };
-  }
-  if (perKgMinor !== null && perKgMinor > 0 && totalMinor !== null) {
-    return {
-      massDg: roundHalfUp((totalMinor / perKgMinor) * 10_000),
-      perKgMinor,
-      totalMinor,
-      workedOut: 'massDg',
-    };
-  }
-  return null;
+  const massDg = quote && totalMinor !== null ? massFor(quote, totalMinor) : null;
+  if (massDg === null || massDg <= 0 || totalMinor === null || asked === null) return null;
+  return { massDg, exact: null, perKgMinor: roundHalfUp(asked), totalMinor, workedOut: 'massDg' };
 }
 
 /** Whether a typed total and weight times price differ by more than rounding explains. */
-export function disagrees({ massDg, perKgMinor, totalMinor }: LabelFigures): boolean {
-  if (massDg === null || perKgMinor === null || totalMinor === null) return false;
-  return Math.abs(labelTotal(massDg, perKgMinor) - totalMinor) > Math.max(2, totalMinor * 0.005);
+export function disagrees({ mass, quote, count, totalMinor }: LabelFigures): boolean {
+  if (quote === null || totalMinor === null) return false;
+  const till = tillTotal(quote, mass?.exact ?? null, count);
+  return till !== null && Math.abs(till - totalMinor) > Math.max(2, totalMinor * 0.005);
 }

@@ -1,4 +1,5 @@
 import * as fc from 'fast-check';
+import { exactMass } from '../units/exact-mass';
 import Papa from 'papaparse';
 import { readPriceCsv, writePriceCsv } from '../files/price-csv';
 import { readCsv, writeCsv } from '../files/csv';
@@ -160,17 +161,24 @@ describe('questions about a price', () => {
 });
 
 describe('discounts match the label to the coin', () => {
+  const purchase = {
+    massDg: 53_200,
+    exact: exactMass(5.32, 'kg'),
+    perKgMinor: 1395,
+    totalMinor: 7421,
+    workedOut: null,
+  };
   it.each([
-    [{ kind: 'none' } as const, 0],
-    [{ kind: 'per-unit', perKgMinor: 150 } as const, 798],
-    [{ kind: 'percent', percent: 20 } as const, 1484],
-    [{ kind: 'off-total', minor: 500 } as const, 500],
-    [{ kind: 'off-total', minor: 99_999 } as const, 7421],
-    [{ kind: 'multi-buy', buy: 3, pay: 2, count: 3 } as const, 2474],
-    [{ kind: 'multi-buy', buy: 3, pay: 2, count: 4 } as const, 1855],
-    [{ kind: 'multi-buy', buy: 3, pay: 2, count: 2 } as const, 0],
-  ])('%j of 5.320 kg for 74.21 takes off %d', (discount, minor) => {
-    expect(discountMinor(discount, 53_200, 7421)).toBe(minor);
+    [{ kind: 'none' } as const, 1, 0],
+    [{ kind: 'per-unit', quote: { minor: 150, unit: 'kg' } } as const, 1, 798],
+    [{ kind: 'percent', percent: 20 } as const, 1, 1484],
+    [{ kind: 'off-total', minor: 500 } as const, 1, 500],
+    [{ kind: 'off-total', minor: 99_999 } as const, 1, 7421],
+    [{ kind: 'multi-buy', buy: 3, pay: 2 } as const, 3, 2474],
+    [{ kind: 'multi-buy', buy: 3, pay: 2 } as const, 4, 1855],
+    [{ kind: 'multi-buy', buy: 3, pay: 2 } as const, 2, 0],
+  ])('%j of %d pieces, 5.320 kg for 74.21, takes off %d', (discount, count, minor) => {
+    expect(discountMinor(discount, purchase, count)).toBe(minor);
   });
 });
 

@@ -1,8 +1,17 @@
 import * as fc from 'fast-check';
-import { completePurchase, disagrees } from './complete-purchase';
+import { exactMass } from '../units/exact-mass';
+import { parseMass } from '../units/parse-mass';
+import { completePurchase, disagrees, type LabelFigures } from './complete-purchase';
 import { labelTotal, unitPrice } from './label-total';
+import { tillTotal, type Quote } from './quote';
+import { readLabel, type LabelText } from './read-label';
 
-const label = { massDg: null, perKgMinor: null, totalMinor: null, discountMinor: 0 };
+const label: LabelFigures = { mass: null, quote: null, count: 1, totalMinor: null };
+const kg = (value: number): LabelFigures['mass'] => ({
+  massDg: value * 10_000,
+  exact: exactMass(value, 'kg'),
+});
+const aKg = (minor: number): Quote => ({ minor, unit: 'kg' });
 
 describe('what a label says', () => {
   it('is weight times price, rounded half up (NIST Handbook 44 §2.20, from memory)', () => {
@@ -12,33 +21,28 @@ describe('what a label says', () => {
   });
 
   it('gives the third figure from any two', () => {
-    expect(completePurchase({ ...label, massDg: 50_000, perKgMinor: 1200 })).toMatchObject({
+    expect(completePurchase({ ...label, mass: kg(5), quote: aKg(1200) })).toMatchObject({
       totalMinor: 6000,
-      paidMinor: 6000,
       workedOut: 'totalMinor',
     });
-    expect(completePurchase({ ...label, massDg: 50_000, totalMinor: 6000 })).toMatchObject({
+    expect(completePurchase({ ...label, mass: kg(5), totalMinor: 6000 })).toMatchObject({
       perKgMinor: 1200,
       workedOut: 'perKgMinor',
     });
-    expect(completePurchase({ ...label, perKgMinor: 1200, totalMinor: 6000 })).toMatchObject({
+    expect(completePurchase({ ...label, quote: aKg(1200), totalMinor: 6000 })).toMatchObject({
       massDg: 50_000,
       workedOut: 'massDg',
     });
-  });
-
-  it('takes the discount off the total, and no more than it', () => {
-    expect(
-      completePurchase({ ...label, massDg: 50_000, totalMinor: 7000, discountMinor: 350 })?.paidMinor,
-    ).toBe(6650);
-    expect(completePurchase({ ...label, massDg: 50_000, totalMinor: 7000, discountMinor: 7001 })).toBeNull();
-    expect(completePurchase({ ...label, massDg: 0, perKgMinor: 100 })).toBeNull();
+    expect(completePurchase({ ...label, mass: kg(0), quote: aKg(100) })).toBeNull();
     expect(completePurchase(label)).toBeNull();
   });
 
   it('says when weight times price is not the total', () => {
-    expect(disagrees({ ...label, massDg: 50_000, perKgMinor: 1200, totalMinor: 6001 })).toBe(false);
-    expect(disagrees({ ...label, massDg: 50_000, perKgMinor: 1200, totalMinor: 5400 })).toBe(true);
+    expect(disagrees({ ...label, mass: kg(5), quote: aKg(1200), totalMinor: 6001 })).toBe(false);
+    expect(disagrees({ ...label, mass: kg(5), quote: aKg(1200), totalMinor: 5400 })).toBe(true);
+    expect(disagrees({ ...label, quote: { minor: 1150, unit: 'piece' }, count: 2, totalMinor: 2000 })).toBe(
+      true,
+    );
   });
 
   it('total and unit price lead back to each other', () => {
@@ -51,6 +55,71 @@ describe('what a label says', () => {
           expect(Math.abs(back - perKgMinor)).toBeLessThanOrEqual(Math.ceil(5000 / massDg));
         },
       ),
+    );
+  });
+});
+
+describe('what the till takes, to the cent', () => {
+  const typed = (weight: string, price: string, more: Partial<LabelText> = {}) =>
+    readLabel(
+      {
+        count: '1',
+        weight,
+        price,
+        pricedBy: 'lb',
+        total: '',
+        discount: { kind: 'none', amount: '', pay: '', each: 'lb' },
+        ...more,
+      },
+      { currency: 'USD', decimal: '.', unit: 'lb' },
+    );
+
+  // Worked by hand: 12.34 × 3.49 = 43.0666, 8.2 × 1.59 = 13.038, 7.4 × 1.79 = 13.246, 6.15 × 7.49 = 46.0635.
+  it.each([
+    ['20 lb', '4.99', 9980],
+    ['60 lb', '3.97', 23_820],
+    ['12.34 lb', '3.49', 4307],
+    ['8.2 lb', '1.59', 1304],
+    ['7.4', '1.79', 1325],
+    ['6.15', '7.49', 4606],
+    // A half of a cent goes up: 12.5 × 0.99 = 12.375.
+    ['12.5', '0.99', 1238],
+    // 4 lb 5 oz are 4.3125 lb: × 8.00 = 34.50.
+    ['4 lb 5 oz', '8.00', 3450],
+  ])('%s at %s a pound: %d', (weight, price, total) => {
+    expect(typed(weight, price).purchase?.totalMinor).toBe(total);
+  });
+
+  it('46.06 less 9.50 is 36.56; off each pound is multiplied in pounds too', () => {
+    const discount = { kind: 'off-total', amount: '9.50', pay: '', each: 'lb' } as const;
+    expect(typed('6.15 lb', '7.49', { discount }).purchase?.paidMinor).toBe(3656);
+    // 20 lb × 0.50 = 10.00
+    const each = { kind: 'per-unit', amount: '0.50', pay: '', each: 'lb' } as const;
+    expect(typed('20 lb', '4.99', { discount: each }).purchase?.paidMinor).toBe(8980);
+  });
+
+  it('5,000 weights and prices in every unit equal whole-number arithmetic', () => {
+    /** 1 lb in units of 10⁻⁵ g, exactly; prices by the kilogram and by 100 g likewise. */
+    const grain = { lb: 45_359_237n, kg: 100_000_000n, '100g': 10_000_000n };
+    const units = ['lb', 'kg', '100g', 'piece'] as const;
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 99_999 }),
+        fc.integer({ min: 1, max: 60_000 }),
+        fc.constantFrom(...units),
+        fc.constantFrom('lb' as const, 'kg' as const),
+        fc.integer({ min: 1, max: 12 }),
+        (thousandths, minor, unit, weighedIn, count) => {
+          const weight = `${Math.floor(thousandths / 1000)}.${String(thousandths % 1000).padStart(3, '0')} ${weighedIn}`;
+          const mass = parseMass(weight, 'kg', '.');
+          const total = tillTotal({ minor, unit }, mass?.exact ?? null, count);
+          if (unit === 'piece') return void expect(total).toBe(minor * count);
+          const top = BigInt(thousandths) * grain[weighedIn] * BigInt(minor);
+          const bottom = 1000n * grain[unit];
+          expect(total).toBe(Number((2n * top + bottom) / (2n * bottom)));
+        },
+      ),
+      { numRuns: 5000 },
     );
   });
 });

@@ -1,4 +1,4 @@
-import { convert } from './convert';
+import { exactMass, type ExactMass } from './exact-mass';
 import { toDg, type MassDg } from './mass';
 import { parseNumber, type DecimalSign } from './number-style';
 import type { MassUnit } from './unit';
@@ -6,6 +6,8 @@ import type { MassUnit } from './unit';
 /** What a person typed, and what it means. */
 export interface TypedMass {
   readonly massDg: MassDg;
+  /** The same without rounding, for what is priced by it. */
+  readonly exact: ExactMass;
   /** The text as typed, with the unit that was assumed when none was written. */
   readonly typed: string;
 }
@@ -36,7 +38,7 @@ const UNIT_WORDS: Record<string, MassUnit> = {
  *
  * @param assumed the unit when none is written
  * @returns the mass in tenths of a gram with the text kept, or null when it cannot be read
- * @example parseMass('4 lb 5 oz', 'g', '.') // { massDg: 19561, typed: '4 lb 5 oz' }
+ * @example parseMass('4 lb 5 oz', 'g', '.') // { massDg: 19561, exact: …, typed: '4 lb 5 oz' }
  */
 export function parseMass(text: string, assumed: MassUnit, decimal: DecimalSign): TypedMass | null {
   const compact = text.trim().toLowerCase();
@@ -46,14 +48,14 @@ export function parseMass(text: string, assumed: MassUnit, decimal: DecimalSign)
     term[2] ? UNIT_WORDS[term[2]] : terms.length === 1 ? assumed : undefined,
   );
   if (units.includes(undefined) || !isFallingSequence(units as MassUnit[])) return null;
-  let grams = 0;
+  let exact: ExactMass = 0n;
   for (const [index, term] of terms.entries()) {
     const value = parseNumber(term[1] ?? '', decimal);
     if (value === null) return null;
-    grams += convert(value, units[index] as MassUnit, 'g');
+    exact += exactMass(value, units[index] as MassUnit);
   }
   const typed = terms[0]?.[2] ? text.trim() : `${text.trim()} ${assumed}`;
-  return { massDg: toDg(grams, 'g'), typed };
+  return { massDg: toDg(Number(exact) / 1e15, 'g'), exact, typed };
 }
 
 const SIZE: Record<MassUnit, number> = { kg: 2, g: 1, lb: 2, oz: 1 };
