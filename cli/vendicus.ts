@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { report } from '@core/files/report';
 import { readFile } from '@core/files/read-file';
 import { predictionReport } from '@core/files/prediction-report';
-import { SCHOOL_IDS, type SchoolId } from '@core/cost/school';
+import { DEFAULT_SCHOOL, SCHOOL_IDS, type SchoolId } from '@core/cost/school';
 import { freezingReport } from '@core/freeze/freezing-report';
 import { packsReport } from '@core/pack/packs-report';
 import { slicesReport } from '@core/slice/slices-report';
@@ -34,7 +34,7 @@ const COMMANDS: Record<string, (args: readonly string[]) => unknown> = {
 
 function runReport(args: readonly string[]): unknown {
   const { file, options } = parse(args, ['--school']);
-  const school = options['--school'] ?? 'by-weight';
+  const school = options['--school'] ?? DEFAULT_SCHOOL;
   if (!isSchool(school))
     throw new CommandError(`There is no school "${school}". Known: ${SCHOOL_IDS.join(', ')}.`);
   return report(readHousehold(file), school);

@@ -1,5 +1,5 @@
 import type { Destination } from '../catalogue/destination';
-import { leavesOf } from '../journal/leaves';
+import { leavesOrPiece } from '../journal/leaves';
 import type { LotId } from '../journal/lot';
 import type { State } from '../journal/replay';
 import type { MassDg } from '../units/mass';
@@ -29,7 +29,7 @@ const NOTHING: Record<SchoolId, Minor> = {
 export function costByPart(state: State, piece: LotId, basis: Basis): PartCost[] {
   const shares = SCHOOL_IDS.map((school) => [school, sharePaid(state, piece, school, basis)] as const);
   const parts = new Map<string, PartCost>();
-  for (const { lot, massDg, destination } of leavesOf(state, piece)) {
+  for (const { lot, massDg, destination } of leavesOrPiece(state, piece)) {
     const key = `${lot.part ?? ''}/${destination}`;
     const seen = parts.get(key) ?? { part: lot.part, destination, count: 0, massDg: 0, minor: NOTHING };
     const minor = Object.fromEntries(

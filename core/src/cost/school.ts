@@ -49,13 +49,14 @@ const storeValue: School = {
   id: 'store-value',
   name: 'Store value',
   about:
-    'What was paid, in proportion to what each part would cost in the shop: fillet pays as fillet, bones as bones. A part without a price takes its share by weight.',
+    'What was paid, in proportion to what each part would cost in the shop: fillet pays as fillet, bones as bones. A usable part without a price takes its share by weight; bones and fat without one carry nothing.',
   weights: (carriers, paidMinor) => {
     const gaps = gapShares(carriers, paidMinor);
     const values = carriers.map(worthMinor);
     const total = sum(values);
     if (total === 0) return carriers.map(usableDg);
-    const rest = paidMinor - sum(gaps);
+    // Shares of a sum may exceed it by a hair of rounding.
+    const rest = Math.max(0, paidMinor - sum(gaps));
     return carriers.map((_, index) => (gaps[index] ?? 0) + (rest * (values[index] ?? 0)) / total);
   },
 };

@@ -6,7 +6,7 @@ import { costOfLots, type LotCost } from '../cost/cost-of-lots';
 import { creditsOf, type SchoolId } from '../cost/school';
 import { bestBefore } from '../freeze/keeping';
 import { settingsOf, type Household } from '../journal/household';
-import { leavesOf } from '../journal/leaves';
+import { leavesOrPiece } from '../journal/leaves';
 import { lotName } from '../journal/lot-name';
 import type { Lot, LotId } from '../journal/lot';
 import type { State } from '../journal/replay';
@@ -120,7 +120,7 @@ function purchase(
 
 function partsOf(state: State, piece: Lot, costs: ReadonlyMap<LotId, LotCost>): PartReport[] {
   const parts = new Map<string, PartReport>();
-  for (const { lot, massDg } of leavesOf(state, piece.id)) {
+  for (const { lot, massDg } of leavesOrPiece(state, piece.id)) {
     const part = lot.part ?? 'whole';
     const seen = parts.get(part) ?? { part, count: 0, massG: 0, costMinor: 0 };
     parts.set(part, {

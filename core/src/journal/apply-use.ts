@@ -49,6 +49,7 @@ function counted(draft: Draft, entry: EntryOf<'counted'>): Refusal | null {
     const after = draft.change(lot);
     if (lot.leftDg === 0 && entry.massDg > 0) after.platesLeft = lot.plates ?? 0;
     after.foundDg += difference;
+    after.countedUpDg += difference;
     after.leftDg = entry.massDg;
     after.countLeft = countLeft;
     return null;

@@ -212,6 +212,51 @@ describe('undo', () => {
   });
 });
 
+describe('redo', () => {
+  const undoneSteak = (): { journal: Journal; builder: JournalBuilder } => {
+    const { journal, builder } = written(received, steak('s'));
+    const { journal: undone } = append(journal, builder.entry({ type: 'undone', entries: ['tablet-1'] }));
+    return { journal: undone as Journal, builder };
+  };
+  const redo: Fact = { type: 'redone', entries: ['tablet-1'] };
+
+  it('takes the last undo back', () => {
+    const { journal, builder } = undoneSteak();
+    expect(lastUndoOn(journal, new Set(['p']))?.entries).toEqual(['tablet-1']);
+    expect(append(journal, builder.entry(redo)).journal?.state.lots.has('s')).toBe(true);
+  });
+
+  it('not once something new was written about the same lots: the mistake stays away', () => {
+    const { journal, builder } = undoneSteak();
+    const { journal: after } = append(journal, builder.entry(steak('t', 3600)));
+    expect(lastUndoOn(after as Journal, new Set(['p']))).toBeUndefined();
+    expect(append(after as Journal, builder.entry(redo)).refusal?.code).toBe('written-since');
+  });
+
+  it('still, after something about other lots; and a redo that an older version wrote is read as it is', () => {
+    const { journal, builder } = undoneSteak();
+    const { journal: after } = append(journal, builder.entry({ ...received, lot: 'q' } as Fact));
+    expect(lastUndoOn(after as Journal, new Set(['p']))?.entries).toEqual(['tablet-1']);
+    const cut = append(after as Journal, builder.entry(steak('t', 3600))).journal as Journal;
+    const old = journalOf([...cut.entries, builder.entry(redo)]);
+    expect([...old.state.lots.keys()]).toEqual(['p', 's', 'q', 't']);
+  });
+
+  it('what another device wrote since counts as written too', () => {
+    const { journal } = undoneSteak();
+    const phone = new JournalBuilder('phone', 90).entry(steak('t', 3600));
+    const merged = journalOf([...journal.entries, phone]);
+    expect(lastUndoOn(merged, new Set(['p']))).toBeUndefined();
+  });
+
+  it('one weighing in the middle can be taken out by itself', () => {
+    const { journal, builder } = written(received, steak('a'), steak('b'), steak('c'));
+    expect(withWhatRestsOn(journal, 'tablet-2')).toEqual(['tablet-2']);
+    const { journal: without } = append(journal, builder.entry({ type: 'undone', entries: ['tablet-2'] }));
+    expect([...(without?.state.lots.keys() ?? [])]).toEqual(['p', 'a', 'c']);
+  });
+});
+
 describe('two devices', () => {
   it('both ate the last pack: what came later is set aside, the same either way round', () => {
     const shared = new JournalBuilder('shelf').add({

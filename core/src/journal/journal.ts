@@ -1,9 +1,11 @@
 import { apply, META_TYPES } from './apply';
 import { Draft } from './draft';
-import { compareEntries, entrySchema, type Entry } from './entry';
+import { compareEntries, entrySchema, type Entry, type EntryOf } from './entry';
 import type { EntryId } from './lot';
 import type { Refusal } from './refusal';
 import { replay, sortEntries, type State } from './replay';
+import { malformation } from './malformation';
+import { isLastWord } from './undo';
 
 /** The entries in their order, and what they say. */
 export interface Journal {
@@ -34,8 +36,7 @@ export function journalOf(entries: readonly Entry[]): Journal {
 export function append(journal: Journal, entry: Entry): Appended {
   const parsed = entrySchema.safeParse(entry);
   if (!parsed.success) {
-    const issue = parsed.error.issues[0];
-    return { refusal: { code: 'malformed', problem: `${issue?.path.join('.')}: ${issue?.message}` } };
+    return { refusal: { code: 'malformed', problem: malformation(parsed.error) } };
   }
   const last = journal.entries.at(-1);
   if (last && compareEntries(last, entry) >= 0) {
@@ -75,8 +76,17 @@ function metaWrong(journal: Journal, entry: Entry): Refusal | null {
     const isVoid = journal.state.voided.has(id);
     if (entry.type === 'undone' && isVoid) return { code: 'already-undone', entry: id };
     if (entry.type === 'redone' && !isVoid) return { code: 'not-undone', entry: id };
+    if (entry.type === 'redone' && !isStillLast(journal, id)) return { code: 'written-since', entry: id };
   }
   return null;
+}
+
+/** Whether nothing about the same lots was written since an entry was undone. */
+function isStillLast(journal: Journal, id: EntryId): boolean {
+  const undo = journal.entries.findLast(
+    (other): other is EntryOf<'undone'> => other.type === 'undone' && other.entries.includes(id),
+  );
+  return undo !== undefined && isLastWord(journal, undo);
 }
 
 function newlySetAside(before: State, after: State): State['setAside'] {

@@ -74,6 +74,8 @@ export interface Lot {
   readonly addedDg: MassDg;
   /** What the scale or a stock-take found beyond what was there. */
   readonly foundDg: MassDg;
+  /** Of that, what stock-takes found: it comes from nowhere that is written down. */
+  readonly countedUpDg: MassDg;
   readonly leftDg: MassDg;
   readonly count: number;
   readonly countLeft: number;

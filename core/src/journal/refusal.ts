@@ -39,6 +39,7 @@ export type Refusal =
   | { readonly code: 'already-undone'; readonly entry: EntryId }
   | { readonly code: 'not-undone'; readonly entry: EntryId }
   | { readonly code: 'cannot-undo'; readonly entry: EntryId }
+  | { readonly code: 'written-since'; readonly entry: EntryId }
   | { readonly code: 'cannot-correct'; readonly entry: EntryId; readonly problem: string }
   | { readonly code: 'rests-on'; readonly entries: readonly EntryId[] }
   | { readonly code: 'malformed'; readonly problem: string };
@@ -75,6 +76,8 @@ const EXPLAIN: Explanations = {
   'already-undone': () => 'That is undone already.',
   'not-undone': () => 'That is in force already.',
   'cannot-undo': () => 'An undo is taken back with redo.',
+  'written-since': () =>
+    'Something about the same meat was written down since, so this cannot be done again. Write it down anew.',
   'cannot-correct': (r) => `That cannot be corrected: ${r.problem}.`,
   'rests-on': (r) =>
     `${r.entries.length} later ${r.entries.length === 1 ? 'entry rests' : 'entries rest'} on this. Undo ${r.entries.length === 1 ? 'it' : 'them'} first, or all together.`,
