@@ -44,7 +44,7 @@ describe('vendicus report', () => {
       encoding: 'utf8',
       input: '{"format":"vendicus-household","version":1,"entries":[],"records":[]}',
     });
-    expect(JSON.parse(stdout)).toEqual({ school: 'by-weight', purchases: [], stock: [], setAside: [] });
+    expect(JSON.parse(stdout)).toEqual({ school: 'store-value', purchases: [], stock: [], setAside: [] });
   });
 
   const bad = join(tmpdir(), 'vendicus-bad.json');

@@ -4,6 +4,7 @@ import { readFile } from '@core/files/read-file';
 import { predictionReport } from '@core/files/prediction-report';
 import { DEFAULT_SCHOOL, SCHOOL_IDS, type SchoolId } from '@core/cost/school';
 import { freezingReport } from '@core/freeze/freezing-report';
+import { purchaseReport } from '@core/price/purchase-report';
 import { packsReport } from '@core/pack/packs-report';
 import { slicesReport } from '@core/slice/slices-report';
 import type { Household } from '@core/journal/household';
@@ -22,7 +23,9 @@ const USAGE = `vendicus: the computation at a command line, JSON in, JSON out
   vendicus packs FILE|- [--seconds N]
       which portions go into which pack: weights in g; the best within N seconds, 2 where none are said
   vendicus freeze FILE|-
-      how long a pack takes to freeze: mm, °C, W/(m²·K)`;
+      how long a pack takes to freeze: mm, °C, W/(m²·K)
+  vendicus purchase FILE|-
+      what the till takes: { weight: "20 lb", price: "4.99/lb", currency: "USD" }, to the smallest coin`;
 
 const COMMANDS: Record<string, (args: readonly string[]) => unknown> = {
   report: runReport,
@@ -30,6 +33,7 @@ const COMMANDS: Record<string, (args: readonly string[]) => unknown> = {
   slices: runSlices,
   packs: runPacks,
   freeze: runFreeze,
+  purchase: runPurchase,
 };
 
 function runReport(args: readonly string[]): unknown {
@@ -84,6 +88,13 @@ function runPacks(args: readonly string[]): unknown {
 function runFreeze(args: readonly string[]): unknown {
   const { file } = parse(args, []);
   const result = freezingReport(readJson(file));
+  if ('problem' in result) throw new CommandError(result.problem);
+  return result.report;
+}
+
+function runPurchase(args: readonly string[]): unknown {
+  const { file } = parse(args, []);
+  const result = purchaseReport(readJson(file));
   if ('problem' in result) throw new CommandError(result.problem);
   return result.report;
 }

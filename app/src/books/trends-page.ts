@@ -7,6 +7,7 @@ import { writeCsv } from '@core/files/csv';
 import { summarisePiece, totalsOf, type PieceSummary } from '@core/files/piece-summary';
 import { packsFrom } from '@core/files/report';
 import { notesOf } from '@core/price/price-book';
+import { evenMoney } from '@core/yield/even-money';
 import { yearlyTrend } from '@core/yield/trend';
 import { Clock } from '../data/clock';
 import { Figures } from '../data/figures';
@@ -164,7 +165,7 @@ import { YieldTrend } from './yield-trend';
             <h3>{{ name() }}: asked and paid over time</h3>
             <v-price-chart [notes]="notes()" [purchases]="purchases()" [breakEven]="breakEven()" />
             <p class="soft">
-              Triangles are offers, diamonds your purchases; the dashed line is even money over your pieces.
+              Triangles are offers, diamonds your purchases; the dashed line is even money for your next one.
             </p>
           </section>
         </div>
@@ -307,12 +308,11 @@ export class TrendsPage {
   protected readonly purchases = computed(() =>
     this.ofKind().map(({ lot, perKgMinor }) => ({ on: lot.on ?? '', perKgMinor })),
   );
-  protected readonly breakEven = computed(() => {
-    const known = this.ofKind().filter(({ comparison }) => comparison.worthMinor > 0);
-    return known.length === 0
-      ? null
-      : known.reduce((sum, { comparison }) => sum + comparison.breakEvenPerKgMinor, 0) / known.length;
-  });
+  /** Even money for the next piece, as at the Counter; what each past piece came to stands in its own books. */
+  protected readonly breakEven = computed(
+    () =>
+      evenMoney(this.store.state(), this.kind(), this.store.basis(), this.clock.today())?.perKgMinor ?? null,
+  );
 
   /** What nobody ate, by the same periods. */
   protected readonly losses = computed(() => {

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import type { Answer, Verdict } from '@core/yield/verdict';
+import type { Verdict } from '@core/yield/verdict';
 import { Figures } from '../data/figures';
+import { ANSWER_WORDS } from './answer-words';
 
 /** One line under the answer: a question a buyer has, and what is known of it. */
 export interface Fact {
@@ -8,12 +9,6 @@ export interface Fact {
   readonly value: string;
   readonly note?: string;
 }
-
-export const ANSWER_WORDS: Record<Answer, string> = {
-  'worth-it': 'Worth it',
-  'about-even': 'About even',
-  'leave-it': 'Leave it',
-};
 
 /** The plain answer, the three figures that carry it, and why. */
 @Component({
@@ -24,31 +19,41 @@ export const ANSWER_WORDS: Record<Answer, string> = {
       @if (verdict(); as verdict) {
         <p class="soft at">{{ assumption() }}</p>
         <p class="answer" [attr.data-answer]="verdict.answer">{{ word() }}</p>
-        <dl class="three">
-          <div>
-            <dt>{{ verdict.savingMinor < 0 ? 'would cost more' : 'would save' }}</dt>
-            <dd>
-              {{ bound(verdict.savingMinor) }}{{ figures.wholeMoney(size(verdict.savingMinor))
-              }}<small
-                >{{ figures.wholeMoney(verdict.lowMinor) }} to
-                {{ figures.wholeMoney(verdict.highMinor) }}</small
-              >
-            </dd>
-          </div>
-          <div>
-            <dt>comes out ahead</dt>
-            <dd>
-              {{ chance() }}<small>{{ missing() ? 'or oftener' : 'of buying it cut' }}</small>
-            </dd>
-          </div>
-          <div>
-            <dt>even money at</dt>
-            <dd>
-              {{ atLeast() }}{{ figures.perUnit(verdict.breakEvenPerKgMinor).split('/')[0]
-              }}<small>for a {{ figures.priceUnit() }}</small>
-            </dd>
-          </div>
-        </dl>
+        @if (verdict.settles; as settles) {
+          <p class="settles">
+            Comes out ahead where {{ settlesOn() }} costs more than
+            <b>{{ figures.perUnit(settles.perKgMinor) }}</b>
+          </p>
+          <p class="soft">
+            {{ figures.perUnit(settles.lowMinor).split('/')[0] }} for a piece that gives much of it, to
+            {{ figures.perUnit(settles.highMinor).split('/')[0] }} for one that gives little: four times in
+            five between.
+          </p>
+        } @else {
+          <dl class="three">
+            <div>
+              <dt>{{ verdict.savingMinor < 0 ? 'would cost more' : 'would save' }}</dt>
+              <dd>
+                {{ bound(verdict.savingMinor) }}{{ figures.wholeMoney(size(verdict.savingMinor))
+                }}<small
+                  >{{ figures.wholeMoney(verdict.lowMinor) }} to
+                  {{ figures.wholeMoney(verdict.highMinor) }}</small
+                >
+              </dd>
+            </div>
+            <div>
+              <dt>comes out ahead</dt>
+              <dd>{{ missing() ? 'at least ' : '' }}{{ chance() }}<small>of buying it cut</small></dd>
+            </div>
+            <div>
+              <dt>even money at</dt>
+              <dd>
+                {{ atLeast() }}{{ figures.perUnit(verdict.breakEvenPerKgMinor).split('/')[0]
+                }}<small>for a {{ figures.priceUnit() }}</small>
+              </dd>
+            </div>
+          </dl>
+        }
         <p class="why">{{ why() }}</p>
         @if (progress() !== null) {
           <p class="soft slow">
@@ -94,6 +99,15 @@ export const ANSWER_WORDS: Record<Answer, string> = {
     .answer[data-answer='about-even'] {
       border-bottom-style: double;
       border-bottom-color: var(--twine);
+    }
+    .answer[data-answer='open'] {
+      border-bottom-style: dotted;
+      border-bottom-color: var(--ink);
+    }
+    .settles {
+      font-size: 1.2rem;
+      line-height: 1.35;
+      margin: 0 0 4px;
     }
     .answer[data-answer='leave-it'] {
       border-bottom-style: dashed;
@@ -156,6 +170,8 @@ export class AnswerSlip {
   /** At which price and weight it holds. */
   readonly assumption = input.required<string>();
   readonly missing = input.required<boolean>();
+  /** What settles an open answer, by name. */
+  readonly settlesOn = input('');
   readonly why = input.required<string>();
   /** 0 to 1 while the draws are being made. */
   readonly progress = input.required<number | null>();

@@ -9,6 +9,7 @@ import { habitOfWay, kindAndWay } from '@core/yield/prediction';
 import { Clock } from '../data/clock';
 import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
+import { ReadyCut } from '../data/ready-cut';
 import { PageTabs } from '../kit/page-tabs';
 import { MarksSeen } from './marks-seen';
 import { COUNTER_PAGES } from './pages';
@@ -121,7 +122,12 @@ const MOST = 4;
                 </div>
                 <div>
                   <dt>would save</dt>
-                  <dd [class.bad]="result.savingMinor < 0">{{ figures.wholeMoney(result.savingMinor) }}</dd>
+                  <dd [class.bad]="result.savingMinor !== null && result.savingMinor < 0">
+                    {{ result.savingMinor === null ? 'open' : figures.wholeMoney(result.savingMinor) }}
+                    @if (result.savingMinor === null) {
+                      <small class="soft">prices ready cut are missing: see Worth it?</small>
+                    }
+                  </dd>
                 </div>
               </dl>
             }
@@ -233,6 +239,7 @@ const MOST = 4;
 export class CandidatesPage {
   protected readonly figures = inject(Figures);
   private readonly store = inject(HouseholdStore);
+  private readonly readyCut = inject(ReadyCut);
   private readonly clock = inject(Clock);
   protected readonly pages = COUNTER_PAGES;
   protected readonly kinds = this.store.kinds;
@@ -251,7 +258,7 @@ export class CandidatesPage {
   private readonly habit = computed(() => habitOfWay(this.store.state(), this.asked()));
   private readonly going = computed(
     () =>
-      goingPrice(this.store.basis().pricing.book, wholePieceItem(this.kind().id), this.clock.today())
+      goingPrice(this.readyCut.basis().pricing.book, wholePieceItem(this.kind().id), this.clock.today())
         ?.perKgMinor ?? null,
   );
   protected readonly goingText = computed(() =>
@@ -266,7 +273,7 @@ export class CandidatesPage {
         ? [{ id: String(each.id), massDg, perKgMinor, marks: each.marks }]
         : [];
     });
-    return rankCandidates(this.asked(), this.habit(), this.store.basis(), candidates, this.clock.today());
+    return rankCandidates(this.asked(), this.habit(), this.readyCut.basis(), candidates, this.clock.today());
   });
 
   protected readonly decision = computed(() => {
@@ -277,7 +284,9 @@ export class CandidatesPage {
     const difference = second.perUsableKgMinor - first.perUsableKgMinor;
     if (Math.abs(difference) < first.perUsableKgMinor * 0.005) {
       const gain =
-        (first.savingMinor / first.candidate.massDg - second.savingMinor / second.candidate.massDg) * 10_000;
+        ((first.savingMinor ?? 0) / first.candidate.massDg -
+          (second.savingMinor ?? 0) / second.candidate.massDg) *
+        10_000;
       if (gain < first.perUsableKgMinor * 0.005)
         return `${name(first.candidate.id)} and ${name(second.candidate.id)} come to the same. Take the one that you like to look at.`;
       return `${name(first.candidate.id)}: a usable ${this.figures.priceUnit()} costs the same as of ${name(second.candidate.id)}, but more of it is the main cut, worth ${this.figures.perUnit(gain)} more.`;

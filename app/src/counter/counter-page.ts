@@ -21,7 +21,7 @@ import { roomOfAll } from '@core/freeze/room';
 import type { FactOf } from '@core/journal/entry';
 import { askQuestion, questionsAbout } from '@core/journal/questions';
 import { meanPlateDg } from '@core/journal/settings';
-import { eatenPerWeekDg } from '@core/pack/pace';
+import { meatPerWeekDg } from '@core/pack/pace';
 import { goingPrice } from '@core/price/going-price';
 import { howLow } from '@core/price/how-low';
 import { toDg } from '@core/units/mass';
@@ -33,10 +33,13 @@ import { Figures } from '../data/figures';
 import { HOUSEHOLD_NAME } from '../data/household-name';
 import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
+import { ReadyCut } from '../data/ready-cut';
 import { WorthDraws } from '../data/worth-draws';
 import { Ask } from '../kit/ask';
+import { EnterGoesOn } from '../kit/enter-goes-on';
 import { PageTabs } from '../kit/page-tabs';
-import { ANSWER_WORDS, AnswerSlip, type Fact } from './answer-slip';
+import { AnswerSlip, type Fact } from './answer-slip';
+import { ANSWER_WORDS } from './answer-words';
 import { ExpectedParts } from './expected-parts';
 import { LabelDraft } from './label-draft';
 import { LabelForm } from './label-form';
@@ -51,6 +54,7 @@ import { WaysCompared } from './ways-compared';
 @Component({
   selector: 'v-counter-page',
   imports: [
+    EnterGoesOn,
     FormsModule,
     AnswerSlip,
     PageTabs,
@@ -91,8 +95,9 @@ export class CounterPage {
     source: this.kind,
     computation: () => [],
   });
-  protected readonly shop = signal('');
-  protected readonly date = signal(this.clock.today());
+  protected readonly readyCut = inject(ReadyCut);
+  protected readonly shop = this.readyCut.shop;
+  protected readonly date = this.readyCut.date;
   protected readonly today = this.clock.today();
 
   protected readonly found = computed(() => findKinds(this.store.kinds(), this.search()));
@@ -120,7 +125,7 @@ export class CounterPage {
 
   /** What the piece goes for, to stand in while no price is typed. */
   protected readonly going = computed(() =>
-    goingPrice(this.store.basis().pricing.book, wholePieceItem(this.kind().id), this.on()),
+    goingPrice(this.readyCut.basis().pricing.book, wholePieceItem(this.kind().id), this.on()),
   );
   protected readonly goingPerKg = computed(() => this.going()?.perKgMinor ?? null);
   protected readonly perKg = computed(() => this.label.paidPerKg() ?? this.goingPerKg());
@@ -128,7 +133,7 @@ export class CounterPage {
   protected readonly kg = computed(() => this.massDg() / 10_000);
 
   protected readonly prediction = computed(() =>
-    predict(this.asked(), this.habit(), this.store.basis(), {
+    predict(this.asked(), this.habit(), this.readyCut.basis(), {
       massDg: this.massDg(),
       marks: this.marks(),
       on: this.on(),
@@ -137,7 +142,15 @@ export class CounterPage {
   protected readonly isPriced = computed(() => this.prediction().model.perKgMinor.some((value) => value > 0));
   protected readonly verdict = computed(() => {
     const [worth, perKg] = [this.draws.worth(), this.perKg()];
-    return worth && perKg !== null && this.isPriced() ? verdictOf(worth, perKg, this.kg()) : null;
+    return worth && perKg !== null ? verdictOf(this.prediction(), worth, perKg, this.kg()) : null;
+  });
+  /** What settles an open answer, as the shop calls it. */
+  protected readonly settlesOn = computed(() => {
+    const parts = this.verdict()?.settles?.parts ?? [];
+    const names = [...new Set(parts.map((part) => this.shopName(part)))];
+    return names.length > 1
+      ? `${names.slice(0, -1).join(', ')} and ${names.at(-1)}, one with another,`
+      : (names[0] ?? '');
   });
   /** The price that the slider is at: it moves what is typed. */
   protected readonly sliderPrice = computed(() => this.perKg() ?? this.prediction().worthPerKg.mean);
@@ -152,23 +165,24 @@ export class CounterPage {
     return `${price}, ${this.label.massDg() !== null ? this.figures.mass(this.massDg()) : `a usual ${this.figures.roughMass(this.massDg())}`}`;
   });
   protected readonly why = computed(() => {
-    const { missing } = this.prediction();
-    if (!this.isPriced())
-      return 'No price of the same meat ready cut is known. Fill one in below, and there is something to compare with.';
+    const { missing, usable } = this.prediction();
     if (this.perKg() === null) return 'Type what is asked for it, and the answer is here.';
     const names = missing.map((part) => this.partName(part)).join(', ');
-    const { usable } = this.prediction();
     const rest =
-      missing.length > 0
-        ? ` The shop’s price of ${names} is unknown and counts as nothing, so it is at least that.`
-        : '';
+      missing.length === 0
+        ? ''
+        : this.verdict()?.answer === 'open'
+          ? ` The shop’s price of ${names} is not known. Type it below, and there is an answer.`
+          : ` The shop’s price of ${names} is not known; whatever it is, the answer stays.`;
     return `${this.figures.percent(usable.share, 0)} of it is usable, so a usable ${this.figures.priceUnit()} comes to ${this.figures.perUnit(this.perKg()! / usable.share).split('/')[0]}.${rest}`;
   });
 
+  /** Raw boneless meat that it is expected to give. */
+  private readonly meatDg = computed(() => this.prediction().meat.share * this.massDg());
   private readonly plateDg = computed(() => meanPlateDg(this.store.settings()));
   private readonly eaters = computed(() => Math.max(1, this.store.settings().eaters.length));
   protected readonly packDg = computed(() => this.plateDg() * this.eaters());
-  private readonly pace = computed(() => eatenPerWeekDg(this.store.state(), this.today));
+  private readonly pace = computed(() => meatPerWeekDg(this.store.state(), this.today));
   protected readonly facts = computed<Fact[]>(() =>
     [this.plateFact(), this.dinnersFact(), this.weeksFact(), this.roomFact(), this.knifeFact()].filter(
       (fact) => fact !== null,
@@ -180,13 +194,13 @@ export class CounterPage {
     const low =
       perKg === null
         ? null
-        : howLow(this.store.basis().pricing.book, wholePieceItem(this.kind().id), perKg, this.on());
+        : howLow(this.readyCut.basis().pricing.book, wholePieceItem(this.kind().id), perKg, this.on());
     return low ? this.figures.howLow(low) : '';
   });
 
   constructor() {
     effect(() => {
-      if (this.isPriced()) this.draws.ask(this.prediction().model);
+      this.draws.ask(this.prediction().model);
     });
   }
 
@@ -194,6 +208,12 @@ export class CounterPage {
   protected recognise({ shop, kind }: { readonly shop?: string; readonly kind?: Kind }): void {
     if (shop !== undefined) this.shop.set(shop);
     if (kind) this.choose(kind);
+  }
+
+  /** Enter in the search takes what was found first; the directive goes on to its figures. */
+  protected chooseFound(): void {
+    const [first] = this.found();
+    if (this.search().trim() !== '' && first) this.choose(first);
   }
 
   protected choose(kind: Kind): void {
@@ -216,21 +236,28 @@ export class CounterPage {
     );
   }
 
+  /** As the shop calls what a part is compared with. */
+  private shopName(part: string): string {
+    const price = this.prediction().parts.find((each) => each.part === part)?.price;
+    const name = price?.item?.name ?? this.partName(part);
+    return name.charAt(0).toLowerCase() + name.slice(1);
+  }
+
   private plateFact(): Fact | null {
     const perKg = this.perKg();
     if (perKg === null) return null;
-    const { share, low, high } = this.prediction().usable;
+    const { share, low, high } = this.prediction().meat;
     const plate = (part: number): string =>
       this.figures.money(Math.round((perKg * this.plateDg()) / 10_000 / part));
     return {
       name: 'a plate',
       value: plate(share),
-      note: `${plate(high)} to ${plate(low)}, ${this.figures.mass(this.plateDg())} raw`,
+      note: `${plate(high)} to ${plate(low)}, ${this.figures.mass(this.plateDg())} raw, without bone`,
     };
   }
 
   private dinnersFact(): Fact {
-    const plates = (this.prediction().usable.share * this.massDg()) / this.plateDg();
+    const plates = this.meatDg() / this.plateDg();
     const dinners = plates / this.eaters();
     return {
       name: 'makes',
@@ -241,7 +268,7 @@ export class CounterPage {
 
   private weeksFact(): Fact | null {
     if (this.pace() === 0) return null;
-    const weeks = (this.prediction().usable.share * this.massDg()) / this.pace();
+    const weeks = this.meatDg() / this.pace();
     const main = this.kind().parts.find(({ destination }) => destination === 'main');
     const keeping = keepingOf({
       animal: this.kind().animal,

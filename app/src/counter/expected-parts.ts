@@ -3,6 +3,7 @@ import type { Kind } from '@core/catalogue/kind-schema';
 import { partOf } from '@core/catalogue/kinds';
 import type { Prediction } from '@core/yield/prediction';
 import { Figures } from '../data/figures';
+import { packsOf } from './packs-of';
 import { Swatch } from '../kit/swatch';
 
 /** What a piece is expected to give, part by part, with the range that holds four times in five. */
@@ -120,7 +121,7 @@ export class ExpectedParts {
       at: (100 * share) / most,
       packs:
         destination && !['bin', 'liquid'].includes(destination) && massDg > 500
-          ? Math.max(1, Math.round(massDg / this.packDg()))
+          ? packsOf({ part, destination, share, low, high, massDg, price }, this.kind().id, this.packDg())
           : '',
       price:
         !price || !destination || destination === 'bin'

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { FormsModule } from '@angular/forms';
 import { SHOP_ITEMS, shopItem } from '@core/catalogue/shop-items';
 import { readPriceCsv, writePriceCsv, type PriceFile } from '@core/files/price-csv';
-import { compareWithShop } from '@core/cost/comparison';
+import { evenMoney } from '@core/yield/even-money';
 import { goingPrice } from '@core/price/going-price';
 import { howLow } from '@core/price/how-low';
 import { notesOf, type KeyedNote } from '@core/price/price-book';
@@ -82,14 +82,10 @@ export class PricesPage {
       .map((lot) => ({ on: lot.on!, perKgMinor: ((lot.paidMinor ?? 0) * 10_000) / lot.inDg }))
       .reverse();
   });
-  /** Even money of the last finished piece of that kind. */
-  protected readonly breakEven = computed(() => {
+  /** Even money for the next piece of that kind, as at the Counter. */
+  protected readonly even = computed(() => {
     const kind = this.chosen()?.piece;
-    const last = kind ? this.store.pieces().find((lot) => lot.kind === kind && lot.closed) : undefined;
-    const even = last
-      ? compareWithShop(this.store.state(), last.id, this.store.basis()).breakEvenPerKgMinor
-      : 0;
-    return even > 0 ? even : null;
+    return kind ? evenMoney(this.store.state(), kind, this.store.basis(), this.today) : null;
   });
 
   protected readonly file = signal<PriceFile | null>(null);

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import type { Kind } from '@core/catalogue/kind-schema';
 import { partsOfWay } from '@core/catalogue/parts-of-way';
@@ -10,6 +10,7 @@ import { Clock } from '../data/clock';
 import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
+import { ReadyCut } from '../data/ready-cut';
 import { Ask } from '../kit/ask';
 import type { PriceNote } from '@core/journal/price-note';
 
@@ -21,7 +22,7 @@ import type { PriceNote } from '@core/journal/price-note';
   template: `
     <fieldset>
       <legend>What does it cost ready cut?</legend>
-      <p class="soft">So that the Books can say whether it was worth it. Leave out what you do not see.</p>
+      <p class="soft">What you type counts at once. Leave out what you do not see.</p>
       <table class="ledger">
         <thead>
           <tr>
@@ -65,8 +66,8 @@ import type { PriceNote } from '@core/journal/price-note';
                   inputmode="decimal"
                   [name]="'price-' + row.item.id"
                   [placeholder]="figures.currencySign()"
-                  [ngModel]="typed()[row.item.id] ?? ''"
-                  (ngModelChange)="type(row.item.id, $event)"
+                  [ngModel]="draft.typed()[row.item.id] ?? ''"
+                  (ngModelChange)="draft.type(row.item.id, $event)"
                   [attr.aria-invalid]="isWrong(row.item.id)"
                 />
                 @if (isWrong(row.item.id)) {
@@ -77,6 +78,10 @@ import type { PriceNote } from '@core/journal/price-note';
           }
         </tbody>
       </table>
+      @if (draft.isAny()) {
+        <button type="button" class="quiet" (click)="write()">Write these prices down</button>
+        <span class="soft"> or buy the piece: they are written with it.</span>
+      }
     </fieldset>
   `,
   styles: `
@@ -123,20 +128,16 @@ export class ShopPrices {
   private readonly notices = inject(Notices);
   private readonly ask = inject(Ask);
 
+  protected readonly draft = inject(ReadyCut);
+
   readonly kind = input.required<Kind>();
   readonly way = input.required<string>();
-  readonly shop = input.required<string>();
-  readonly date = input.required<string>();
 
-  protected readonly typed = linkedSignal<Kind, Record<string, string>>({
-    source: this.kind,
-    computation: () => ({}),
-  });
   protected readonly rows = computed(() => {
     const { book, choices } = this.store.basis().pricing;
     return this.items().map((item) => ({
       item,
-      going: goingPrice(book, item.id, this.date()),
+      going: goingPrice(book, item.id, this.draft.date()),
       unwanted: choices.get(item.id)?.unwanted ?? false,
     }));
   });
@@ -151,10 +152,6 @@ export class ShopPrices {
     return [...new Set(items.filter((item) => item !== null))];
   });
 
-  protected type(item: string, text: string): void {
-    this.typed.update((typed) => ({ ...typed, [item]: text }));
-  }
-
   /** What the household would not buy is worth nothing to it, and is no gap. */
   protected async setWanted(item: ShopItem, wanted: boolean): Promise<void> {
     const written = await this.store.chooseItem(item.id, { unwanted: !wanted });
@@ -162,8 +159,7 @@ export class ShopPrices {
   }
 
   protected isWrong(item: string): boolean {
-    const text = (this.typed()[item] ?? '').trim();
-    return text !== '' && !((this.figures.parsePerUnit(text) ?? 0) > 0);
+    return this.draft.unreadable().includes(item);
   }
 
   /** Asks about prices that are far from what the item goes for. */
@@ -180,28 +176,17 @@ export class ShopPrices {
 
   /** Writes down what was typed; true when nothing stands in the way of going on. */
   async write(): Promise<boolean> {
-    const entries = Object.entries(this.typed()).filter(([, text]) => text.trim() !== '');
-    if (entries.length === 0) return true;
-    if (entries.some(([item]) => this.isWrong(item))) {
+    if (this.draft.unreadable().length > 0) {
       this.notices.problem('One of the prices for ready-cut meat cannot be read. Mend it or empty it.');
       return false;
     }
-    const shop = this.shop().trim() || 'unnamed shop';
-    const records = entries.map(([item, text]) => ({
-      type: 'price' as const,
-      key: this.clock.newId(),
-      value: {
-        item,
-        shop,
-        perKgMinor: this.figures.parsePerUnit(text) ?? 0,
-        on: this.date(),
-        typed: `${text.trim()}/${this.figures.priceUnit()}`,
-      },
-    }));
-    if (!(await this.isSure(records.map(({ value }) => value)))) return false;
+    const notes = this.draft.notes();
+    if (notes.length === 0) return true;
+    if (!(await this.isSure(notes))) return false;
+    const records = notes.map((value) => ({ type: 'price' as const, key: this.clock.newId(), value }));
     const written = await this.store.record(...records);
     if (!written.ok) this.notices.problem(this.notices.explain(written));
-    else this.typed.set({});
+    else this.draft.typed.set({});
     return written.ok;
   }
 }

@@ -1,10 +1,13 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import type { Kind } from '@core/catalogue/kind-schema';
 import { isUsable } from '@core/catalogue/destination';
-import { habitOfWay, predict } from '@core/yield/prediction';
+import { habitOfWay, predict, type Prediction } from '@core/yield/prediction';
+import { answerAt } from '@core/yield/verdict';
+import { packsOf } from './packs-of';
 import { usualMinutes } from '@core/yield/minutes';
 import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
+import { ReadyCut } from '../data/ready-cut';
 
 /** Every way to cut a piece at today's prices: packs, worth, saving, minutes. */
 @Component({
@@ -43,9 +46,15 @@ import { HouseholdStore } from '../data/household-store';
               </td>
               <td class="figure wide">{{ figures.mass(row.usableDg) }}</td>
               <td class="figure">{{ row.packs }}</td>
-              <td class="figure wide">{{ row.atLeast }}{{ figures.wholeMoney(row.worthMinor) }}</td>
-              <td class="figure" [class.bad]="row.savedMinor < 0 && row.atLeast === ''">
-                <b>{{ figures.wholeMoney(row.savedMinor) }}</b>
+              <td class="figure wide">
+                {{ row.worthMinor > 0 ? row.atLeast + figures.wholeMoney(row.worthMinor) : 'unknown' }}
+              </td>
+              <td class="figure" [class.bad]="row.savedMinor !== null && row.savedMinor < 0">
+                @if (row.savedMinor === null) {
+                  <span class="soft">{{ row.isOpen ? 'open' : '–' }}</span>
+                } @else {
+                  <b>{{ row.atLeast }}{{ figures.wholeMoney(row.savedMinor) }}</b>
+                }
               </td>
               <td class="figure">{{ row.minutes }}</td>
             </tr>
@@ -95,11 +104,13 @@ import { HouseholdStore } from '../data/household-store';
 export class WaysCompared {
   protected readonly figures = inject(Figures);
   private readonly store = inject(HouseholdStore);
+  private readonly readyCut = inject(ReadyCut);
   readonly kind = input.required<Kind>();
   readonly way = input.required<string>();
   readonly massDg = input.required<number>();
   readonly count = input.required<number>();
-  readonly perKgMinor = input.required<number>();
+  /** Null while no price of the piece is known. */
+  readonly perKgMinor = input.required<number | null>();
   readonly marks = input.required<readonly string[]>();
   readonly on = input.required<string>();
   readonly packDg = input.required<number>();
@@ -111,7 +122,7 @@ export class WaysCompared {
   /** Apart from the price, which moves with every twitch of the slider. */
   private readonly predictions = computed(() =>
     this.kind().ways.map((way, index) =>
-      predict({ kind: this.kind(), way }, this.habits()[index]!, this.store.basis(), {
+      predict({ kind: this.kind(), way }, this.habits()[index]!, this.readyCut.basis(), {
         massDg: this.massDg(),
         marks: this.marks(),
         on: this.on(),
@@ -120,7 +131,8 @@ export class WaysCompared {
   );
   protected readonly rows = computed(() =>
     this.kind().ways.map((way, index) => {
-      const { habit, parts, usable, worthPerKg, missing } = this.predictions()[index]!;
+      const prediction = this.predictions()[index]!;
+      const { habit, parts, usable, worthPerKg, missing } = prediction;
       const worthMinor = (worthPerKg.mean * this.massDg()) / 10_000;
       const packed = parts.filter(
         ({ destination, massDg }) => destination && isUsable(destination) && massDg > 500,
@@ -131,12 +143,23 @@ export class WaysCompared {
         estimated: way.estimated,
         pieces: habit.pieces,
         usableDg: Math.round(usable.share * this.massDg()),
-        packs: packed.reduce((sum, { massDg }) => sum + Math.max(1, Math.round(massDg / this.packDg())), 0),
+        packs: packed.reduce((sum, part) => sum + packsOf(part, this.kind().id, this.packDg()), 0),
         worthMinor,
-        savedMinor: worthMinor - (this.perKgMinor() * this.massDg()) / 10_000,
+        ...this.savingOf(prediction, worthMinor),
         atLeast: missing.length > 0 ? '≥ ' : '',
         minutes: usualMinutes(this.kind(), way) * this.count(),
       };
     }),
   );
+
+  /** What it saves; null where no price is asked, or where prices that nobody knows could turn the answer. */
+  private savingOf(
+    prediction: Prediction,
+    worthMinor: number,
+  ): { readonly savedMinor: number | null; readonly isOpen: boolean } {
+    const perKg = this.perKgMinor();
+    if (perKg === null) return { savedMinor: null, isOpen: false };
+    const isOpen = answerAt(prediction, perKg) === 'open';
+    return { savedMinor: isOpen ? null : worthMinor - (perKg * this.massDg()) / 10_000, isOpen };
+  }
 }

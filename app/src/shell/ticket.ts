@@ -175,9 +175,13 @@ export class Ticket {
     if (owed.owedMinor <= 0)
       return `It has paid for itself, ${this.figures.money(-owed.owedMinor)}${owed.isLowerBound ? ' or more' : ''} over.`;
     const { more } = owed;
+    if (more.length === 0)
+      return `${this.figures.money(owed.owedMinor)} ${owed.isLowerBound ? 'at most is' : 'is'} still owed.`;
     const how = more
-      ? `${more.count} more ${more.count === 1 ? more.portion : more.portions}`
-      : `${this.figures.money(owed.owedMinor)} more`;
+      .map(({ part: { portion, portions, name }, count }) =>
+        portion ? `${count} more ${count === 1 ? portion : portions}` : `the ${name.toLowerCase()}`,
+      )
+      .join(' and ');
     return `${owed.isLowerBound ? `${how} at most` : how}, and it has paid for itself.`;
   });
 }

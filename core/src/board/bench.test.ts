@@ -309,7 +309,7 @@ describe('usual ranges and what a weight outside them asks', () => {
 });
 
 describe('what a piece still owes', () => {
-  it('counts the portions that would settle it: 60.00 paid, 1.4 kg at 24.00 off', () => {
+  it('counts what is still on it and would settle it: 60.00 paid, 1.4 kg at 24.00 off', () => {
     const builder = new JournalBuilder()
       .add(
         {
@@ -337,13 +337,60 @@ describe('what a piece still owes', () => {
     const state = household.journal.state;
     const piece = state.lots.get('piece') as Lot;
     const owed = stillOwed(piece, familyOf(state, piece).slice(1), basisOf(household).pricing, on);
-    // 4 × 0.35 kg × 24.00 = 33.60; 26.40 owed; each 8.40: four more.
-    expect(owed).toEqual({
-      worthMinor: 3360,
-      owedMinor: 2640,
-      isLowerBound: false,
-      more: { count: 4, portion: 'steak', portions: 'steaks' },
+    // 4 × 0.35 kg × 24.00 = 33.60; 26.40 owed. Of 2.1 kg of centre two more steaks are on it, 16.80;
+    // then the head, 0.7 kg at the same price.
+    expect(owed).toMatchObject({ worthMinor: 3360, owedMinor: 2640, isLowerBound: false });
+    expect(owed?.more.map(({ part, count }) => [part.id, count])).toEqual([
+      ['centre', 2],
+      ['head', 1],
+    ]);
+  });
+
+  it('counts in parts that are still on the piece, the dearest first', () => {
+    const cut = (
+      part: string,
+      massDg: number,
+      count: number,
+      destination: 'main' | 'second' = 'main',
+    ): Fact => ({
+      type: 'cut',
+      from: 'piece',
+      lot: part,
+      part,
+      destination,
+      massDg,
+      count,
+      on,
     });
+    const household = new JournalBuilder()
+      .add(
+        {
+          type: 'received',
+          lot: 'piece',
+          kind: 'whole-chicken',
+          count: 1,
+          massDg: 20_000,
+          paidMinor: 1400,
+          on,
+        },
+        cut('drumsticks', 2700, 2),
+        cut('thighs', 3500, 1),
+      )
+      .price('chicken-drumstick', 500)
+      .price('chicken-thigh-bone-in', 700)
+      .price('chicken-breast-bone-in', 1000)
+      .price('chicken-wing', 400)
+      .household();
+    const { state } = household.journal;
+    const piece = state.lots.get('piece') as Lot;
+    const owed = stillOwed(piece, familyOf(state, piece).slice(1), basisOf(household).pricing, on);
+    // Off: 0.27 × 5.00 + 0.35 × 7.00 = 3.80; 10.20 owed. A breast half 0.39 kg × 10.00 = 3.90, the other thigh
+    // 2.45, a wing 0.115 kg × 4.00 = 0.46: two breast halves (7.80), then one thigh (2.45) would be 10.25.
+    expect(owed?.owedMinor).toBe(1020);
+    expect(owed?.more.map(({ part, count }) => [part.id, count])).toEqual([
+      ['breast', 2],
+      ['thighs', 1],
+    ]);
   });
 
   it('the worked piece has paid for itself, 27.22 over, as the Books say', () => {
@@ -351,7 +398,7 @@ describe('what a piece still owes', () => {
     const state = household.journal.state;
     const piece = state.lots.get('piece') as Lot;
     const owed = stillOwed(piece, familyOf(state, piece).slice(1), basisOf(household).pricing, on);
-    expect(owed).toMatchObject({ worthMinor: 8722, owedMinor: -2722, more: null });
+    expect(owed).toMatchObject({ worthMinor: 8722, owedMinor: -2722, more: [] });
   });
 
   it('says when a price is missing, and nothing where nobody knows what was paid', () => {
@@ -376,9 +423,9 @@ describe('what a piece still owes', () => {
       worthMinor: 0,
       owedMinor: 6000,
       isLowerBound: true,
-      more: null,
+      more: [],
     });
-    expect(stillOwed({ paidMinor: null }, [], basisOf(household).pricing, on)).toBeNull();
+    expect(stillOwed({ ...piece, paidMinor: null }, [], basisOf(household).pricing, on)).toBeNull();
   });
 });
 

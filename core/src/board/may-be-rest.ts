@@ -1,5 +1,6 @@
 import type { Kind, Way } from '../catalogue/kind-schema';
 import { partOf } from '../catalogue/kinds';
+import { perPieceOf } from '../catalogue/per-piece';
 import type { MassDg } from '../units/mass';
 import type { Off } from './next-act';
 
@@ -20,8 +21,8 @@ export function mayBeRest(kind: Kind, way: Way, part: string, leftDg: MassDg, of
     Object.keys(way.shares).some((other) => other !== part && !weighed.has(other))
   )
     return false;
-  const { portion, perPiece = 1 } = partOf(kind, part) ?? {};
-  if (portion === undefined || perPiece === 1) return true;
+  const known = partOf(kind, part);
+  if (known?.portion === undefined || perPieceOf(known, way) === 1) return true;
   const own = off.filter((each) => each.part === part);
   const count = own.reduce((sum, each) => sum + each.count, 0);
   return count > 0 && leftDg <= (ONE_PORTION * own.reduce((sum, { massDg }) => sum + massDg, 0)) / count;

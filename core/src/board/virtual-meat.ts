@@ -1,5 +1,6 @@
 import type { Kind, Way } from '../catalogue/kind-schema';
 import { partOf } from '../catalogue/kinds';
+import { perPieceOf } from '../catalogue/per-piece';
 import type { Lot } from '../journal/lot';
 import { normals } from '../units/normals';
 import type { MassDg } from '../units/mass';
@@ -28,10 +29,11 @@ export function virtualMassDg(
 ): MassDg {
   const normal = normals(uniform);
   if (part === null) return Math.round(piece.inDg * (1 - way.lossShare * (0.5 + 0.3 * uniform())));
-  const { perPiece = 1, portion } = partOf(kind, part) ?? {};
+  const known = partOf(kind, part);
+  const perPiece = known ? perPieceOf(known, way) : 1;
   const acts = actsOf(kind, way).filter((act) => act.part === part).length;
   const usual =
-    ((way.shares[part] ?? 0.02) * piece.inDg) / (portion ? perPiece * piece.count : Math.max(1, acts));
-  const drawn = usual * (1 + normal() * (portion ? SPREAD.portion : SPREAD.part));
+    ((way.shares[part] ?? 0.02) * piece.inDg) / (known?.portion ? perPiece * piece.count : Math.max(1, acts));
+  const drawn = usual * (1 + normal() * (known?.portion ? SPREAD.portion : SPREAD.part));
   return Math.max(LEAST_DG, Math.min(piece.leftDg, Math.round(drawn)));
 }

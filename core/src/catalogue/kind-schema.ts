@@ -70,6 +70,8 @@ export const waySchema = z.strictObject({
   shares: z.record(id, share),
   /** What runs out of the bag and what is not found again. */
   lossShare: share,
+  /** How many of a part one piece gives this way, where that is not the part's usual number. */
+  perPiece: z.record(id, z.number().int().positive()).optional(),
   /** True where the shares are our estimate and not common practice. */
   estimated: z.boolean(),
   steps: z.array(id).min(1),

@@ -4,6 +4,7 @@ import type { LotId } from '../journal/lot';
 import type { State } from '../journal/replay';
 import type { MassDg } from '../units/mass';
 import { partPrice, type PartPrice, type Pricing } from './part-price';
+import { platesIn } from './plates';
 import type { Carrier } from './school';
 
 /** What the schools need besides the journal. */
@@ -32,7 +33,7 @@ export function carriersOf(state: State, piece: LotId, { pricing, plateDg }: Bas
   });
 }
 
-/** Plates of the packs that a share went into, by mass; what is not packed by the household's plate. */
+/** Plates of the packs that a share went into, by mass; what is not packed by the household's plate of boneless meat. */
 function platesOf(state: State, { lot, massDg }: Leaf, plateDg: MassDg): number {
   let [plates, packedDg] = [0, 0];
   for (const flow of lot.flows) {
@@ -41,5 +42,5 @@ function platesOf(state: State, { lot, massDg }: Leaf, plateDg: MassDg): number 
     plates += (pack.plates * flow.massDg) / pack.inDg;
     packedDg += flow.massDg;
   }
-  return plates + Math.max(0, massDg - packedDg) / plateDg;
+  return plates + platesIn(lot, Math.max(0, massDg - packedDg), plateDg);
 }

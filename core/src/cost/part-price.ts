@@ -25,7 +25,7 @@ export type PartPrice =
       readonly perKgMinor: Minor;
     }
   /** A gap to fill. No item where no shop sells such a thing. */
-  | { readonly state: 'unknown'; readonly item: ShopItem | null }
+  | { readonly state: 'unknown'; readonly item: ShopItem | null; readonly leftOn: number }
   /** The household would not buy it: worth nothing, and not in the pile that is compared. */
   | { readonly state: 'unwanted'; readonly item: ShopItem };
 
@@ -70,11 +70,11 @@ export function partPrice(
 ): PartPrice {
   const links = linksOf(lot, destination);
   const first = links[0];
-  if (!first) return { state: 'unknown', item: null };
+  if (!first) return { state: 'unknown', item: null, leftOn: 0 };
   if (pricing.choices.get(first.item.id)?.unwanted) return { state: 'unwanted', item: first.item };
   for (const { item, leftOn } of links) {
     const going = goingPrice(pricing.book, item.id, on);
-    const left = leftOn > 0 ? (pricing.choices.get(item.id)?.leftOn ?? leftOn) : 0;
+    const left = leftOnOf(pricing, item, leftOn);
     if (going)
       return {
         state: 'known',
@@ -84,7 +84,12 @@ export function partPrice(
         perKgMinor: roundHalfUp(going.perKgMinor / (1 - left)),
       };
   }
-  return { state: 'unknown', item: first.item };
+  return { state: 'unknown', item: first.item, leftOn: leftOnOf(pricing, first.item, first.leftOn) };
+}
+
+/** What the shop leaves on an item: the household's own figure where both are not in the same state. */
+function leftOnOf({ choices }: Pricing, item: ShopItem, leftOn: number): number {
+  return leftOn > 0 ? (choices.get(item.id)?.leftOn ?? leftOn) : 0;
 }
 
 /** Whether a price that is missing leaves a gap: by-products without one are simply not bought. */

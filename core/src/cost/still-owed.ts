@@ -1,8 +1,17 @@
 import { partOf, kindById } from '../catalogue/kinds';
+import { perPieceOf } from '../catalogue/per-piece';
+import type { Part } from '../catalogue/kind-schema';
 import type { Lot } from '../journal/lot';
 import type { IsoDate } from '../units/date';
 import type { Minor } from '../units/money';
-import { isGap, partPrice, type Pricing } from './part-price';
+import type { MassDg } from '../units/mass';
+import { isGap, partPrice, type PartPrice, type Pricing } from './part-price';
+
+/** So many more portions of a part that still comes off the piece, or all that is left of one without portions. */
+export interface More {
+  readonly part: Part;
+  readonly count: number;
+}
 
 /** How far a piece in work is from having paid for itself. */
 export interface StillOwed {
@@ -12,9 +21,11 @@ export interface StillOwed {
   readonly owedMinor: Minor;
   /** True where a price is unknown: the worth is then at least this. */
   readonly isLowerBound: boolean;
-  /** How many more of the portions cut last would settle it. */
-  readonly more: { readonly count: number; readonly portion: string; readonly portions: string } | null;
+  /** Portions that are still on it and would settle it, the dearest first; none where they would not. */
+  readonly more: readonly More[];
 }
+
+type Piece = Pick<Lot, 'paidMinor' | 'kind' | 'way' | 'inDg' | 'leftDg' | 'count'>;
 
 /**
  * What a piece still owes its buyer: paid, less what the parts that are off would have cost cut.
@@ -24,7 +35,7 @@ export interface StillOwed {
  * @example paid 60.00, four steaks of 350 g at 30.00/kg off: 18.00 owed, two more steaks
  */
 export function stillOwed(
-  piece: Pick<Lot, 'paidMinor'>,
+  piece: Piece,
   cuts: readonly Lot[],
   pricing: Pricing,
   on: IsoDate,
@@ -32,28 +43,78 @@ export function stillOwed(
   if (piece.paidMinor === null) return null;
   let worth = 0;
   let isLowerBound = false;
-  let last: { readonly cut: Lot; readonly eachMinor: number } | null = null;
   for (const cut of cuts) {
     const price = partPrice(pricing, cut, cut.destination, on);
     if (isGap(price, cut.destination)) isLowerBound = true;
-    if (price.state !== 'known') continue;
-    const minor = (price.perKgMinor * cut.inDg) / 10_000;
-    worth += minor;
-    if (partOf(kindById(cut.kind), cut.part)?.portion) last = { cut, eachMinor: minor / cut.count };
+    if (price.state === 'known') worth += (price.perKgMinor * cut.inDg) / 10_000;
   }
   const owedMinor = piece.paidMinor - Math.round(worth);
   return {
     worthMinor: Math.round(worth),
     owedMinor,
     isLowerBound,
-    more: last && owedMinor > 0 ? moreOf(last, owedMinor) : null,
+    more: owedMinor > 0 ? moreOf(piece, cuts, pricing, on, owedMinor) : [],
   };
 }
 
-function moreOf(
-  { cut, eachMinor }: { readonly cut: Lot; readonly eachMinor: number },
-  owedMinor: Minor,
-): StillOwed['more'] {
-  const { portion = '', portions = portion } = partOf(kindById(cut.kind), cut.part) ?? {};
-  return eachMinor > 0 ? { count: Math.ceil(owedMinor / eachMinor), portion, portions } : null;
+/** A part without portions: all that is left of it at once. */
+function wholly(part: Part, leftDg: MassDg, price: PartPrice): StillOn[] {
+  if (price.state !== 'known' || leftDg <= 0) return [];
+  const { perKgMinor } = price;
+  return [{ part, count: 1, eachMinor: (perKgMinor * leftDg) / 10_000, perKgMinor }];
+}
+
+/** More of a part than this are sliced, and their number is the household's choice. */
+const MOST_GIVEN = 2;
+
+/** Portions of one part that are still on the piece. */
+interface StillOn {
+  readonly part: Part;
+  readonly count: number;
+  readonly eachMinor: number;
+  readonly perKgMinor: number;
+}
+
+/** The dearest portions that are still on it, as many as settle it; none where all of them would not. */
+function moreOf(piece: Piece, cuts: readonly Lot[], pricing: Pricing, on: IsoDate, owedMinor: Minor): More[] {
+  const more: More[] = [];
+  let owed = owedMinor;
+  for (const { part, count, eachMinor } of stillOn(piece, cuts, pricing, on)) {
+    const taken = Math.min(count, Math.ceil(owed / eachMinor));
+    owed -= taken * eachMinor;
+    more.push({ part, count: taken });
+    if (owed <= 0) return more;
+  }
+  return [];
+}
+
+function stillOn(piece: Piece, cuts: readonly Lot[], pricing: Pricing, on: IsoDate): StillOn[] {
+  const kind = kindById(piece.kind);
+  const way = kind?.ways.find(({ id }) => id === piece.way) ?? kind?.ways[0];
+  if (!kind || !way) return [];
+  let leftDg = piece.leftDg;
+  const all = Object.entries(way.shares).flatMap(([id, share]): StillOn[] => {
+    const part = partOf(kind, id);
+    if (!part) return [];
+    const price = partPrice(pricing, { kind: kind.id, part: id, animal: kind.animal }, part.destination, on);
+    const own = cuts.filter((cut) => cut.part === id);
+    const [offDg, off] = own.reduce(([mass, count], cut) => [mass + cut.inDg, count + cut.count], [0, 0]);
+    const usualDg = (share * piece.inDg) / (perPieceOf(part, way) * piece.count);
+    const eachDg = off > 0 ? offDg / off : usualDg;
+    if (!part.portion) return wholly(part, share * piece.inDg - offDg, price);
+    const usual = perPieceOf(part, way) * piece.count;
+    // A bird has two legs; steaks are as many as one cuts.
+    const count =
+      perPieceOf(part, way) <= MOST_GIVEN ? usual - off : Math.round((share * piece.inDg - offDg) / eachDg);
+    if (price.state !== 'known' || !(count > 0) || !(eachDg > 0)) return [];
+    return [{ part, count, eachMinor: (price.perKgMinor * eachDg) / 10_000, perKgMinor: price.perKgMinor }];
+  });
+  return all
+    .sort((a, b) => b.perKgMinor - a.perKgMinor)
+    .flatMap((each) => {
+      const eachDg = (each.eachMinor / each.perKgMinor) * 10_000;
+      const count = Math.min(each.count, Math.floor(leftDg / eachDg + 0.25));
+      leftDg -= count * eachDg;
+      return count > 0 ? [{ ...each, count }] : [];
+    });
 }

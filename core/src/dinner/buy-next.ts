@@ -1,7 +1,9 @@
 import { mean, median } from 'd3-array';
 import type { Animal, Kind } from '../catalogue/kind-schema';
 import { wholePieceItem } from '../catalogue/shop-items';
+import { bonelessShare } from '../cost/plates';
 import type { Room } from '../freeze/room';
+import { leavesOf } from '../journal/leaves';
 import type { Lot } from '../journal/lot';
 import type { State } from '../journal/replay';
 import { countUpTo, notesOf, type KeyedNote, type PriceBook } from '../price/price-book';
@@ -95,6 +97,7 @@ function adviceOn(kind: Kind, pieces: readonly Lot[], request: BuyRequest): BuyN
   const closed = pieces.filter(({ closed }) => closed);
   const pieceDg = Math.round(median(pieces, ({ inDg }) => inDg) ?? 0);
   const usable = mean(closed, ({ id }) => yieldTest(state, id).yield) ?? 0;
+  const meat = mean(closed, (piece) => meatDgOf(state, piece) / piece.inDg) ?? 0;
   const offer =
     saleRhythm(book, wholePieceItem(kind.id), today).find(
       ({ next, likely }) => likely >= LIKELY && daysBetween(today, next) <= AHEAD_DAYS,
@@ -109,12 +112,17 @@ function adviceOn(kind: Kind, pieces: readonly Lot[], request: BuyRequest): BuyN
     offer,
     now: offerNow(book, wholePieceItem(kind.id), today),
     pieceDg,
-    piecePlates: (pieceDg * usable) / plateDg,
+    piecePlates: (pieceDg * meat) / plateDg,
     pieces: pieces.length,
     fits: room && room.freeDg >= pieceDg * (usable || 1),
     overDays: room ? Math.max(1, Math.ceil((pieceDg * (usable || 1)) / room.perDayDg)) : 1,
   };
   return { ...known, advice: adviceFor(known, today) };
+}
+
+/** Raw boneless meat that a finished piece gave. */
+function meatDgOf(state: State, { id }: Lot): MassDg {
+  return leavesOf(state, id).reduce((sum, { lot, massDg }) => sum + massDg * bonelessShare(lot), 0);
 }
 
 type Known = Pick<BuyNext, 'rate' | 'runsOut' | 'offer' | 'now' | 'fits'>;

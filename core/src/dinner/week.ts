@@ -4,6 +4,7 @@ import type { Lot } from '../journal/lot';
 import { meanPlateDg, USUAL_DINNERS, type Settings } from '../journal/settings';
 import { addDays, type IsoDate } from '../units/date';
 import { weekdayOf, type ClockTime } from '../units/zone';
+import { platesIn } from '../cost/plates';
 import { atTable } from './at-table';
 import { servedPlates, servedShare } from './served-of';
 
@@ -76,7 +77,7 @@ export function plannedDays(
           serving,
           lot,
           plates: eaten.reduce(
-            (sum, { plates, massDg }) => sum + (plates > 0 ? plates : massDg / plateDg),
+            (sum, { plates, massDg }) => sum + (plates > 0 ? plates : platesIn(lot, massDg, plateDg)),
             0,
           ),
           trouble: null,

@@ -1,3 +1,4 @@
+import * as z from 'zod';
 import { kindById, KINDS } from '../catalogue/kinds';
 import { basisOf } from '../cost/basis-of';
 import { settingsOf, type Household } from '../journal/household';
@@ -7,7 +8,7 @@ import { toDg } from '../units/mass';
 import { minorDigits } from '../units/money';
 import { drawWorth, USUAL_DRAWS } from '../yield/draw-worth';
 import { habitOfWay, kindAndWay, predict } from '../yield/prediction';
-import { verdictOf, type Verdict } from '../yield/verdict';
+import { verdictOf, type Settles, type Verdict } from '../yield/verdict';
 
 /** A piece at a price, as asked at the command line. */
 export interface PredictionRequest {
@@ -22,7 +23,9 @@ export interface PredictionRequest {
 }
 
 /** Described in docs/command-line.md. */
-export interface PredictionReport extends Verdict {
+export interface PredictionReport extends Omit<Verdict, 'settles'> {
+  /** Only where the answer is open. */
+  readonly settles?: Settles;
   readonly kind: string;
   readonly way: string;
   readonly currency: string;
@@ -35,10 +38,15 @@ export interface PredictionReport extends Verdict {
     readonly massG: number;
   }[];
   readonly usable: { readonly share: number; readonly low: number; readonly high: number };
+  /** Plates of raw boneless meat that it makes, and what one costs. */
+  readonly plates: { readonly expected: number; readonly low: number; readonly high: number };
   readonly perPlateMinor: { readonly expected: number; readonly low: number; readonly high: number };
   readonly complete: boolean;
   readonly missing: readonly string[];
 }
+
+/** Beyond these a slip is likelier than a piece of meat. */
+const [MOST_PER_KG, MOST_KG] = [1e7, 500];
 
 /** What to expect of a piece, as a report; or, as text, what is wrong with the request. */
 export function predictionReport(
@@ -54,14 +62,28 @@ export function predictionReport(
   if (unknown !== undefined)
     return `There is no mark "${unknown}" of ${kindId}. Known: ${kind.marks.map(({ id }) => id).join(', ')}.`;
   const settings = settingsOf(household);
+  if (!z.iso.date().safeParse(on).success) return `"${on}" is no day. Write it like 2026-11-26.`;
+  if (!(perKg <= MOST_PER_KG))
+    return `A price of ${perKg} a kilogram is no price of meat. Look at the figure.`;
+  if (!(kg <= MOST_KG))
+    return `${kg} kg is more than ${MOST_KG} kg: no household's piece. Look at the figure.`;
+  if (!Number.isSafeInteger(seed)) return 'The seed is a whole number.';
   const prediction = predict(asked, habitOfWay(household.journal.state, asked), basisOf(household), {
     massDg: toDg(kg, 'kg'),
     marks,
     on,
   });
   const perKgMinor = perKg * 10 ** minorDigits(settings.currency);
-  const plate = (share: number): number => (perKgMinor * meanPlateDg(settings)) / 10_000 / share;
-  const { usable, parts, habit, missing } = prediction;
+  const plateDg = meanPlateDg(settings);
+  const plates = (share: number): number => (toDg(kg, 'kg') * share) / plateDg;
+  const aPlate = (share: number): number => (perKgMinor * plateDg) / 10_000 / share;
+  const { usable, meat, parts, habit, missing } = prediction;
+  const { settles, ...verdict } = verdictOf(
+    prediction,
+    drawWorth(prediction.model, USUAL_DRAWS, seed),
+    perKgMinor,
+    kg,
+  );
   return {
     kind: kindId,
     way: asked.way.id,
@@ -75,9 +97,11 @@ export function predictionReport(
       massG: massDg / 10,
     })),
     usable,
-    perPlateMinor: { expected: plate(usable.share), low: plate(usable.high), high: plate(usable.low) },
+    plates: { expected: plates(meat.share), low: plates(meat.low), high: plates(meat.high) },
+    perPlateMinor: { expected: aPlate(meat.share), low: aPlate(meat.high), high: aPlate(meat.low) },
     complete: missing.length === 0,
     missing,
-    ...verdictOf(drawWorth(prediction.model, USUAL_DRAWS, seed), perKgMinor, kg),
+    ...verdict,
+    ...(settles ? { settles } : {}),
   };
 }

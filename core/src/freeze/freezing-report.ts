@@ -3,9 +3,12 @@ import { phamHours, plankHours, SHAPES, whyNotFrozen, type Shape } from './freez
 import { MEATS, type MeatName, type MeatProperties } from './meat-properties';
 
 const number = (what: string) => z.number({ error: `${what} is a number` });
+/** Less than this is no measure of anything in a kitchen, and overflows what is worked out from it. */
+const LEAST = 0.001;
 const positive = (what: string, most: number) =>
   number(what)
     .positive({ error: `${what} is more than zero` })
+    .min(LEAST, { error: `${what} is at least ${LEAST}` })
     .max(most, { error: `${what} is at most ${most}` });
 const celsius = (what: string) =>
   number(what)

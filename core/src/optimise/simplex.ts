@@ -8,6 +8,8 @@ const ARTIFICIAL = 1000;
 const CHUNK = 1500;
 /** After so many steps the inverse is made anew, so that rounding does not add up. */
 const FRESH = 120;
+/** After so many steps somebody may have called the work off. */
+const LOOK = 10;
 /** After so many steps without progress the first column that gains enters, which cannot cycle. */
 const STALLED = 60;
 
@@ -155,10 +157,10 @@ class Simplex {
   solve(isOver: () => boolean): Relaxed | null {
     let [stalled, last] = [0, Infinity];
     for (let step = 1; ; step++) {
+      if (step % LOOK === 0 && isOver()) return null;
       if (step % FRESH === 0) {
         this.refresh();
         this.clamp();
-        if (isOver()) return null;
       }
       this.findPrices();
       const entering = this.entering(stalled > STALLED);

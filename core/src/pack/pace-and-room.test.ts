@@ -2,7 +2,7 @@ import { roomIn } from '../freeze/room';
 import { JournalBuilder } from '../testing/journal-builder';
 import { minutesBetween } from '../units/date';
 import { seededUniform } from '../units/random';
-import { eatenPerWeekDg } from './pace';
+import { meatPerWeekDg } from './pace';
 
 describe('the pace of a household', () => {
   const pack = (lot: string) =>
@@ -30,9 +30,9 @@ describe('the pace of a household', () => {
     .household().journal;
 
   it('is what was eaten in the last twelve weeks, a week', () => {
-    expect(eatenPerWeekDg(state, '2026-05-02')).toBe(500);
-    expect(eatenPerWeekDg(state, '2026-04-30')).toBe(0);
-    expect(eatenPerWeekDg(state, '2026-01-01')).toBe(1000);
+    expect(meatPerWeekDg(state, '2026-05-02')).toBe(500);
+    expect(meatPerWeekDg(state, '2026-04-30')).toBe(0);
+    expect(meatPerWeekDg(state, '2026-01-01')).toBe(1000);
   });
 });
 

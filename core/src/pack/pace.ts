@@ -1,21 +1,23 @@
 import { addDays, type IsoDate } from '../units/date';
 import type { MassDg } from '../units/mass';
+import { bonelessShare } from '../cost/plates';
 import type { State } from '../journal/replay';
 
 const WEEKS = 12;
 
 /**
- * How much the household eats in a week, from what left its packs and board as eaten in the
+ * How much raw boneless meat the household eats in a week, from what left its packs and board as eaten in the
  * twelve weeks up to a day.
  *
  * @returns tenths of a gram a week; 0 where nothing was eaten
  */
-export function eatenPerWeekDg(state: State, on: IsoDate): MassDg {
+export function meatPerWeekDg(state: State, on: IsoDate): MassDg {
   const since = addDays(on, -7 * WEEKS);
   let eatenDg = 0;
-  for (const { flows } of state.lots.values()) {
-    for (const flow of flows)
-      if (flow.way === 'eaten' && flow.on && flow.on > since && flow.on <= on) eatenDg += flow.massDg;
+  for (const lot of state.lots.values()) {
+    for (const flow of lot.flows)
+      if (flow.way === 'eaten' && flow.on && flow.on > since && flow.on <= on)
+        eatenDg += flow.massDg * bonelessShare(lot);
   }
   return eatenDg / WEEKS;
 }

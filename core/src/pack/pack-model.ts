@@ -9,6 +9,8 @@ import { shareGroups, type ShareGroup } from './share-groups';
 const BAG_COST = 1e-7;
 /** More possible plates than this are not looked at. */
 const MOST_PLATES = 60_000;
+/** More ways to share a pack between portions and a heap are not looked at: then all of it comes from the heap, or nothing. */
+const MOST_SHARES = 2000;
 
 /** Packs of one kind from one group, some of whose plates come from a heap. */
 export interface Pattern {
@@ -92,6 +94,7 @@ export function packModel(request: PackRequest): PackModel {
     );
     for (const [k, kind] of request.packs.entries()) {
       const wanted = countsOf(kind, request, targets);
+      isComplete &&= !hasManyShares(group, wanted);
       for (const { heap, fromHeap } of heapShares(group, wanted)) {
         const chosen = fromHeap.flatMap((count, type) =>
           Array.from({ length: count }, () => targets[type] as number),
@@ -197,18 +200,28 @@ export function countsOf(
 
 /** Which plates of a pack can come from a heap: none, or, where portions share packs with it, any of them. */
 function heapShares(
-  { classes, heaps }: ShareGroup,
+  { classes, heaps }: Pick<ShareGroup, 'classes' | 'heaps'>,
   wanted: readonly number[],
 ): { readonly heap: Heap | null; readonly fromHeap: readonly number[] }[] {
   const none = wanted.map(() => 0);
+  if (heaps.length === 0) return classes.length > 0 ? [{ heap: null, fromHeap: none }] : [];
   const shares: number[][] =
-    classes.length === 0
+    classes.length === 0 || hasManyShares({ classes, heaps }, wanted)
       ? [[...wanted]]
       : subsetsOf(wanted).filter((share) => share.some((count) => count > 0));
   return [
     ...(classes.length > 0 ? [{ heap: null, fromHeap: none }] : []),
     ...heaps.flatMap((heap) => shares.map((fromHeap) => ({ heap, fromHeap }))),
   ];
+}
+
+/** Whether there are too many ways to tell which plates of a pack come from a heap. */
+function hasManyShares(
+  { classes, heaps }: Pick<ShareGroup, 'classes' | 'heaps'>,
+  wanted: readonly number[],
+): boolean {
+  const ways = wanted.reduce((product, count) => product * (count + 1), 1);
+  return heaps.length > 0 && classes.length > 0 && ways > MOST_SHARES;
 }
 
 function subsetsOf(counts: readonly number[]): number[][] {

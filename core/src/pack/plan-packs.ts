@@ -38,6 +38,7 @@ export function planPacks(
   let best = { choice: first, proven: false, bound: 0, plates: first ? servedBy(model, first) : -1 };
   let bound = platesBound;
   for (let plates = platesBound; plates >= Math.max(0, best.plates); plates--) {
+    if (isOver() && best.choice !== null) break;
     const started = spent();
     const isLevelOver = (): boolean =>
       spent() >= started + (1 - started) * (plates > best.plates && best.plates >= 0 ? 0.6 : 1);
@@ -54,6 +55,7 @@ export function planPacks(
       best = { choice: level.values, proven: !isLevelOver() && model.isComplete, bound: level.bound, plates };
       break;
     }
+    if (isOver()) break;
     if (isLevelOver()) {
       if (isKnown) best = { ...best, bound: Math.max(0, level.bound) };
       continue;

@@ -1,5 +1,4 @@
-import { isUsable } from '../catalogue/destination';
-import { kindById, partOf } from '../catalogue/kinds';
+import { platesIn } from '../cost/plates';
 import type { Lot } from '../journal/lot';
 import type { MassDg } from '../units/mass';
 
@@ -15,9 +14,5 @@ export function platesSoFar(
   plateDg: MassDg,
 ): number {
   if (plateDg <= 0) return 0;
-  const meatDg = cuts.reduce((sum, { kind, part, destination, inDg }) => {
-    const bone = partOf(kindById(kind), part)?.bone ?? 0;
-    return sum + (isUsable(destination) ? inDg * (1 - bone) : 0);
-  }, 0);
-  return meatDg / plateDg;
+  return cuts.reduce((sum, cut) => sum + platesIn(cut, cut.inDg, plateDg), 0);
 }

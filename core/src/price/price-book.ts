@@ -36,6 +36,13 @@ export function priceBook(
   return { byItem, size };
 }
 
+/** The book with more notes in it, such as prices that were typed and are not written down yet. */
+export function bookWith(book: PriceBook, more: readonly KeyedNote[]): PriceBook {
+  if (more.length === 0) return book;
+  const all = [...[...book.byItem.values()].flat(), ...more];
+  return priceBook(all.map(({ key, ...note }) => [key, note] as const));
+}
+
 /** The notes of an item, oldest first. */
 export function notesOf(book: PriceBook, item: string): readonly KeyedNote[] {
   return book.byItem.get(item) ?? [];

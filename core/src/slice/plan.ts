@@ -4,9 +4,12 @@ import { kindsOf } from './kinds-of-wish';
 import { likelyRange } from './likely-range';
 import type { Profile } from './profile';
 import { USUAL_REST_FOR } from './rest-for';
-import { solve } from './solve';
+import { isTooLarge, solve } from './solve';
 import { whyNoPlan } from './why-no-plan';
 import type { Plan, PlanOrWhy, Request, Rest, Slice } from './wish';
+
+const TOO_LARGE =
+  'So many counted kinds can be mixed in more ways than can be looked through. Leave the count of some kinds open, narrow the counts, or ask for fewer kinds.';
 
 /** A slice seen from the starting end, in mm. */
 interface Piece {
@@ -26,6 +29,7 @@ export function planSlices(log: Profile, request: Request): PlanOrWhy {
   const grid = gridOf(log, request);
   if (request.wish.by === 'equal') return equalPlan(grid, request, request.wish.count);
   const kinds = kindsOf(request);
+  if (isTooLarge(grid, kinds)) return { why: TOO_LARGE };
   const solution = solve(grid, kinds);
   if (!solution || solution.cuts.length === 0) return { why: whyNoPlan(grid, kinds) };
   const pieces = solution.cuts.map(({ kind, from, to }): Piece => ({

@@ -45,6 +45,16 @@ export function limitsAt(grid: Grid, { minMm, maxMm }: SettledKind, from: number
   return isThin ? [2 * minMm, 2 * maxMm] : [minMm, maxMm];
 }
 
+/** Sums to keep, and slices to consider, that a search may have: more takes minutes, or more memory than there is. */
+const MOST = { states: 12e6, slices: 4e8 };
+
+/** Whether the search would be too large, told before it starts. */
+export function isTooLarge({ steps }: Pick<Grid, 'steps'>, kinds: readonly SettledKind[]): boolean {
+  const states = (steps + 1) * combinationsOf(kinds, steps);
+  const thicknesses = kinds.reduce((sum, { minMm, maxMm }) => sum + Math.min(steps, maxMm) - minMm + 1, 0);
+  return states > MOST.states || states * thicknesses > MOST.slices;
+}
+
 /**
  * The best plan on the grid, proven: most worth first, then least J = Σ cost + rest ÷ smallest
  * target. Dynamic programming from the far end; a state is a place and how many of each counted
@@ -129,13 +139,22 @@ interface Counts {
   readonly plusOne: (state: number, kind: number) => number;
 }
 
+/** How many different counts of a kind are kept apart; one for a kind without bounds. */
+function radixOf({ least, most, minMm }: SettledKind, steps: number): number {
+  const fits = Math.floor(steps / minMm);
+  return least > 0 || most < fits ? Math.min(most, Math.max(fits, least)) + 1 : 1;
+}
+
+const combinationsOf = (kinds: readonly SettledKind[], steps: number): number =>
+  kinds.reduce((product, kind) => product * radixOf(kind, steps), 1);
+
 /** How many of each counted kind have been cut, as one number in mixed radix. Kinds without bounds are not counted. */
 function countsOf(kinds: readonly SettledKind[], steps: number): Counts {
   let size = 1;
-  const digits = kinds.map(({ least, most, minMm }) => {
-    const fits = Math.floor(steps / minMm);
-    const isCounted = least > 0 || most < fits;
-    const radix = isCounted ? Math.min(most, Math.max(fits, least)) + 1 : 1;
+  const digits = kinds.map((kind) => {
+    const { least, most, minMm } = kind;
+    const isCounted = least > 0 || most < Math.floor(steps / minMm);
+    const radix = radixOf(kind, steps);
     const digit = { radix, place: size, least, isCounted };
     size *= radix;
     return digit;

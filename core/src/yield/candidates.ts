@@ -6,6 +6,7 @@ import type { MassDg } from '../units/mass';
 import type { Minor } from '../units/money';
 import type { Habit } from './habit';
 import { predict, type KindAndWay } from './prediction';
+import { answerAt } from './verdict';
 
 /** An actual piece that could be bought. */
 export interface Candidate {
@@ -24,13 +25,14 @@ export interface RankedCandidate {
   readonly paidMinor: Minor;
   /** Expected cost of a usable kilogram, smallest coins, unrounded. */
   readonly perUsableKgMinor: number;
-  readonly savingMinor: number;
+  /** Null where prices that nobody knows could turn the answer. */
+  readonly savingMinor: number | null;
 }
 
 /** Costs of a usable kilogram within half a per cent are the same to a buyer. */
 const SAME = 0.005;
 const step = ({ perUsableKgMinor }: RankedCandidate): number => Math.round(Math.log(perUsableKgMinor) / SAME);
-const perKg = ({ savingMinor, candidate }: RankedCandidate): number => savingMinor / candidate.massDg;
+const perKg = ({ savingMinor, candidate }: RankedCandidate): number => (savingMinor ?? 0) / candidate.massDg;
 
 /**
  * Candidates of one kind and way by the expected cost of a usable kilogram, the cheapest first;
@@ -46,7 +48,8 @@ export function rankCandidates(
 ): RankedCandidate[] {
   const ranked = candidates.map((candidate): RankedCandidate => {
     const { massDg, marks, perKgMinor } = candidate;
-    const { usable, parts, worthPerKg } = predict(asked, habit, basis, { massDg, marks, on });
+    const prediction = predict(asked, habit, basis, { massDg, marks, on });
+    const { usable, parts, worthPerKg } = prediction;
     const mains = parts.filter(({ part }) => partOf(asked.kind, part)?.destination === 'main');
     return {
       candidate,
@@ -55,7 +58,10 @@ export function rankCandidates(
       mainDg: Math.round(mains.reduce((sum, part) => sum + part.massDg, 0)),
       paidMinor: labelTotal(massDg, perKgMinor),
       perUsableKgMinor: perKgMinor / usable.share,
-      savingMinor: ((worthPerKg.mean - perKgMinor) * massDg) / 10_000,
+      savingMinor:
+        answerAt(prediction, perKgMinor) === 'open'
+          ? null
+          : ((worthPerKg.mean - perKgMinor) * massDg) / 10_000,
     };
   });
   return ranked.sort((a, b) => step(a) - step(b) || perKg(b) - perKg(a));

@@ -3,9 +3,11 @@ import type { Kind, Way } from '../catalogue/kind-schema';
 import { kindById, partOf } from '../catalogue/kinds';
 import type { Basis } from '../cost/carriers';
 import { isGap, partPrice, type PartPrice } from '../cost/part-price';
+import { bonelessShare } from '../cost/plates';
 import type { State } from '../journal/replay';
 import type { IsoDate } from '../units/date';
 import type { MassDg } from '../units/mass';
+import { likelyWorth } from './approximate-worth';
 import { betaQuantile } from './beta';
 import { LOSS, typicalComposition, withMarks } from './composition';
 import type { WorthModel } from './draw-worth';
@@ -37,6 +39,8 @@ export interface Prediction {
   readonly habit: Habit;
   readonly parts: readonly PartPrediction[];
   readonly usable: { readonly share: number; readonly low: number; readonly high: number };
+  /** Raw boneless meat to eat, as a share of the weight bought: what plates are made of. */
+  readonly meat: { readonly share: number; readonly low: number; readonly high: number };
   /** Worth of a kilogram as bought, bought cut: mean and standard deviation, smallest coins. */
   readonly worthPerKg: { readonly mean: number; readonly deviation: number };
   /** Usable parts whose shop price is unknown: the worth is then a lower bound. */
@@ -96,11 +100,16 @@ export function predict(
     0,
   );
   const [low, high] = rangeOf(usableShare, s);
+  const boneless = parts.map(({ part, destination }) =>
+    destination ? bonelessShare({ kind: kind.id, part, destination }) : 0,
+  );
+  const meat = likelyWorth({ usual, certainty: habit.certainty, phi: habit.phi, perKgMinor: boneless });
   const perKgMinor = parts.map(({ price }) => (price?.state === 'known' ? price.perKgMinor : 0));
   return {
     habit,
     parts,
     usable: { share: usableShare, low, high },
+    meat: { share: meat.mean, low: meat.quantile(RANGE[0]), high: meat.quantile(RANGE[1]) },
     worthPerKg: worthMoments(usual, perKgMinor, s),
     missing: parts.flatMap(({ part, price, destination }) =>
       price && destination && isGap(price, destination) ? [part] : [],

@@ -224,6 +224,7 @@ describe('what own pieces teach', () => {
         );
         const worth = shares.reduce((sum, share, k) => sum + share * (perKgMinor[k] ?? 0), 0);
         const { lowMinor, highMinor } = verdictOf(
+          { parts: [], missing: [], model: { ...learnt, perKgMinor } },
           drawWorth({ ...learnt, perKgMinor }, 500, household),
           1500,
           5,
@@ -381,7 +382,12 @@ describe('the verdict', () => {
     [1450, 'about-even', 0.55],
     [1900, 'leave-it', 0.1],
   ] as const)('at %d a kilogram: %s', (price, answer, chance) => {
-    const verdict = verdictOf(worth, price, 2);
+    const verdict = verdictOf(
+      { parts: [], missing: [], model: { usual: [1], certainty: 1, phi: 1, perKgMinor: [1] } },
+      worth,
+      price,
+      2,
+    );
     expect(verdict.answer).toBe(answer);
     expect(verdict.chance).toBeCloseTo(chance, 1);
     expect(verdict).toMatchObject({

@@ -1,0 +1,9 @@
+import type { Answer } from '@core/yield/verdict';
+
+/** The plain answer, in words. */
+export const ANSWER_WORDS: Record<Answer, string> = {
+  'worth-it': 'Worth it',
+  'about-even': 'About even',
+  'leave-it': 'Leave it',
+  open: 'Open',
+};

@@ -1,0 +1,9 @@
+import type { Part, Way } from './kind-schema';
+
+/**
+ * How many portions of a part one piece usually gives, cut this way: a rack gives eight single
+ * chops, or four double ones.
+ */
+export function perPieceOf(part: Pick<Part, 'id' | 'perPiece'>, way: Pick<Way, 'perPiece'>): number {
+  return way.perPiece?.[part.id] ?? part.perPiece ?? 1;
+}

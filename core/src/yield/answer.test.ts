@@ -1,0 +1,163 @@
+import { kindById } from '../catalogue/kinds';
+import { basisOf } from '../cost/basis-of';
+import { predictionReport } from '../files/prediction-report';
+import { JournalBuilder } from '../testing/journal-builder';
+import { drawWorth } from './draw-worth';
+import { evenMoney } from './even-money';
+import { habitOfWay, kindAndWay, predict, type Prediction } from './prediction';
+import { rankCandidates } from './candidates';
+import { answerAt, verdictOf, type Verdict } from './verdict';
+
+const on = '2026-01-02';
+const asked = (kind: string, way?: string) => kindAndWay(kind, way ?? kindById(kind)!.ways[0]!.id)!;
+
+/** A household with some prices, and no pieces yet. */
+function priced(prices: Record<string, number>): ReturnType<JournalBuilder['household']> {
+  const builder = new JournalBuilder();
+  for (const [item, perKg] of Object.entries(prices)) builder.price(item, perKg);
+  return builder.household();
+}
+
+function ask(
+  kind: string,
+  perKg: number,
+  prices: Record<string, number>,
+): { verdict: Verdict; prediction: Prediction } {
+  const household = priced(prices);
+  const habit = habitOfWay(household.journal.state, asked(kind));
+  const prediction = predict(asked(kind), habit, basisOf(household), { massDg: 50_000, marks: [], on });
+  return { prediction, verdict: verdictOf(prediction, drawWorth(prediction.model, 20_000, 1), perKg, 5) };
+}
+
+describe('an answer that hangs on a price nobody knows is open', () => {
+  // Worked by hand: even where the steaks cost (21.90 − 0.03 × 18.99) × 0.92 ÷ 0.81 = 24.2266 a kilogram in the shop.
+  it('ribeye at 21.90 with only its thin ends priced settles at 24.23 for the steaks', () => {
+    const { verdict } = ask('ribeye', 2190, { 'beef-thin': 1899 });
+    expect(verdict.answer).toBe('open');
+    expect(verdict.settles?.parts).toEqual(['steaks']);
+    expect(verdict.settles!.perKgMinor).toBeCloseTo(2422.66, 1);
+    expect(verdict.settles!.lowMinor).toBeLessThan(2422);
+    expect(verdict.settles!.highMinor).toBeGreaterThan(2423);
+  });
+
+  it('and with the steaks priced above or below that it is settled', () => {
+    expect(ask('ribeye', 2190, { 'beef-thin': 1899, 'ribeye-steak': 3400 }).verdict.answer).toBe('worth-it');
+    expect(ask('ribeye', 2190, { 'beef-thin': 1899, 'ribeye-steak': 1900 }).verdict.answer).toBe('leave-it');
+    expect(ask('ribeye', 2190, { 'beef-thin': 1899, 'ribeye-steak': 2423 }).verdict.answer).toBe(
+      'about-even',
+    );
+  });
+
+  it('with nothing priced it asks for the main part alone, and the others count nothing', () => {
+    // 20.00 ÷ 0.42 of centre: 47.62 a kilogram of trimmed fillet steak.
+    const { verdict } = ask('beef-tenderloin', 2000, {});
+    expect(verdict).toMatchObject({ answer: 'open', settles: { parts: ['centre'] } });
+    expect(verdict.settles!.perKgMinor).toBeCloseTo(2000 / 0.42, 4);
+  });
+
+  it('with some priced it asks for one price of all that is missing', () => {
+    // Chicken at 10.00, breast known at 12.00: (1000 − 0.39 × 1200) ÷ (0.175 + 0.135 + 0.115) = 1251.76.
+    const { verdict } = ask('whole-chicken', 1000, { 'chicken-breast-bone-in': 1200 });
+    expect(verdict.answer).toBe('open');
+    expect(verdict.settles?.parts).toEqual(['thighs', 'drumsticks', 'wings']);
+    expect(verdict.settles!.perKgMinor).toBeCloseTo(1251.76, 1);
+  });
+
+  it('a missing price that cannot turn the answer leaves it', () => {
+    // Without the thin ends it is worth 0.81 ÷ 0.92 × 40.00 = 35.22 already.
+    const { verdict } = ask('ribeye', 2000, { 'ribeye-steak': 4000 });
+    expect(verdict).toMatchObject({ answer: 'worth-it', settles: null });
+    // Even at four times the price asked, 3 % of thin ends do not make up for cheap steaks.
+    expect(ask('ribeye', 2000, { 'ribeye-steak': 1500 }).verdict.answer).toBe('leave-it');
+  });
+
+  it('what would not be bought is no gap', () => {
+    const household = new JournalBuilder().price('ribeye-steak', 4000);
+    household.records.push({
+      type: 'item',
+      key: 'beef-thin',
+      stamp: { at: '2026-01-01T00:00:00.000Z', device: 'tablet', seq: 9 },
+      value: { unwanted: true },
+    });
+    const basis = basisOf(household.household());
+    const prediction = predict(
+      asked('ribeye'),
+      habitOfWay(household.household().journal.state, asked('ribeye')),
+      basis,
+      {
+        massDg: 50_000,
+        marks: [],
+        on,
+      },
+    );
+    expect(prediction.missing).toEqual([]);
+  });
+
+  it('the closed form, side by side and the command line say the same', () => {
+    const household = priced({ 'beef-thin': 1899 });
+    const { prediction } = ask('ribeye', 2190, { 'beef-thin': 1899 });
+    expect(answerAt(prediction, 2190)).toBe('open');
+    const candidates = [{ id: 'a', massDg: 50_000, perKgMinor: 2190, marks: [] }];
+    const habit = habitOfWay(household.journal.state, asked('ribeye'));
+    expect(
+      rankCandidates(asked('ribeye'), habit, basisOf(household), candidates, on)[0]?.savingMinor,
+    ).toBeNull();
+    const request = { kind: 'ribeye', perKg: 21.9, kg: 5, marks: [], on, seed: 1 };
+    expect(predictionReport(household, request)).toMatchObject({
+      answer: 'open',
+      settles: { parts: ['steaks'], perKgMinor: expect.closeTo(2422.66, 1) },
+    });
+    const known = priced({ 'beef-thin': 1899, 'ribeye-steak': 3400 });
+    const settled = predictionReport(known, request);
+    expect(settled).toMatchObject({ answer: 'worth-it', complete: true });
+    expect(settled).not.toHaveProperty('settles');
+  });
+
+  it.each([
+    [{ on: 'x' }, 'is no day'],
+    [{ perKg: 1e308 }, 'no price of meat'],
+    [{ kg: 1e9 }, 'more than 500 kg'],
+    [{ seed: 0.5 }, 'whole number'],
+  ])('a request with %j is refused in a sentence', (wrong, words) => {
+    const request = { kind: 'ribeye', perKg: 21.9, kg: 5, marks: [], on, seed: 1, ...wrong };
+    expect(predictionReport(priced({}), request)).toContain(words);
+  });
+});
+
+describe('plates are boneless raw meat (worked by hand)', () => {
+  const plates = (kind: string, kg: number, perKg: number, way?: string) => {
+    const report = predictionReport(priced({}), { kind, way, perKg, kg, marks: [], on, seed: 1 });
+    if (typeof report === 'string') throw new Error(report);
+    return { plates: report.plates.expected, aPlate: report.perPlateMinor.expected };
+  };
+
+  it('a bird of 1.6 kg at 10.00 a kilogram: 4.5 plates of 190 g, 3.54 each', () => {
+    // 0.39 × 0.69 + 0.175 × 0.68 + 0.135 × 0.64 + 0.115 × 0.54 = 0.5366 of it is boneless meat.
+    const { plates: count, aPlate } = plates('whole-chicken', 1.6, 10);
+    expect(count).toBeCloseTo((0.5366 * 1600) / 190, 3);
+    expect(aPlate).toBeCloseTo((1000 * 0.19) / 0.5366, 1);
+  });
+
+  it('a turkey of 7 kg, breast off the bone', () => {
+    // 0.32 + 0.18 × 0.8 + 0.13 × 0.65 + 0.11 × 0.6 = 0.6145.
+    expect(plates('whole-turkey', 7, 5).plates).toBeCloseTo((0.6145 * 7000) / 190, 2);
+  });
+
+  it('a leg of lamb of 2 kg, boned: the shank has its bone', () => {
+    // 0.65 + 0.11 × 0.6 = 0.716.
+    expect(plates('lamb-leg', 2, 14).plates).toBeCloseTo((0.716 * 2000) / 190, 2);
+  });
+});
+
+describe('even money of the next piece', () => {
+  it('is the one of the Counter, and says when prices are missing', () => {
+    const household = priced({ 'ribeye-steak': 3400, 'beef-thin': 1899 });
+    // 0.81 × 34.00 ÷ 0.92 + 0.03 × 18.99 = 30.5045.
+    const even = evenMoney(household.journal.state, 'ribeye', basisOf(household), on);
+    expect(even).toMatchObject({ isLowerBound: false });
+    expect(even!.perKgMinor).toBeCloseTo(3050.45, 0);
+    const part = priced({ 'ribeye-steak': 3400 });
+    expect(evenMoney(part.journal.state, 'ribeye', basisOf(part), on)?.isLowerBound).toBe(true);
+    expect(evenMoney(priced({}).journal.state, 'ribeye', basisOf(priced({})), on)).toBeNull();
+  });
+});
