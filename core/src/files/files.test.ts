@@ -60,7 +60,7 @@ describe('the export file', () => {
     expect(described).toEqual(z.toJSONSchema(householdFileSchema));
   });
 
-  it.each([1, 2, 3])('reads a file of version %d, and writes it as the version of today', (version) => {
+  it.each([1, 2, 3, 4])('reads a file of version %d, and writes it as the version of today', (version) => {
     const old = good.replace(`"version":${FILE_VERSION}`, `"version":${version}`);
     expect(old).not.toBe(good);
     const { household, problem } = readFile(old);

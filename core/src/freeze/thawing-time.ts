@@ -21,13 +21,14 @@ export const THAWING = {
 
 export type ThawingWay = keyof typeof THAWING;
 
-/** The published rules: a day for each 4 lb (the slower end of 4 to 5), a full day at least; half an hour a pound. */
 const DAY_H = 24;
-const LB_A_DAY = 4;
-const WATER_H_PER_LB = 0.5;
+/** The published rules: a day in the refrigerator for each 4 to 5 lb, and a full day at least. */
+const LB_A_DAY = { fastest: 5, slowest: 4 };
+/** In cold water about a pound takes an hour or less, 3 to 4 lb take 2 to 3 hours. */
+const WATER = { leastH: 1, perLbH: 0.75 };
 
 /**
- * Hours to thaw by the published rule.
+ * Hours to allow for thawing by the published rule, at its slower end.
  *
  * @source USDA FSIS, The Big Thaw (from memory)
  * @example ruleHours(0.5 kg in dg, 'refrigerator') // 24; 4 lb: 24; 8 lb: 48
@@ -35,8 +36,19 @@ const WATER_H_PER_LB = 0.5;
 export function ruleHours(massDg: MassDg, way: ThawingWay): number {
   const pounds = fromDg(massDg, 'lb');
   return way === 'refrigerator'
-    ? Math.max(DAY_H, (pounds / LB_A_DAY) * DAY_H)
-    : Math.max(WATER_H_PER_LB, pounds * WATER_H_PER_LB);
+    ? Math.max(DAY_H, (pounds / LB_A_DAY.slowest) * DAY_H)
+    : Math.max(WATER.leastH, pounds * WATER.perLbH);
+}
+
+/**
+ * Whole days in a refrigerator until something may be through, at the earliest: from then on it is
+ * fresh meat and its days are counted.
+ *
+ * @source USDA FSIS, The Big Thaw (from memory)
+ * @example 0.5 kg: 1; a bird of 7 kg (15.4 lb): 3
+ */
+export function daysUntilThrough(massDg: MassDg): number {
+  return Math.max(1, Math.floor(fromDg(massDg, 'lb') / LB_A_DAY.fastest));
 }
 
 /**

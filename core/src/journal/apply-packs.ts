@@ -3,7 +3,8 @@ import type { EntryOf } from './entry';
 import type { Lot } from './lot';
 import type { Refusal } from './refusal';
 import { flowOut, measure } from './take';
-import { newLot } from './make-lot';
+import { addColdEvent, newLot } from './make-lot';
+import { opened } from './opened';
 
 /** What all gathered lots agree on, else null. */
 function common<K extends keyof Lot>({ taken }: Gathered, field: K): Lot[K] | null {
@@ -21,6 +22,7 @@ function combined(draft: Draft, entry: EntryOf<'combined'>): Refusal | null {
     newLot('mix', {
       id: entry.lot,
       made: entry.id,
+      madeAt: entry.at,
       name: entry.name,
       destination: entry.destination,
       inDg: gathered.massDg + addedDg,
@@ -42,6 +44,7 @@ function packed(draft: Draft, entry: EntryOf<'packed'>): Refusal | null {
     newLot('pack', {
       id: entry.lot,
       made: entry.id,
+      madeAt: entry.at,
       name: entry.name,
       destination,
       inDg: gathered.massDg,
@@ -54,6 +57,7 @@ function packed(draft: Draft, entry: EntryOf<'packed'>): Refusal | null {
       sources: gathered.sources,
       kept: common(gathered, 'kept'),
       until: common(gathered, 'until'),
+      dated: common(gathered, 'dated'),
       refrozenOn: common(gathered, 'refrozenOn'),
       kind: common(gathered, 'kind'),
       part: common(gathered, 'part'),
@@ -73,9 +77,10 @@ function unpacked(draft: Draft, entry: EntryOf<'unpacked'>): Refusal | null {
   const { taken } = result;
   const flow = lot.flows.length;
   flowOut(draft, lot, taken, { entry: entry.id, way: 'unpacked', lot: entry.lot, on: entry.on });
+  opened(draft, lot.id, entry);
   const { kind, part, name, animal, destination } = lot;
-  const { wrap, thicknessMm, singly, refrozenOn, kept, until } = lot;
-  const asItLay = { on: lot.on, wrap, thicknessMm, singly, refrozenOn, kept, until };
+  const { wrap, thicknessMm, singly, refrozenOn, kept, until, dated } = lot;
+  const asItLay = { on: lot.on, wrap, thicknessMm, singly, refrozenOn, kept, until, dated };
   const plates = taken.plates > 0 ? taken.plates : null;
   const fields = {
     kind,
@@ -88,7 +93,16 @@ function unpacked(draft: Draft, entry: EntryOf<'unpacked'>): Refusal | null {
     ...asItLay,
   };
   const sources = [{ lot: lot.id, massDg: taken.massDg, flow }];
-  draft.add(newLot('part', { id: entry.lot, made: entry.id, inDg: taken.massDg, sources, ...fields }));
+  draft.add(
+    newLot('part', {
+      id: entry.lot,
+      made: entry.id,
+      madeAt: entry.at,
+      inDg: taken.massDg,
+      sources,
+      ...fields,
+    }),
+  );
   return null;
 }
 
@@ -96,7 +110,9 @@ function placed(draft: Draft, entry: EntryOf<'placed'>): Refusal | null {
   const { lot, refusal } = find(draft, entry.lot);
   if (refusal) return refusal;
   if (lot.leftDg === 0) return { code: 'nothing-left', lot: lot.id };
-  draft.change(lot).place = entry.place;
+  const after = draft.change(lot);
+  after.place = entry.place;
+  addColdEvent(after, { what: 'placed', at: entry.at, on: entry.on ?? null, place: entry.place });
   return null;
 }
 

@@ -6,6 +6,7 @@ import type { Refusal } from './refusal';
 import { scaleToleranceDg } from './scale-tolerance';
 import { flowOut, loss, measure } from './take';
 import { dropFlow, newLot } from './make-lot';
+import { opened } from './opened';
 
 interface Weighed {
   readonly massDg: number;
@@ -32,12 +33,22 @@ function openPiece(
 
 function received(draft: Draft, entry: EntryOf<'received'>): Refusal | null {
   if (draft.has(entry.lot)) return { code: 'lot-exists', lot: entry.lot };
-  const { kind, count, way = null, shop = null, on, paidMinor, massDg, until = null } = entry;
+  const { kind, count, way = null, shop = null, on, paidMinor, massDg } = entry;
+  const { until = null, dated = null, kept = null } = entry;
   const wrong = weighedWrong(entry);
   if (wrong) return wrong;
   const animal = kindById(kind)?.animal ?? null;
-  const fields = { kind, animal, count, way, shop, on, paidMinor, until };
-  draft.add(newLot('piece', { id: entry.lot, made: entry.id, destination: 'main', inDg: massDg, ...fields }));
+  const fields = { kind, animal, count, way, shop, on, paidMinor, until, dated, kept };
+  draft.add(
+    newLot('piece', {
+      id: entry.lot,
+      made: entry.id,
+      madeAt: entry.at,
+      destination: 'main',
+      inDg: massDg,
+      ...fields,
+    }),
+  );
   return null;
 }
 
@@ -57,9 +68,13 @@ function acquired(draft: Draft, entry: EntryOf<'acquired'>): Refusal | null {
     animal = null,
     kept = null,
     until = null,
+    dated = null,
+    boughtOn = null,
   } = entry;
-  const fields = { name, count, plates, paidMinor, origin, on, animal, kept, until };
-  draft.add(newLot('pack', { id: entry.lot, made: entry.id, destination, inDg: massDg, ...fields }));
+  const fields = { name, count, plates, paidMinor, origin, on, animal, kept, until, dated, boughtOn };
+  draft.add(
+    newLot('pack', { id: entry.lot, made: entry.id, madeAt: entry.at, destination, inDg: massDg, ...fields }),
+  );
   return null;
 }
 
@@ -79,6 +94,7 @@ function drained(draft: Draft, entry: EntryOf<'drained'>): Refusal | null {
     heavier.leftDg = entry.massDg;
   }
   loss(draft, lot, -over, entry.id, 'liquid');
+  opened(draft, lot.id, entry);
   return null;
 }
 
@@ -94,10 +110,12 @@ function cut(draft: Draft, entry: EntryOf<'cut'>): Refusal | null {
   const taken = { ...result.taken, count: 0, plates: 0 };
   const flow = lot.flows.length;
   flowOut(draft, lot, taken, { entry: entry.id, way: 'cut', lot: entry.lot, on: entry.on });
+  if (lot.form === 'piece') opened(draft, lot.id, entry);
   draft.add(
     newLot('part', {
       id: entry.lot,
       made: entry.id,
+      madeAt: entry.at,
       kind: lot.kind,
       animal: lot.animal,
       part: entry.part,

@@ -1,6 +1,7 @@
 import { find, type Draft, type Handlers } from './draft';
 import type { EntryOf } from './entry';
 import type { Refusal } from './refusal';
+import { addColdEvent } from './make-lot';
 import { flowOut, measure } from './take';
 
 /** Eaten, given and discarded differ in their name only. */
@@ -17,13 +18,16 @@ function thawing(draft: Draft, entry: EntryOf<'thawing'>): Refusal | null {
   const { lot, refusal } = find(draft, entry.lot);
   if (refusal) return refusal;
   const stillFrozenDg = lot.leftDg - lot.thawingDg;
-  if (lot.leftDg > 0 && stillFrozenDg === 0) return { code: 'nothing-left', lot: lot.id };
+  // Put back into a freezer it may come out again.
+  const isThawing = lot.cold.at(-1)?.what === 'thawing';
+  if (lot.leftDg > 0 && stillFrozenDg === 0 && isThawing) return { code: 'nothing-left', lot: lot.id };
   const result = measure(lot, entry.amount);
   if ('refusal' in result) return result.refusal;
   const after = draft.change(lot);
   after.thawingDg = Math.min(lot.leftDg, after.thawingDg + result.taken.massDg);
   after.thawingOn = entry.on;
   after.thawingWay = entry.way ?? null;
+  addColdEvent(after, { what: 'thawing', at: entry.at, on: entry.on, way: entry.way ?? 'refrigerator' });
   return null;
 }
 
@@ -37,6 +41,7 @@ function refrozen(draft: Draft, entry: EntryOf<'refrozen'>): Refusal | null {
   after.thawingOn = null;
   after.thawingWay = null;
   after.refrozenOn = entry.on;
+  addColdEvent(after, { what: 'refrozen', at: entry.at, on: entry.on });
   return null;
 }
 

@@ -35,8 +35,13 @@ const foreign = z.strictObject({
   rate: z.number().positive(),
 });
 
-/** How meat was when it came, where that changes how long it keeps: frozen, thawed by the shop, or sealed and waiting. */
-const keptSchema = z.enum(['bought-frozen', 'frozen-before', 'sealed']);
+/**
+ * How meat was when it came, where that changes how long it keeps: frozen, thawed by the shop, in its
+ * packer's or the shop's sealed bag, or open.
+ */
+const keptSchema = z.enum(['bought-frozen', 'frozen-before', 'sealed', 'open']);
+/** What the date on a label is; a label that says nothing of it means "use by". */
+const datedSchema = z.enum(['use-by', 'sell-by', 'packed-on']);
 
 /** One entry a kind of event; every field but the envelope. All masses in tenths of a gram. */
 const bodies = {
@@ -51,8 +56,11 @@ const bodies = {
     way: id.optional(),
     on: date,
     note: text.optional(),
-    /** The date on its label, while it waits sealed. */
+    /** The date on its label, and what it is. */
     until: date.optional(),
+    dated: datedSchema.optional(),
+    /** A whole piece of red meat is in its packer's sealed bag where nothing else is said. */
+    kept: keptSchema.optional(),
   },
   acquired: {
     lot: id,
@@ -67,8 +75,11 @@ const bodies = {
     /** The day it was frozen or wrapped, null when nobody knows. */
     on: date.nullable(),
     kept: keptSchema.optional(),
-    /** The date on its own label. */
+    /** The date on its own label, and what it is. */
     until: date.optional(),
+    dated: datedSchema.optional(),
+    /** The day it was bought, where it came fresh. */
+    boughtOn: date.optional(),
   },
   drained: { lot: id, ...weighed },
   cut: { from: id, lot: id, part: text, destination: destinationSchema, ...weighed, count, on: date },
@@ -88,6 +99,9 @@ const bodies = {
       plates: count.optional(),
       name: text.optional(),
       until: date.optional(),
+      dated: datedSchema.optional(),
+      boughtOn: date.optional(),
+      kept: keptSchema.optional(),
     }),
     reason: text.optional(),
   },
@@ -116,7 +130,8 @@ const bodies = {
     on: date,
   },
   unpacked: { from: id, lot: id, amount, on: date },
-  placed: { lot: id, place: id },
+  /** The day is said where it was not the entry's own. */
+  placed: { lot: id, place: id, on: date.optional() },
   thawing: { lot: id, amount, on: date, way: z.enum(['refrigerator', 'cold-water']).optional() },
   /** What was thawing is frozen again. */
   refrozen: { lot: id, on: date },
@@ -159,6 +174,8 @@ export type Fact = { [T in EntryType]: Readonly<Body<T>> }[EntryType];
 export type FactOf<T extends EntryType> = Extract<Fact, { type: T }>;
 /** How meat was when it came. */
 export type Kept = z.infer<typeof keptSchema>;
+/** What the date on a label is. */
+export type Dated = z.infer<typeof datedSchema>;
 /** An amount of a lot. */
 export type Amount = z.infer<typeof amount>;
 /** An amount taken from a lot. */

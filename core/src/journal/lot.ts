@@ -1,7 +1,7 @@
 import type { Animal } from '../catalogue/kind-schema';
 import type { Destination } from '../catalogue/destination';
-import type { EntryOf, Kept } from './entry';
-import type { IsoDate } from '../units/date';
+import type { Dated, EntryOf, Kept } from './entry';
+import type { Instant, IsoDate } from '../units/date';
 import type { MassDg } from '../units/mass';
 import type { Minor } from '../units/money';
 
@@ -36,6 +36,19 @@ export interface Flow {
   /** The lot it went into, for cut, packed, combined and unpacked. */
   readonly lot?: LotId;
   readonly on?: IsoDate;
+}
+
+/** Something that happened to a lot and decides how long it keeps. */
+export interface ColdEvent {
+  readonly what: 'opened' | 'placed' | 'thawing' | 'refrozen';
+  readonly at: Instant;
+  /** The day that was said, where one was. */
+  readonly on: IsoDate | null;
+  /** Where it was put. */
+  readonly place?: string;
+  readonly way?: ThawedBy;
+  /** What it weighed then: how long it thaws hangs on it. */
+  readonly massDg: MassDg;
 }
 
 /** So much came into a lot from another. */
@@ -89,6 +102,13 @@ export interface Lot {
   /** How it was when it came, and the date on its own label. */
   readonly kept: Kept | null;
   readonly until: IsoDate | null;
+  readonly dated: Dated | null;
+  /** The day it was bought, for what came as a pack. */
+  readonly boughtOn: IsoDate | null;
+  /** When it was written down that the lot is there. */
+  readonly madeAt: Instant;
+  /** What happened to it between warm and cold, in order: from these its dates follow. */
+  readonly cold: readonly ColdEvent[];
   readonly place: string | null;
   /** What it is wrapped in, how thick it lies, and whether single portions can be taken out. */
   readonly wrap: string | null;

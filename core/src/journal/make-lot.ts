@@ -1,11 +1,17 @@
-import type { Flow, Form, Lot } from './lot';
+import type { ColdEvent, Flow, Form, Lot } from './lot';
 
-type NewLot = Pick<Lot, 'id' | 'made' | 'destination' | 'inDg'> & Partial<Lot>;
+type NewLot = Pick<Lot, 'id' | 'made' | 'madeAt' | 'destination' | 'inDg'> & Partial<Lot>;
 /** A lot that no one else sees yet. */
 export type Changeable = { -readonly [K in keyof Lot]: Lot[K] } & { flows: readonly Flow[] };
 
 /** Most lots have one flow or none: neither shall cost them room for more. */
 const NO_FLOWS: readonly Flow[] = Object.freeze([]);
+const NO_EVENTS: readonly ColdEvent[] = Object.freeze([]);
+
+/** Adds something that decides how long a lot keeps. */
+export function addColdEvent(lot: Changeable, event: Omit<ColdEvent, 'massDg'>): void {
+  lot.cold = [...lot.cold, { ...event, massDg: lot.leftDg }];
+}
 
 /** Adds a flow to a lot that may be changed. */
 export function addFlow(lot: Changeable, flow: Flow): void {
@@ -55,6 +61,10 @@ export function newLot(form: Form, fields: NewLot): Lot {
     refrozenOn: fields.refrozenOn ?? null,
     kept: fields.kept ?? null,
     until: fields.until ?? null,
+    dated: fields.dated ?? null,
+    boughtOn: fields.boughtOn ?? null,
+    madeAt: fields.madeAt,
+    cold: NO_EVENTS,
     place: null,
     wrap: fields.wrap ?? null,
     thicknessMm: fields.thicknessMm ?? null,
@@ -96,6 +106,10 @@ export function copyLot(lot: Lot): Changeable {
     refrozenOn: lot.refrozenOn,
     kept: lot.kept,
     until: lot.until,
+    dated: lot.dated,
+    boughtOn: lot.boughtOn,
+    madeAt: lot.madeAt,
+    cold: lot.cold,
     place: lot.place,
     wrap: lot.wrap,
     thicknessMm: lot.thicknessMm,

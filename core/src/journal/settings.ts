@@ -62,11 +62,27 @@ export const dinnersSchema = z.strictObject({
   meatless: z.array(z.int().min(1).max(7)).max(7),
   /** Between these somebody can take a pack out. */
   awake: z.tuple([hour, hour]),
+  /** Minutes that meat has to be thawed before it is on the table; 45 where nothing is said. */
+  cookMinutes: z.int().nonnegative().max(1440).optional(),
   /** Part of the ids in its calendar files, so that two households' do not meet. */
   calendar: z
     .string()
     .regex(/^[a-z0-9]{1,40}$/)
     .optional(),
+});
+
+/** How a household keeps meat, where it does otherwise than published or where nothing is. */
+export const keepingSchema = z.strictObject({
+  /** After so many days a sealed whole piece without a use-by date should be opened or frozen. */
+  sealedDays: z.strictObject({
+    beef: z.int().positive().max(365),
+    lamb: z.int().positive().max(365),
+    pork: z.int().positive().max(365),
+  }),
+  /** Stricter local advice: cook within so many days once it is thawed. */
+  thawedDays: z.int().nonnegative().max(5).optional(),
+  /** Stricter local advice: never freeze again raw. */
+  refreezeRaw: z.literal(false).optional(),
 });
 
 /** How a household counts. */
@@ -82,10 +98,12 @@ export const settingsSchema = z.strictObject({
   freezerL: z.number().positive().max(100_000).optional(),
   wrapping: wrappingSchema.optional(),
   dinners: dinnersSchema.optional(),
+  keeping: keepingSchema.optional(),
 });
 
 export type WantedPack = z.infer<typeof wantedPackSchema>;
 export type Wrapping = z.infer<typeof wrappingSchema>;
+export type KeepingRules = z.infer<typeof keepingSchema>;
 export type Dinners = z.infer<typeof dinnersSchema>;
 export type Eater = z.infer<typeof eaterSchema>;
 export type Settings = z.infer<typeof settingsSchema>;
@@ -119,6 +137,12 @@ export function usualWrapping({ eaters }: Pick<Settings, 'eaters'>): Wrapping {
 
 /** Dinners until the household has said otherwise. */
 export const USUAL_DINNERS: Dinners = { at: '19:00', meatless: [], awake: ['07:00', '22:00'] };
+
+/** The minutes to cook until the household has said otherwise. */
+export const USUAL_COOK_MINUTES = 45;
+
+/** Days that a sealed whole piece without a date may wait; ours, nothing is published. */
+export const USUAL_KEEPING: KeepingRules = { sealedDays: { beef: 14, lamb: 14, pork: 7 } };
 
 export const NO_COSTS: CostSettings = { bagMinor: 0, labelMinor: 0, hourMinor: 0, tools: [] };
 

@@ -1,0 +1,266 @@
+import { householdOf, type Household } from '../journal/household';
+import type { Entry, EntryOf, Fact } from '../journal/entry';
+import type { Lot } from '../journal/lot';
+import type { HouseholdRecord } from '../journal/record';
+import { JournalBuilder } from '../testing/journal-builder';
+import type { Cold } from './cold-clock';
+import { clockAt } from './household-clocks';
+
+/*
+ * Histories whose dates were worked out by hand from the published times (USDA FSIS: cold storage
+ * chart, The Big Thaw, Freezing and Food Safety; from memory). A day is one of November 2026 unless
+ * it says its month: '3.12' is 3 December. The last column: may it go into the freezer, raw?
+ */
+
+/** '20' or '3.12', with a time or without: the day. */
+const day = (text: string): string => {
+  const [date = '', month = '11'] = (text.split(' ')[0] ?? '').split('.');
+  return `2026-${month.padStart(2, '0')}-${date.padStart(2, '0')}`;
+};
+const instant = (when: string): string => `${day(when)}T${when.split(' ')[1] ?? '12:00'}:00.000Z`;
+
+interface Step {
+  readonly at: string;
+  readonly fact: Fact;
+}
+const step = (when: string, fact: Fact): Step => ({ at: instant(when), fact });
+
+type Bought = Partial<EntryOf<'received'>>;
+const piece = (kind: string, massDg: number, when: string, more: Bought = {}): Step =>
+  step(when, { type: 'received', lot: 'x', kind, count: 1, massDg, paidMinor: 1000, on: day(when), ...more });
+const chicken = (when: string, more: Bought = {}): Step => piece('whole-chicken', 16_000, when, more);
+const loin = (when: string, more: Bought = {}): Step => piece('strip-loin', 50_000, when, more);
+const roast = (when: string): Step => piece('eye-of-round', 20_000, when, { kept: 'open' });
+const pack = (
+  animal: NonNullable<EntryOf<'acquired'>['animal']>,
+  massDg: number,
+  when: string,
+  more: Partial<EntryOf<'acquired'>> = {},
+): Step => {
+  const fact = {
+    type: 'acquired',
+    lot: 'x',
+    name: 'Pack',
+    animal,
+    destination: 'main',
+    massDg,
+    count: 1,
+  } as const;
+  return step(when, { ...fact, paidMinor: 500, origin: 'bought-cut', on: day(when), ...more });
+};
+const minced = (when: string): Step =>
+  pack('beef', 4500, when, { destination: 'grind', kept: 'bought-frozen' });
+const drained = (when: string, massDg: number): Step => step(when, { type: 'drained', lot: 'x', massDg });
+const cut = (
+  when: string,
+  lot: string,
+  part: string,
+  to: EntryOf<'cut'>['destination'],
+  massDg = 5000,
+): Step =>
+  step(when, { type: 'cut', from: 'x', lot, part, destination: to, massDg, count: 1, on: day(when) });
+const all = (lots: readonly string[]) => lots.map((lot) => ({ lot, amount: 'all' as const }));
+const wrapped = (when: string, ...from: string[]): Step =>
+  step(when, { type: 'packed', lot: 'k', name: 'Pack', from: all(from), on: day(when) });
+const ground = (when: string, ...from: string[]): Step => {
+  const made = { lot: 'g', from: all(from), added: [], name: 'Grind' };
+  return step(when, { type: 'combined', ...made, destination: 'grind', on: day(when) });
+};
+const single = (when: string, amount: EntryOf<'unpacked'>['amount']): Step =>
+  step(when, { type: 'unpacked', from: 'x', lot: 's', amount, on: day(when) });
+const freezer = (when: string, lot = 'x'): Step => step(when, { type: 'placed', lot, place: 'drawer' });
+const fridge = (when: string, lot = 'x'): Step => step(when, { type: 'placed', lot, place: 'fridge' });
+const thaw = (when: string, way: 'refrigerator' | 'cold-water'): Step =>
+  step(when, { type: 'thawing', lot: 'x', amount: 'all', on: day(when), way });
+const out = (when: string): Step => thaw(when, 'refrigerator');
+const water = (when: string): Step => thaw(when, 'cold-water');
+const again = (when: string): Step => step(when, { type: 'refrozen', lot: 'x', on: day(when) });
+
+const stamp = { at: '2026-01-01T00:00:00.000Z', device: 'tablet', seq: 0 };
+const PLACES: HouseholdRecord[] = [
+  { type: 'place', key: 'chest', stamp, value: { name: 'Chest', cold: 'freezer' } },
+  { type: 'place', key: 'drawer', stamp, value: { name: 'Drawer', cold: 'freezer', within: 'chest' } },
+  { type: 'place', key: 'fridge', stamp, value: { name: 'Refrigerator', cold: 'refrigerator' } },
+];
+
+function household(steps: readonly Step[], records: readonly HouseholdRecord[]): Household {
+  const builder = new JournalBuilder();
+  const entries = steps.map(({ at, fact }) => ({ ...builder.entry(fact), at }) as Entry);
+  const made = householdOf(entries, [...PLACES, ...records]);
+  expect(made.journal.state.setAside).toEqual([]);
+  return made;
+}
+
+/** The clock, at a moment, of the lot that was made last. */
+function clock(steps: readonly Step[], when: string, records: readonly HouseholdRecord[] = []): Cold {
+  const made = household(steps, records);
+  const lot = [...made.journal.state.lots.values()].at(-1) as Lot;
+  return clockAt(made, 'Etc/UTC', instant(when))(lot);
+}
+
+const useBy = (on: string) => ({ until: day(on), dated: 'use-by' as const });
+const sellBy = (on: string) => ({ until: day(on), dated: 'sell-by' as const });
+const NONE = '–';
+
+type Row = [
+  what: string,
+  history: Step[],
+  on: string,
+  state: Cold['state'],
+  due: string,
+  last: string,
+  mayFreeze: 'yes' | 'no' | typeof NONE,
+];
+
+// prettier-ignore
+const TABLE: Row[] = [
+  // Fresh: the chart counts from the purchase, day 0, through cutting and wrapping.
+  ['chicken, no date, on the day', [chicken('20')], '20', 'fresh', '21', '22', 'yes'],
+  ['chicken, no date, on its last day', [chicken('20')], '22', 'fresh', '21', '22', 'yes'],
+  ['chicken, no date, a day later', [chicken('20')], '23', 'fresh', '21', '22', 'no'],
+  ['chicken cut 23, wrapped 25, on 25', [chicken('20'), cut('23', 'a', 'breast', 'main'), wrapped('25', 'a')], '25', 'fresh', '21', '22', 'no'],
+  ['chicken cut and wrapped at once', [chicken('20'), cut('20', 'a', 'breast', 'main'), wrapped('20', 'a')], '21', 'fresh', '21', '22', 'yes'],
+  ['chicken ground the day after', [chicken('20'), cut('20', 'a', 'thighs', 'main'), ground('21', 'a')], '21', 'fresh', '21', '22', 'yes'],
+  ['turkey, no date', [piece('whole-turkey', 70_000, '20')], '20', 'fresh', '21', '22', 'yes'],
+  ['beef steaks bought cut, no date', [pack('beef', 4000, '20')], '21', 'fresh', '23', '25', 'yes'],
+  ['pork chops bought cut, on 26', [pack('pork', 4000, '20')], '26', 'fresh', '23', '25', 'no'],
+  ['lamb bought cut, on its last day', [pack('lamb', 4000, '20')], '25', 'fresh', '23', '25', 'yes'],
+  ['minced beef bought', [pack('beef', 5000, '20', { destination: 'grind' })], '20', 'fresh', '21', '22', 'yes'],
+  ['chicken pieces bought cut', [pack('chicken', 6000, '20')], '20', 'fresh', '21', '22', 'yes'],
+  ['entered a day later, bought on 19', [pack('chicken', 6000, '20', { boughtOn: day('19') })], '20', 'fresh', '20', '21', 'yes'],
+  ['put into the refrigerator: nothing new', [pack('beef', 4000, '20'), fridge('20 12:05')], '21', 'fresh', '23', '25', 'yes'],
+  ['a gift of steaks', [pack('beef', 4000, '20', { origin: 'gift' })], '21', 'fresh', '23', '25', 'yes'],
+  // Cut small it has the shorter-lived class from then on, never past what it came from.
+  ['beef roast bought 20, cubed 23', [roast('20'), cut('23', 'a', 'stew', 'stew')], '23', 'fresh', '24', '25', 'yes'],
+  ['the same, ground 20', [roast('20'), cut('20', 'a', 'grind', 'grind')], '20', 'fresh', '21', '22', 'yes'],
+  ['the same, ground 24: never past the 25th', [roast('20'), cut('24', 'a', 'grind', 'grind')], '24', 'fresh', '25', '25', 'yes'],
+  ['steak cut 20, ground 22', [roast('20'), cut('20', 'a', 'steaks', 'main'), ground('22', 'a')], '22', 'fresh', '23', '24', 'yes'],
+  ['ground 24 with grind of 22: the stricter', [roast('20'), cut('20', 'a', 'steaks', 'main'), cut('22', 'b', 'grind', 'grind'), ground('24', 'a', 'b')], '24', 'fresh', '24', '24', 'yes'],
+  ['steaks packed from a roast of 20', [roast('20'), cut('21', 'a', 'steaks', 'main'), wrapped('22', 'a')], '22', 'fresh', '23', '25', 'yes'],
+  ['raw bones: as short as the shortest', [roast('20'), cut('20', 'a', 'fat', 'stock', 500)], '20', 'fresh', '21', '22', 'yes'],
+  // What the date on a label is.
+  ['chicken, unopened, use-by 26', [chicken('20', useBy('26'))], '25', 'sealed', '26', '26', 'yes'],
+  ['chicken, use-by 26, a day later', [chicken('20', useBy('26'))], '27', 'sealed', '26', '26', 'no'],
+  ['chicken, use-by 26, opened and cut 20', [chicken('20', useBy('26')), cut('20', 'a', 'breast', 'main')], '20', 'fresh', '21', '22', 'yes'],
+  ['chicken, use-by 26, opened 25', [chicken('20', useBy('26')), drained('25', 15_800)], '25', 'fresh', '26', '26', 'yes'],
+  ['chicken, sell-by 26: the chart', [chicken('20', sellBy('26'))], '20', 'fresh', '21', '22', 'yes'],
+  ['chicken, packed on 19: the chart', [chicken('20', { until: day('19'), dated: 'packed-on' })], '20', 'fresh', '21', '22', 'yes'],
+  ['chicken, a date a year away is no use-by', [chicken('20', { until: '2027-11-20' })], '20', 'fresh', '21', '22', 'yes'],
+  ['steaks, unopened, use-by 24', [pack('beef', 4000, '20', useBy('24'))], '24', 'sealed', '24', '24', 'yes'],
+  ['a label of an older file says use-by', [chicken('20', { until: day('24') })], '24', 'sealed', '24', '24', 'yes'],
+  ['chicken not sealed, use-by 21: the earlier counts', [chicken('20', { ...useBy('21'), kept: 'open' })], '20', 'fresh', '21', '21', 'yes'],
+  // A whole piece of red meat in its packer's sealed bag.
+  ['strip loin, bag, use-by 24, unopened', [loin('1', { ...useBy('24'), kept: 'sealed' })], '12', 'sealed', '24', '24', 'yes'],
+  ['strip loin, use-by 24, on 25', [loin('1', useBy('24'))], '25', 'sealed', '24', '24', 'no'],
+  ['strip loin, use-by 24, opened 12, steaks', [loin('1', useBy('24')), drained('12', 49_000), cut('12', 'a', 'steaks', 'main')], '12', 'fresh', '15', '17', 'yes'],
+  ['strip loin, use-by 24, opened 22: it holds', [loin('1', useBy('24')), drained('22', 49_000)], '22', 'fresh', '24', '24', 'yes'],
+  ['sealed strip loin, no date, on 12', [loin('1')], '12', 'sealed', NONE, NONE, 'yes'],
+  ['sealed strip loin, no date, after weeks', [loin('1')], '30', 'sealed', NONE, NONE, 'yes'],
+  ['sealed strip loin, sell-by 9', [loin('1', sellBy('9'))], '12', 'sealed', NONE, NONE, 'yes'],
+  ['sealed strip loin, no date, opened 12', [loin('1'), drained('12', 49_000)], '12', 'fresh', '15', '17', 'yes'],
+  ['strip loin that is not in its bag', [loin('20', { kept: 'open' })], '21', 'fresh', '23', '25', 'yes'],
+  // Freezing ends every refrigerator date.
+  ['chicken frozen 22', [chicken('20'), freezer('22')], '30', 'frozen', NONE, NONE, NONE],
+  ['bought frozen', [pack('beef', 4000, '20', { kept: 'bought-frozen' })], '30', 'frozen', NONE, NONE, NONE],
+  ['a whole bird bought frozen', [chicken('20', { kept: 'bought-frozen' })], '30', 'frozen', NONE, NONE, NONE],
+  ['there already, nobody knows since when', [pack('beef', 4000, '20', { origin: 'already-here', on: null })], '30', 'frozen', NONE, NONE, NONE],
+  ['there already, in the refrigerator', [pack('beef', 4000, '20', { origin: 'already-here' }), fridge('20 12:01')], '20', 'fresh', '23', '25', 'yes'],
+  // Thawed in a refrigerator: the published days from when it is through.
+  ['steak bought 1, frozen 5, out 20, 0.5 kg', [pack('beef', 5000, '1'), freezer('5'), fridge('20')], '21', 'thawed', '24', '26', 'yes'],
+  ['the same, on the day it came out', [pack('beef', 5000, '1'), freezer('5'), fridge('20')], '20', 'thawing', '24', '26', 'yes'],
+  ['the same, told to thaw and not moved', [pack('beef', 5000, '1'), freezer('5'), out('20')], '21', 'thawed', '24', '26', 'yes'],
+  ['told to thaw, then moved: one thaw', [pack('beef', 5000, '1'), freezer('5'), out('20'), fridge('20 12:01')], '21', 'thawed', '24', '26', 'yes'],
+  ['the same, on 27', [pack('beef', 5000, '1'), freezer('5'), fridge('20')], '27', 'thawed', '24', '26', 'no'],
+  ['a thaw of what nobody wrote down as frozen', [pack('beef', 5000, '1'), out('20')], '21', 'thawed', '24', '26', 'yes'],
+  ['chicken thighs frozen 3, out 20, 0.6 kg', [pack('chicken', 6000, '1'), freezer('3'), fridge('20')], '21', 'thawed', '22', '23', 'yes'],
+  ['frozen again 22, out 1 Dec', [pack('chicken', 6000, '1'), freezer('3'), fridge('20'), freezer('22'), fridge('1.12')], '2.12', 'thawed', '2.12', '3.12', 'yes'],
+  ['but frozen again 23, out 1 Dec', [pack('chicken', 6000, '1'), freezer('3'), fridge('20'), freezer('23'), fridge('1.12')], '2.12', 'thawed', '2.12', '2.12', 'yes'],
+  ['frozen again by its own entry, 22', [pack('chicken', 6000, '1'), freezer('3'), out('20'), again('22'), out('1.12')], '2.12', 'thawed', '2.12', '3.12', 'yes'],
+  ['frozen again before it was through', [pack('chicken', 6000, '1'), freezer('3'), fridge('20 10:00'), freezer('20 22:00'), fridge('1.12')], '2.12', 'thawed', '3.12', '4.12', 'yes'],
+  ['a bird of 7 kg: through 23, ready 24', [piece('whole-turkey', 70_000, '1'), freezer('2'), fridge('20')], '23', 'thawing', '24', '25', 'yes'],
+  ['the same, on 24', [piece('whole-turkey', 70_000, '1'), freezer('2'), fridge('20')], '24', 'thawed', '24', '25', 'yes'],
+  ['moved to the refrigerator 18:00, back 18:20', [pack('beef', 5000, '1'), freezer('5'), fridge('20 18:00'), freezer('20 18:20')], '21', 'frozen', NONE, NONE, NONE],
+  ['that counts as nothing later', [pack('beef', 5000, '1'), freezer('5'), fridge('20 18:00'), freezer('20 18:20'), fridge('1.12')], '2.12', 'thawed', '5.12', '7.12', 'yes'],
+  ['a single steak out of a frozen pack', [pack('beef', 12_000, '1', { count: 4 }), freezer('2'), single('20 10:00', { count: 1 }), fridge('20 10:01', 's')], '21', 'thawed', '24', '26', 'yes'],
+  ['ground from what was thawed', [pack('beef', 5000, '1'), freezer('5'), fridge('20'), single('22', 'all'), ground('22 12:30', 's')], '22', 'thawed', '23', '24', 'yes'],
+  // Out of cold water, and thawed for sale.
+  ['minced beef in cold water 17:00, on its way', [minced('1'), water('20 17:00')], '20 17:30', 'thawing', '20', '20', 'no'],
+  ['the same at 19:00', [minced('1'), water('20 17:00')], '20 19:00', 'thawed', '20', '20', 'no'],
+  ['the same at 20:01', [minced('1'), water('20 17:00')], '20 20:01', 'thawed', '20', '20', 'no'],
+  ['thawed for sale: from the purchase', [pack('beef', 5000, '20', { kept: 'frozen-before' })], '21', 'thawed', '23', '25', 'yes'],
+  ['chicken thawed for sale', [pack('chicken', 5000, '20', { kept: 'frozen-before' })], '20', 'thawed', '21', '22', 'yes'],
+];
+
+describe('the clock of a lot, history by history', () => {
+  it('knows sixty of them at least', () => expect(TABLE.length).toBeGreaterThanOrEqual(60));
+
+  it.each(TABLE)('%s', (_what, history, on, state, due, last, mayFreeze) => {
+    const cold = clock(history, on);
+    const date = (text: string): string | null => (text === NONE ? null : day(text));
+    expect([cold.state, cold.dueOn, cold.cookBy]).toEqual([state, date(due), date(last)]);
+    expect(cold.mayRefreeze).toBe(mayFreeze === NONE ? null : mayFreeze === 'yes');
+  });
+
+  it('overdue after the last day, to the minute out of cold water, and not before', () => {
+    expect([clock([chicken('20')], '22').overdue, clock([chicken('20')], '23').overdue]).toEqual([
+      false,
+      true,
+    ]);
+    const wet = [minced('1'), water('20 17:00')];
+    expect(clock(wet, '20 20:00')).toMatchObject({ overdue: false, readyAt: instant('20 18:00') });
+    expect(clock(wet, '20 20:01')).toMatchObject({ overdue: true, cookByAt: instant('20 20:00') });
+    expect(clock([loin('1')], '30')).toMatchObject({ overdue: false, openOn: day('15') });
+  });
+
+  it('a very large bird is never past its day before it is ready', () => {
+    const cold = clock([piece('whole-turkey', 200_000, '1'), freezer('2'), fridge('1.12')], '2.12');
+    // 44.1 lb: through after 8 days, ready after 12.
+    expect(cold).toMatchObject({ dueOn: day('10.12'), cookBy: day('13.12'), readyOn: day('13.12') });
+  });
+
+  it('what went into the freezer after its day, or out of cold water raw, stays wrong', () => {
+    const late = clock([chicken('20'), freezer('25')], '26');
+    expect(late).toMatchObject({ state: 'frozen', overdue: true });
+    expect(late.why).toContain('after its last day');
+    const wet = [minced('1'), water('20 17:00'), freezer('20 19:30')];
+    expect(clock(wet, '25')).toMatchObject({ overdue: true, refrozen: true });
+    expect(clock([...wet, out('28')], '29').overdue).toBe(true);
+  });
+
+  it('best before counts from freezing; frozen again, half of what was left is left', () => {
+    const steak = [pack('beef', 5000, '1'), freezer('5')];
+    expect(clock(steak, '10').bestBefore).toBe('2027-11-05');
+    // On 22 November 348 days were left of it.
+    const refrozen = clock([...steak, fridge('20'), freezer('22')], '30');
+    expect(refrozen).toMatchObject({ refrozen: true, daysThawed: 1, bestBefore: '2027-05-15' });
+    const dated = pack('beef', 4000, '20', { kept: 'bought-frozen', until: '2027-03-01' });
+    expect(clock([dated], '21').bestBefore).toBe('2027-03-01');
+  });
+
+  it('when something was put away can be said later: the day counts, not when it was written down', () => {
+    const told = step('25', { type: 'placed', lot: 'x', place: 'drawer', on: day('21') });
+    expect(clock([chicken('20'), told], '26')).toMatchObject({ state: 'frozen', overdue: false });
+  });
+
+  it('stricter local advice: a day after thawing, never frozen again raw', () => {
+    const keeping = {
+      sealedDays: { beef: 10, lamb: 10, pork: 5 },
+      thawedDays: 1,
+      refreezeRaw: false as const,
+    };
+    const value = { system: 'metric', decimal: '.', currency: 'EUR', eaters: [], keeping } as const;
+    const strict = [{ type: 'settings', key: 'household', stamp, value }] as unknown as HouseholdRecord[];
+    const thawed = clock([pack('beef', 5000, '1'), freezer('5'), fridge('20')], '21', strict);
+    expect(thawed).toMatchObject({ dueOn: day('22'), cookBy: day('22'), mayRefreeze: false });
+    expect(clock([loin('1')], '2', strict).openOn).toBe(day('11'));
+  });
+
+  it('a chain of 5,000 cuts has a clock', () => {
+    const chain = Array.from({ length: 5000 }, (_, n): Step => {
+      const made = cut('20', `c${n}`, 'breast', 'main', 15_000 - n);
+      const at = new Date(Date.parse(made.at) + n + 1).toISOString();
+      return { at, fact: { ...made.fact, from: n === 0 ? 'x' : `c${n - 1}` } as Fact };
+    });
+    expect(clock([chicken('20'), ...chain], '21').cookBy).toBe(day('22'));
+  });
+});
