@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { report } from '@core/files/report';
+import { keepsReport } from '@core/files/keeps-report';
 import { readFile } from '@core/files/read-file';
 import { predictionReport } from '@core/files/prediction-report';
 import { DEFAULT_SCHOOL, SCHOOL_IDS, type SchoolId } from '@core/cost/school';
@@ -24,6 +25,8 @@ const USAGE = `vendicus: the computation at a command line, JSON in, JSON out
       which portions go into which pack: weights in g; the best within N seconds, 2 where none are said
   vendicus freeze FILE|-
       how long a pack takes to freeze: mm, °C, W/(m²·K)
+  vendicus keeps FILE|- --on DAY [--at HH:MM]
+      until when everything keeps that is in stock, and what can be ready tonight
   vendicus purchase FILE|-
       what the till takes: { weight: "20 lb", price: "4.99/lb", currency: "USD" }, to the smallest coin`;
 
@@ -34,6 +37,7 @@ const COMMANDS: Record<string, (args: readonly string[]) => unknown> = {
   packs: runPacks,
   freeze: runFreeze,
   purchase: runPurchase,
+  keeps: runKeeps,
 };
 
 function runReport(args: readonly string[]): unknown {
@@ -90,6 +94,16 @@ function runFreeze(args: readonly string[]): unknown {
   const result = freezingReport(readJson(file));
   if ('problem' in result) throw new CommandError(result.problem);
   return result.report;
+}
+
+function runKeeps(args: readonly string[]): unknown {
+  const { file, options } = parse(args, ['--on', '--at']);
+  const on = options['--on'];
+  if (on === undefined) throw new CommandError(`--on wants a day, such as 2026-11-26.\n\n${USAGE}`);
+  const { timeZone: zone } = Intl.DateTimeFormat().resolvedOptions();
+  const result = keepsReport(readHousehold(file), { on, at: options['--at'] ?? '12:00', zone });
+  if (typeof result === 'string') throw new CommandError(result);
+  return result;
 }
 
 function runPurchase(args: readonly string[]): unknown {

@@ -4,6 +4,7 @@ import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import puppeteer, { type Browser, type LaunchOptions, type Page } from 'puppeteer-core';
+import { clockScript, now, ZONE } from './clock';
 
 const CHROMIUM = [
   process.env['CHROMIUM_PATH'],
@@ -29,7 +30,13 @@ const PATIENCE = Number(process.env['PATIENCE_MS'] ?? 60_000);
 
 /** Starts headless Chromium with a profile of its own. */
 export function launch(options: LaunchOptions = {}): Promise<Browser> {
-  return puppeteer.launch({ executablePath: CHROMIUM, headless: true, args: QUIET, ...options });
+  return puppeteer.launch({
+    executablePath: CHROMIUM,
+    headless: true,
+    args: QUIET,
+    env: { ...process.env, TZ: ZONE },
+    ...options,
+  });
 }
 
 /** A profile folder for browsers that are started again on the same data. */
@@ -41,8 +48,9 @@ export function profileFolder(): { path: string; remove: () => void } {
 /** Serves the built app on a free port. */
 export async function serveApp(): Promise<{ address: string; stop: () => void }> {
   const port = await freePort();
-  const server = spawn(process.execPath, ['dist/server.mjs', 'dist/app'], {
-    env: { ...process.env, PORT: String(port), HOST: '127.0.0.1' },
+  const clock = `data:text/javascript,${encodeURIComponent(clockScript())}`;
+  const server = spawn(process.execPath, ['--import', clock, 'dist/server.mjs', 'dist/app'], {
+    env: { ...process.env, TZ: ZONE, PORT: String(port), HOST: '127.0.0.1' },
   });
   await said(server, /Vendicus is at/);
   return { address: `http://127.0.0.1:${port}`, stop: () => void server.kill() };
@@ -89,6 +97,7 @@ export class Person {
     const person = new Person(page, address);
     page.on('console', (message) => message.type() === 'error' && person.complaints.push(message.text()));
     page.on('pageerror', (error) => person.complaints.push(String(error)));
+    await page.evaluateOnNewDocument(clockScript());
     await page.setViewport(viewport);
     await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }]);
     return person;
@@ -96,18 +105,7 @@ export class Person {
 
   /** Lets every page that is opened from now on begin at such a moment; its clock goes on from there. */
   async setClock(from: number): Promise<void> {
-    await this.page.evaluateOnNewDocument((now) => {
-      const started = Date.now();
-      const Real = Date;
-      globalThis.Date = class extends Real {
-        constructor(...given: []) {
-          super(...(given.length > 0 ? given : ([now + Real.now() - started] as unknown as [])));
-        }
-        static override now(): number {
-          return now + Real.now() - started;
-        }
-      } as DateConstructor;
-    }, from);
+    await this.page.evaluateOnNewDocument(clockScript(from - now()));
   }
 
   async goTo(path: string): Promise<void> {

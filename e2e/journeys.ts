@@ -1,10 +1,11 @@
+import { now } from './clock';
 import { Person } from './harness';
 
 export const ADDRESS = process.env['VENDICUS_ADDRESS'] ?? '';
 
 /** A zone where it is about such an hour now, for what depends on the hour. */
 function zoneAt(wanted: number): string {
-  const hour = new Date().getUTCHours();
+  const hour = new Date(now()).getUTCHours();
   const ahead =
     wanted - hour < -12 ? wanted + 24 - hour : wanted - hour > 14 ? wanted - 24 - hour : wanted - hour;
   return ahead === 0 ? 'Etc/GMT' : `Etc/GMT${ahead > 0 ? '-' : '+'}${Math.abs(ahead)}`;

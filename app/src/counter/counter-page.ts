@@ -18,7 +18,7 @@ import type { Kind } from '@core/catalogue/kind-schema';
 import { wholePieceItem } from '@core/catalogue/shop-items';
 import { keepingOf } from '@core/freeze/keeping';
 import { roomOfAll } from '@core/freeze/room';
-import type { FactOf } from '@core/journal/entry';
+import type { Dated, FactOf, Kept } from '@core/journal/entry';
 import { askQuestion, questionsAbout } from '@core/journal/questions';
 import { meanPlateDg } from '@core/journal/settings';
 import { meatPerWeekDg } from '@core/pack/pace';
@@ -37,6 +37,7 @@ import { ReadyCut } from '../data/ready-cut';
 import { WorthDraws } from '../data/worth-draws';
 import { Ask } from '../kit/ask';
 import { EnterGoesOn } from '../kit/enter-goes-on';
+import { LabelDate } from '../kit/label-date';
 import { PageTabs } from '../kit/page-tabs';
 import { AnswerSlip, type Fact } from './answer-slip';
 import { ANSWER_WORDS } from './answer-words';
@@ -55,6 +56,7 @@ import { WaysCompared } from './ways-compared';
   selector: 'v-counter-page',
   imports: [
     EnterGoesOn,
+    LabelDate,
     FormsModule,
     AnswerSlip,
     PageTabs,
@@ -99,6 +101,10 @@ export class CounterPage {
   protected readonly shop = this.readyCut.shop;
   protected readonly date = this.readyCut.date;
   protected readonly today = this.clock.today();
+  protected readonly dated = signal<Dated | ''>('');
+  protected readonly until = signal('');
+  /** How it comes: that decides how long it keeps. A bird's wrapping is no packer's bag. */
+  protected readonly kept = linkedSignal<Kept>(() => (this.isBird() ? 'open' : 'sealed'));
 
   protected readonly found = computed(() => findKinds(this.store.kinds(), this.search()));
   protected readonly showsAll = signal(false);
@@ -340,6 +346,10 @@ export class CounterPage {
       shop: this.shop().trim() || undefined,
       way: this.wayId(),
       on: this.on(),
+      until: this.until() || undefined,
+      dated: (this.until() && this.dated()) || undefined,
+      // A bird in its wrapping is sealed by its use-by date alone.
+      kept: this.isBird() && this.kept() === 'open' ? undefined : this.kept(),
     };
     const questions = questionsAbout(this.store.state(), fact).map((question) =>
       askQuestion(question, (massDg) => this.figures.mass(massDg)),

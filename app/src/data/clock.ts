@@ -14,9 +14,14 @@ export class Clock {
 
   /** Today where the household is. */
   today(): string {
-    const now = new Date();
+    return this.dayOf(this.instant());
+  }
+
+  /** The day of a moment where the household is. */
+  dayOf(instant: string): string {
+    const at = new Date(instant);
     const two = (value: number): string => String(value).padStart(2, '0');
-    return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
+    return `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}`;
   }
 
   newId(): string {

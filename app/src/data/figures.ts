@@ -134,14 +134,48 @@ export class Figures {
       : `${formatNumber(mm, Number.isInteger(Math.round(mm * 10) / 10) ? 0 : 1, decimal)} mm`;
   }
 
-  /** A typed length, in mm. */
+  /** A volume as this household's freezers are sold. */
+  volume(litres: number): string {
+    return this.isImperial()
+      ? `${this.number(convert(litres, 'L', 'ft3'), 1)} cu ft`
+      : `${this.number(litres, 0)} L`;
+  }
+
+  /** The same without its unit, as one would type it. */
+  plainVolume(litres: number): string {
+    return this.isImperial() ? this.number(convert(litres, 'L', 'ft3'), 1) : this.number(litres, 0);
+  }
+
+  /** A typed volume, in litres: "7 cu ft", "200 L", or a bare figure in the household's unit. */
+  parseVolume(text: string): number | null {
+    const feet = /\s*(cu\.?\s*ft\.?|cubic\s*(feet|foot)|ft3|ft³)\s*$/i;
+    const litres = /\s*l(it(er|re)s?)?\.?\s*$/i;
+    const value = this.parseNumber(text.replace(feet, '').replace(litres, ''));
+    if (value === null) return null;
+    const isFeet = feet.test(text) || (this.isImperial() && !litres.test(text));
+    return isFeet ? Math.round(convert(value, 'ft3', 'L') * 10) / 10 : value;
+  }
+
+  private isImperial(): boolean {
+    return this.settings().system === 'imperial';
+  }
+
+  /** A typed length, in mm: "32 mm", "3.2 cm", "1 1/4 in", or a bare figure in the household's unit. */
   parseLength(text: string): number | null {
-    const value = this.parseNumber(text.replace(/\s*(mm|cm|in|")\s*$/i, ''));
+    const value = this.parseFraction(text.replace(/\s*(mm|cm|inch(es)?|in|")\s*$/i, ''));
     if (value === null) return null;
     if (/cm\s*$/i.test(text)) return value * 10;
     const isInches =
-      /(in|")\s*$/i.test(text) || (this.settings().system === 'imperial' && !/mm\s*$/i.test(text));
+      /(inch(es)?|in|")\s*$/i.test(text) || (this.settings().system === 'imperial' && !/mm\s*$/i.test(text));
     return isInches ? convert(value, 'in', 'mm') : value;
+  }
+
+  /** A number, or one with a fraction as rulers have it: "1 1/4", "3/8". */
+  private parseFraction(text: string): number | null {
+    const parts = /^\s*(?:(\d+)\s+)?(\d+)\s*\/\s*(\d+)\s*$/.exec(text);
+    if (!parts) return this.parseNumber(text);
+    const [, whole = '0', over, under] = parts.map((part) => part ?? '0');
+    return Number(under) === 0 ? null : Number(whole) + Number(over) / Number(under);
   }
 
   /** Decimals of the currency's coins. */

@@ -19,7 +19,7 @@ import { shopNames } from '@core/journal/shop-names';
 import type { EntryId, Lot } from '@core/journal/lot';
 import type { ItemChoice } from '@core/journal/record';
 import type { Refusal } from '@core/journal/refusal';
-import { stockOf, toWrap } from '@core/pack/stock';
+import { perishableOf, stockOf, toWrap } from '@core/pack/stock';
 import { daysBetween } from '@core/units/date';
 import { workingMinutes } from '@core/yield/minutes';
 import { Clock } from './clock';
@@ -81,6 +81,8 @@ export const HouseholdStore = signalStore(
       shopCodes: computed(() => [...valuesOf({ records: records() }, 'shop-code')]),
       pieces: computed(() => [...state().lots.values()].filter((lot) => lot.form === 'piece').reverse()),
       stock: computed(() => stockOf(state())),
+      /** Everything that can go off: packs, what waits on the board, pieces that were not cut yet. */
+      perishable: computed(() => perishableOf(state())),
       toWrap: computed(() => toWrap(state())),
       setAside: computed(() => state().setAside),
     };

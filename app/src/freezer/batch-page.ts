@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { cameFrozen, freezeBy, planBatch, type GoesIn } from '@core/freeze/batch';
+import { freezeBy, planBatch, type GoesIn } from '@core/freeze/batch';
 import { applianceAt } from '@core/freeze/cold-places';
 import { packFreezing, type PackFreezing } from '@core/freeze/pack-freezing';
 import { roomIn } from '@core/freeze/room';
@@ -9,6 +9,7 @@ import type { Lot } from '@core/journal/lot';
 import { lotName } from '@core/journal/lot-name';
 import { daysBetween, type IsoDate } from '@core/units/date';
 import { Clock } from '../data/clock';
+import { Colds } from '../data/colds';
 import { Figures } from '../data/figures';
 import { HOUSEHOLD_NAME } from '../data/household-name';
 import { HouseholdStore } from '../data/household-store';
@@ -37,16 +38,15 @@ export class BatchPage {
   protected readonly today = inject(Clock).today();
   protected readonly pages = FREEZER_PAGES;
   protected readonly lotName = lotName;
+  private readonly colds = inject(Colds);
   private readonly left = signal<ReadonlySet<string>>(new Set());
 
-  /** Packs that lie in no freezer and do not thaw. */
+  /** Packs that lie in no freezer. */
   protected readonly fresh = computed(() =>
     [...this.store.state().lots.values()].filter(
       (lot) =>
         lot.form === 'pack' &&
         lot.leftDg > 0 &&
-        lot.thawingDg === 0 &&
-        lot.kept !== 'sealed' &&
         applianceAt(this.store.appliances(), lot.place)?.cold !== 'freezer',
     ),
   );
@@ -55,12 +55,14 @@ export class BatchPage {
       this.fresh().filter(({ id }) => !this.left().has(id)),
       this.store.appliances(),
       this.store.stock(),
+      this.colds.of(),
       this.today,
     ),
   );
   protected readonly leftOut = computed(() => this.fresh().filter(({ id }) => this.left().has(id)));
   protected readonly tooLate = computed(() => this.batch().tooLate);
   protected readonly noRoom = computed(() => this.batch().noRoom);
+  protected readonly notRaw = computed(() => this.batch().notRaw);
   /** What goes in on each day. */
   protected readonly days = computed(() => {
     const days = new Map<IsoDate, GoesIn[]>();
@@ -95,13 +97,17 @@ export class BatchPage {
   protected readonly massDg = computed(() => this.fresh().reduce((sum, { leftDg }) => sum + leftDg, 0));
 
   private freezing({ lot, appliance }: GoesIn): PackFreezing {
-    return cameFrozen(lot, this.today)
+    return this.colds.of()(lot).state === 'frozen'
       ? { why: 'frozen already' }
       : packFreezing(lot.thicknessMm ?? USUAL_MM, lot.animal, appliance);
   }
 
   protected waitsUntil(lot: Lot): string {
-    return this.figures.weekday(freezeBy(lot, this.today));
+    return this.figures.weekday(freezeBy(lot, this.colds.of(), this.today));
+  }
+
+  protected whyNot(lot: Lot): string {
+    return this.colds.of()(lot).why;
   }
 
   protected dayName(on: IsoDate): string {

@@ -15,6 +15,7 @@ const TROUBLE: Record<ServingTrouble, string> = {
   gone: 'no longer there: choose another',
   'too-little': 'wanted on another day too: less is left',
   unknown: 'not known here: merge the other device’s file',
+  'past-its-day': 'past its last day then: see Packs',
 };
 const WHY: Record<Why, string> = {
   'cold-already': 'thawing or fresh already',

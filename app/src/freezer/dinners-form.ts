@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject, input, linkedSignal, output } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import type { Dinners } from '@core/journal/settings';
+import { USUAL_COOK_MINUTES, type Dinners } from '@core/journal/settings';
 import { Notices } from '../data/notices';
 
 const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
@@ -23,6 +23,10 @@ const HOUR = /^([01]\d|2[0-3]):[0-5]\d$/;
       <label class="field"
         ><span class="label">until</span><input class="text" type="time" name="to" [(ngModel)]="to"
       /></label>
+      <label class="field"
+        ><span class="label">Minutes to cook</span
+        ><input class="text" inputmode="numeric" name="cook" [(ngModel)]="cook"
+      /></label>
       <div class="field">
         <span class="label">Without meat on</span
         ><span class="days" role="group" aria-label="Days without meat">
@@ -44,7 +48,7 @@ const HOUR = /^([01]\d|2[0-3]):[0-5]\d$/;
   styles: `
     form {
       display: grid;
-      grid-template-columns: repeat(3, 140px) minmax(0, 1fr) auto;
+      grid-template-columns: repeat(4, 130px) minmax(0, 1fr) auto;
       gap: 12px 16px;
       align-items: end;
       border: 1.5px solid var(--ink);
@@ -79,6 +83,7 @@ export class DinnersForm {
   protected readonly at = linkedSignal(() => this.dinners().at);
   protected readonly from = linkedSignal(() => this.dinners().awake[0]);
   protected readonly to = linkedSignal(() => this.dinners().awake[1]);
+  protected readonly cook = linkedSignal(() => String(this.dinners().cookMinutes ?? USUAL_COOK_MINUTES));
   protected readonly meatless = linkedSignal<readonly number[]>(() => this.dinners().meatless);
 
   protected toggle(day: number): void {
@@ -94,10 +99,14 @@ export class DinnersForm {
       return this.notices.problem(
         'Somebody gets up before going to bed: the first hour is the earlier one. Nothing was changed.',
       );
+    const cookMinutes = Number(this.cook().trim());
+    if (!/^\d{1,4}$/.test(this.cook().trim()) || cookMinutes > 1440)
+      return this.notices.problem('Minutes to cook are a whole number up to 1440. Nothing was changed.');
     this.saved.emit({
       ...this.dinners(),
       at: this.at(),
       awake: [this.from(), this.to()],
+      cookMinutes,
       meatless: [...this.meatless()],
     });
   }

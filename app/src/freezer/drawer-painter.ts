@@ -125,7 +125,13 @@ export class DrawerPainter {
     { row, x, y, width, height }: Painted,
     ink: ReturnType<typeof chartInk>,
   ): void {
-    const sign = row.cookBy !== null ? '~' : row.isPast || row.isNear ? '!' : '';
+    const sign = row.cold.overdue
+      ? '!'
+      : row.cold.state !== 'frozen'
+        ? '~'
+        : row.isPast || row.isNear
+          ? '!'
+          : '';
     if (width >= WITH_NAME && height >= NAME_HIGH)
       this.words(pen, { row, x, y, width: width - (sign ? 14 : 0), height }, ink);
     if (sign && width >= 12 && height >= 14) {

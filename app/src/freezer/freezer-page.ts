@@ -15,9 +15,12 @@ import { RouterLink } from '@angular/router';
 import { debounceTime } from 'rxjs';
 import { shopWorth } from '@core/cost/shop-worth';
 import { dinnersLeft } from '@core/dinner/dinners-left';
+import type { Lot } from '@core/journal/lot';
+import { lotName } from '@core/journal/lot-name';
 import { meanPlateDg } from '@core/journal/settings';
 import { daysBetween } from '@core/units/date';
 import { Clock } from '../data/clock';
+import { Colds } from '../data/colds';
 import { Figures } from '../data/figures';
 import { HOUSEHOLD_NAME } from '../data/household-name';
 import { HouseholdStore } from '../data/household-store';
@@ -26,7 +29,9 @@ import { Swatch } from '../kit/swatch';
 import { Acts } from '../kit/acts';
 import { UndoBar } from '../kit/undo-bar';
 import { Drawers } from './drawers';
+import { keepsWords, STATE_WORDS } from '../kit/cold-words';
 import { DinnersStrip } from './dinners-strip';
+import { Overdue } from '../kit/overdue';
 import { PackCard } from './pack-card';
 import { PackForm } from './pack-form';
 import { keptWord, PackRows, type PackRow } from './pack-rows';
@@ -40,7 +45,8 @@ const ANIMALS = ['beef', 'pork', 'lamb', 'chicken', 'turkey'] as const;
 const FEEDS = { '1': [0, 1.5], '2': [1.5, 2.5], '3 or 4': [2.5, 4.5], '5 or more': [4.5, Infinity] } as const;
 const AGES = {
   'near or past its best': (row: PackRow) => row.isNear || row.isPast,
-  'thawing or fresh': (row: PackRow) => row.cookBy !== null,
+  overdue: (row: PackRow) => row.cold.overdue,
+  'thawing or fresh': (row: PackRow) => row.cold.state !== 'frozen',
   'over 3 months': null,
   'over 6 months': null,
   'age unknown': (row: PackRow) => row.lot.on === null,
@@ -64,6 +70,7 @@ const PAUSE_MS = 90;
     PacksCard,
     Drawers,
     DinnersStrip,
+    Overdue,
     Reminder,
     RouterLink,
     SealedPieces,
@@ -88,6 +95,10 @@ export class FreezerPage {
   protected readonly feeds = Object.keys(FEEDS);
   protected readonly ages = Object.keys(AGES);
   protected readonly kept = keptWord;
+  protected readonly states = STATE_WORDS;
+  protected readonly lotName = lotName;
+  private readonly colds = inject(Colds);
+  protected readonly overdue = this.colds.overdue;
   protected readonly search = signal('');
   /** What is searched for, once the typing pauses. */
   protected readonly sought = toSignal(toObservable(this.search).pipe(debounceTime(PAUSE_MS)), {
@@ -145,6 +156,10 @@ export class FreezerPage {
       ? new Set(this.several().map(({ lot }) => lot.id))
       : new Set(this.chosen() ? [this.chosen()?.lot.id ?? ''] : []),
   );
+
+  protected keeps(lot: Lot): string {
+    return keepsWords(this.colds.of()(lot), this.figures);
+  }
 
   private matches(): (row: PackRow) => boolean {
     const words = this.sought().toLowerCase().split(/\s+/).filter(Boolean);

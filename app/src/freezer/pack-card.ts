@@ -4,7 +4,6 @@ import { RouterLink } from '@angular/router';
 import { splitFacts, thawFacts } from '@core/dinner/use-facts';
 import { NO_MEAL, type Serving } from '@core/journal/meal';
 import { without, withServing } from '@core/dinner/week';
-import { whyNotRefreeze } from '@core/freeze/once-thawed';
 import { meatOf } from '@core/freeze/meat-properties';
 import { packFreezing } from '@core/freeze/pack-freezing';
 import { THAWING, thawingHours } from '@core/freeze/thawing-time';
@@ -18,6 +17,8 @@ import { HOUSEHOLD_NAME } from '../data/household-name';
 import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
 import { Acts } from '../kit/acts';
+import { keepsWords, STATE_WORDS } from '../kit/cold-words';
+import { Overdue } from '../kit/overdue';
 import { keptWord, type PackRow } from './pack-rows';
 
 /** Why something is thrown away. */
@@ -33,7 +34,7 @@ export const WHY_THROWN = [
 /** One pack: what it is, and what becomes of it. */
 @Component({
   selector: 'v-pack-card',
-  imports: [FormsModule, RouterLink],
+  imports: [FormsModule, Overdue, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './pack-card.html',
   styleUrl: './pack-card.css',
@@ -48,7 +49,11 @@ export class PackCard {
   readonly row = input.required<PackRow>();
 
   protected readonly lot = computed(() => this.row().lot);
-  protected readonly isThawing = computed(() => this.lot().thawingDg > 0);
+  protected readonly cold = computed(() => this.row().cold);
+  protected readonly isFrozen = computed(() => this.cold().state === 'frozen');
+  protected readonly isThawing = computed(() => ['thawing', 'thawed'].includes(this.cold().state));
+  protected readonly keeps = computed(() => keepsWords(this.cold(), this.figures));
+  protected readonly states = STATE_WORDS;
   private readonly id = computed(() => this.lot().id);
   protected readonly plates = linkedSignal<string, string>({ source: this.id, computation: () => '1' });
   protected readonly way = linkedSignal<string, ThawedBy>({
@@ -68,9 +73,8 @@ export class PackCard {
   protected readonly thawH = computed(() =>
     Math.ceil(thawingHours(this.lot().leftDg, this.lot().thicknessMm, this.way(), meatOf(this.lot().animal))),
   );
-  protected readonly notAgain = computed(() =>
-    this.isThawing() ? whyNotRefreeze(this.lot(), this.clock.today()) : null,
-  );
+  /** Why it cannot go back into the freezer; null where it may. */
+  protected readonly notAgain = computed(() => (this.cold().mayRefreeze === false ? this.cold().why : null));
   /** The next days, to plan it for. */
   protected readonly days = computed(() =>
     Array.from({ length: 7 }, (_, day) => addDays(this.clock.today(), day)),
@@ -117,9 +121,13 @@ export class PackCard {
     const why = this.notAgain();
     if (why) return this.notices.problem(why);
     const freezer = this.store.shelves().find(({ cold }) => cold === 'freezer');
-    const facts: Fact[] = [{ type: 'refrozen', lot: this.id(), on: this.clock.today() }];
-    const isInFreezer = applianceAt(this.store.appliances(), this.lot().place)?.cold === 'freezer';
-    if (freezer && !isInFreezer) facts.push({ type: 'placed', lot: this.id(), place: freezer.id });
+    const facts: Fact[] =
+      this.lot().thawingDg > 0 ? [{ type: 'refrozen', lot: this.id(), on: this.clock.today() }] : [];
+    if (freezer) facts.push({ type: 'placed', lot: this.id(), place: freezer.id });
+    if (facts.length === 0)
+      return this.notices.problem(
+        'Say first which freezer there is, under Places. Nothing was written down.',
+      );
     void this.acts.write(`${this.row().name} is frozen again`, facts);
   }
 

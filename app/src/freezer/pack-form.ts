@@ -8,12 +8,13 @@ import {
   signal,
 } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import type { FactOf } from '@core/journal/entry';
+import type { Dated, FactOf } from '@core/journal/entry';
 import { Clock } from '../data/clock';
 import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
 import { Acts } from '../kit/acts';
+import { LabelDate } from '../kit/label-date';
 
 const ORIGINS = [
   ['already-here', 'was here before'],
@@ -24,7 +25,6 @@ const KEPT = [
   ['', 'fresh'],
   ['bought-frozen', 'frozen'],
   ['frozen-before', 'frozen before, thawed by the shop'],
-  ['sealed', 'sealed, and waits'],
 ] as const;
 const ANIMALS = ['beef', 'pork', 'lamb', 'chicken', 'turkey'] as const;
 const FORMS = [
@@ -39,7 +39,7 @@ const FORMS = [
 /** A pack that no piece here stands behind: in the freezer before, a gift, or bought ready cut. */
 @Component({
   selector: 'v-pack-form',
-  imports: [FormsModule],
+  imports: [FormsModule, LabelDate],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <form class="form" (ngSubmit)="save()" autocomplete="off" aria-label="Enter a pack">
@@ -95,14 +95,18 @@ const FORMS = [
           }
         </select>
       </div>
-      <div class="field">
-        <label for="pf-until">Date on its label, if any</label
-        ><input id="pf-until" class="text" name="until" type="date" [(ngModel)]="until" />
-      </div>
-      <div class="field">
-        <label for="pf-date">Frozen on, if known</label
-        ><input id="pf-date" class="text" name="date" type="date" [max]="today" [(ngModel)]="date" />
-      </div>
+      <v-label-date field="pf-until" [(dated)]="dated" [(until)]="until" />
+      @if (isFresh()) {
+        <div class="field">
+          <label for="pf-bought">Bought on</label
+          ><input id="pf-bought" class="text" name="bought" type="date" [max]="today" [(ngModel)]="bought" />
+        </div>
+      } @else {
+        <div class="field">
+          <label for="pf-date">Frozen on, if known</label
+          ><input id="pf-date" class="text" name="date" type="date" [max]="today" [(ngModel)]="date" />
+        </div>
+      }
       <div class="field">
         <label for="pf-paid">Paid, if known</label
         ><input
@@ -172,6 +176,17 @@ export class PackForm {
   protected readonly date = signal('');
   protected readonly kept = signal<(typeof KEPT)[number][0]>('');
   protected readonly until = signal('');
+  protected readonly dated = signal<Dated | ''>('');
+  protected readonly bought = signal(this.today);
+  /** Fresh, or thawed for sale: then its days count from the purchase. What was here before may be as it lies. */
+  protected readonly isFresh = computed(
+    () => this.kept() === 'frozen-before' || (this.kept() === '' && !this.liesFrozen()),
+  );
+  private readonly liesFrozen = computed(
+    () =>
+      this.origin() === 'already-here' &&
+      this.store.shelves().find(({ id }) => id === this.place())?.cold !== 'refrigerator',
+  );
   protected readonly paid = signal('');
   protected readonly place = linkedSignal(() => this.store.shelves()[0]?.id ?? '');
 
@@ -198,9 +213,14 @@ export class PackForm {
       return this.notices.problem(
         'A pack wants a name and a weight; plates and paid may be empty, but not something else.',
       );
-    if (this.date() > this.today)
+    const on = this.isFresh() ? this.bought() : this.date();
+    if (this.isFresh() && on === '')
       return this.notices.problem(
-        `${this.figures.dayAndYear(this.date())} is still to come: it cannot have been frozen then. Nothing was written down.`,
+        'Say when it was bought: its days count from then. Nothing was written down.',
+      );
+    if (on > this.today)
+      return this.notices.problem(
+        `${this.figures.dayAndYear(on)} is still to come: it cannot have been then. Nothing was written down.`,
       );
     const lot = this.clock.newId();
     const place = this.place();
@@ -215,9 +235,11 @@ export class PackForm {
       plates: Number(this.plates()) || undefined,
       paidMinor: this.paid().trim() === '' ? null : this.typedPaid(),
       origin: this.origin(),
-      on: this.date() || null,
+      on: on || null,
+      boughtOn: this.isFresh() ? on : undefined,
       kept: this.kept() || undefined,
       until: this.until() || undefined,
+      dated: (this.until() && this.dated()) || undefined,
     };
     if (
       await this.acts.write(`${fact.name} is in`, [

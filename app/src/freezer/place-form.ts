@@ -41,7 +41,7 @@ import { Ask } from '../kit/ask';
         >
       }
       <label class="field"
-        ><span class="label">Litres{{ place().within ? ' of it' : ' in all' }}</span
+        ><span class="label">{{ volumeWord() }}{{ place().within ? ' of it' : ' in all' }}</span
         ><input
           class="text"
           name="litres"
@@ -111,23 +111,19 @@ export class PlaceForm {
   protected readonly name = linkedSignal(() => this.place().name);
   protected readonly cold = linkedSignal(() => this.place().cold);
   protected readonly litres = linkedSignal(() =>
-    this.place().litres === undefined ? '' : this.figures.number(this.place().litres ?? 0, 0),
+    this.place().litres === undefined ? '' : this.figures.plainVolume(this.place().litres ?? 0),
   );
   protected readonly air = linkedSignal(() =>
     this.place().airC === undefined ? '' : this.shown(this.place().airC ?? 0),
   );
   protected readonly frostFree = linkedSignal(() => this.place().frostFree ?? false);
+  protected readonly volumeWord = computed(() => (this.isImperial() ? 'Cubic feet' : 'Litres'));
   private readonly isImperial = computed(() => this.figures.smallUnit() === 'oz');
   protected readonly unit = computed(() => (this.isImperial() ? '°F' : '°C'));
   protected readonly usualAir = computed(() => this.shown(USUAL_AIR_C[this.cold()]));
 
   protected readonly litresRead = computed(() =>
-    read(
-      this.litres(),
-      (text) => this.figures.parseNumber(text.replace(/\s*l(it(er|re)s?)?$/i, '')),
-      0.5,
-      100_000,
-    ),
+    read(this.litres(), (text) => this.figures.parseVolume(text), 0.5, 100_000),
   );
   protected readonly airRead = computed(() =>
     read(
@@ -143,7 +139,7 @@ export class PlaceForm {
     if (this.name().trim() === '') return this.notices.problem('Give it a name. Nothing was changed.');
     if (litres === null)
       return this.notices.problem(
-        `“${this.litres()}” is no volume in litres. Leave it empty where you do not know. Nothing was changed.`,
+        `“${this.litres()}” is no volume. Write it like 200 L or 7 cu ft; leave it empty where you do not know. Nothing was changed.`,
       );
     if (airC === null)
       return this.notices.problem(
@@ -153,7 +149,7 @@ export class PlaceForm {
     const question =
       litres === undefined || litres === this.place().litres || this.place().within
         ? null
-        : volumeQuestion(litres);
+        : volumeQuestion(litres, (each) => this.figures.volume(each));
     if (question && !(await this.ask.confirm('Is that right?', question, 'Yes, save it'))) return;
     const warm = this.cold() === 'freezer' && airC !== undefined && airC !== this.place().airC && airC > -12;
     if (

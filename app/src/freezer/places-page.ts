@@ -84,7 +84,7 @@ import { PlaceForm } from './place-form';
           </ul>
           @if (openNew() === each.id) {
             <v-place-form
-              [place]="drawerOf(each.id, each.place)"
+              [place]="each.newDrawer"
               [isNew]="true"
               (saved)="add($event)"
               (closed)="openNew.set(null)"
@@ -182,13 +182,15 @@ export class PlacesPage {
         id: appliance.id,
         place,
         drawers,
+        // Made once: a form that is given a new value starts over.
+        newDrawer: { name: '', cold: place.cold, within: appliance.id, order: this.orderAfter(appliance.id) },
         about: `${appliance.cold}, ${this.volume(appliance.litres)}, ${this.figures.air(appliance.airC)}${frost}; ${this.lies([appliance.id, ...appliance.shelves.map(({ id }) => id)])}`,
       };
     }),
   );
 
   private volume(litres: number | null): string {
-    return litres === null ? 'size unknown' : `${this.figures.number(litres, 0)} L`;
+    return litres === null ? 'size unknown' : this.figures.volume(litres);
   }
 
   private lies(places: readonly string[]): string {
@@ -196,11 +198,7 @@ export class PlacesPage {
     const massDg = packs.reduce((sum, { leftDg }) => sum + leftDg, 0);
     return packs.length === 0
       ? 'empty'
-      : `${this.figures.count(packs.length, 'pack')}, about ${this.figures.number(litresOf(massDg), 0)} L`;
-  }
-
-  protected drawerOf(within: string, { cold }: Place): Place {
-    return { name: '', cold, within, order: this.orderAfter(within) };
+      : `${this.figures.count(packs.length, 'pack')}, about ${this.figures.volume(litresOf(massDg))}`;
   }
 
   /** Below the last of its like. */

@@ -1,5 +1,6 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { checkFirst, coldHoldsH, type Fullness } from '@core/freeze/power-cut';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { checkFirst, coldHolds, type Holds } from '@core/freeze/power-cut';
 import { litresOf } from '@core/freeze/room';
 import type { Lot } from '@core/journal/lot';
 import { lotName } from '@core/journal/lot-name';
@@ -13,14 +14,17 @@ import { UndoBar } from '../kit/undo-bar';
 import { FREEZER_PAGES } from './pages';
 
 const HOUR_MS = 3_600_000;
-/** From so much on a freezer counts as full; an estimate. */
-const FULL_FROM = 0.7;
+/** What was said of a power cut and looked at stays in this tab, also over a reload. */
+const KEPT = 'vendicus-power-cut';
+/** How full a freezer is said to be, where that is not as written down. */
+const SHARES = { 'as-known': null, full: 1, half: 0.5, less: 0.3 } as const;
+type Said = keyof typeof SHARES;
 const WHEN = new Intl.DateTimeFormat('en-GB', { weekday: 'long', hour: '2-digit', minute: '2-digit' });
 
 /** The power is out: how long the cold holds, what to look at first, and what to do with each pack. */
 @Component({
   selector: 'v-power-page',
-  imports: [PageTabs, UndoBar],
+  imports: [FormsModule, PageTabs, UndoBar],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="page">
@@ -40,15 +44,10 @@ const WHEN = new Intl.DateTimeFormat('en-GB', { weekday: 'long', hour: '2-digit'
             (change)="setSince($any($event.target).value)"
           />
         </div>
-        <div class="field">
-          <label for="full">The freezer is</label
-          ><select id="full" class="text" (change)="fullness.set($any($event.target).value)">
-            <option value="as-known" [selected]="fullness() === 'as-known'">as full as written down</option>
-            <option value="full" [selected]="fullness() === 'full'">full</option>
-            <option value="half" [selected]="fullness() === 'half'">half full or less</option>
-          </select>
-        </div>
       </div>
+      @if (since() === '') {
+        <p class="caution">Say since when: without it nobody can say until when the cold holds.</p>
+      }
       <table class="ledger holds">
         <thead>
           <tr>
@@ -64,11 +63,24 @@ const WHEN = new Intl.DateTimeFormat('en-GB', { weekday: 'long', hour: '2-digit'
               <td>
                 {{ place.name
                 }}<small class="soft"> {{ place.full ? place.full + ' full of packs' : '' }}</small>
+                @if (place.isFreezer) {
+                  <select
+                    class="text"
+                    [attr.aria-label]="'How full ' + place.name + ' is'"
+                    [ngModel]="place.said"
+                    (ngModelChange)="say(place.id, $event)"
+                  >
+                    <option value="as-known">as full as written down</option>
+                    <option value="full">full, with other food</option>
+                    <option value="half">half full</option>
+                    <option value="less">less than half full, or opened</option>
+                  </select>
+                }
               </td>
               <td class="figure">{{ place.count }}</td>
-              <td class="figure">{{ place.hours }} h</td>
+              <td class="figure">{{ place.holds }}</td>
               <td class="figure">
-                <b>{{ place.until }}</b>{{ place.isOver ? ', over' : '' }}
+                <b>{{ place.until }}</b>{{ place.isOver ? ', past: check each pack' : '' }}
               </td>
             </tr>
           } @empty {
@@ -80,7 +92,8 @@ const WHEN = new Intl.DateTimeFormat('en-GB', { weekday: 'long', hour: '2-digit'
       </table>
       <p class="soft">
         About 48 hours for a full freezer that stays shut, 24 for one half full, 4 for a refrigerator (USDA
-        FSIS, from memory). Other food in it counts as full too: if there is much, say so above.
+        FSIS, from memory). What lies between two of these is a straight line between them, and ours. Past its
+        hours means check, not throw away.
       </p>
       <h2>When it is back, look at these first</h2>
       <v-undo-bar />
@@ -202,12 +215,13 @@ export class PowerPage {
   private readonly acts = inject(Acts);
   protected readonly pages = FREEZER_PAGES;
   protected readonly lotName = lotName;
-  protected readonly fullness = signal<Fullness | 'as-known'>('as-known');
-  protected readonly since = signal(this.nowLocal());
+  private readonly said = signal<ReadonlyMap<string, Said>>(new Map(remembered().said));
+  /** When the power went, as somebody says; not now. */
+  protected readonly since = signal(remembered().since);
   protected readonly first = computed(() => checkFirst(this.store.stock(), this.store.places()));
   protected readonly shown = signal(12);
   /** Looked at, and still icy or cold enough. */
-  protected readonly kept = signal<ReadonlySet<string>>(new Set());
+  protected readonly kept = signal<ReadonlySet<string>>(new Set(remembered().kept));
 
   protected keep(id: string): void {
     this.kept.update(
@@ -226,29 +240,26 @@ export class PowerPage {
       const inside = new Set([appliance.id, ...appliance.shelves.map(({ id }) => id)]);
       const packs = this.store.stock().filter(({ place }) => place !== null && inside.has(place));
       if (packs.length === 0) return [];
-      const share =
+      const known =
         appliance.litres === null
-          ? 0
+          ? null
           : litresOf(packs.reduce((sum, { leftDg }) => sum + leftDg, 0)) / appliance.litres;
-      const fullness =
-        this.fullness() === 'as-known'
-          ? share >= FULL_FROM
-            ? 'full'
-            : 'half'
-          : (this.fullness() as Fullness);
-      const hours = coldHoldsH(appliance, fullness);
-      const until = new Date(new Date(this.since()).getTime() + hours * HOUR_MS);
-      const isKnown =
-        appliance.litres !== null && this.fullness() === 'as-known' && appliance.cold === 'freezer';
+      const said = this.said().get(appliance.id) ?? 'as-known';
+      const holds = coldHolds(appliance, SHARES[said] ?? known);
+      const since = new Date(this.since()).getTime();
+      const until =
+        holds.hours === null || Number.isNaN(since) ? null : new Date(since + holds.hours * HOUR_MS);
       return [
         {
           id: appliance.id,
           name: appliance.name,
-          full: isKnown ? this.figures.percent(share, 0) : '',
+          isFreezer: appliance.cold === 'freezer',
+          said,
+          full: known !== null && appliance.cold === 'freezer' ? this.figures.percent(known, 0) : '',
           count: packs.length,
-          hours,
-          until: WHEN.format(until),
-          isOver: until.getTime() < new Date(this.clock.instant()).getTime(),
+          holds: holdsWords(holds),
+          until: until ? WHEN.format(until) : 'unknown',
+          isOver: until !== null && until.getTime() < new Date(this.clock.instant()).getTime(),
         },
       ];
     }),
@@ -263,9 +274,44 @@ export class PowerPage {
     this.since.set(text);
   }
 
-  private nowLocal(): string {
-    const now = new Date(this.clock.instant());
-    const two = (value: number): string => String(value).padStart(2, '0');
-    return `${this.clock.today()}T${two(now.getHours())}:${two(now.getMinutes())}`;
+  protected say(place: string, said: Said): void {
+    this.said.update((all) => new Map([...all, [place, said]]));
+  }
+
+  constructor() {
+    effect(() =>
+      sessionStorage.setItem(
+        KEPT,
+        JSON.stringify({ since: this.since(), said: [...this.said()], kept: [...this.kept()] }),
+      ),
+    );
+  }
+}
+
+interface Remembered {
+  readonly since: string;
+  readonly said: readonly (readonly [string, Said])[];
+  readonly kept: readonly string[];
+}
+
+function remembered(): Remembered {
+  const nothing: Remembered = { since: '', said: [], kept: [] };
+  try {
+    return { ...nothing, ...(JSON.parse(sessionStorage.getItem(KEPT) ?? '{}') as Partial<Remembered>) };
+  } catch {
+    return nothing;
+  }
+}
+
+function holdsWords(holds: Holds): string {
+  switch (holds.says) {
+    case 'published':
+      return `about ${holds.hours} h`;
+    case 'between':
+      return `about ${holds.hours} h, between two published figures`;
+    case 'under-24':
+      return 'under 24 h, nobody knows how much: check each pack';
+    case 'unknown':
+      return '24 to 48 h if it is half full or more: nobody has said how large it is';
   }
 }

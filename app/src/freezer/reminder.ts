@@ -4,6 +4,7 @@ import { dueSoon } from '@core/dinner/due-soon';
 import { lotName } from '@core/journal/lot-name';
 import { wallAt } from '@core/units/zone';
 import { Clock } from '../data/clock';
+import { Colds } from '../data/colds';
 import { Figures } from '../data/figures';
 import { HOUSEHOLD_NAME } from '../data/household-name';
 import { HouseholdStore } from '../data/household-store';
@@ -42,6 +43,7 @@ export class Reminder {
   private readonly store = inject(HouseholdStore);
   private readonly figures = inject(Figures);
   private readonly clock = inject(Clock);
+  private readonly colds = inject(Colds);
   protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly instant = signal(this.clock.instant());
   protected readonly due = computed(() => {
@@ -51,7 +53,7 @@ export class Reminder {
       {
         meals: this.store.meals(),
         lots: this.store.state().lots,
-        refrigerated: this.store.refrigerated(),
+        clockOf: this.colds.of(),
         settings: this.store.settings(),
       },
       this.clock.today(),

@@ -1,18 +1,22 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import type { Lot } from '@core/journal/lot';
 import { lotName } from '@core/journal/lot-name';
-import { Clock } from '../data/clock';
+import type { Cold } from '@core/freeze/cold-clock';
+import type { Dated } from '@core/journal/entry';
+import { Colds } from '../data/colds';
 import { Figures } from '../data/figures';
 import { HOUSEHOLD_NAME } from '../data/household-name';
 import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
 import { Acts } from '../kit/acts';
+import { keepsWords } from '../kit/cold-words';
+import { LabelDate } from '../kit/label-date';
 
 /** Pieces that were bought and are still sealed: where they wait, and until when by their label. */
 @Component({
   selector: 'v-sealed-pieces',
-  imports: [RouterLink],
+  imports: [LabelDate, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (pieces().length > 0) {
@@ -22,14 +26,14 @@ import { Acts } from '../kit/acts';
           <div>
             <a [routerLink]="['/', household, 'block', piece.id]">{{ lotName(piece) }}</a>
             <span>{{ figures.mass(piece.leftDg) }}</span>
-            <label
-              >date on its label
-              <input
-                class="text"
-                type="date"
-                [value]="piece.until ?? ''"
-                (change)="setUntil(piece, $any($event.target).value)"
-            /></label>
+            <v-label-date
+              [field]="'sealed-' + piece.id"
+              [of]="lotName(piece)"
+              [dated]="piece.until ? (piece.dated ?? 'use-by') : (asked().get(piece.id) ?? '')"
+              [until]="piece.until ?? ''"
+              (datedChange)="setKind(piece, $event)"
+              (untilChange)="setUntil(piece, $event)"
+            />
             <label
               >lies in
               <select class="text" (change)="move(piece, $any($event.target).value)">
@@ -41,9 +45,8 @@ import { Acts } from '../kit/acts';
                 }
               </select></label
             >
-            @if (piece.until && piece.until < today) {
-              <b class="bad">past its date</b>
-            }
+            <b [class.bad]="cold(piece).overdue">{{ keeps(piece) }}</b>
+            <small class="soft why">{{ cold(piece).why }}</small>
           </div>
         }
       </section>
@@ -85,17 +88,40 @@ export class SealedPieces {
   protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly acts = inject(Acts);
   private readonly notices = inject(Notices);
-  protected readonly today = inject(Clock).today();
+  private readonly colds = inject(Colds);
   protected readonly lotName = lotName;
   protected readonly pieces = computed(() =>
     this.store.openPieces().filter(({ flows }) => flows.length === 0),
   );
 
+  /** A kind of date that was chosen and waits for its day. */
+  protected readonly asked = signal<ReadonlyMap<string, Dated | ''>>(new Map());
+
+  protected cold(piece: Lot): Cold {
+    return this.colds.of()(piece);
+  }
+
+  protected keeps(piece: Lot): string {
+    return keepsWords(this.cold(piece), this.figures);
+  }
+
+  protected setKind(piece: Lot, kind: Dated | ''): void {
+    this.asked.update((asked) => new Map([...asked, [piece.id, kind]]));
+    if (piece.until && kind !== '')
+      void this.acts.write(`${lotName(piece)}: what its date is`, [
+        { type: 'corrected', entry: piece.made, set: { dated: kind } },
+      ]);
+  }
+
   protected setUntil(piece: Lot, date: string): void {
     if (!/^\d{4}-\d{2}-\d{2}$/.test(date))
       return this.notices.problem('That is no date. The old one stands.');
     void this.acts.write(`${lotName(piece)}: ${this.figures.dayAndYear(date)} on its label`, [
-      { type: 'corrected', entry: piece.made, set: { until: date } },
+      {
+        type: 'corrected',
+        entry: piece.made,
+        set: { until: date, dated: this.asked().get(piece.id) || piece.dated || 'use-by' },
+      },
     ]);
   }
 

@@ -1,11 +1,13 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { readyBy, type Ready } from '@core/freeze/ready-by';
-import { isThawed } from '@core/freeze/once-thawed';
 import { THAWING } from '@core/freeze/thawing-time';
 import { thawFacts } from '@core/dinner/use-facts';
 import { lotName } from '@core/journal/lot-name';
 import { isUsable } from '@core/catalogue/destination';
+import { USUAL_COOK_MINUTES } from '@core/journal/settings';
+import { addHours } from '@core/units/date';
 import { Clock } from '../data/clock';
+import { Colds } from '../data/colds';
 import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
@@ -13,6 +15,7 @@ import { PageTabs } from '../kit/page-tabs';
 import { Swatch } from '../kit/swatch';
 import { Acts } from '../kit/acts';
 import { UndoBar } from '../kit/undo-bar';
+import { keepsWords, timeOf } from '../kit/cold-words';
 import { FREEZER_PAGES } from './pages';
 
 const HOUR_MS = 3_600_000;
@@ -34,7 +37,7 @@ const HOUR_MS = 3_600_000;
       </header>
       <v-undo-bar />
       <div class="when field">
-        <label for="at">We cook at</label
+        <label for="at">We eat at</label
         ><input
           id="at"
           class="text"
@@ -43,6 +46,18 @@ const HOUR_MS = 3_600_000;
           (change)="setTime($any($event.target).value)"
         />
       </div>
+      <p class="soft">
+        Thawed by then less {{ cookMinutes() }} minutes to cook; change that under Week, “When we eat”.
+      </p>
+      @if (overdue().length > 0) {
+        <p class="caution bad">
+          Not offered, past {{ overdue().length === 1 ? 'its' : 'their' }} last day:
+          @for (lot of overdue(); track lot.id; let last = $last) {
+            {{ lotName(lot) }}{{ last ? '.' : ', ' }}
+          }
+          See Packs.
+        </p>
+      }
       @if (hoursLeft() <= 0) {
         <p class="caution">That is past for today. Set a later hour.</p>
       }
@@ -68,16 +83,18 @@ const HOUR_MS = 3_600_000;
                 </td>
                 <td>{{ how(row) }}</td>
                 <td class="figure">
-                  @if (row.way === 'thawed') {
-                    <b>now</b>
+                  @if (row.notBefore; as from) {
+                    <b>not before {{ timeOf(from) }}</b>
+                  } @else if (row.outBy; as by) {
+                    <b>{{ timeOf(by) }}</b>
                   } @else if (row.way) {
-                    <b>{{ outBy(row) }}</b>
+                    <b>now</b>
                   } @else {
                     <span class="soft">{{ figures.number(row.hours, 1) }} h, not today</span>
                   }
                 </td>
                 <td class="figure">
-                  @if ((row.way === 'refrigerator' || row.way === 'cold-water') && row.lot.thawingDg === 0) {
+                  @if (row.way === 'refrigerator' || row.way === 'cold-water') {
                     <button
                       type="button"
                       class="quiet small"
@@ -124,7 +141,8 @@ export class TonightPage {
   protected readonly pages = FREEZER_PAGES;
   protected readonly lotName = lotName;
   protected readonly ways = THAWING;
-  protected readonly at = signal('19:00');
+  private readonly colds = inject(Colds);
+  protected readonly at = signal(this.store.settings().dinners?.at ?? '19:00');
   private readonly now = signal(new Date(this.clock.instant()));
   private readonly dinner = computed(() => {
     const [hours = 19, minutes = 0] = this.at().split(':').map(Number);
@@ -133,19 +151,20 @@ export class TonightPage {
     return dinner;
   });
   protected readonly hoursLeft = computed(() => (this.dinner().getTime() - this.now().getTime()) / HOUR_MS);
+  /** Cooking starts so long before. */
+  protected readonly cookMinutes = computed(
+    () => this.store.settings().dinners?.cookMinutes ?? USUAL_COOK_MINUTES,
+  );
+  private readonly panAt = computed(() => addHours(this.dinner().toISOString(), -this.cookMinutes() / 60));
   protected readonly rows = computed(() => {
-    const packs = this.store
-      .stock()
-      .filter(({ destination, kept }) => kept !== 'sealed' && isUsable(destination));
-    const rank = { thawed: 0, refrigerator: 1, 'cold-water': 1 } as const;
-    return readyBy(
-      packs,
-      this.hoursLeft(),
-      (pack) =>
-        isThawed(pack, this.clock.today()) ||
-        (pack.thawingDg === 0 && this.store.refrigerated().has(pack.place ?? '')),
-    ).sort((a, b) => (a.way === null ? 2 : rank[a.way]) - (b.way === null ? 2 : rank[b.way]));
+    const packs = this.store.stock().filter(({ destination }) => isUsable(destination));
+    const rank = ({ way }: Ready): number => (way === null ? 2 : way === 'fresh' || way === 'thawed' ? 0 : 1);
+    return readyBy(packs, this.now().toISOString(), this.panAt(), this.colds.of()).sort(
+      (a, b) => rank(a) - rank(b),
+    );
   });
+  /** What is past its day is not offered, and named. */
+  protected readonly overdue = this.colds.overdue;
 
   protected setTime(text: string): void {
     if (!/^\d{2}:\d{2}$/.test(text))
@@ -165,16 +184,13 @@ export class TonightPage {
     void this.acts.write(`${lotName(lot)} is out, to thaw`, facts);
   }
 
-  protected how({ way }: Ready): string {
-    return way === 'thawed'
-      ? 'thawed'
-      : way === null
-        ? 'cook from frozen, or another day'
-        : THAWING[way].name;
+  protected how({ way, lot }: Ready): string {
+    if (way === null) return 'cook from frozen, or another day';
+    if (way === 'on-its-way') return 'on its way in cold water';
+    if (way === 'fresh' || way === 'thawed')
+      return `${way}, ${keepsWords(this.colds.of()(lot), this.figures)}`;
+    return THAWING[way].name;
   }
 
-  protected outBy({ hours }: Ready): string {
-    const by = new Date(this.dinner().getTime() - hours * HOUR_MS);
-    return `${String(by.getHours()).padStart(2, '0')}:${String(by.getMinutes()).padStart(2, '0')}`;
-  }
+  protected readonly timeOf = timeOf;
 }

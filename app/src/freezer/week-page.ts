@@ -60,7 +60,11 @@ export class WeekPage {
     return this.packRows
       .all()
       .filter(
-        (row) => row.plates > 0 && row.planned.length === 0 && words.every((word) => row.text.includes(word)),
+        (row) =>
+          row.plates > 0 &&
+          !row.cold.overdue &&
+          row.planned.length === 0 &&
+          words.every((word) => row.text.includes(word)),
       );
   });
   protected readonly packs = computed(() => this.offered().slice(0, OFFERED));

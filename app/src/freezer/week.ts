@@ -11,6 +11,7 @@ import { meanPlateDg, USUAL_DINNERS, type Dinners } from '@core/journal/settings
 import { addDays, type IsoDate } from '@core/units/date';
 import { writeCalendar } from '@core/files/calendar';
 import { Clock } from '../data/clock';
+import { Colds } from '../data/colds';
 import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
@@ -31,6 +32,7 @@ export class Week {
   private readonly figures = inject(Figures);
   private readonly notices = inject(Notices);
   private readonly acts = inject(Acts);
+  private readonly colds = inject(Colds);
   readonly today = signal(this.clock.today());
   readonly instant = signal(this.clock.instant());
   /** The first day shown. */
@@ -41,7 +43,7 @@ export class Week {
   /** Every dinner to come, for reminders. */
   private readonly ahead = computed(() => this.daysFrom(this.today(), MONTH));
   readonly takeOuts = computed(() =>
-    takeOuts(this.ahead(), { instant: this.instant(), zone: this.zone }, this.dinners().awake),
+    takeOuts(this.ahead(), { instant: this.instant(), zone: this.zone }, this.dinners()),
   );
   readonly habits = computed(() => eatingHabits(this.store.state(), this.today()));
   /** How many dinners a week to propose, until the household says otherwise. */
@@ -64,7 +66,7 @@ export class Week {
     return plannedDays(from, days, {
       meals: this.store.meals(),
       lots: this.store.state().lots,
-      refrigerated: this.store.refrigerated(),
+      clockOf: this.colds.of(),
       settings: this.store.settings(),
     });
   }
@@ -81,6 +83,14 @@ export class Week {
         .get(from)
         ?.servings.find((each) => each.lot === lot)) || { lot, amount: 'all' as const };
     const name = this.nameOf(lot);
+    const known = this.store.state().lots.get(lot);
+    const cold = known && this.colds.of()(known);
+    if (cold && (cold.overdue || (cold.cookBy !== null && date > cold.cookBy))) {
+      this.notices.problem(
+        `${name} keeps until ${cold.cookBy ? this.figures.weekday(cold.cookBy) : 'nobody knows when'}: it is not for ${this.figures.weekday(date)}.`,
+      );
+      return Promise.resolve(false);
+    }
     return this.change(
       withServing(this.store.meals(), date, serving, from),
       `${name} is for ${this.figures.weekday(date)}`,
@@ -115,7 +125,8 @@ export class Week {
       habits: this.habits(),
       dinners,
       plateDg: meanPlateDg(this.store.settings()),
-      refrigerated: this.store.refrigerated(),
+      clockOf: this.colds.of(),
+      cookMinutes: this.dinners().cookMinutes,
       today: this.today(),
       now,
     });

@@ -3,6 +3,7 @@ import { Router, type CanActivateFn, type Route, type Routes } from '@angular/ro
 import { Figures } from '../data/figures';
 import { HOUSEHOLD_NAME, type HouseholdName } from '../data/household-name';
 import { HouseholdStore } from '../data/household-store';
+import { Colds } from '../data/colds';
 import { ReadyCut } from '../data/ready-cut';
 import { Repository } from '../data/repository';
 import { Notices } from '../data/notices';
@@ -135,6 +136,7 @@ const household = (name: HouseholdName, children: Routes): Route => ({
     HouseholdStore,
     Figures,
     ReadyCut,
+    Colds,
     Notices,
     Acts,
   ],

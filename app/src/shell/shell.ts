@@ -11,6 +11,7 @@ import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import type { Known } from '@core/dinner/week';
 import type { RecordValue } from '@core/journal/record';
 import { Clock } from '../data/clock';
+import { Colds } from '../data/colds';
 import { HOUSEHOLD_NAME } from '../data/household-name';
 import { HouseholdStore } from '../data/household-store';
 import { Figures } from '../data/figures';
@@ -36,10 +37,12 @@ export class Shell {
   protected readonly appearance = inject(Appearance);
   private readonly notices = inject(Notices);
   private readonly clock = inject(Clock);
+  private readonly colds = inject(Colds);
   protected readonly name = inject(HOUSEHOLD_NAME);
   protected readonly places = PLACES;
   protected readonly menuOpen = signal(false);
 
+  protected readonly overdue = computed(() => this.colds.overdue().length);
   /** Packs that have to leave the freezer now or soon. */
   protected readonly due = signal(0);
 
@@ -52,7 +55,7 @@ export class Shell {
       void this.countDue({
         meals: this.store.meals(),
         lots: this.store.state().lots,
-        refrigerated: this.store.refrigerated(),
+        clockOf: this.colds.of(),
         settings: this.store.settings(),
       });
     });
@@ -69,7 +72,12 @@ export class Shell {
   private readonly counts = computed<Partial<Record<PlacePath, string>>>(() => ({
     block: counted(this.store.openPieces().length, 'open'),
     wrap: counted(this.store.toWrap().length, 'to wrap'),
-    freezer: this.due() > 0 ? `${this.due()} to take out` : counted(this.store.stock().length, 'packs'),
+    freezer:
+      this.colds.overdue().length > 0
+        ? `${this.colds.overdue().length} overdue`
+        : this.due() > 0
+          ? `${this.due()} to take out`
+          : counted(this.store.stock().length, 'pack', 'packs'),
   }));
 
   protected countOf(path: PlacePath): string | undefined {
@@ -88,5 +96,5 @@ export class Shell {
   }
 }
 
-const counted = (count: number, word: string): string | undefined =>
-  count > 0 ? `${count} ${word}` : undefined;
+const counted = (count: number, one: string, many = one): string | undefined =>
+  count > 0 ? `${count} ${count === 1 ? one : many}` : undefined;

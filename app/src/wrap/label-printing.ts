@@ -4,6 +4,7 @@ import type { Lot } from '@core/journal/lot';
 import { LabelFonts, type LabelFontFiles } from '@core/label/label-fonts';
 import { layLabel, type LaidLabel } from '@core/label/label-layout';
 import { SHEETS, sheetProblem, type Sheet } from '@core/label/sheet';
+import { Colds } from '../data/colds';
 import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
@@ -34,6 +35,7 @@ export class LabelPrinting {
   private readonly store = inject(HouseholdStore);
   private readonly figures = inject(Figures);
   private readonly notices = inject(Notices);
+  private readonly colds = inject(Colds);
   private readonly loaded = resource({ loader: async () => new LabelFonts(await fontFiles()) });
   /** Null until the letters are here. */
   readonly fonts = computed(() => (this.loaded.hasValue() ? this.loaded.value() : null));
@@ -51,7 +53,7 @@ export class LabelPrinting {
   lay(pack: Lot, fonts: LabelFonts): LaidLabel {
     const cost = this.store.costs().get(pack.id);
     const { sheet, note } = this.settings();
-    const label = packLabel(pack, cost?.complete ? cost.minor : null, note, {
+    const label = packLabel(pack, this.colds.of()(pack), cost?.complete ? cost.minor : null, note, {
       mass: (massDg) => this.figures.mass(massDg),
       day: (on) => this.figures.dayAndYear(on),
       temperature: (celsius) => this.figures.temperature(celsius),

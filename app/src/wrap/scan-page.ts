@@ -1,25 +1,28 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { thawFacts } from '@core/dinner/use-facts';
-import { bestBefore } from '@core/freeze/keeping';
 import type { Fact } from '@core/journal/entry';
 import type { Lot } from '@core/journal/lot';
 import { lotName } from '@core/journal/lot-name';
 import { qrText, readQrText } from '@core/label/qr-text';
 import { readShortNumber, shortNumber } from '@core/label/short-number';
 import { packState } from '@core/pack/pack-state';
+import type { Cold } from '@core/freeze/cold-clock';
 import { Clock } from '../data/clock';
+import { Colds } from '../data/colds';
 import { Figures } from '../data/figures';
 import { HOUSEHOLD_NAME } from '../data/household-name';
 import { HouseholdStore } from '../data/household-store';
 import { Acts } from '../kit/acts';
 import { CodeReader, type StandInCode } from '../kit/code-reader';
+import { keepsWords, STATE_WORDS } from '../kit/cold-words';
+import { Overdue } from '../kit/overdue';
 import { UndoBar } from '../kit/undo-bar';
 
 const STAND_INS = 4;
 const STATES = {
-  frozen: 'frozen',
-  thawing: 'thawing',
+  frozen: '',
+  thawing: '',
   'part-used': 'begun',
   eaten: 'eaten',
   given: 'given away',
@@ -31,7 +34,7 @@ const STATES = {
 /** A pack found by its own label: what it is, and what becomes of it. */
 @Component({
   selector: 'v-scan-page',
-  imports: [CodeReader, RouterLink, UndoBar],
+  imports: [CodeReader, Overdue, RouterLink, UndoBar],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="page">
@@ -71,16 +74,25 @@ const STATES = {
                   pack.on
                     ? 'Wrapped ' + figures.day(pack.on) + ', ' + figures.age(pack.on)
                     : 'Nobody knows since when'
-                }}{{ best(pack) ? ', best before ' + figures.dayAndYear(best(pack)!) : ''
                 }}{{ pack.platesLeft > 0 ? ', ' + figures.number(pack.platesLeft, 0) + ' plates' : '' }}
               </p>
-              @if (pack.leftDg > 0) {
+              @if (pack.leftDg > 0 && cold(pack).overdue) {
+                <v-overdue [lot]="pack" />
+              } @else if (pack.leftDg > 0) {
+                <p>
+                  <b>{{ coldWords[cold(pack).state] }}</b>, {{ keeps(pack) }}
+                </p>
                 <p class="caution">
                   Thaw in the refrigerator, on a tray at the bottom, never on the counter. Local codes come
                   first.
                 </p>
                 <div class="acts">
-                  <button type="button" class="quiet" [disabled]="pack.thawingDg > 0" (click)="out(pack)">
+                  <button
+                    type="button"
+                    class="quiet"
+                    [disabled]="cold(pack).state !== 'frozen'"
+                    (click)="out(pack)"
+                  >
                     Out, to thaw
                   </button>
                   <button type="button" class="quiet" (click)="eaten(pack)">Eaten</button>
@@ -169,7 +181,8 @@ export class ScanPage {
   protected readonly number = shortNumber;
   protected readonly states = STATES;
   protected readonly state = packState;
-  protected readonly best = bestBefore;
+  private readonly colds = inject(Colds);
+  protected readonly coldWords = STATE_WORDS;
   private readonly ids = signal<readonly string[]>([]);
   protected readonly said = signal('');
   protected readonly packs = computed(() =>
@@ -193,6 +206,14 @@ export class ScanPage {
         }),
       })),
   );
+
+  protected cold(pack: Lot): Cold {
+    return this.colds.of()(pack);
+  }
+
+  protected keeps(pack: Lot): string {
+    return keepsWords(this.cold(pack), this.figures);
+  }
 
   protected find(text: string): void {
     const { lots } = this.store.state();

@@ -1,5 +1,6 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
 import { shopWorth } from '@core/cost/shop-worth';
+import { lotName } from '@core/journal/lot-name';
 import { meanPlateDg, usualWrapping, type Wrapping as WrappingSettings } from '@core/journal/settings';
 import { dealPlates } from '@core/pack/deal-plates';
 import type { PackPlan } from '@core/pack/pack-plan';
@@ -21,6 +22,7 @@ import {
 import { whatIsLeft } from '@core/pack/what-is-left';
 import { spread } from '@core/units/cumulative';
 import { Clock } from '../data/clock';
+import { Colds } from '../data/colds';
 import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
 import { PackPlans } from '../data/pack-plans';
@@ -49,6 +51,7 @@ export class Wrapping {
   private readonly store = inject(HouseholdStore);
   private readonly clock = inject(Clock);
   private readonly notices = inject(Notices);
+  private readonly colds = inject(Colds);
   readonly plans = inject(PackPlans);
 
   readonly eaters = computed(() => this.store.settings().eaters);
@@ -262,6 +265,11 @@ export class Wrapping {
   /** Wraps and freezes every filled tray; all or none. */
   async freeze(place: string | null): Promise<string[] | null> {
     const trays = this.filled();
+    const late = place === null ? null : this.notToBeFrozen(trays, place);
+    if (late) {
+      this.notices.problem(late);
+      return null;
+    }
     const what = trays.length === 1 ? this.name(trays[0] as Tray) : `${trays.length} packs`;
     const written = await this.store.append(
       ...packFacts(trays, this.byId(), place, this.clock.today(), this.meanPlateG()),
@@ -272,6 +280,16 @@ export class Wrapping {
     this.outcome.set([]);
     this.mayCut = false;
     return trays.map(({ id }) => id);
+  }
+
+  /** What is past its day is not told to be frozen. */
+  private notToBeFrozen(trays: readonly Tray[], place: string): string | null {
+    if (this.store.shelves().find(({ id }) => id === place)?.cold !== 'freezer') return null;
+    const lots = trays.flatMap((tray) => contentsOf(tray, this.byId()).map(({ token }) => token.lot));
+    const late = lots.find((lot) => this.colds.of()(lot).mayRefreeze === false);
+    return late
+      ? `${lotName(late)} is not to be frozen: ${this.colds.of()(late).why} Nothing was wrapped. See the Freezer for what to do with it.`
+      : null;
   }
 
   async setWrapping(change: Partial<WrappingSettings>): Promise<void> {

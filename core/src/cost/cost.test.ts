@@ -1,5 +1,5 @@
 import { report } from '../files/report';
-import { bestBefore, keepingOf } from '../freeze/keeping';
+import { keepingOf } from '../freeze/keeping';
 import type { Fact } from '../journal/entry';
 import type { PriceNote } from '../journal/price-note';
 import type { ItemChoice } from '../journal/record';
@@ -213,18 +213,5 @@ describe('keeping for quality (USDA FSIS, from memory)', () => {
       'by-weight',
     );
     expect(stock).toMatchObject([{ wrappedOn: on, bestBefore: '2027-01-02', state: 'frozen' }]);
-    const lot = stateOf({
-      type: 'acquired',
-      lot: 'k',
-      name: 'k',
-      animal: 'beef',
-      destination: 'main',
-      massDg: 1,
-      count: 1,
-      paidMinor: 1,
-      origin: 'gift',
-      on: null,
-    }).lots.get('k');
-    expect(lot && bestBefore(lot)).toBeNull();
   });
 });

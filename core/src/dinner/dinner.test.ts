@@ -6,9 +6,10 @@ import type { Meal } from '../journal/meal';
 import type { Settings } from '../journal/settings';
 import { stockOf } from '../pack/stock';
 import { priceBook } from '../price/price-book';
+import { clocks } from '../testing/clocks';
 import { JournalBuilder } from '../testing/journal-builder';
-import { addDays } from '../units/date';
-import { addHours, instantAt, wallAt, weekdayOf } from '../units/zone';
+import { addHours, addDays } from '../units/date';
+import { instantAt, wallAt, weekdayOf } from '../units/zone';
 import { buyNext } from './buy-next';
 import { dinnersLeft } from './dinners-left';
 import { eatingHabits } from './eating-habits';
@@ -28,7 +29,6 @@ const settings: Settings = {
 };
 const now = { instant: instantAt(TODAY, '08:00', ZONE), zone: ZONE };
 const PLATE = 2000;
-const FRIDGE = new Set(['fridge']);
 
 const pack = (
   lot: string,
@@ -49,6 +49,7 @@ const pack = (
     paidMinor: 100 * plates,
     origin: 'gift',
     on,
+    kept: 'bought-frozen',
     ...some,
   },
   { type: 'placed', lot, place: 'drawer' },
@@ -86,7 +87,7 @@ describe('the plan of a week', () => {
     plannedDays(TODAY, 7, {
       meals: new Map(meals),
       lots: state.lots,
-      refrigerated: FRIDGE,
+      clockOf: clocks(state, TODAY),
       settings: { ...settings, ...some },
     });
 
@@ -155,9 +156,9 @@ describe('taking out', () => {
       [date, { servings: [{ lot, amount: 'all' as const }], guests: 0, absent: [], at }],
     ]);
     return takeOuts(
-      plannedDays(date, 1, { meals, lots: state.lots, refrigerated: FRIDGE, settings }),
+      plannedDays(date, 1, { meals, lots: state.lots, clockOf: clocks(state, TODAY), settings }),
       { instant, zone: ZONE },
-      ['07:00', '22:00'],
+      { awake: ['07:00', '22:00'], cookMinutes: 0 },
     )[0];
   };
 
@@ -176,6 +177,23 @@ describe('taking out', () => {
       date: '2026-03-04',
       time: '22:00',
     });
+  });
+
+  it('thawed when there is still time to cook, and not when people sit down', () => {
+    const meals = new Map<string, Meal>([
+      ['2026-03-06', { servings: [{ lot: 'a', amount: 'all' }], guests: 0, absent: [] }],
+    ]);
+    const days = plannedDays('2026-03-06', 1, {
+      meals,
+      lots: state.lots,
+      clockOf: clocks(state, TODAY),
+      settings,
+    });
+    const [usual] = takeOuts(days, now, { awake: ['07:00', '22:00'] });
+    // Dinner at 19:00 in Paris, 45 minutes to cook, a day to thaw.
+    expect(usual).toMatchObject({ panAt: '2026-03-06T17:15:00.000Z', latest: '2026-03-05T17:15:00.000Z' });
+    const [slow] = takeOuts(days, now, { awake: ['07:00', '22:00'], cookMinutes: 180 });
+    expect(slow?.latest).toBe('2026-03-05T15:00:00.000Z');
   });
 
   it('true hours over the change of the clocks: 18:00 before the spring one, 20:00 before the autumn one', () => {
@@ -200,9 +218,9 @@ describe('taking out', () => {
       ]),
     );
     const all = takeOuts(
-      plannedDays(TODAY, 7, { meals, lots: state.lots, refrigerated: FRIDGE, settings }),
+      plannedDays(TODAY, 7, { meals, lots: state.lots, clockOf: clocks(state, TODAY), settings }),
       now,
-      ['07:00', '22:00'],
+      { awake: ['07:00', '22:00'], cookMinutes: 0 },
     );
     expect(dueWithin(all, now.instant, 24).map(({ lot }) => lot.id)).toEqual(['big']);
     expect(dueWithin(all, now.instant, 24 * 6).map(({ lot }) => lot.id)).toEqual(['big', 'a']);
@@ -224,7 +242,7 @@ describe('a proposed week', () => {
     const days = plannedDays(TODAY, 7, {
       meals,
       lots: state.lots,
-      refrigerated: FRIDGE,
+      clockOf: clocks(state, TODAY),
       settings: { ...settings, dinners: { at: '19:00', meatless: [5], awake: ['07:00', '22:00'] } },
     });
     return proposeWeek({
@@ -233,7 +251,7 @@ describe('a proposed week', () => {
       habits: eatingHabits(state, TODAY),
       dinners: 6,
       plateDg: PLATE,
-      refrigerated: FRIDGE,
+      clockOf: clocks(state, TODAY),
       today: TODAY,
       now,
       ...some,
@@ -256,7 +274,7 @@ describe('a proposed week', () => {
       days: plannedDays(TODAY, 7, {
         meals: new Map(),
         lots: new Map(),
-        refrigerated: FRIDGE,
+        clockOf: clocks({ lots: new Map() }, TODAY),
         settings,
       }).slice(1, 2),
     });
@@ -273,7 +291,12 @@ describe('a proposed week', () => {
     ]);
     const week = ask([], {
       dinners: 3,
-      days: plannedDays(TODAY, 7, { meals, lots: stateOf(...facts).lots, refrigerated: FRIDGE, settings }),
+      days: plannedDays(TODAY, 7, {
+        meals,
+        lots: stateOf(...facts).lots,
+        clockOf: clocks(stateOf(...facts), TODAY),
+        settings,
+      }),
     });
     expect(week.length).toBe(2);
     expect(week.map(({ date }) => date)).not.toContain('2026-03-04');
@@ -303,6 +326,7 @@ describe('a proposed week', () => {
         paidMinor: null,
         origin: 'gift',
         on: '2026-01-01',
+        kept: 'bought-frozen',
       },
       { type: 'unpacked', from: 'x', lot: 'y', amount: 'all', on: TODAY },
       {
@@ -318,7 +342,7 @@ describe('a proposed week', () => {
     const days = plannedDays(TODAY, 7, {
       meals: new Map(),
       lots: state.lots,
-      refrigerated: FRIDGE,
+      clockOf: clocks(state, TODAY),
       settings,
     }).slice(2, 3);
     const [day] = proposeWeek({
@@ -327,7 +351,7 @@ describe('a proposed week', () => {
       habits: eatingHabits(state, TODAY),
       dinners: 1,
       plateDg: PLATE,
-      refrigerated: FRIDGE,
+      clockOf: clocks(state, TODAY),
       today: TODAY,
       now,
     });

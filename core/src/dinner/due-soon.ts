@@ -8,6 +8,6 @@ const [AHEAD_H, DAYS] = [6, 10];
 
 /** What a household has to take out of the freezer now or soon, by its plan: soonest first. */
 export function dueSoon(known: Known, today: IsoDate, now: Now): TakeOut[] {
-  const all = takeOuts(plannedDays(today, DAYS, known), now, (known.settings.dinners ?? USUAL_DINNERS).awake);
+  const all = takeOuts(plannedDays(today, DAYS, known), now, known.settings.dinners ?? USUAL_DINNERS);
   return dueWithin(all, now.instant, AHEAD_H);
 }

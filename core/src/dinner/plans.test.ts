@@ -1,12 +1,12 @@
 import * as fc from 'fast-check';
 import ICAL from 'ical.js';
 import { writeCalendar } from '../files/calendar';
-import { cookBy } from '../freeze/cook-by';
 import type { Fact } from '../journal/entry';
 import { journalOf } from '../journal/journal';
 import type { Meal } from '../journal/meal';
 import type { Settings } from '../journal/settings';
 import { stockOf } from '../pack/stock';
+import { clocks } from '../testing/clocks';
 import { JournalBuilder } from '../testing/journal-builder';
 import { addDays, minutesBetween } from '../units/date';
 import { instantAt, wallAt, weekdayOf } from '../units/zone';
@@ -20,7 +20,6 @@ import { plannedDays, without, withServing } from './week';
 
 const TODAY = '2026-03-25'; // four days before the clocks change
 const ZONES = ['Europe/Paris', 'America/New_York', 'Asia/Tokyo', 'Australia/Adelaide', 'UTC'];
-const FRIDGE = new Set(['fridge']);
 const PLATE = 2000;
 const settings: Settings = {
   system: 'metric',
@@ -44,7 +43,8 @@ type OnePack = typeof onePack extends fc.Arbitrary<infer T> ? T : never;
 
 function stateOf(packs: readonly OnePack[]) {
   const facts = packs.flatMap(({ animal, destination, plates, age, place, isThawing, singly }, i): Fact[] => {
-    const on = addDays(TODAY, -age);
+    // What lies in the refrigerator was bought in these days.
+    const on = addDays(TODAY, -(place === 'fridge' ? age % 4 : age));
     return [
       {
         type: 'acquired',
@@ -58,6 +58,7 @@ function stateOf(packs: readonly OnePack[]) {
         paidMinor: null,
         origin: 'gift',
         on,
+        ...(place === 'fridge' ? {} : { kept: 'bought-frozen' as const }),
       },
       { type: 'unpacked', from: `in${i}`, lot: `loose${i}`, amount: 'all', on },
       {
@@ -99,7 +100,7 @@ describe('a proposed week, whatever lies there', () => {
           const days = plannedDays(TODAY, 7, {
             meals: new Map(),
             lots: state.lots,
-            refrigerated: FRIDGE,
+            clockOf: clocks(state, TODAY),
             settings,
           });
           const now = { instant: instantAt(TODAY, `${String(hour).padStart(2, '0')}:00`, zone), zone };
@@ -109,7 +110,7 @@ describe('a proposed week, whatever lies there', () => {
             habits: eatingHabits(state, TODAY),
             dinners,
             plateDg: PLATE,
-            refrigerated: FRIDGE,
+            clockOf: clocks(state, TODAY),
             today: TODAY,
             now,
           });
@@ -121,8 +122,9 @@ describe('a proposed week, whatever lies there', () => {
               const lot = state.lots.get(id)!;
               expect(platesOf(lot, PLATE)).toBeGreaterThan(0);
               shares.set(id, (shares.get(id) ?? 0) + servedShare(lot, amount));
-              const last = cookBy(lot, FRIDGE.has(lot.place ?? ''));
-              if (last !== null) expect(date <= last).toBe(true);
+              const { state: cold, cookBy, overdue } = clocks(state, TODAY)(lot);
+              expect(overdue).toBe(false);
+              if (cold !== 'frozen') expect(cookBy === null || date <= cookBy).toBe(true);
               else expect(minutesBetween(now.instant, instantAt(date, '19:00', zone))).toBeGreaterThan(0);
             }
           }
@@ -131,7 +133,7 @@ describe('a proposed week, whatever lies there', () => {
           const planned = plannedDays(TODAY, 7, {
             meals: new Map(week.map(({ date, meal }) => [date, meal])),
             lots: state.lots,
-            refrigerated: FRIDGE,
+            clockOf: clocks(state, TODAY),
             settings,
           });
           expect(
@@ -178,7 +180,7 @@ describe('a proposed week, whatever lies there', () => {
     const days = plannedDays(TODAY, 7, {
       meals: new Map(),
       lots: state.lots,
-      refrigerated: FRIDGE,
+      clockOf: clocks(state, TODAY),
       settings,
     });
     const now = { instant: instantAt(TODAY, '08:00', 'Europe/Paris'), zone: 'Europe/Paris' };
@@ -189,7 +191,7 @@ describe('a proposed week, whatever lies there', () => {
         habits: eatingHabits(state, TODAY),
         dinners: 3,
         plateDg: PLATE,
-        refrigerated: FRIDGE,
+        clockOf: clocks(state, TODAY),
         today: TODAY,
         now,
       }),
@@ -216,7 +218,7 @@ describe('a proposed week, whatever lies there', () => {
     const days = plannedDays(TODAY, 3, {
       meals,
       lots: state.lots,
-      refrigerated: FRIDGE,
+      clockOf: clocks(state, TODAY),
       settings: { ...settings, dinners: { at: '19:00', meatless: [], awake: ['07:00', '22:00'] } },
     });
     const now = { instant: instantAt(TODAY, '08:00', 'Europe/Paris'), zone: 'Europe/Paris' };
@@ -226,7 +228,7 @@ describe('a proposed week, whatever lies there', () => {
       habits: eatingHabits(state, TODAY),
       dinners: 3,
       plateDg: PLATE,
-      refrigerated: FRIDGE,
+      clockOf: clocks(state, TODAY),
       today: TODAY,
       now,
     });
@@ -260,10 +262,13 @@ describe('taking out, whenever and wherever', () => {
             ]),
           );
           const now = { instant: instantAt(TODAY, '08:00', zone), zone };
-          const known = { meals, lots, refrigerated: FRIDGE, settings };
-          for (const each of takeOuts(plannedDays(TODAY, 14, known), now, ['07:00', '22:00'])) {
+          const known = { meals, lots, clockOf: clocks({ lots }, TODAY), settings };
+          for (const each of takeOuts(plannedDays(TODAY, 14, known), now, {
+            awake: ['07:00', '22:00'],
+            cookMinutes: 0,
+          })) {
             expect(each.remindAt <= each.latest && each.latest <= each.dinnerAt).toBe(true);
-            expect(minutesBetween(each.latest, each.dinnerAt) / 60).toBeCloseTo(each.hours, 3);
+            expect(minutesBetween(each.latest, each.panAt) / 60).toBeCloseTo(each.hours, 3);
             expect(each.isOut).toBe(each.lot.thawingDg > 0 || each.lot.place === 'fridge');
             if (each.way !== 'refrigerator') continue;
             const { time } = wallAt(each.remindAt, zone);
@@ -292,10 +297,10 @@ describe('taking out, whenever and wherever', () => {
             ]),
           );
           const now = instantAt(TODAY, '08:00', zone);
-          const days = plannedDays(TODAY, 14, { meals, lots, refrigerated: FRIDGE, settings });
+          const days = plannedDays(TODAY, 14, { meals, lots, clockOf: clocks({ lots }, TODAY), settings });
           const text = writeCalendar({
             days,
-            takeOuts: takeOuts(days, { instant: now, zone }, ['07:00', '22:00']),
+            takeOuts: takeOuts(days, { instant: now, zone }, { awake: ['07:00', '22:00'], cookMinutes: 0 }),
             places: new Map(),
             known: new Set(meals.keys()),
             zone,

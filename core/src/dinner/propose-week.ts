@@ -3,10 +3,8 @@ import type { Meal, Serving } from '../journal/meal';
 import type { Lot } from '../journal/lot';
 import { lotName } from '../journal/lot-name';
 import type { MassDg } from '../units/mass';
-import { bestBefore } from '../freeze/keeping';
+import type { ClockOf } from '../freeze/household-clocks';
 import type { ThawingWay } from '../freeze/thawing-time';
-import { cookBy } from '../freeze/cook-by';
-import { isThawed } from '../freeze/once-thawed';
 import { daysBetween, type IsoDate } from '../units/date';
 import { weekdayOf } from '../units/zone';
 import type { EatingHabits } from './eating-habits';
@@ -31,8 +29,9 @@ export interface WeekRequest {
   /** On how many of the days meat is wanted, those planned already among them. */
   readonly dinners: number;
   readonly plateDg: MassDg;
-  /** Places that are no freezers: what lies there is fresh or thawing. */
-  readonly refrigerated: ReadonlySet<string>;
+  readonly clockOf: ClockOf;
+  /** Minutes that meat has to be thawed before it is on the table. */
+  readonly cookMinutes?: number;
   readonly today: IsoDate;
   readonly now: Now;
 }
@@ -148,23 +147,25 @@ function tableOf(request: WeekRequest, used: ReadonlySet<string>): Table {
   const known = new Map<string, ThawingWay | 'from-frozen'>();
   const way = (day: PlannedDay, lot: Lot): ThawingWay | 'from-frozen' => {
     const key = `${day.date} ${lot.id}`;
-    const found = known.get(key) ?? wayFor(day, lot, request.now);
+    const found = known.get(key) ?? wayFor(day, lot, request.now, request.cookMinutes);
     known.set(key, found);
     return found;
   };
-  const until = (lot: Lot): IsoDate | null => cookBy(lot, request.refrigerated.has(lot.place ?? ''));
+  const until = (lot: Lot): IsoDate | null => request.clockOf(lot).cookBy;
   return { ...request, packs: inLine(request, until).filter(({ id }) => !used.has(id)), until, way };
 }
 
 /** Packs that make plates, the most urgent first, some of each animal. */
-function inLine({ stock, plateDg, today }: WeekRequest, until: Table['until']): Lot[] {
+function inLine({ stock, plateDg, today, clockOf }: WeekRequest, until: Table['until']): Lot[] {
   const rank = (lot: Lot): string =>
     until(lot) !== null
       ? `0 ${until(lot)}`
-      : isNear(lot, today)
-        ? `1 ${bestBefore(lot) ?? ''}`
+      : isNear(lot, clockOf, today)
+        ? `1 ${clockOf(lot).bestBefore ?? ''}`
         : `2 ${lot.on ?? ''}`;
-  const ranked = stock.filter((lot) => platesOf(lot, plateDg) > 0).map((lot) => ({ lot, rank: rank(lot) }));
+  const ranked = stock
+    .filter((lot) => platesOf(lot, plateDg) > 0 && !clockOf(lot).overdue)
+    .map((lot) => ({ lot, rank: rank(lot) }));
   ranked.sort((a, b) => (a.rank < b.rank ? -1 : a.rank > b.rank ? 1 : a.lot.id < b.lot.id ? -1 : 1));
   const seen = new Map<Animal | null, number>();
   return ranked.flatMap(({ lot }) => {
@@ -173,8 +174,8 @@ function inLine({ stock, plateDg, today }: WeekRequest, until: Table['until']): 
   });
 }
 
-function isNear(lot: Lot, today: IsoDate): boolean {
-  const until = bestBefore(lot);
+function isNear(lot: Lot, clockOf: ClockOf, today: IsoDate): boolean {
+  const until = clockOf(lot).bestBefore;
   return until !== null && daysBetween(today, until) <= NEAR_DAYS;
 }
 
@@ -212,9 +213,10 @@ function optionOf(lots: readonly Lot[], wanted: number, plateDg: MassDg): Option
 }
 
 /** Whether there is still time to thaw it, or it is out already and keeps until then. */
-function isInTime(day: PlannedDay, lot: Lot, { way, until }: Table): boolean {
-  const last = until(lot);
-  if (last !== null) return day.date <= last && (lot.thawingDg === 0 || isThawed(lot, day.date));
+function isInTime(day: PlannedDay, lot: Lot, { way, clockOf }: Table): boolean {
+  const { state, cookBy, readyOn } = clockOf(lot);
+  if (state !== 'frozen')
+    return (cookBy === null || day.date <= cookBy) && (readyOn === null || day.date >= readyOn);
   return way(day, lot) !== 'from-frozen';
 }
 
@@ -222,7 +224,7 @@ function costOf(
   day: PlannedDay,
   option: Option,
   plan: PartPlan,
-  { days, packs, habits, today, until, way }: Table,
+  { days, packs, habits, today, until, way, clockOf }: Table,
 ): number {
   const { wanted } = day;
   const [lot] = option.lots;
@@ -241,7 +243,7 @@ function costOf(
       (sum, each) =>
         sum +
         (packs.indexOf(each) / Math.max(1, packs.length)) * COST.notOldest +
-        (until(each) !== null ? -COST.wasted : isNear(each, today) ? 0 : COST.notNear),
+        (until(each) !== null ? -COST.wasted : isNear(each, clockOf, today) ? 0 : COST.notNear),
       0,
     ) / option.lots.length;
   const usual = COST.unusual * (1 - habits.animalOn(weekdayOf(day.date), lot?.animal ?? null));
@@ -274,12 +276,12 @@ function whyOf(
   date: IsoDate,
   { lots }: Option,
   plan: PartPlan,
-  { days, packs, habits, today, until }: Table,
+  { days, packs, habits, today, until, clockOf }: Table,
 ): Why[] {
   const [lot] = lots as [Lot];
   const why: Why[] = [];
   if (until(lot) !== null) why.push('cold-already');
-  else if (isNear(lot, today)) why.push('near-its-date');
+  else if (isNear(lot, clockOf, today)) why.push('near-its-date');
   else if (packs.filter(({ animal }) => animal === lot.animal)[0]?.id === lot.id) why.push('oldest');
   const { before } = neighbours(date, plan, days);
   if (before.length > 0 && before.at(-1) !== lot.animal) why.push('variety');

@@ -1,10 +1,10 @@
 import type { Lot } from '../journal/lot';
-import type { Dinners } from '../journal/settings';
+import { USUAL_COOK_MINUTES, type Dinners } from '../journal/settings';
 import { meatOf } from '../freeze/meat-properties';
 import { thawingHours, type ThawingWay } from '../freeze/thawing-time';
-import { addDays, type Instant, type IsoDate } from '../units/date';
+import { addHours, addDays, type Instant, type IsoDate } from '../units/date';
 import type { MassDg } from '../units/mass';
-import { addHours, instantAt, wallAt } from '../units/zone';
+import { instantAt, wallAt } from '../units/zone';
 import { servedShare } from './served-of';
 import type { PlannedDay, PlannedServing } from './week';
 
@@ -13,6 +13,8 @@ export interface TakeOut {
   /** The day of the dinner. */
   readonly date: IsoDate;
   readonly dinnerAt: Instant;
+  /** When it must be thawed: so long before the dinner that there is time to cook. */
+  readonly panAt: Instant;
   readonly serving: PlannedServing['serving'];
   readonly lot: Lot;
   readonly way: ThawingWay | 'from-frozen';
@@ -37,13 +39,17 @@ const WAYS: readonly ThawingWay[] = ['refrigerator', 'cold-water'];
  * When the packs of a plan have to leave the freezer: by the way that the household chose, else the
  * gentlest that there is time for. Hours are true ones, also over a change of the clocks.
  *
- * @param awake between which hours somebody can take a pack out
+ * @param awake between which hours somebody can take a pack out; `cookMinutes` before the dinner it is thawed
  */
-export function takeOuts(days: readonly PlannedDay[], now: Now, awake: Dinners['awake']): TakeOut[] {
+export function takeOuts(
+  days: readonly PlannedDay[],
+  now: Now,
+  { awake, cookMinutes = USUAL_COOK_MINUTES }: Pick<Dinners, 'awake' | 'cookMinutes'>,
+): TakeOut[] {
   return days.flatMap((day) =>
     day.servings.flatMap((planned) =>
       planned.lot && planned.trouble === null && !planned.isServed
-        ? [takeOut(day, planned, planned.lot, now, awake)]
+        ? [takeOut(day, planned, planned.lot, now, { awake, cookMinutes })]
         : [],
     ),
   );
@@ -54,18 +60,19 @@ function takeOut(
   { serving, isFrozen }: PlannedServing,
   lot: Lot,
   now: Now,
-  awake: Dinners['awake'],
+  { awake, cookMinutes }: Required<Pick<Dinners, 'awake' | 'cookMinutes'>>,
 ): TakeOut {
   const dinnerAt = instantAt(date, at, now.zone);
+  const panAt = addHours(dinnerAt, -cookMinutes / 60);
   const massDg = Math.max(1, Math.round(lot.leftDg * servedShare(lot, serving.amount)));
   const isOut = !isFrozen;
-  const way =
-    serving.way ?? (isOut ? (lot.thawingWay ?? 'refrigerator') : gentlest(lot, massDg, dinnerAt, now));
+  const way = serving.way ?? (isOut ? (lot.thawingWay ?? 'refrigerator') : gentlest(lot, massDg, panAt, now));
   const hours = way === 'from-frozen' ? 0 : hoursBy(way, lot, massDg);
-  const latest = addHours(dinnerAt, -hours);
+  const latest = addHours(panAt, -hours);
   return {
     date,
     dinnerAt,
+    panAt,
     serving,
     lot,
     way,
@@ -80,13 +87,18 @@ const hoursBy = (way: ThawingWay, lot: Lot, massDg: MassDg): number =>
   thawingHours(massDg, lot.thicknessMm, way, meatOf(lot.animal));
 
 /** The gentlest way that there is time for. */
-function gentlest(lot: Lot, massDg: MassDg, dinnerAt: Instant, now: Now): TakeOut['way'] {
-  return WAYS.find((way) => addHours(dinnerAt, -hoursBy(way, lot, massDg)) >= now.instant) ?? 'from-frozen';
+function gentlest(lot: Lot, massDg: MassDg, panAt: Instant, now: Now): TakeOut['way'] {
+  return WAYS.find((way) => addHours(panAt, -hoursBy(way, lot, massDg)) >= now.instant) ?? 'from-frozen';
 }
 
 /** The gentlest way to have a whole pack thawed for the dinner of a day. */
-export function wayFor({ date, at }: Pick<PlannedDay, 'date' | 'at'>, lot: Lot, now: Now): TakeOut['way'] {
-  return gentlest(lot, lot.leftDg, instantAt(date, at, now.zone), now);
+export function wayFor(
+  { date, at }: Pick<PlannedDay, 'date' | 'at'>,
+  lot: Lot,
+  now: Now,
+  cookMinutes = USUAL_COOK_MINUTES,
+): TakeOut['way'] {
+  return gentlest(lot, lot.leftDg, addHours(instantAt(date, at, now.zone), -cookMinutes / 60), now);
 }
 
 /** The last moment at or before another at which somebody is awake. */

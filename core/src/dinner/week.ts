@@ -5,6 +5,7 @@ import { meanPlateDg, USUAL_DINNERS, type Settings } from '../journal/settings';
 import { addDays, type IsoDate } from '../units/date';
 import { weekdayOf, type ClockTime } from '../units/zone';
 import { platesIn } from '../cost/plates';
+import type { ClockOf } from '../freeze/household-clocks';
 import { atTable } from './at-table';
 import { servedPlates, servedShare } from './served-of';
 
@@ -15,7 +16,9 @@ export type ServingTrouble =
   /** All days together want more of it than is left. */
   | 'too-little'
   /** The journal has no such pack: another device's file may be missing. */
-  | 'unknown';
+  | 'unknown'
+  /** It is past its last day, or will be on that day. */
+  | 'past-its-day';
 
 /** One pack on a day. */
 export interface PlannedServing {
@@ -45,8 +48,7 @@ export interface PlannedDay {
 export interface Known {
   readonly meals: ReadonlyMap<string, Meal>;
   readonly lots: ReadonlyMap<string, Lot>;
-  /** Places that are no freezers: what lies there is fresh or thawing. */
-  readonly refrigerated: ReadonlySet<string>;
+  readonly clockOf: ClockOf;
   readonly settings: Pick<Settings, 'eaters' | 'dinners'>;
 }
 
@@ -60,7 +62,7 @@ export interface Known {
 export function plannedDays(
   from: IsoDate,
   days: number,
-  { meals, lots, refrigerated, settings }: Known,
+  { meals, lots, clockOf, settings }: Known,
 ): PlannedDay[] {
   const plateDg = meanPlateDg(settings);
   const taken = new Map<string, number>();
@@ -88,13 +90,15 @@ export function plannedDays(
         return { serving, lot, plates: 0, trouble: 'gone', isServed: false, isFrozen: false };
       const share = (taken.get(lot.id) ?? 0) + servedShare(lot, serving.amount);
       taken.set(lot.id, share);
+      const { state, overdue, cookBy } = clockOf(lot);
+      const isPast = overdue || (cookBy !== null && date > cookBy);
       return {
         serving,
         lot,
         plates: servedPlates(lot, serving.amount, plateDg),
-        trouble: share > 1 + 1e-9 ? 'too-little' : null,
+        trouble: isPast ? 'past-its-day' : share > 1 + 1e-9 ? 'too-little' : null,
         isServed: false,
-        isFrozen: lot.thawingDg < lot.leftDg && !refrigerated.has(lot.place ?? ''),
+        isFrozen: state === 'frozen',
       };
     });
     const isMeatless =

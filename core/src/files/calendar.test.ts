@@ -4,6 +4,7 @@ import { plannedDays } from '../dinner/week';
 import { journalOf } from '../journal/journal';
 import type { Meal } from '../journal/meal';
 import type { Settings } from '../journal/settings';
+import { clocks } from '../testing/clocks';
 import { JournalBuilder } from '../testing/journal-builder';
 import { wallAt } from '../units/zone';
 import { writeCalendar } from './calendar';
@@ -29,6 +30,7 @@ const { lots } = journalOf(
       paidMinor: null,
       origin: 'gift',
       on: null,
+      kept: 'bought-frozen',
     },
     { type: 'placed', lot: 'a', place: 'top' },
   ).entries,
@@ -36,10 +38,15 @@ const { lots } = journalOf(
 
 /** The file of a plan, read back by another library. */
 function readBack(meals: readonly [string, Meal][], from: string, now: string): ICAL.Event[] {
-  const days = plannedDays(from, 7, { meals: new Map(meals), lots, refrigerated: new Set(), settings });
+  const days = plannedDays(from, 7, {
+    meals: new Map(meals),
+    lots,
+    clockOf: clocks({ lots }, from),
+    settings,
+  });
   const text = writeCalendar({
     days,
-    takeOuts: takeOuts(days, { instant: now, zone: ZONE }, ['07:00', '22:00']),
+    takeOuts: takeOuts(days, { instant: now, zone: ZONE }, { awake: ['07:00', '22:00'], cookMinutes: 0 }),
     places: new Map([['top', { name: 'Chest, top' }]]),
     known: new Set(meals.map(([date]) => date)),
     zone: ZONE,

@@ -4,8 +4,8 @@ import { lotName } from '../journal/lot-name';
 import type { TakeOut } from '../dinner/take-out';
 import type { PlannedDay } from '../dinner/week';
 import { THAWING, type ThawingWay } from '../freeze/thawing-time';
-import { minutesBetween, type Instant, type IsoDate } from '../units/date';
-import { addHours, instantAt } from '../units/zone';
+import { addHours, minutesBetween, type Instant, type IsoDate } from '../units/date';
+import { instantAt } from '../units/zone';
 
 /** A plan, as a calendar shows it. */
 export interface CalendarRequest {

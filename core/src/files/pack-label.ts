@@ -1,5 +1,6 @@
 import { safeTemperature } from '../catalogue/safe-temperature';
-import { bestBefore } from '../freeze/keeping';
+import type { Cold } from '../freeze/cold-clock';
+import { bestIfFrozen } from '../freeze/keeping';
 import type { Lot } from '../journal/lot';
 import { lotName } from '../journal/lot-name';
 import type { PackLabel } from '../label/label-content';
@@ -23,10 +24,15 @@ const VACUUM = /vacuum/i;
  *
  * @param note what someone wants on it, as it is
  */
-export function packLabel(pack: Lot, costMinor: number | null, note: string, words: LabelWords): PackLabel {
+export function packLabel(
+  pack: Lot,
+  cold: Cold,
+  costMinor: number | null,
+  note: string,
+  words: LabelWords,
+): PackLabel {
   const number = shortNumber(pack.id);
   const title = lotName(pack);
-  const best = bestBefore(pack);
   const plates = pack.plates ? `, ${pack.plates} ${pack.plates === 1 ? 'plate' : 'plates'}` : '';
   const each =
     pack.plates && pack.plates > 1 && costMinor !== null
@@ -37,19 +43,30 @@ export function packLabel(pack: Lot, costMinor: number | null, note: string, wor
     number,
     title,
     amount: `${words.mass(pack.inDg)}${plates}`,
-    dates: [
-      `wrapped ${pack.on ? words.day(pack.on) : 'nobody knows when'}`,
-      ...(best ? [`best before ${words.day(best)}`] : []),
-    ],
+    dates: [`wrapped ${pack.on ? words.day(pack.on) : 'nobody knows when'}`, ...datesOf(pack, cold, words)],
     cost: costMinor === null || costMinor === 0 ? null : `${words.money(costMinor)}${each}`,
     hint: hintOf(pack, words),
     cautions: [
       ...(BIRDS.includes(pack.animal) ? ['Raw poultry: wash board, knife, hands'] : []),
-      VACUUM.test(pack.wrap ?? '') ? 'Thaw cold, bag opened' : 'Thaw in the refrigerator',
+      ...(cold.refrozen ? ['Frozen again: cook it once it is thawed'] : []),
+      VACUUM.test(pack.wrap ?? '')
+        ? 'Thaw cold: refrigerator, or cold water in its bag'
+        : 'Thaw in the refrigerator',
     ],
     note: note.trim(),
     qr: qrText({ id: pack.id, number, title, mass: words.mass(pack.inDg), on: pack.on }),
   };
+}
+
+/** Until when it is best once frozen, and until when it keeps while it is not. */
+function datesOf(pack: Lot, cold: Cold, { day }: LabelWords): string[] {
+  if (cold.overdue) return [`past its last day${cold.cookBy ? `, ${day(cold.cookBy)}` : ''}`];
+  if (cold.state === 'frozen') return cold.bestBefore ? [`best before ${day(cold.bestBefore)}`] : [];
+  const best = bestIfFrozen(pack, pack.on);
+  return [
+    ...(cold.cookBy ? [`fresh: cook or freeze by ${day(cold.cookBy)}`] : []),
+    ...(best ? [`frozen: best before ${day(best)}`] : []),
+  ];
 }
 
 /** What the middle must reach; nothing for bones and fat, and for meat of nobody knows which animal. */

@@ -4,7 +4,8 @@ import { compareWithShop } from '../cost/comparison';
 import { carriersOf } from '../cost/carriers';
 import { costOfLots, type LotCost } from '../cost/cost-of-lots';
 import { creditsOf, type SchoolId } from '../cost/school';
-import { bestBefore } from '../freeze/keeping';
+import { clockAt } from '../freeze/clock-at';
+import type { ClockOf } from '../freeze/household-clocks';
 import { settingsOf, type Household } from '../journal/household';
 import { leavesOrPiece } from '../journal/leaves';
 import { lotName } from '../journal/lot-name';
@@ -68,8 +69,15 @@ export interface Report {
   readonly setAside: readonly string[];
 }
 
-/** Reports on a whole household under one school of cost. */
-export function report(household: Household, school: SchoolId): Report {
+/** The clock of a household in which nothing has happened. */
+const BEGINNING = '1970-01-01T00:00:00.000Z';
+
+/** Reports on a whole household under one school of cost; dates in the cold as of its last entry. */
+export function report(
+  household: Household,
+  school: SchoolId,
+  clockOf: ClockOf = clockAt(household, 'Etc/UTC', household.journal.entries.at(-1)?.at ?? BEGINNING),
+): Report {
   const { state } = household.journal;
   const basis = basisOf(household);
   const costs = costOfLots(state, school, basis);
@@ -85,7 +93,7 @@ export function report(household: Household, school: SchoolId): Report {
       ...packReport(lot, costs, lot.leftDg),
       name: lotName(lot),
       wrappedOn: lot.on,
-      bestBefore: bestBefore(lot),
+      bestBefore: clockOf(lot).bestBefore,
       place: lot.place,
     })),
     setAside: state.setAside.map(({ entry }) => entry.id),

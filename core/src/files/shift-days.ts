@@ -11,9 +11,21 @@ export function shiftDays<T>(file: T, days: number): T {
 function shift(value: unknown, days: number): unknown {
   if (Array.isArray(value)) return value.map((inner) => shift(inner, days));
   if (typeof value === 'object' && value !== null) {
-    return Object.fromEntries(Object.entries(value).map(([key, inner]) => [key, shift(inner, days)]));
+    return Object.fromEntries(
+      Object.entries(value).map(([key, inner]) => [
+        key,
+        key === 'meatless' && Array.isArray(inner)
+          ? inner.map((day: number) => weekday(day, days))
+          : shift(inner, days),
+      ]),
+    );
   }
   return typeof value === 'string' ? shiftText(value, days) : value;
+}
+
+/** Weekdays go along, so that a plan still keeps off the days without meat. Monday is 1. */
+function weekday(day: number, days: number): number {
+  return ((((day - 1 + days) % 7) + 7) % 7) + 1;
 }
 
 function shiftText(text: string, days: number): string {

@@ -2,7 +2,7 @@ import type { Lot } from '../journal/lot';
 import { addDays, type IsoDate } from '../units/date';
 import type { MassDg } from '../units/mass';
 import type { Appliance, Shelf } from './cold-places';
-import { freshUntil } from './cook-by';
+import type { ClockOf } from './household-clocks';
 import { roomIn } from './room';
 
 /** Where and when a pack of a batch goes in. */
@@ -21,20 +21,18 @@ export interface Batch {
   readonly tooLate: readonly { readonly lot: Lot; readonly by: IsoDate }[];
   /** What finds no room. */
   readonly noRoom: readonly Lot[];
+  /** What may not be frozen, raw, any more: past its day, or thawed in a way that forbids it. */
+  readonly notRaw: readonly Lot[];
 }
 
-/** Whether a pack came frozen: then it goes in at once, and warms nothing. */
-export function cameFrozen(
-  { kept, origin, on }: Pick<Lot, 'kept' | 'origin' | 'on'>,
-  today: IsoDate,
-): boolean {
-  return kept === 'bought-frozen' || (origin !== null && kept === null && (on === null || on < today));
+/** The last day on which something still goes into the freezer; what is frozen goes in at once. */
+export function freezeBy(lot: Lot, clockOf: ClockOf, today: IsoDate): IsoDate {
+  const { state, cookBy } = clockOf(lot);
+  return state === 'frozen' ? today : (cookBy ?? (state === 'sealed' ? addDays(today, SEALED_WAITS) : today));
 }
 
-/** The last day on which something fresh still goes into the freezer: the longer published time in a refrigerator. */
-export function freezeBy(lot: Lot, today: IsoDate): IsoDate {
-  return cameFrozen(lot, today) ? today : (freshUntil(lot) ?? today);
-}
+/** A sealed piece without a date waits a few days for its turn. */
+const SEALED_WAITS = 3;
 
 interface Space {
   readonly appliance: Appliance;
@@ -48,18 +46,22 @@ interface Space {
  * Plans the freezing of a batch. What keeps shortest goes in first, of that the thickest, which
  * freezes slowest. No freezer takes more in a day than it freezes well; the rest waits in the
  * refrigerator. Each pack goes to the drawer that has got least, so that warm ones do not touch.
- * A pack larger than a day's load goes in alone.
+ * A pack larger than a day's load goes in alone. A freezer of which nobody knows the size takes what
+ * is left, for nobody can say that it is full.
  *
- * @param fresh what waits to be frozen
+ * @param waiting what waits to be frozen
  * @param stock what lies in the freezers already; what was put in today counts for today
  */
 export function planBatch(
-  fresh: readonly Lot[],
+  waiting: readonly Lot[],
   appliances: readonly Appliance[],
   stock: readonly Lot[],
+  clockOf: ClockOf,
   today: IsoDate,
 ): Batch {
-  const freezers = appliances.filter(({ cold, litres }) => cold === 'freezer' && litres !== null);
+  const notRaw = waiting.filter((lot) => clockOf(lot).mayRefreeze === false);
+  const fresh = waiting.filter((lot) => !notRaw.includes(lot));
+  const freezers = appliances.filter(({ cold }) => cold === 'freezer');
   const spaces = freezers.flatMap((appliance) =>
     appliance.shelves.flatMap((shelf) => spaceOf(appliance, shelf, stock)),
   );
@@ -68,17 +70,17 @@ export function planBatch(
   const goesIn: GoesIn[] = [];
   const tooLate: { lot: Lot; by: IsoDate }[] = [];
   const noRoom: Lot[] = [];
-  for (const lot of inOrder(fresh, today)) {
+  for (const lot of inOrder(fresh, clockOf, today)) {
     const fitting = spaces.filter(({ freeDg }) => freeDg >= lot.leftDg);
     if (fitting.length === 0) {
       noRoom.push(lot);
       continue;
     }
-    const isFrozen = cameFrozen(lot, today);
+    const isFrozen = clockOf(lot).state === 'frozen';
     const { space, on } = isFrozen
       ? { space: fitting[0] as Space, on: today }
       : firstDay(lot, fitting, loads, today);
-    const by = freezeBy(lot, today);
+    const by = freezeBy(lot, clockOf, today);
     if (on > by) {
       tooLate.push({ lot, by });
       continue;
@@ -89,13 +91,13 @@ export function planBatch(
       loads.set(keyOf(space.appliance, on), (loads.get(keyOf(space.appliance, on)) ?? 0) + lot.leftDg);
     goesIn.push({ lot, on, shelf: space.shelf, appliance: space.appliance });
   }
-  return { goesIn: goesIn.sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0)), tooLate, noRoom };
+  return { goesIn: goesIn.sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0)), tooLate, noRoom, notRaw };
 }
 
 const keyOf = (appliance: Appliance, on: IsoDate): string => `${appliance.id} ${on}`;
 
 function spaceOf(appliance: Appliance, shelf: Shelf, stock: readonly Lot[]): Space[] {
-  if (shelf.litres === null) return [];
+  if (shelf.litres === null) return [{ appliance, shelf, freeDg: Infinity, newDg: 0 }];
   const storedDg = stock
     .filter(({ place }) => place === shelf.id)
     .reduce((sum, { leftDg }) => sum + leftDg, 0);
@@ -109,10 +111,10 @@ function loadedOn({ id, shelves }: Appliance, stock: readonly Lot[], day: IsoDat
     .reduce((sum, { leftDg }) => sum + leftDg, 0);
 }
 
-function inOrder(fresh: readonly Lot[], today: IsoDate): Lot[] {
+function inOrder(fresh: readonly Lot[], clockOf: ClockOf, today: IsoDate): Lot[] {
   return [...fresh].sort(
     (a, b) =>
-      compare(freezeBy(a, today), freezeBy(b, today)) ||
+      compare(freezeBy(a, clockOf, today), freezeBy(b, clockOf, today)) ||
       (b.thicknessMm ?? 0) - (a.thicknessMm ?? 0) ||
       b.leftDg - a.leftDg ||
       compare(a.id, b.id),
@@ -126,12 +128,19 @@ function firstDay(
   today: IsoDate,
 ): { space: Space; on: IsoDate } {
   const spread = [...fitting].sort(
-    (a, b) => a.newDg / (a.shelf.litres ?? 1) - b.newDg / (b.shelf.litres ?? 1) || b.freeDg - a.freeDg,
+    (a, b) =>
+      Number(a.shelf.litres === null) - Number(b.shelf.litres === null) ||
+      a.newDg / (a.shelf.litres ?? 1) - b.newDg / (b.shelf.litres ?? 1) ||
+      (b.freeDg > a.freeDg ? 1 : b.freeDg < a.freeDg ? -1 : 0),
   );
   for (let on = today; ; on = addDays(on, 1)) {
     const space = spread.find(({ appliance }) => {
       const loadDg = loads.get(keyOf(appliance, on)) ?? 0;
-      return loadDg === 0 || loadDg + lot.leftDg <= roomIn(appliance.litres ?? 0, 0).perDayDg;
+      return (
+        appliance.litres === null ||
+        loadDg === 0 ||
+        loadDg + lot.leftDg <= roomIn(appliance.litres, 0).perDayDg
+      );
     });
     if (space) return { space, on };
   }

@@ -4,7 +4,7 @@ import type { Lot } from '../journal/lot';
 import type { HouseholdRecord } from '../journal/record';
 import { JournalBuilder } from '../testing/journal-builder';
 import type { Cold } from './cold-clock';
-import { clockAt } from './household-clocks';
+import { clockAt } from './clock-at';
 
 /*
  * Histories whose dates were worked out by hand from the published times (USDA FSIS: cold storage

@@ -1,8 +1,7 @@
 import type { Lot, LotId } from '../journal/lot';
 import type { State } from '../journal/replay';
 import { isUsable } from '../catalogue/destination';
-import { daysBetween, type Instant, type IsoDate } from '../units/date';
-import { addHours } from '../units/zone';
+import { addHours, daysBetween, type Instant, type IsoDate } from '../units/date';
 import {
   after,
   boughtClock,

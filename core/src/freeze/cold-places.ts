@@ -105,9 +105,13 @@ export function freezerLitres(appliances: readonly Appliance[]): number | null {
 const USUAL_LITRES = [10, 800] as const;
 
 /** What to ask about a volume before it is written down; null where it is usual. */
-export function volumeQuestion(litres: number): string | null {
-  if (litres < USUAL_LITRES[0]) return `${litres} L holds a pack or two. Is it litres, and of the whole?`;
+export function volumeQuestion(
+  litres: number,
+  words: (litres: number) => string = (each) => `${each} L`,
+): string | null {
+  if (litres < USUAL_LITRES[0])
+    return `${words(litres)} holds a pack or two. Is the unit right, and is it of the whole?`;
   return litres > USUAL_LITRES[1]
-    ? `${litres} L is a cold room rather than a household’s freezer. Is it litres?`
+    ? `${words(litres)} is a cold room rather than a household’s freezer. Is the unit right?`
     : null;
 }

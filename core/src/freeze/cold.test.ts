@@ -1,4 +1,5 @@
 import * as fc from 'fast-check';
+import { clocks } from '../testing/clocks';
 import { JournalBuilder } from '../testing/journal-builder';
 import type { Fact } from '../journal/entry';
 import { append, journalOf } from '../journal/journal';
@@ -9,9 +10,6 @@ import { addDays } from '../units/date';
 import { freezeBy, planBatch } from './batch';
 import { applianceAt, coldPlaces, freezerLitres, volumeQuestion } from './cold-places';
 import { drawerPicture } from './drawer-picture';
-import { bestBefore } from './keeping';
-import { cookBy } from './cook-by';
-import { isThawed, whyNotRefreeze } from './once-thawed';
 import { packFreezing } from './pack-freezing';
 import { litresOf, roomOfAll } from './room';
 
@@ -25,6 +23,10 @@ const places = new Map<string, Place>([
 ]);
 const appliances = coldPlaces(places);
 const TODAY = '2026-03-01';
+
+/** Every lot that a test has made. */
+const KNOWN = new Map<string, Lot>();
+const now = () => clocks({ lots: KNOWN }, TODAY);
 
 /** Packs in the cold, by what they are. */
 function packs(
@@ -66,6 +68,7 @@ function packs(
     ],
   );
   const { lots } = journalOf(new JournalBuilder().add(...facts).entries).state;
+  for (const [id, lot] of lots) KNOWN.set(id, lot);
   return list.map(({ id }) => lots.get(id) as Lot);
 }
 
@@ -141,42 +144,6 @@ describe('the picture of a drawer', () => {
 });
 
 describe('once thawed', () => {
-  const thaw = (way: 'refrigerator' | 'cold-water', some: object = {}): Lot => {
-    const journal = journalOf(
-      new JournalBuilder().add(
-        {
-          type: 'acquired',
-          lot: 'p',
-          name: 'Legs',
-          animal: 'chicken',
-          destination: 'main',
-          massDg: 8000,
-          count: 2,
-          plates: 2,
-          paidMinor: 500,
-          origin: 'gift',
-          on: '2026-01-01',
-          ...some,
-        },
-        { type: 'thawing', lot: 'p', amount: 'all', on: TODAY, way },
-      ).entries,
-    );
-    return journal.state.lots.get('p') as Lot;
-  };
-  it('in the refrigerator: thawed after a day, birds cooked within one more; red cuts within three', () => {
-    expect(isThawed(thaw('refrigerator'), TODAY)).toBe(false);
-    expect(isThawed(thaw('refrigerator'), addDays(TODAY, 1))).toBe(true);
-    expect(cookBy(thaw('refrigerator'), true)).toBe(addDays(TODAY, 2));
-    expect(cookBy(thaw('refrigerator', { animal: 'beef' }), true)).toBe(addDays(TODAY, 4));
-    expect(cookBy(packs([{ id: 'a', on: TODAY }])[0] as Lot, true)).toBe(addDays(TODAY, 5));
-    expect(cookBy(packs([{ id: 'a', on: TODAY }])[0] as Lot, false)).toBeNull();
-  });
-  it('may be frozen again while it keeps, out of cold water never', () => {
-    expect(whyNotRefreeze(thaw('refrigerator'), addDays(TODAY, 2))).toBeNull();
-    expect(whyNotRefreeze(thaw('refrigerator'), addDays(TODAY, 3))).toContain('longer than it keeps');
-    expect(whyNotRefreeze(thaw('cold-water'), TODAY)).toContain('cook it first');
-    expect(isThawed(thaw('cold-water'), TODAY)).toBe(true);
-  });
   it('freezing again is written down; what is not thawing cannot be', () => {
     const builder = new JournalBuilder().add({
       type: 'acquired',
@@ -207,28 +174,6 @@ describe('once thawed', () => {
       leftDg: 8000,
     });
   });
-  it('a label’s own date counts before the published time', () => {
-    const [lot] = stockOf(
-      journalOf(
-        new JournalBuilder().add({
-          type: 'acquired',
-          lot: 'p',
-          name: 'Goose',
-          animal: 'turkey',
-          destination: 'main',
-          massDg: 40_000,
-          count: 1,
-          paidMinor: 3000,
-          origin: 'bought-cut',
-          on: TODAY,
-          kept: 'bought-frozen',
-          until: '2026-06-30',
-        }).entries,
-      ).state,
-    );
-    expect(bestBefore(lot as Lot)).toBe('2026-06-30');
-    expect(lot?.kept).toBe('bought-frozen');
-  });
 });
 
 describe('freezing a pack', () => {
@@ -253,7 +198,7 @@ describe('a batch', () => {
       { id: 'bird', animal: 'chicken' },
       { id: 'late', massDg: 12_000 },
     ]);
-    const { goesIn, tooLate, noRoom } = planBatch(fresh, appliances.slice(0, 1), [], TODAY);
+    const { goesIn, tooLate, noRoom } = planBatch(fresh, appliances.slice(0, 1), [], now(), TODAY);
     expect(goesIn.map(({ lot, on }) => [lot.id, on])).toEqual([
       ['bird', TODAY],
       ['mince', TODAY],
@@ -268,7 +213,7 @@ describe('a batch', () => {
     const fresh = packs(
       Array.from({ length: 5 }, (_, i) => ({ id: `m${i}`, massDg: 20_000, destination: 'grind' as const })),
     );
-    const { goesIn, tooLate } = planBatch(fresh, appliances.slice(0, 1), stock, TODAY);
+    const { goesIn, tooLate } = planBatch(fresh, appliances.slice(0, 1), stock, now(), TODAY);
     expect(goesIn.map(({ on }) => on)).toEqual([1, 1, 2, 2].map((days) => addDays(TODAY, days)));
     expect(tooLate.map(({ by }) => by)).toEqual([addDays(TODAY, 2)]);
   });
@@ -293,6 +238,7 @@ describe('a batch', () => {
       [goose as Lot, ...packs([{ id: 'mince', massDg: 30_000, destination: 'grind' }])],
       appliances.slice(0, 1),
       [],
+      clocks({ lots: new Map([...KNOWN, ['g', goose as Lot]]) }, TODAY),
       TODAY,
     );
     expect(goesIn.map(({ lot, on }) => [lot.id, on])).toEqual([
@@ -310,10 +256,19 @@ describe('a batch', () => {
       ]),
       ice,
       [],
+      now(),
       TODAY,
     );
     expect(goesIn.map(({ on }) => on)).toEqual([TODAY, addDays(TODAY, 1)]);
     expect(noRoom.map(({ id }) => id)).toEqual(['whole']);
+  });
+  it('what is past its day is not told to be frozen; a freezer of unknown size is not full', () => {
+    const [late] = packs([{ id: 'late', animal: 'chicken', on: addDays(TODAY, -4) }]);
+    const [good] = packs([{ id: 'good', animal: 'chicken' }]);
+    const unknown = appliances.filter(({ id }) => id === 'lost');
+    const { goesIn, noRoom, notRaw } = planBatch([late as Lot, good as Lot], unknown, [], now(), TODAY);
+    expect(notRaw.map(({ id }) => id)).toEqual(['late']);
+    expect([goesIn.map(({ lot }) => lot.id), noRoom]).toEqual([['good'], []]);
   });
   it('whatever the batch: nothing is lost, no drawer is overfilled, no day’s load exceeded, nothing waits too long', () => {
     const one = fc.record({
@@ -321,10 +276,11 @@ describe('a batch', () => {
       animal: fc.constantFrom('beef' as const, 'chicken' as const),
       destination: fc.constantFrom('main' as const, 'grind' as const),
     });
+    const sized = appliances.filter(({ litres }) => litres !== null);
     fc.assert(
       fc.property(fc.array(one, { maxLength: 25 }), (list) => {
         const fresh = packs(list.map((each, i) => ({ id: `p${i}`, ...each })));
-        const { goesIn, tooLate, noRoom } = planBatch(fresh, appliances, [], TODAY);
+        const { goesIn, tooLate, noRoom } = planBatch(fresh, sized, [], now(), TODAY);
         expect(
           [
             ...goesIn.map(({ lot }) => lot.id),
@@ -338,7 +294,7 @@ describe('a batch', () => {
           return groups;
         };
         for (const { lot, on, shelf } of goesIn) {
-          expect(on <= freezeBy(lot, TODAY)).toBe(true);
+          expect(on <= freezeBy(lot, now(), TODAY)).toBe(true);
           expect(
             litresOf(
               (sum((each) => each.shelf.id).get(shelf.id) ?? []).reduce(

@@ -2,9 +2,11 @@ import { simulatedHours } from '../testing/enthalpy-simulation';
 import { freezingReport } from './freezing-report';
 import { phamHours, plankHours, type Freezing, type Shape } from './freezing-time';
 import { MEATS } from './meat-properties';
+import { clocks } from '../testing/clocks';
 import { JournalBuilder } from '../testing/journal-builder';
+import { addHours } from '../units/date';
 import { stockOf } from '../pack/stock';
-import { checkFirst, coldHoldsH } from './power-cut';
+import { checkFirst, coldHolds } from './power-cut';
 import { readyBy } from './ready-by';
 import { stockTakeFacts } from './stock-take';
 import { conductionHours, ruleHours, thawingHours } from './thawing-time';
@@ -112,9 +114,9 @@ describe('thawing (USDA FSIS, from memory)', () => {
       [24, 24, 48, 72].map((hours) => expect.closeTo(hours, 2)),
     );
   });
-  it('about half an hour a pound in cold water', () => {
+  it('in cold water about a pound in an hour, 3 to 4 lb in 2 to 3 hours', () => {
     expect([1, 3, 4].map((pounds) => ruleHours(lb(pounds), 'cold-water'))).toEqual(
-      [0.5, 1.5, 2].map((hours) => expect.closeTo(hours, 3)),
+      [1, 2.25, 3].map((hours) => expect.closeTo(hours, 3)),
     );
   });
   it('a thick pack takes longer than the rule says, a flat one the rule’s day', () => {
@@ -122,7 +124,7 @@ describe('thawing (USDA FSIS, from memory)', () => {
     expect(thawingHours(lb(2), 15, 'refrigerator', beef)).toBe(24);
     expect(thawingHours(lb(4), 120, 'refrigerator', beef)).toBe(conductionHours(120, 'refrigerator', beef));
     expect(thawingHours(lb(4), 120, 'refrigerator', beef)).toBeGreaterThan(48);
-    expect(thawingHours(lb(2), null, 'cold-water', beef)).toBeCloseTo(1, 3);
+    expect(thawingHours(lb(2), null, 'cold-water', beef)).toBeCloseTo(1.5, 3);
   });
 });
 
@@ -142,7 +144,7 @@ function cold(): JournalBuilder {
         plates: 2,
         paidMinor: 500,
         origin: 'bought-cut',
-        on: '2026-11-01',
+        on: '2026-01-01',
       },
       { type: 'placed', lot, place },
     );
@@ -158,28 +160,39 @@ const PLACES = new Map([
 ]);
 
 describe('what can be ready', () => {
-  it('cold water for a small pack, nothing for a large one, what is thawed at once', () => {
-    const rows = readyBy(stockOf(cold().household().journal.state), 1, ({ id }) => id === 'mince');
-    expect(Object.fromEntries(rows.map(({ lot, way }) => [lot.id, way]))).toEqual({
-      mince: 'thawed',
+  const { state } = cold().household().journal;
+  const ready = (today: string, hours: number) => {
+    const now = `${today}T08:00:00.000Z`;
+    return readyBy(stockOf(state), now, addHours(now, hours), clocks(state, today));
+  };
+
+  it('cold water for a small pack, nothing for a large one, what is fresh at once', () => {
+    expect(Object.fromEntries(ready('2026-01-02', 1).map(({ lot, way }) => [lot.id, way]))).toEqual({
+      mince: 'fresh',
       thin: 'cold-water',
       thick: null,
     });
-    expect(
-      readyBy(stockOf(cold().household().journal.state), 30, () => false).every(
-        ({ way }) => way === 'refrigerator',
-      ),
-    ).toBe(true);
+    const [thin] = ready('2026-01-02', 30).filter(({ lot }) => lot.id === 'thin');
+    expect(thin).toMatchObject({ way: 'refrigerator', outBy: '2026-01-02T14:00:00.000Z' });
+  });
+
+  it('what is past its day is not offered', () => {
+    expect(ready('2026-01-08', 1).map(({ lot }) => lot.id)).not.toContain('mince');
   });
 });
 
 describe('a power cut (USDA FSIS, from memory)', () => {
-  it('a full freezer holds about 48 hours, half full 24, a refrigerator 4', () => {
-    expect([
-      coldHoldsH({ cold: 'freezer' }, 'full'),
-      coldHoldsH({ cold: 'freezer' }, 'half'),
-      coldHoldsH({ cold: 'refrigerator' }, 'full'),
-    ]).toEqual([48, 24, 4]);
+  it.each([
+    [1, 48, 'published'],
+    [0.75, 36, 'between'],
+    [0.5, 24, 'published'],
+    [0.49, null, 'under-24'],
+    [null, null, 'unknown'],
+  ])('a freezer that is full by %p holds %p hours: %s', (share, hours, says) => {
+    expect(coldHolds({ cold: 'freezer' }, share)).toEqual({ hours, says });
+  });
+  it('a refrigerator holds 4 hours, however full', () => {
+    expect(coldHolds({ cold: 'refrigerator' }, null)).toEqual({ hours: 4, says: 'published' });
   });
   it('what lay in the refrigerator is looked at first, then the smallest', () => {
     expect(checkFirst(stockOf(cold().household().journal.state), PLACES).map(({ id }) => id)).toEqual([

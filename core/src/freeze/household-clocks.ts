@@ -1,26 +1,24 @@
-import { settingsOf, valuesOf, type Household } from '../journal/household';
 import type { Lot } from '../journal/lot';
 import type { Place } from '../journal/record';
 import type { State } from '../journal/replay';
 import { USUAL_KEEPING, type Settings } from '../journal/settings';
 import type { Instant, IsoDate } from '../units/date';
-import { wallAt } from '../units/zone';
-import { ColdClocks, type Cold, type ColdNow } from './cold-clock';
+import { ColdClocks, type Cold } from './cold-clock';
 
 /** What the clocks are read with. */
 export interface ClockRequest {
   readonly state: Pick<State, 'lots'>;
   readonly places: ReadonlyMap<string, Place>;
   readonly settings: Pick<Settings, 'keeping'>;
-  /** Of the time-zone database, such as `Europe/Paris`. */
-  readonly zone: string;
+  /** The day of a moment where the household is. */
+  readonly dayOf: (at: Instant) => IsoDate;
 }
 
 /** Tells the clock of a lot, now or at whatever moment the household looks at. */
 export type ClockOf = (lot: Lot) => Cold;
 
-/** The clocks of a household's lots where it is. */
-export function clocksOf({ state, places, settings, zone }: ClockRequest): ColdClocks {
+/** The clocks of a household's lots. */
+export function clocksOf({ state, places, settings, dayOf }: ClockRequest): ColdClocks {
   const days = new Map<string, IsoDate>();
   return new ColdClocks(state, {
     coldOf: (place) => {
@@ -31,21 +29,9 @@ export function clocksOf({ state, places, settings, zone }: ClockRequest): ColdC
     dayOf: (at) => {
       // Zones differ by quarters of an hour: a quarter lies on one day.
       const quarter = `${at.slice(0, 14)}${Math.floor(Number(at.slice(14, 16)) / 15)}`;
-      const day = days.get(quarter) ?? wallAt(at, zone).date;
+      const day = days.get(quarter) ?? dayOf(at);
       days.set(quarter, day);
       return day;
     },
   });
-}
-
-/** The clock of each lot of a household at a moment. */
-export function clockAt(household: Household, zone: string, instant: Instant): ClockOf {
-  const clocks = clocksOf({
-    state: household.journal.state,
-    places: valuesOf(household, 'place'),
-    settings: settingsOf(household),
-    zone,
-  });
-  const now: ColdNow = { instant, today: wallAt(instant, zone).date };
-  return (lot) => clocks.at(lot, now);
 }

@@ -54,14 +54,12 @@ export function keepingOf(
 }
 
 /**
- * The day up to which a lot is best: the date on its own label where it has one, else the longest
- * published time from when it was wrapped.
+ * The day up to which something is best that is frozen on a day: the longest published time.
  *
  * @returns null where it is not known when it was frozen, or nothing is published
- * @example a steak wrapped on 2026-01-10 is best before 2027-01-10
+ * @example a steak frozen on 2026-01-10 is best before 2027-01-10
  */
-export function bestBefore(lot: Lot): IsoDate | null {
-  if (lot.until !== null) return lot.until;
-  const kept = keepingOf(lot);
-  return kept && lot.on ? addMonths(lot.on, kept.months[1]) : null;
+export function bestIfFrozen(lot: Parameters<typeof keepingOf>[0], frozenOn: IsoDate | null): IsoDate | null {
+  const keeping = keepingOf(lot);
+  return keeping && frozenOn ? addMonths(frozenOn, keeping.months[1]) : null;
 }

@@ -5,15 +5,32 @@ import type { Place } from '../journal/record';
 /** Hours that the cold holds with the door shut, by how full a freezer is; and a refrigerator's. */
 export const COLD_HOLDS_H = { full: 48, half: 24, refrigerator: 4 } as const;
 
-export type Fullness = 'full' | 'half';
+/** How long the cold holds somewhere, as far as anything published says. */
+export type Holds =
+  /** A published figure. */
+  | { readonly hours: number; readonly says: 'published' }
+  /** Between the two published figures, by how full it is: ours. */
+  | { readonly hours: number; readonly says: 'between' }
+  /** Less than half full: under 24 hours, and nobody knows how much. */
+  | { readonly hours: null; readonly says: 'under-24' }
+  /** Nobody knows how full it is: 24 to 48 hours if it is half full or more. */
+  | { readonly hours: null; readonly says: 'unknown' };
 
 /**
  * How long a place stays cold without power, its door shut.
  *
- * @source USDA FSIS, Keep Your Food Safe During Emergencies (from memory)
+ * @param share how full it is, 0 to 1; null where nobody knows
+ * @source USDA FSIS, Keep Your Food Safe During Emergencies (from memory): 48 h full, 24 h half full, a
+ *   refrigerator 4 h; between them a straight line, which is ours
+ * @example coldHolds({ cold: 'freezer' }, 0.75) // { hours: 36, says: 'between' }
  */
-export function coldHoldsH(place: Pick<Place, 'cold'>, fullness: Fullness): number {
-  return place.cold === 'refrigerator' ? COLD_HOLDS_H.refrigerator : COLD_HOLDS_H[fullness];
+export function coldHolds({ cold }: Pick<Place, 'cold'>, share: number | null): Holds {
+  if (cold === 'refrigerator') return { hours: COLD_HOLDS_H.refrigerator, says: 'published' };
+  if (share === null) return { hours: null, says: 'unknown' };
+  if (share >= 1) return { hours: COLD_HOLDS_H.full, says: 'published' };
+  if (share < 0.5) return { hours: null, says: 'under-24' };
+  const hours = COLD_HOLDS_H.half + (COLD_HOLDS_H.full - COLD_HOLDS_H.half) * ((share - 0.5) / 0.5);
+  return share === 0.5 ? { hours, says: 'published' } : { hours: Math.round(hours), says: 'between' };
 }
 
 /**

@@ -1,28 +1,51 @@
 import type { Lot } from '../journal/lot';
+import { addHours, type Instant } from '../units/date';
+import type { ClockOf } from './household-clocks';
 import { meatOf } from './meat-properties';
 import { THAWING, thawingHours, type ThawingWay } from './thawing-time';
 
-/** Whether a pack can be thawed in time, and how. */
+/** How a pack can be ready. */
+export type ReadyWay = 'fresh' | 'thawed' | 'on-its-way' | ThawingWay;
+
+/** Whether a pack can be in the pan at a moment, and how. */
 export interface Ready {
   readonly lot: Lot;
   /** The gentlest way that is quick enough; null where none is, and it is cooked from frozen or another day. */
-  readonly way: ThawingWay | 'thawed' | null;
+  readonly way: ReadyWay | null;
   /** Hours by that way; by cold water where none is quick enough. */
   readonly hours: number;
+  /** The latest moment to take it out; null for what is out. */
+  readonly outBy: Instant | null;
+  /** Not before that moment, for what is still on its way. */
+  readonly notBefore: Instant | null;
 }
 
 /**
- * What can be on the table in so many hours, oldest first: thawed or fresh already, in the
- * refrigerator, or in cold water.
+ * What can be in the pan at a moment, oldest first: fresh or thawed already, on its way, in the
+ * refrigerator, or in cold water. What is past its day is not offered.
  *
- * @param isThawed whether a pack has been thawing long enough, or was never frozen
+ * @param panAt when cooking starts: meat must be thawed then, and not when people sit down
  */
-export function readyBy(packs: readonly Lot[], hoursLeft: number, isThawed: (pack: Lot) => boolean): Ready[] {
-  return packs.map((lot): Ready => {
-    if (isThawed(lot)) return { lot, way: 'thawed', hours: 0 };
+export function readyBy(packs: readonly Lot[], now: Instant, panAt: Instant, clockOf: ClockOf): Ready[] {
+  const hoursLeft = (Date.parse(panAt) - Date.parse(now)) / 3_600_000;
+  return packs.flatMap((lot): Ready[] => {
+    const { state, overdue, readyAt } = clockOf(lot);
+    if (overdue) return [];
+    const is = (way: ReadyWay | null, hours: number, more: Partial<Ready> = {}): Ready[] => [
+      { lot, way, hours, outBy: null, notBefore: null, ...more },
+    ];
+    if (state === 'fresh' || state === 'sealed') return is('fresh', 0);
+    if (state === 'thawed') return is('thawed', 0);
     const hours = (way: ThawingWay): number =>
       thawingHours(lot.leftDg, lot.thicknessMm, way, meatOf(lot.animal));
-    const way = (Object.keys(THAWING) as ThawingWay[]).find((each) => hours(each) <= hoursLeft);
-    return way ? { lot, way, hours: hours(way) } : { lot, way: null, hours: hours('cold-water') };
+    if (state === 'thawing' && readyAt)
+      return readyAt <= panAt ? is('on-its-way', 0, { notBefore: readyAt }) : is(null, hours('cold-water'));
+    // What thaws in the refrigerator and is not through yet can go into cold water as well.
+    const ways = Object.keys(THAWING) as ThawingWay[];
+    const way = ways.find(
+      (each) => (state === 'frozen' || each === 'cold-water') && hours(each) <= hoursLeft,
+    );
+    if (!way) return is(null, hours('cold-water'));
+    return is(way, hours(way), { outBy: addHours(panAt, -hours(way)) });
   });
 }

@@ -1,9 +1,8 @@
 import { kindById } from '../catalogue/kinds';
 import type { ColdEvent, Lot } from '../journal/lot';
 import type { KeepingRules } from '../journal/settings';
-import { addDays, addMonths, daysBetween, type Instant, type IsoDate } from '../units/date';
-import { addHours } from '../units/zone';
-import { keepingOf, SHORTEST_DAYS } from './keeping';
+import { addHours, addDays, daysBetween, type Instant, type IsoDate } from '../units/date';
+import { bestIfFrozen, keepingOf, SHORTEST_DAYS } from './keeping';
 import { meatOf } from './meat-properties';
 import { daysUntilThrough, thawingHours } from './thawing-time';
 
@@ -169,8 +168,7 @@ function thawedDates(
 /** Best before: the label's own date of what came frozen, else the longer published time from freezing. */
 function bestOf(lot: Lot, frozenOn: IsoDate | null): IsoDate | null {
   if (lot.kept === 'bought-frozen' && lot.until !== null) return lot.until;
-  const keeping = keepingOf(lot);
-  return keeping && frozenOn ? addMonths(frozenOn, keeping.months[1]) : null;
+  return bestIfFrozen(lot, frozenOn);
 }
 
 /** The clock after one more thing has happened. */

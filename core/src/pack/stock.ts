@@ -23,3 +23,10 @@ export function toWrap(state: State): Lot[] {
   const rank = (lot: Lot): number => DESTINATION_IDS.indexOf(lot.destination);
   return waiting.sort((a, b) => rank(a) - rank(b));
 }
+
+/** Everything that can go off: packs, what waits on the board, pieces that are not finished. */
+export function perishableOf(state: State): Lot[] {
+  return [...state.lots.values()].filter(
+    (lot) => lot.leftDg > 0 && lot.destination !== 'bin' && lot.destination !== 'liquid',
+  );
+}

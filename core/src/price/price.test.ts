@@ -1,6 +1,6 @@
 import * as fc from 'fast-check';
 import { exactMass } from '../units/exact-mass';
-import { parseMass } from '../units/parse-mass';
+import { parseExactMass } from '../units/parse-mass';
 import { completePurchase, disagrees, type LabelFigures } from './complete-purchase';
 import { labelTotal, unitPrice } from './label-total';
 import { tillTotal, type Quote } from './quote';
@@ -111,8 +111,8 @@ describe('what the till takes, to the cent', () => {
         fc.integer({ min: 1, max: 12 }),
         (thousandths, minor, unit, weighedIn, count) => {
           const weight = `${Math.floor(thousandths / 1000)}.${String(thousandths % 1000).padStart(3, '0')} ${weighedIn}`;
-          const mass = parseMass(weight, 'kg', '.');
-          const total = tillTotal({ minor, unit }, mass?.exact ?? null, count);
+          const mass = parseExactMass(weight, 'kg', '.');
+          const total = tillTotal({ minor, unit }, mass, count);
           if (unit === 'piece') return void expect(total).toBe(minor * count);
           const top = BigInt(thousandths) * grain[weighedIn] * BigInt(minor);
           const bottom = 1000n * grain[unit];

@@ -1,9 +1,9 @@
 import { birdNumberToG, parseBirdNumber } from '../catalogue/bird-number';
-import { exactMass } from '../units/exact-mass';
+import { exactMass, type ExactMass } from '../units/exact-mass';
 import { toDg } from '../units/mass';
 import { parseMoney, type Currency, type Minor } from '../units/money';
 import { parseNumber, type DecimalSign } from '../units/number-style';
-import { parseMass, type TypedMass } from '../units/parse-mass';
+import { parseExactMass, parseMass, type TypedMass } from '../units/parse-mass';
 import { completePurchase, disagrees, type CompletePurchase, type LabelFigures } from './complete-purchase';
 import { discountMinor, type Discount } from './discount';
 import { perKgOfQuote, type Quote } from './quote';
@@ -34,10 +34,13 @@ export interface LabelStyle {
   readonly unit: 'kg' | 'lb';
 }
 
+/** A weight as typed, and exactly. */
+export type LabelMass = TypedMass & { readonly exact: ExactMass };
+
 /** What a label comes to, with what is wrong with it field by field. */
 export interface ReadLabel {
   readonly pieces: number;
-  readonly mass: TypedMass | null;
+  readonly mass: LabelMass | null;
   /** Smallest coins a kilogram once everything is off, unrounded, as far as it is known. */
   readonly paidPerKgMinor: number | null;
   /** Null while it is no whole purchase. */
@@ -95,14 +98,17 @@ export function readLabel(text: LabelText, style: LabelStyle): ReadLabel {
 const filled = (text: string): boolean => text.trim() !== '';
 
 /** A weight, or a bird’s number: birds of one size are sold by it. */
-function massOf(text: string, pieces: number, { unit, decimal }: LabelStyle): TypedMass | null {
+function massOf(text: string, pieces: number, { unit, decimal }: LabelStyle): LabelMass | null {
   const number = parseBirdNumber(text);
-  if (number === null) return filled(text) ? parseMass(text, unit, decimal) : null;
+  if (number === null) {
+    const [mass, exact] = [parseMass(text, unit, decimal), parseExactMass(text, unit, decimal)];
+    return mass && exact !== null ? { ...mass, exact } : null;
+  }
   const grams = birdNumberToG(number) * pieces;
   return { massDg: toDg(grams, 'g'), exact: exactMass(grams, 'g'), typed: text.trim() };
 }
 
-function wrongWeight(text: string, mass: TypedMass | null, { unit }: LabelStyle): string {
+function wrongWeight(text: string, mass: LabelMass | null, { unit }: LabelStyle): string {
   if (!filled(text)) return '';
   if (mass === null) return `That is not a weight. Write it like 5.2 ${unit}, 4 lb 5 oz or 1250 g.`;
   return mass.massDg <= 0 ? 'A weight is more than zero.' : '';

@@ -39,3 +39,8 @@ export function addMonths(date: IsoDate, months: number): IsoDate {
   const lastDay = new Date(Date.UTC(year, month + months, 0, 12)).getUTCDate();
   return new Date(Date.UTC(year, month - 1 + months, Math.min(day, lastDay), 12)).toISOString().slice(0, 10);
 }
+
+/** The moment so many hours later, true hours and not those of a clock on the wall; earlier when negative. */
+export function addHours(instant: Instant, hours: number): Instant {
+  return new Date(Date.parse(instant) + Math.round(hours * 3_600_000)).toISOString();
+}

@@ -6,8 +6,6 @@ import type { MassUnit } from './unit';
 /** What a person typed, and what it means. */
 export interface TypedMass {
   readonly massDg: MassDg;
-  /** The same without rounding, for what is priced by it. */
-  readonly exact: ExactMass;
   /** The text as typed, with the unit that was assumed when none was written. */
   readonly typed: string;
 }
@@ -38,9 +36,24 @@ const UNIT_WORDS: Record<string, MassUnit> = {
  *
  * @param assumed the unit when none is written
  * @returns the mass in tenths of a gram with the text kept, or null when it cannot be read
- * @example parseMass('4 lb 5 oz', 'g', '.') // { massDg: 19561, exact: …, typed: '4 lb 5 oz' }
+ * @example parseMass('4 lb 5 oz', 'g', '.') // { massDg: 19561, typed: '4 lb 5 oz' }
  */
 export function parseMass(text: string, assumed: MassUnit, decimal: DecimalSign): TypedMass | null {
+  const exact = parseExactMass(text, assumed, decimal);
+  if (exact === null) return null;
+  const hasUnit = /[a-z]/i.test(text);
+  return {
+    massDg: toDg(Number(exact) / 1e15, 'g'),
+    typed: hasUnit ? text.trim() : `${text.trim()} ${assumed}`,
+  };
+}
+
+/**
+ * The same without rounding, for what is priced by it.
+ *
+ * @example parseExactMass('20 lb', 'kg', '.') // exactMass(20, 'lb')
+ */
+export function parseExactMass(text: string, assumed: MassUnit, decimal: DecimalSign): ExactMass | null {
   const compact = text.trim().toLowerCase();
   const terms = [...compact.matchAll(/([+-]?[\d.,'’\s\u00a0\u202f]*\d)\s*([a-z]*)\.?\s*/g)];
   if (terms.length === 0 || terms.map((term) => term[0]).join('') !== compact) return null;
@@ -54,8 +67,7 @@ export function parseMass(text: string, assumed: MassUnit, decimal: DecimalSign)
     if (value === null) return null;
     exact += exactMass(value, units[index] as MassUnit);
   }
-  const typed = terms[0]?.[2] ? text.trim() : `${text.trim()} ${assumed}`;
-  return { massDg: toDg(Number(exact) / 1e15, 'g'), exact, typed };
+  return exact;
 }
 
 const SIZE: Record<MassUnit, number> = { kg: 2, g: 1, lb: 2, oz: 1 };

@@ -28,11 +28,6 @@ export function wallAt(instant: Instant, zone: string): { readonly date: IsoDate
   };
 }
 
-/** The moment so many hours later, true hours and not those of a clock on the wall; earlier when negative. */
-export function addHours(instant: Instant, hours: number): Instant {
-  return text(Temporal.Instant.from(instant).add({ milliseconds: Math.round(hours * 3_600_000) }));
-}
-
 const text = (instant: Temporal.Instant): Instant => instant.toString({ smallestUnit: 'millisecond' });
 
 /**

@@ -1,0 +1,39 @@
+import { computed, DestroyRef, inject, Injectable, signal } from '@angular/core';
+import { clocksOf, type ClockOf } from '@core/freeze/household-clocks';
+import { Clock } from './clock';
+import { HouseholdStore } from './household-store';
+
+const MINUTE_MS = 60_000;
+
+/** The one clock of each lot, as it stands this minute: every page that says how long something keeps asks here. */
+@Injectable()
+export class Colds {
+  private readonly store = inject(HouseholdStore);
+  private readonly clock = inject(Clock);
+  private readonly instant = signal(this.clock.instant());
+  private readonly clocks = computed(() =>
+    clocksOf({
+      state: this.store.state(),
+      places: this.store.places(),
+      settings: this.store.settings(),
+      dayOf: (at) => this.clock.dayOf(at),
+    }),
+  );
+
+  readonly of = computed<ClockOf>(() => {
+    const now = { instant: this.instant(), today: this.clock.dayOf(this.instant()) };
+    const clocks = this.clocks();
+    return (lot) => clocks.at(lot, now);
+  });
+
+  /** What is past its last day and still written down as there: mostly a deed was not written down. */
+  readonly overdue = computed(() => {
+    const clockOf = this.of();
+    return this.store.perishable().filter((lot) => clockOf(lot).overdue);
+  });
+
+  constructor() {
+    const timer = setInterval(() => this.instant.set(this.clock.instant()), MINUTE_MS);
+    inject(DestroyRef).onDestroy(() => clearInterval(timer));
+  }
+}
