@@ -4,16 +4,15 @@ import type { Profile } from '@core/slice/profile';
 import { standingAfter, type Done } from '@core/slice/replan';
 import { readSlices, slicesRequestSchema, type SlicesRequest } from '@core/slice/slices-request';
 import { isLog, usualLog } from '@core/slice/usual-log';
+import { usualWish } from '@core/slice/usual-wish';
 import { kindById, partOf } from '@core/catalogue/kinds';
 import { familyOf } from '@core/journal/leaves';
 import type { Lot } from '@core/journal/lot';
 import { valuesOf } from '@core/journal/household';
+import { meanPlateDg } from '@core/journal/settings';
 import { partPrice } from '@core/cost/part-price';
 import { Clock } from '../data/clock';
 import { HouseholdStore } from '../data/household-store';
-
-/** Usual wishes to begin with, by kind: thickness limits in mm and a target in g; estimates. */
-const FIRST_WISH = { targetG: 340, minThicknessMm: 20, maxThicknessMm: 45 };
 
 /** A slice that is off, where it likely was, with its true weight. */
 export interface CutOff {
@@ -110,10 +109,14 @@ export class Slicing {
       Math.max(100, (piece?.leftDg ?? 20_000) / 10),
       null,
     );
-    return slicesRequestSchema.parse({
-      ...log,
-      ...{ minThicknessMm: FIRST_WISH.minThicknessMm, maxThicknessMm: FIRST_WISH.maxThicknessMm },
-      wish: { by: 'weight', targetG: FIRST_WISH.targetG },
-    });
+    const { eaters } = this.store.settings();
+    const plateG = eaters.length === 0 ? null : meanPlateDg({ eaters }) / 10;
+    const { targetG, ...limits } = usualWish(
+      kind?.drawnAs ?? kind?.id ?? null,
+      piece?.way ?? null,
+      log,
+      plateG,
+    );
+    return slicesRequestSchema.parse({ ...log, ...limits, wish: { by: 'weight', targetG } });
   }
 }

@@ -83,7 +83,7 @@ const UNITS = [
             [placeholder]="
               label.purchase()?.workedOut === 'massDg'
                 ? figures.mass(label.purchase()!.massDg)
-                : 'in ' + figures.priceUnit() + (sized() ? ', or size 16' : '')
+                : 'in ' + figures.priceUnit() + (sized() ? ', or size 14' : '')
             "
             [attr.aria-invalid]="label.wrong().weight !== ''"
             aria-describedby="weight-note"

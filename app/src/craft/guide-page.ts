@@ -5,9 +5,12 @@ import { kindById, partOf } from '@core/catalogue/kinds';
 import { OWN } from '@core/catalogue/own-kinds';
 import { safeTemperature } from '@core/catalogue/safe-temperature';
 import { otherSchool, waysByFamily } from '@core/catalogue/ways-by-family';
+import { meanPlateDg } from '@core/journal/settings';
+import { habitOfWay, predict } from '@core/yield/prediction';
 import { usualMinutes } from '@core/yield/minutes';
 import { usualRanges } from '@core/yield/usual-range';
 import { convert } from '@core/units/convert';
+import { Clock } from '../data/clock';
 import { Figures } from '../data/figures';
 import { HOUSEHOLD_NAME } from '../data/household-name';
 import { HouseholdStore } from '../data/household-store';
@@ -28,6 +31,7 @@ export class GuidePage {
   protected readonly figures = inject(Figures);
   protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly store = inject(HouseholdStore);
+  private readonly clock = inject(Clock);
   protected readonly pages = CRAFT_PAGES;
   /** The id of the kind, from the address. */
   readonly kind = input.required<string>();
@@ -55,6 +59,22 @@ export class GuidePage {
       range: ranges.get(id) ?? [share, share],
     }));
     return parts.sort((a, b) => b.share - a.share);
+  });
+  /** What a usual piece makes here, and costs cleaned: computed, not quoted. */
+  protected readonly forUs = computed(() => {
+    const [kind, way] = [this.known(), this.way()];
+    if (!kind || !way) return '';
+    const massDg = ((kind.usualG[0] + kind.usualG[1]) / 2) * 10;
+    const question = { massDg, marks: [], on: this.clock.today() };
+    const { meat, usable } = predict(
+      { kind, way },
+      habitOfWay(this.store.state(), { kind, way }),
+      this.store.basis(),
+      question,
+    );
+    const plates = (meat.share * massDg) / meanPlateDg(this.store.settings());
+    const dinners = plates / Math.max(1, this.store.settings().eaters.length);
+    return `one of ${this.figures.roughMass(massDg)} makes about ${this.figures.number(plates, 0)} plates, ${this.figures.number(dinners, 1)} dinners; a usable ${this.figures.priceUnit()} costs ${this.figures.percent(1 / usable.share - 1, 0)} more than its label says`;
   });
   protected readonly partIds = computed(() => this.shares().flatMap(({ part }) => part?.id ?? []));
   protected readonly safe = computed(() => safeTemperature(this.known()?.animal ?? 'beef'));

@@ -69,8 +69,9 @@ const SCALE = 1.6;
             <p class="soft">
               the same all over{{ plan.unevenAfter > 1.3 ? ', nearly' : '' }}. Left as it is, the thickest
               zone would have taken <b>{{ figures.number(plan.unevenBefore, 1) }} times</b> as long to heat
-              through as the thinnest; now {{ figures.number(plan.unevenAfter, 1) }} times. (Time goes with
-              the square of thickness.)
+              through as the thinnest; now {{ figures.number(plan.unevenAfter, 1) }} times. The square of
+              thickness is the bound, for heat by conduction alone; in a home oven the surface is held back,
+              and the time grows more slowly: with a power of thickness between one and two.
             </p>
             <svg [attr.viewBox]="'0 0 600 ' + height()" role="img" [attr.aria-label]="spoken()">
               @for (zone of drawn(); track $index) {

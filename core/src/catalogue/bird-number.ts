@@ -5,14 +5,14 @@ const GRAMS = 100;
  * The weight that a bird's number stands for.
  *
  * @returns grams
- * @example birdNumberToG(16) // 1600
+ * @example birdNumberToG(14) // 1400
  */
 export function birdNumberToG(number: number): number {
   return number * GRAMS;
 }
 
 /**
- * A size as it is written on a bird or typed: "size 16", "no. 16", "#16".
+ * A size as it is written on a bird or typed: "size 14", "no. 14", "#14".
  *
  * @returns the number; null for anything else
  */
@@ -24,7 +24,7 @@ export function parseBirdNumber(text: string): number | null {
 /**
  * The number that a bird of this weight is sold under: numbers are whole, the nearest counts.
  *
- * @example gToBirdNumber(1640) // 16
+ * @example gToBirdNumber(1440) // 14
  */
 export function gToBirdNumber(massG: number): number {
   return Math.round(massG / GRAMS);

@@ -1,10 +1,14 @@
-import type { Kind } from './kind-schema';
+import type { Kind, Part } from './kind-schema';
+import { shopItem } from './shop-items';
+import { WORDS } from './words';
 
 /**
- * The kinds whose name, synonym, item number or animal holds every word of the text; best first:
- * names before synonyms before the rest.
+ * The kinds whose name, synonym, item number or animal holds every word of the text, or that give a
+ * cut of that name, here or elsewhere; best first: names before synonyms before the rest, and what
+ * the piece is called before what comes off it.
  *
- * @example findKinds(KINDS, 'eye fillet') // [beef tenderloin]
+ * @example findKinds(KINDS, 'eye fillet') // [beef tenderloin, …]
+ * @example findKinds(KINDS, 'maryland') // [whole chicken]: its leg quarter is called so elsewhere
  */
 export function findKinds(kinds: readonly Kind[], text: string): Kind[] {
   const words = fold(text).split(/\s+/).filter(Boolean);
@@ -16,11 +20,24 @@ export function findKinds(kinds: readonly Kind[], text: string): Kind[] {
 }
 
 function rankOf(kind: Kind, words: string[]): number {
-  const fields = [[kind.name], kind.synonyms, [kind.animal, kind.itemNumber ?? '', kind.bone]];
+  const fields = [
+    [kind.name],
+    kind.synonyms,
+    [kind.animal, kind.itemNumber ?? '', kind.bone],
+    kind.parts.flatMap(namesOf),
+  ];
   const ranks = words.map((word) =>
     fields.findIndex((texts) => texts.some((text) => fold(text).includes(word))),
   );
   return ranks.includes(-1) ? Infinity : Math.max(0, ...ranks);
+}
+
+/** What a part is called here, in the shop, and elsewhere. */
+function namesOf({ name, portion, shopItem: item }: Part): string[] {
+  const here = [name, portion ?? '', (item && shopItem(item)?.name) ?? ''];
+  const text = fold(here.join(' '));
+  const elsewhere = WORDS.filter(({ word }) => text.includes(fold(word)));
+  return [...here, ...elsewhere.flatMap(({ alsoCalled }) => alsoCalled)];
 }
 
 const fold = (text: string): string => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();

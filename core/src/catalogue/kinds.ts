@@ -1,5 +1,6 @@
 import type { Kind, Part } from './kind-schema';
 import { beefTenderloin } from './kinds/beef-tenderloin';
+import { beefTenderloinPeeled } from './kinds/beef-tenderloin-peeled';
 import { eyeOfRound } from './kinds/eye-of-round';
 import { lambLeg } from './kinds/lamb-leg';
 import { lambRack } from './kinds/lamb-rack';
@@ -18,6 +19,7 @@ import { ownKind } from './own-kinds';
 export const KINDS: readonly Kind[] = [
   stripLoin,
   beefTenderloin,
+  beefTenderloinPeeled,
   wholeChicken,
   wholeTurkey,
   ribeye,

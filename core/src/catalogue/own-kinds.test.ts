@@ -33,7 +33,7 @@ describe('a kind of the household’s own', () => {
     for (const kind of KINDS) {
       const copy = copyOfKind(kind, 'own-copy');
       expect(kindProblems(copy)).toEqual([]);
-      expect(kindSchema.parse(copy)).toMatchObject({ id: 'own-copy', drawnAs: kind.id });
+      expect(kindSchema.parse(copy)).toMatchObject({ id: 'own-copy', drawnAs: kind.drawnAs ?? kind.id });
       expect(copy.ways.every(({ estimated }) => estimated)).toBe(true);
     }
   });

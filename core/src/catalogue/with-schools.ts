@@ -9,6 +9,8 @@ export interface School {
   readonly steps?: Readonly<Record<string, readonly string[]>>;
   /** Shares moved: added to the way's own. They sum to zero with the change of loss. */
   readonly moves?: Readonly<Record<string, number>>;
+  /** How many of a part one piece gives, where this school decides it. */
+  readonly perPiece?: Readonly<Record<string, number>>;
 }
 
 /** A question on which practitioners disagree, with its answers. */
@@ -33,13 +35,19 @@ export function withSchools(base: Way, choices: readonly Choice[]): Way[] {
   );
 }
 
-function taking(way: Way, question: string, { id, name, steps = {}, moves }: School, isFirst: boolean): Way {
+function taking(
+  way: Way,
+  question: string,
+  { id, name, steps = {}, moves, perPiece }: School,
+  isFirst: boolean,
+): Way {
   return {
     ...way,
     id: isFirst ? way.id : `${way.id}-${id}`,
     name: `${way.name}, ${name}`,
     schools: { ...way.schools, [question]: name },
     steps: way.steps.flatMap((step) => steps[step] ?? step),
+    ...(perPiece ? { perPiece: { ...way.perPiece, ...perPiece } } : {}),
     ...(moves ? { shares: moved(way.shares, moves), estimated: true } : {}),
   };
 }

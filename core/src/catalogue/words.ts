@@ -61,8 +61,8 @@ export const WORDS: readonly Word[] = [
   { word: 'dinner', meaning: 'One meal for this household.', alsoCalled: [] },
   {
     word: 'drumette',
-    meaning: 'The upper wing joint, its meat pushed up to a small drumstick.',
-    alsoCalled: ['small drumstick', 'winglet'],
+    meaning: 'The upper wing joint, between shoulder and elbow.',
+    alsoCalled: ['winglet', 'wing drum'],
   },
   {
     word: 'eye',
@@ -114,6 +114,11 @@ export const WORDS: readonly Word[] = [
     word: 'leg quarter',
     meaning: 'Thigh and drumstick in one piece.',
     alsoCalled: ['maryland', 'whole leg', 'leg and thigh'],
+  },
+  {
+    word: 'lollipop',
+    meaning: 'A wing joint with its meat pushed to one end of the bone, like a lollipop.',
+    alsoCalled: ['frenched wing', 'wing drumstick'],
   },
   {
     word: 'lip',

@@ -37,8 +37,9 @@ const FOLDS = { leave: 1, open: 2, 'open-twice': 3 } as const;
  * only to slash. Tries each thickness that a zone has, or has once opened, and takes the one that
  * leaves the least difference, counting each cut as a little; of two, the thicker.
  *
- * The time for heat to reach the middle of a slab grows with the square of its thickness (equal
- * Fourier number, exact for one material and one boundary).
+ * By conduction alone the time for heat to reach the middle of a slab grows with the square of its
+ * thickness (equal Fourier number, exact for one material and one boundary): that is the bound. In a
+ * home oven the surface is held back, and it grows with a power between one and two.
  *
  * @returns null for fewer than two zones
  * @throws RangeError for a thickness that is no length

@@ -43,6 +43,10 @@ export function withMarks(
 
 function move({ keys, shares }: Composition, mark: Mark): Composition {
   const to = keys.findIndex((key) => mark.to.includes(key));
+  const [beside] = mark.to;
+  // What no way counts among its shares (giblets in the label's weight) comes beside them, and makes them less.
+  if (to < 0 && mark.from === 'all' && beside !== undefined)
+    return move({ keys: [...keys, beside], shares: [...shares, 0] }, mark);
   if (to < 0) return { keys, shares };
   if (mark.from === 'all') {
     const others = 1 - (shares[to] ?? 0);

@@ -8,18 +8,24 @@ import { LOSS, normalised, typicalComposition, type Composition } from './compos
 
 /**
  * The shares that a finished piece really gave, over the parts of the way it was cut. What the
- * way does not name goes to a part of the same destination, else to any usable one, else to loss.
+ * way does not name goes to a part of the same destination, else to a lesser usable one, else to loss;
+ * what stands beside the shares of every way (giblets) is taken out.
  */
 export function pieceComposition(state: State, piece: Lot, kind: Kind, way: Way): Composition {
   const { keys } = typicalComposition(way);
   const masses = new Map<string, number>(keys.map((key) => [key, 0]));
   let foundDg = 0;
+  let besideDg = 0;
   for (const { lot, massDg, destination } of leavesOf(state, piece.id)) {
+    if (isBeside(kind, lot.part)) {
+      besideDg += massDg;
+      continue;
+    }
     const key = keyOf(lot.part, destination, kind, keys);
     masses.set(key, (masses.get(key) ?? 0) + massDg);
     foundDg += massDg;
   }
-  masses.set(LOSS, (masses.get(LOSS) ?? 0) + Math.max(0, piece.inDg - foundDg));
+  masses.set(LOSS, (masses.get(LOSS) ?? 0) + Math.max(0, piece.inDg - besideDg - foundDg));
   return normalised(
     keys,
     keys.map((key) => masses.get(key) ?? 0),
@@ -30,8 +36,32 @@ function keyOf(part: string | null, destination: Destination, kind: Kind, keys: 
   if (part !== null && keys.includes(part)) return part;
   const goesTo = (key: string): Destination | undefined => partOf(kind, key)?.destination;
   const same = keys.find((key) => goesTo(key) === destination);
-  const usable = isUsable(destination) ? keys.find((key) => isUsable(goesTo(key) ?? 'bin')) : undefined;
-  return same ?? usable ?? LOSS;
+  // What this way does not give is never learnt as its main part.
+  const lesser = isUsable(destination)
+    ? keys.find((key) => goesTo(key) !== 'main' && isUsable(goesTo(key) ?? 'bin'))
+    : undefined;
+  return same ?? lesser ?? LOSS;
+}
+
+/** Whether a part stands beside the shares of every way, such as giblets in a bird's label weight. */
+function isBeside(kind: Kind, part: string | null): boolean {
+  return (
+    part !== null &&
+    kind.ways.every(({ shares }) => shares[part] === undefined) &&
+    kind.marks.some(({ from, to }) => from === 'all' && to[0] === part)
+  );
+}
+
+/** A piece of which more than this went to parts that its way does not give was cut another way. */
+const FOREIGN = 0.1;
+
+function isCutSo(state: State, piece: Lot, kind: Kind, way: Way): boolean {
+  const goesTo = new Set(Object.keys(way.shares).map((key) => partOf(kind, key)?.destination));
+  const foreignDg = leavesOf(state, piece.id).reduce((sum, { lot, massDg, destination }) => {
+    const isOwn = lot.part !== null && way.shares[lot.part] !== undefined;
+    return sum + (isOwn || goesTo.has(destination) || !isUsable(destination) ? 0 : massDg);
+  }, 0);
+  return foreignDg <= FOREIGN * piece.inDg;
 }
 
 /** Every finished piece of a kind that was cut this way, oldest first, with what it gave. */
@@ -47,5 +77,7 @@ export function pastCompositions(
     (lot) =>
       lot.form === 'piece' && lot.closed && lot.kind === kindId && (lot.way ?? kind.ways[0]?.id) === wayId,
   );
-  return pieces.map((piece) => ({ piece, composition: pieceComposition(state, piece, kind, way) }));
+  return pieces
+    .filter((piece) => isCutSo(state, piece, kind, way))
+    .map((piece) => ({ piece, composition: pieceComposition(state, piece, kind, way) }));
 }

@@ -84,8 +84,8 @@ export function predict(
   { pricing }: Pick<Basis, 'pricing'>,
   { marks, massDg, on }: Question,
 ): Prediction {
-  const usual = withMarks({ keys: learnt.keys, shares: learnt.usual }, kind, marks).shares;
-  const habit = { ...learnt, usual };
+  const { keys, shares: usual } = withMarks({ keys: learnt.keys, shares: learnt.usual }, kind, marks);
+  const habit = { ...learnt, keys, usual };
   const s = nextPieceConcentration(habit);
   const parts = habit.keys.map((part, k): PartPrediction => {
     const share = usual[k] ?? 0;

@@ -302,17 +302,83 @@ describe('a finished piece', () => {
   );
   const { journal } = builder.household();
 
-  it('gives its shares by part, whatever became of them; strange parts go where their like goes', () => {
+  it('gives its shares by part, whatever became of them; strange parts go where their like goes, never to the main', () => {
     const [past] = pastCompositions(journal.state, 'strip-loin', 'trim-first');
     const { keys, shares } = past!.composition;
     expect(Object.fromEntries(keys.map((key, k) => [key, Math.round((shares[k] ?? 0) * 1000)]))).toEqual({
-      steaks: 650,
-      ends: 0,
+      steaks: 600,
+      ends: 50,
       'fat-cap': 100,
       'strip-and-tail': 0,
       loss: 250,
     });
     expect(pastCompositions(journal.state, 'strip-loin', 'slice-first')).toEqual([]);
+  });
+
+  it('what was cut another way is not learnt: jerky under a way of steaks', () => {
+    const household = new JournalBuilder()
+      .add(
+        {
+          type: 'received',
+          lot: 'q',
+          kind: 'top-round',
+          count: 1,
+          massDg: 80_000,
+          paidMinor: 9000,
+          way: 'steaks-and-cubes',
+          on,
+        },
+        {
+          type: 'cut',
+          from: 'q',
+          lot: 'j',
+          part: 'slices',
+          destination: 'thin',
+          massDg: 50_000,
+          count: 1,
+          on,
+        },
+        {
+          type: 'cut',
+          from: 'q',
+          lot: 'k',
+          part: 'steaks',
+          destination: 'main',
+          massDg: 10_000,
+          count: 4,
+          on,
+        },
+        { type: 'closed', lot: 'q' },
+      )
+      .household();
+    expect(pastCompositions(household.journal.state, 'top-round', 'steaks-and-cubes')).toEqual([]);
+  });
+
+  it('giblets in the label’s weight are asked for, and taken out of the shares', () => {
+    const asked = { kind: kindById('whole-chicken')!, way: kindById('whole-chicken')!.ways[0]! };
+    const habit = habitOfWay(new JournalBuilder().household().journal.state, asked);
+    const question = { massDg: 20_000, marks: ['giblets'], on };
+    const { parts, usable } = predict(asked, habit, basisOf({ records: new Map() }), question);
+    const share = (id: string): number => parts.find(({ part }) => part === id)?.share ?? NaN;
+    expect([share('giblets'), share('breast')]).toEqual([
+      expect.closeTo(0.05, 9),
+      expect.closeTo(0.39 * 0.95, 9),
+    ]);
+    expect(usable.share).toBeCloseTo(0.815 * 0.95, 9);
+    const cut = (part: string, massDg: number, destination: 'main' | 'stock') =>
+      ({ type: 'cut', from: 'b', lot: part, part, destination, massDg, count: 1, on }) as const;
+    const household = new JournalBuilder()
+      .add(
+        { type: 'received', lot: 'b', kind: 'whole-chicken', count: 1, massDg: 20_000, paidMinor: 2000, on },
+        cut('giblets', 1000, 'stock'),
+        cut('breast', 7600, 'main'),
+        cut('back', 11_400, 'stock'),
+        { type: 'closed', lot: 'b' },
+      )
+      .household();
+    const [past] = pastCompositions(household.journal.state, 'whole-chicken', 'eight-pieces');
+    const at = (key: string): number => past!.composition.shares[past!.composition.keys.indexOf(key)] ?? NaN;
+    expect([at('breast'), at('back')]).toEqual([expect.closeTo(0.4, 9), expect.closeTo(0.6, 9)]);
   });
 
   it('took the time between its entries, without long pauses', () => {

@@ -6,14 +6,14 @@ export const beefTenderloin: Kind = {
   id: 'beef-tenderloin',
   name: 'Beef tenderloin',
   plural: 'beef tenderloins',
-  synonyms: ['whole fillet', 'filet', 'eye fillet', 'side muscle on', 'PSMO', 'undercut'],
+  synonyms: ['whole fillet, in its fat', 'filet', 'eye fillet', 'not defatted, side muscle on', 'undercut'],
   animal: 'beef',
   itemNumber: '189',
   bone: 'boneless',
   knife: { enough: true, why: 'Seams part with the fingers; one thin sharp knife does the rest.' },
   usualG: [1800, 5000],
   about:
-    'Very tender, tapered, wrapped in fat and silver skin. The dearest trim in the shop, so most of the saving is in your hands.',
+    'Very tender, tapered, in its fat and silver skin. Sold peeled too, which yields more: look which of the two it is. The dearest trim in the shop, so most of the saving is in your hands.',
   parts: [
     {
       id: 'centre',
@@ -35,7 +35,7 @@ export const beefTenderloin: Kind = {
     },
     { id: 'head', name: 'Head', destination: 'second', shopItem: 'fillet-steak' },
     { id: 'tail', name: 'Tail', destination: 'second', shopItem: 'beef-thin' },
-    { id: 'chain', name: 'Chain, cleaned lean', destination: 'grind', shopItem: 'beef-grind' },
+    { id: 'chain', name: 'Chain', destination: 'grind', shopItem: 'beef-grind' },
     { id: 'silver-skin', name: 'Silver skin', destination: 'bin' },
     { id: 'fat', name: 'Fat', destination: 'render' },
     { id: 'trimmings', name: 'Clean trimmings', destination: 'stock', shopItem: 'beef-bones' },
@@ -54,7 +54,7 @@ export const beefTenderloin: Kind = {
     {
       id: 'chain-off',
       title: 'Take the chain off',
-      how: 'Fingers first: pull the side muscle away along its seam, and use the knife only near the head end. Clean the lean from its fat.',
+      how: 'Fingers first: pull the side muscle away along its seam, and use the knife only near the head end. Weigh it as it comes off; about half of it is lean once its fat is cleaned away.',
       tool: 'fingers, boning knife',
       feel: 'The seam opens by itself under the fingers until near the head.',
       caution: 'Lift the flap and look first: the edge stays in sight.',
@@ -195,7 +195,7 @@ export const beefTenderloin: Kind = {
     'The knob of fat by the head is out.',
     'No gristle in the chain before it goes to grind.',
   ],
-  askFor: 'A whole tenderloin, side muscle on, still in its sealed bag.',
+  askFor: 'A whole tenderloin in its fat, side muscle on, still in its sealed bag.',
   lookFor: [
     'No gashes from the packing-house knife: they make waste of good centre.',
     'Little free liquid in the bag: it is paid for at the price of meat.',

@@ -16,8 +16,7 @@ export const lambLeg: Kind = {
     why: 'The bones come out at their joints. Only a full leg with hip and tail bone needs a saw: have the shop do it.',
   },
   usualG: [1500, 4500],
-  about:
-    'About ten minutes for a practised hand. Bone-in, a leg of 2 kg feeds 6 to 8; boned it lies flat for the grill, or rolls.',
+  about: 'About ten minutes for a practised hand. Boned it lies flat for the grill, or rolls for the oven.',
   parts: [
     {
       id: 'boneless-leg',

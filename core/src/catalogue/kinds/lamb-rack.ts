@@ -24,7 +24,7 @@ export const lambRack: Kind = {
       name: 'Chops',
       portion: 'chop',
       portions: 'chops',
-      perPiece: 7,
+      perPiece: 8,
       destination: 'main',
       shopItem: 'lamb-rib-chop',
       bone: 0.25,
@@ -98,7 +98,7 @@ export const lambRack: Kind = {
           question: 'Thickness',
           schools: [
             { id: 'single', name: 'single', steps: { slice: ['single'] } },
-            { id: 'double', name: 'double', steps: { slice: ['double'] } },
+            { id: 'double', name: 'double', steps: { slice: ['double'] }, perPiece: { chops: 4 } },
           ],
         },
       ],

@@ -20,7 +20,7 @@ export const porkLoin: Kind = {
       name: 'Chops',
       portion: 'chop',
       portions: 'chops',
-      perPiece: 14,
+      perPiece: 20,
       destination: 'main',
       shopItem: 'pork-chop-boneless',
       orElse: { item: 'pork-chop-bone-in', leftOn: 0.2 },
@@ -93,7 +93,7 @@ export const porkLoin: Kind = {
           question: 'Thickness',
           schools: [
             { id: 'thick', name: 'thick', steps: { slice: ['slice-thick'] } },
-            { id: 'thin', name: 'thin', steps: { slice: ['slice-thin'] } },
+            { id: 'thin', name: 'thin', steps: { slice: ['slice-thin'] }, perPiece: { chops: 50 } },
           ],
         },
       ],
@@ -115,6 +115,7 @@ export const porkLoin: Kind = {
         shares: { roast: 0.35, chops: 0.58, fat: 0.05 },
         lossShare: 0.02,
         estimated: true,
+        perPiece: { roast: 1, chops: 12 },
         steps: ['open', 'trim', 'roast-off', 'slice'],
       },
       [
@@ -122,7 +123,7 @@ export const porkLoin: Kind = {
           question: 'Thickness',
           schools: [
             { id: 'thick', name: 'thick', steps: { slice: ['slice-thick'] } },
-            { id: 'thin', name: 'thin', steps: { slice: ['slice-thin'] } },
+            { id: 'thin', name: 'thin', steps: { slice: ['slice-thin'] }, perPiece: { chops: 31 } },
           ],
         },
       ],

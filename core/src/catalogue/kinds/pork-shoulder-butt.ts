@@ -19,8 +19,7 @@ export const porkShoulderButt: Kind = {
   bone: 'bone-in',
   knife: { enough: true, why: 'The flat blade bone comes out whole without spoiling the piece.' },
   usualG: [2000, 5500],
-  about:
-    'One flat bone in a marbled block: roasts, steaks, strips, stew and sausage from one cheap piece. A butt of 3.5 kg makes four or five generous packs.',
+  about: 'One flat bone in a marbled block: roasts, steaks, strips, stew and sausage from one cheap piece.',
   parts: [
     {
       id: 'roasts',
@@ -88,8 +87,8 @@ export const porkShoulderButt: Kind = {
     },
     {
       id: 'roasts-tied',
-      title: 'Cut and tie the roasts',
-      how: 'Straight cuts through the even block; tie each across every few centimetres, so that it cooks evenly.',
+      title: 'Tie the block and cut the roasts',
+      how: 'Tie the even block across every few centimetres first, so that it holds its shape and cooks evenly; then cut straight between the ties.',
       tool: 'long knife, twine',
       caution: FREE_HAND,
       frees: ['roasts'],

@@ -119,7 +119,7 @@ export const ribSevenBones: Kind = {
       feel: 'Where the knife stops it has met a bone: a finger’s breadth to the side.',
       caution: FREE_HAND,
       frees: [],
-      purpose: 'three roasts, to be tied',
+      purpose: 'three roasts, each boned and tied by itself',
       minutes: 4,
     },
     {
@@ -205,7 +205,7 @@ export const ribSevenBones: Kind = {
         shares: { 'roasts-bone-in': 0.94, 'fat-trim': 0.05 },
         lossShare: 0.01,
         estimated: false,
-        steps: ['open', 'membrane-off', 'bones', 'part-roasts', 'tie'],
+        steps: ['open', 'membrane-off', 'part-roasts', 'bones', 'tie'],
       },
       [
         {

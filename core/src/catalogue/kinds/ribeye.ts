@@ -6,7 +6,7 @@ export const ribeye: Kind = {
   id: 'ribeye',
   name: 'Ribeye, boneless',
   plural: 'boneless ribeyes',
-  synonyms: ['rib eye roll', 'scotch fillet', 'cube roll', 'entrecôte, whole', 'delmonico', 'rib fillet'],
+  synonyms: ['rib eye roll', 'scotch fillet', 'cube roll', 'entrecôte, whole', 'rib fillet'],
   animal: 'beef',
   itemNumber: '112A',
   bone: 'boneless',

@@ -1,7 +1,7 @@
 import { AWAY, FREE_HAND, openBag } from '../common-texts';
 import type { Kind } from '../kind-schema';
 
-/** Shares of the first way and order of work: common practice; the rest estimates. Item number: from memory. */
+/** Shares of the first way (its steaks and roast together are 58) and order of work: common practice; the rest estimates. Item number: from memory. */
 export const topRound: Kind = {
   id: 'top-round',
   name: 'Top round',
@@ -13,11 +13,11 @@ export const topRound: Kind = {
   knife: { enough: true, why: 'No bone in it; a thin knife follows the seams.' },
   usualG: [5000, 12000],
   about:
-    'Large and lean, with skins and a seam to find. Cleaned, it costs 35 to 40 % more a kilo than its label says.',
+    'Large and lean, with skins and a seam to find. What it costs cleaned stands at the Counter, and here below for your household.',
   parts: [
     {
       id: 'steaks',
-      name: 'Steaks and roast',
+      name: 'Steaks',
       portion: 'steak',
       portions: 'steaks',
       perPiece: 20,
@@ -102,11 +102,12 @@ export const topRound: Kind = {
     {
       id: 'steaks-and-cubes',
       name: 'Steaks, a roast and cubes',
-      about: 'The even block as steaks and a roast, the ends as cubes.',
-      shares: { steaks: 0.58, cubes: 0.15, scraps: 0.14, waste: 0.08 },
+      about:
+        'The even block as steaks and a roast, the ends as cubes. How much of the block is roast is up to you; a third here.',
+      shares: { steaks: 0.38, roast: 0.2, cubes: 0.15, scraps: 0.14, waste: 0.08 },
       lossShare: 0.05,
       estimated: false,
-      steps: ['open', 'silver', 'seam-out', 'slice', 'cube'],
+      steps: ['open', 'silver', 'seam-out', 'roast-off', 'slice', 'cube'],
     },
     {
       id: 'roasts',

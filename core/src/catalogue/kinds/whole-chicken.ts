@@ -125,10 +125,10 @@ export const wholeChicken: Kind = {
     },
     {
       id: 'wing-drumettes',
-      name: 'Small wing drumsticks',
-      portion: 'small drumstick',
-      portions: 'small drumsticks',
-      perPiece: 2,
+      name: 'Wing lollipops',
+      portion: 'lollipop',
+      portions: 'lollipops',
+      perPiece: 4,
       destination: 'second',
       shopItem: 'chicken-wing',
       bone: 0.4,
@@ -170,7 +170,7 @@ export const wholeChicken: Kind = {
     {
       id: 'wings-off',
       title: 'Take the wings off',
-      how: 'Pull the wing out, cut through the shoulder joint, split it at the elbow if you like. Tips go to stock.',
+      how: 'Pull the wing out, cut through the shoulder joint, split it at the elbow into drumette and flat if you like. Tips off at the wrist, to stock.',
       tool: 'boning knife',
       caution: JOINT,
       frees: ['wings'],
@@ -187,8 +187,8 @@ export const wholeChicken: Kind = {
     },
     {
       id: 'drumettes',
-      title: 'Make small drumsticks of the wings',
-      how: 'Cut round the thin end and push the meat up the bone. Only where no wing bone is broken; a broken one goes to stock.',
+      title: 'Make lollipops of the wings',
+      how: 'Part the wing into drumette and flat. Cut round the thin end of each and push the meat to the other; of the flat pull one of its two bones out first. Only where no wing bone is broken; a broken one goes to stock.',
       tool: 'paring knife',
       caution: 'A broken bone is sharp: feel before you push.',
       frees: ['wing-drumettes', 'carcass'],
@@ -409,8 +409,9 @@ export const wholeChicken: Kind = {
     },
     {
       id: 'small-drumsticks',
-      name: 'Eight pieces, wings as small drumsticks',
-      about: 'As eight, with the wings worked into small drumsticks; unbroken wing bones only.',
+      name: 'Eight pieces, wings as lollipops',
+      about:
+        'As eight, with the wings worked into lollipops, meat pushed to one end of the bone; unbroken wing bones only.',
       shares: {
         breast: 0.39,
         thighs: 0.175,
@@ -430,6 +431,13 @@ export const wholeChicken: Kind = {
     why: 'Birds of one size are much alike: the breast differs by about 2 percentage points. An estimate.',
   },
   marks: [
+    {
+      id: 'giblets',
+      name: 'Neck and giblets in the label’s weight',
+      from: 'all',
+      to: ['giblets'],
+      share: 0.05,
+    },
     { id: 'liquid', name: 'Much liquid in the bag', from: 'all', to: ['loss'], share: 0.02 },
     {
       id: 'torn-skin',
@@ -453,7 +461,7 @@ export const wholeChicken: Kind = {
     'Board, knife, sink and hands washed before anything else touches them.',
   ],
   askFor:
-    'A whole bird, neck and giblets in or out as you like them (they are about 5 % more and are weighed first). In some places size is a number: number × 100 g, so size 16 is 1.6 kg.',
+    'A whole bird, neck and giblets in or out as you like them (they are about 5 % more and are weighed first). In some places size is a number: number × 100 g, so size 14 is 1.4 kg.',
   lookFor: [
     'Skin whole, not torn.',
     'Wing bones unbroken.',

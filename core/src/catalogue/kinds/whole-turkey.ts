@@ -211,6 +211,13 @@ export const wholeTurkey: Kind = {
     why: 'Birds of one breed are much alike: the breast differs by about 2.3 percentage points. An estimate.',
   },
   marks: [
+    {
+      id: 'giblets',
+      name: 'Neck and giblets in the label’s weight',
+      from: 'all',
+      to: ['giblets'],
+      share: 0.05,
+    },
     { id: 'liquid', name: 'Much liquid in the bag', from: 'all', to: ['loss'], share: 0.03 },
     {
       id: 'torn-skin',
