@@ -56,14 +56,14 @@ describe('the week', () => {
     await late.sees('1 to take out');
     await late.click('Freezer 1 to take out', 'link');
     await late.page.waitForFunction(() =>
-      /By 18:30: ?take .* out of the freezer/.test(document.body.innerText.replace(/\s+/g, ' ')),
+      /By 17:45: ?take .* out of the freezer/.test(document.body.innerText.replace(/\s+/g, ' ')),
     );
     const phone = await Person.at(another, ADDRESS, PHONE);
     await phone.page.emulateTimezone(afternoon());
     await phone.goTo('/demo/freezer');
     await phone.sees('1 to take out');
     await phone.page.waitForFunction(() =>
-      /By 18:30: ?take .* out of the freezer/.test(document.body.innerText.replace(/\s+/g, ' ')),
+      /By 17:45: ?take .* out of the freezer/.test(document.body.innerText.replace(/\s+/g, ' ')),
     );
     expect(await phone.page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
     await another.close();

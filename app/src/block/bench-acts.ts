@@ -1,4 +1,4 @@
-import { effect, inject, Injectable, signal, untracked } from '@angular/core';
+import { computed, effect, inject, Injectable, signal, untracked } from '@angular/core';
 import type { Destination } from '@core/catalogue/destination';
 import { partOf } from '@core/catalogue/kinds';
 import { describeEntry } from '@core/journal/describe-entry';
@@ -23,7 +23,10 @@ export class BenchActs {
   private readonly notices = inject(Notices);
   private readonly ask = inject(Ask);
 
-  readonly busy = signal(false);
+  private readonly waiting = signal(0);
+  /** Something is being written down; what is pressed meanwhile waits for its turn. */
+  readonly busy = computed(() => this.waiting() > 0);
+  private turn: Promise<unknown> = Promise.resolve();
   /** The load that was taken last, by its plateau: a second tap on it is a slip. */
   private takenPlateau: number | null = null;
 
@@ -45,31 +48,47 @@ export class BenchActs {
     });
   }
 
-  /** Takes the weight that is there, for the part in hand. */
-  async take(): Promise<void> {
+  /** One act after the other: what is pressed while the last is being written is not lost. */
+  private inTurn<T>(act: () => Promise<T>): Promise<T> {
+    this.waiting.update((count) => count + 1);
+    const done = this.turn.then(act).finally(() => this.waiting.update((count) => count - 1));
+    this.turn = done.catch(() => undefined);
+    return done;
+  }
+
+  /** Takes the weight that is there as it is pressed, for the part in hand. */
+  take(): Promise<void> {
     const { bench } = this;
-    const piece = bench.piece();
-    if (!piece || piece.closed || piece.leftDg === 0 || this.busy()) return;
     const weighed = bench.weighed();
-    if (!weighed) return this.notices.problem(this.whyNot());
     const now = bench.link.steadiness();
     const plateau = !bench.isTyped() && now.state === 'steady' ? now.plateau : null;
+    const isSecond = this.busy() && (weighed === null || plateau === null || plateau === this.takingPlateau);
+    // A second press on what is being taken is a slip of the finger.
+    if (isSecond) return Promise.resolve();
+    this.takingPlateau = plateau;
+    return this.inTurn(() => this.takeNow(weighed, plateau)).finally(() => (this.takingPlateau = null));
+  }
+
+  private takingPlateau: number | null = null;
+
+  private async takeNow(weighed: Weighed | null, plateau: number | null): Promise<void> {
+    const { bench } = this;
+    const piece = bench.piece();
+    if (!piece || piece.closed || piece.leftDg === 0) return;
+    if (!weighed) return this.notices.problem(this.whyNot());
     if (plateau !== null && plateau === this.takenPlateau)
       return this.notices.problem('That weight was taken already. Put the next thing on, or type it.');
-    this.busy.set(true);
-    try {
-      const isWritten = await (bench.mustDrain() ? this.drain(piece, weighed) : this.cut(piece, weighed));
-      if (isWritten) this.afterTaking(weighed, plateau);
-    } finally {
-      this.busy.set(false);
-    }
+    const isWritten = await (bench.mustDrain() ? this.drain(piece, weighed) : this.cut(piece, weighed));
+    if (isWritten) this.afterTaking(weighed, plateau);
   }
 
   /** Takes all that is left for the part in hand, without weighing it. */
-  async takeRest(): Promise<void> {
-    const piece = this.bench.piece();
-    if (!piece || piece.closed || !this.bench.isRest() || this.busy()) return;
-    await this.cut(piece, { massDg: piece.leftDg, typed: 'what was left' });
+  takeRest(): Promise<void> {
+    return this.inTurn(async () => {
+      const piece = this.bench.piece();
+      if (!piece || piece.closed || !this.bench.isRest()) return;
+      await this.cut(piece, { massDg: piece.leftDg, typed: 'what was left' });
+    });
   }
 
   tare(): void {
@@ -122,7 +141,11 @@ export class BenchActs {
     );
   }
 
-  async undo(): Promise<void> {
+  undo(): Promise<void> {
+    return this.inTurn(() => this.undoNow());
+  }
+
+  private async undoNow(): Promise<void> {
     const last = this.bench.undoable();
     if (!last) return;
     const what = describeEntry(last, {
@@ -139,10 +162,12 @@ export class BenchActs {
       this.bench.link.tareDg.set(last.tareDg ?? 0);
   }
 
-  async redo(): Promise<void> {
-    const undone = this.bench.redoable();
-    if (undone)
-      this.notices.tell(await this.store.append({ type: 'redone', entries: undone.entries }), 'Done again');
+  redo(): Promise<void> {
+    return this.inTurn(async () => {
+      const undone = this.bench.redoable();
+      if (undone)
+        this.notices.tell(await this.store.append({ type: 'redone', entries: undone.entries }), 'Done again');
+    });
   }
 
   /**

@@ -95,7 +95,12 @@ const FORMS = [
           }
         </select>
       </div>
-      <v-label-date field="pf-until" [(dated)]="dated" [(until)]="until" />
+      <v-label-date
+        field="pf-until"
+        [frozen]="kept() === 'bought-frozen'"
+        [(dated)]="dated"
+        [(until)]="until"
+      />
       @if (isFresh()) {
         <div class="field">
           <label for="pf-bought">Bought on</label

@@ -9,6 +9,11 @@ const KINDS: readonly (readonly [Dated | '', string])[] = [
   ['packed-on', 'packed on'],
 ];
 
+const FROZEN_KINDS: typeof KINDS = [
+  ['', 'no date'],
+  ['use-by', 'best before'],
+];
+
 /** The date on a label, and what kind of date it is: only a use-by says until when meat keeps. */
 @Component({
   selector: 'v-label-date',
@@ -25,7 +30,7 @@ const KINDS: readonly (readonly [Dated | '', string])[] = [
           [ngModel]="dated()"
           (ngModelChange)="choose($event)"
         >
-          @for (each of kinds; track each[0]) {
+          @for (each of frozen() ? frozenKinds : kinds; track each[0]) {
             <option [value]="each[0]">{{ each[1] }}</option>
           }
         </select>
@@ -33,6 +38,7 @@ const KINDS: readonly (readonly [Dated | '', string])[] = [
           <input
             class="text"
             type="date"
+            [id]="field() + '-date'"
             [name]="field() + '-date'"
             [attr.aria-label]="'The date' + (of() ? ' of ' + of() : '')"
             [ngModel]="until()"
@@ -59,7 +65,10 @@ export class LabelDate {
   readonly of = input('');
   readonly dated = model<Dated | ''>('');
   readonly until = model('');
+  /** What is bought frozen carries the day up to which it is best. */
+  readonly frozen = input(false);
   protected readonly kinds = KINDS;
+  protected readonly frozenKinds = FROZEN_KINDS;
 
   protected choose(kind: Dated | ''): void {
     this.dated.set(kind);

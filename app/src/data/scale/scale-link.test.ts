@@ -83,10 +83,20 @@ describe('the link to a scale', () => {
 
   it('one that freezes is gone after some seconds, and says so', () => {
     steady('ST,GS,+   300.0 g', 3);
-    jest.advanceTimersByTime(4100);
+    jest.advanceTimersByTime(5200);
     expect(link.problem()).toContain('silent');
     expect(link.isConnected()).toBe(false);
     expect(Wire.last.isClosed).toBe(true);
+  });
+
+  it('a page that stood still itself hears out what the scale has said meanwhile', () => {
+    steady('ST,GS,+   300.0 g', 3);
+    // The page stood still for longer than a silence; what was said waits, and is heard then.
+    jest.advanceTimersByTime(4100);
+    expect(link.isConnected()).toBe(true);
+    steady('ST,GS,+   300.0 g', 1);
+    jest.advanceTimersByTime(4100);
+    expect(link.problem()).toBeNull();
   });
 
   it('one that sends rubbish is not waited for; a line or two does no harm', () => {

@@ -9,6 +9,11 @@ import { StandInScale } from './stand-in-scale';
 
 /** A scale that has said nothing for so long is gone. */
 const SILENCE_MS = 4000;
+/**
+ * After the silence the page waits so long again: where it stood still itself (a busy machine, a slow
+ * disk), the words of the scale are waiting and are heard first.
+ */
+const HEAR_OUT_MS = 1000;
 /** So many lines in a row that are no weights: it speaks another language. */
 const MUCH_RUBBISH = 12;
 
@@ -100,7 +105,9 @@ export class ScaleLink {
 
   private waitForWords(): void {
     clearTimeout(this.silence);
-    this.silence = setTimeout(() => this.lose('It has fallen silent.'), SILENCE_MS);
+    this.silence = setTimeout(() => {
+      this.silence = setTimeout(() => this.lose('It has fallen silent.'), HEAR_OUT_MS);
+    }, SILENCE_MS);
   }
 
   private lose(why: string): void {
