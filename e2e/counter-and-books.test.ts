@@ -29,8 +29,8 @@ describe('a decision in the shop, on a phone', () => {
     await person.sees('at €13.90/kg, 5.300 kg');
     expect(await answer(person)).toBe('Worth it');
     await person.sees('lower than');
-    await person.fill('Price for a kg', '24');
-    await person.sees('at €24.00/kg');
+    await person.fill('Price for a kg', '45');
+    await person.sees('at €45.00/kg');
     expect(await answer(person)).toBe('Leave it');
     await person.sees('would cost more');
   });

@@ -96,9 +96,12 @@ describe('at the freezer', () => {
       const each = await Person.at(browser, ADDRESS, viewport as typeof DESK);
       await each.goTo('/demo/freezer/power');
       await each.sees('Keep the doors shut');
-      await each.sees('24 h');
-      await each.choose('The freezer is', 'full');
-      await each.sees('48 h');
+      await each.sees('Say since when');
+      await each.sees('under 24 h, nobody knows how much');
+      await each.choose('How full Chest freezer is', 'full');
+      await each.sees('about 48 h');
+      await each.choose('How full Chest freezer is', 'half');
+      await each.sees('about 24 h');
       const count = (await each.text()).match(/Throw away/g)?.length ?? 0;
       await each.pressText('Throw away');
       await each.sees('thrown away. Undo');
@@ -108,7 +111,14 @@ describe('at the freezer', () => {
       await each.sees('it may be frozen again');
       await each.page.locator('#since').fill('2001-01-01T10:00');
       await each.press('Tab');
-      await each.sees(', over');
+      await each.sees('past: check each pack');
+      // What was looked at, and what was said, survives a reload.
+      await each.page.$eval('ol input[type=checkbox]', (box) => (box as unknown as HTMLElement).click());
+      await each.page.reload({ waitUntil: 'load' });
+      await each.sees('past: check each pack');
+      expect(await each.page.$eval('ol input', (box) => (box as unknown as HTMLInputElement).checked)).toBe(
+        true,
+      );
       expect(await each.page.evaluate(() => document.documentElement.scrollWidth)).toBe(viewport.width);
       expect(each.complaints).toEqual([]);
       await each.page.close();

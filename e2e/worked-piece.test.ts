@@ -38,8 +38,8 @@ describe('a piece from the counter to the freezer and the books', () => {
     await person.sees('Drained: 100 g of liquid');
     await weigh(person, '3430', 'Centre');
     await person.sees('Centre: 3.430 kg');
-    await weigh(person, '490 g', 'Chain, cleaned lean');
-    await person.sees('Chain, cleaned lean: 490 g');
+    await weigh(person, '490 g', 'Chain');
+    await person.sees('Chain: 490 g');
     await weigh(person, '245 g', 'Clean trimmings');
     await person.sees('Clean trimmings: 245 g');
     await person.page.locator('::-p-aria([role="radio"]) ::-p-text(Silver skin)').click();
@@ -64,7 +64,7 @@ describe('a piece from the counter to the freezer and the books', () => {
   });
 
   it('is eaten from the freezer in part, and that is undone', async () => {
-    await person.click('Freezer 1 packs', 'link');
+    await person.click('Freezer 1 pack', 'link');
     await person.fill('Plates to eat', '4');
     await person.click('Eat plates');
     await person.sees('2.058 kg');
@@ -83,7 +83,7 @@ describe('a piece from the counter to the freezer and the books', () => {
     await person.sees('€87.22 bought cut');
     await person.sees('break-even price €17.44');
     await person.sees('Centre 3.430 kg €56.63 €16.51/kg €52.50 €15.31/kg €55.10 €16.06/kg');
-    await person.sees('Chain, cleaned lean 490 g €3.03 €6.18/kg €7.50 €15.31/kg €4.41 €9.00/kg');
+    await person.sees('Chain 490 g €3.03 €6.18/kg €7.50 €15.31/kg €4.41 €9.00/kg');
     await person.sees('Clean trimmings 245 g €0.34');
     await person.click('By weight', 'radio');
     await person.sees('What was paid, over the weight of what is usable');

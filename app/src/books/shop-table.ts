@@ -148,9 +148,9 @@ const COOKED_OF_RAW = 0.7;
         All prices for a {{ figures.priceUnit() }}. “Shop asks” is the going price on the day of purchase: the
         median of what each shop last asked in the sixty days before. “As ours is” brings it to our trim:
         price ÷ (1 − what the shop leaves on). “Ours” is this part’s share of what was paid under the school
-        above. A plate is {{ figures.mass(cookedPlateDg()) }} cooked, for bone and cooking loss see “Eaten”.
-        Worth is weight × as ours is. Where a price is unknown the sums say “at least”; what you would not buy
-        is worth nothing.
+        above. A plate here is the household’s mean one, {{ figures.mass(cookedPlateDg()) }} cooked, whoever
+        eats it; for bone and cooking loss see “Eaten”. Worth is weight × as ours is. Where a price is unknown
+        the sums say “at least”; what you would not buy is worth nothing.
       </p>
     </details>
   `,

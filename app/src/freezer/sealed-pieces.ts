@@ -36,7 +36,7 @@ import { LabelDate } from '../kit/label-date';
             />
             <label
               >lies in
-              <select class="text" (change)="move(piece, $any($event.target).value)">
+              <select class="text place" (change)="move(piece, $any($event.target).value)">
                 @if (!piece.place) {
                   <option value="">no place</option>
                 }

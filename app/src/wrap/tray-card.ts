@@ -112,7 +112,7 @@ const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
           <p class="money">
             {{ now.isCostKnown ? '' : 'at least ' }}<b>{{ figures.money(now.costMinor) }}</b>
             @if (plates() > 1) {
-              <span>, {{ figures.money(perPlate(now.costMinor)) }} a plate</span>
+              <span>, {{ figures.money(perPlate(now.costMinor)) }} a plate of this pack</span>
             }
             @if (now.worthMinor !== 0) {
               <span class="soft">{{

@@ -308,6 +308,20 @@ describe('usual ranges and what a weight outside them asks', () => {
   });
 });
 
+describe('parts that come off in another order', () => {
+  it('wings, thighs and drumsticks off: the guide is past the draining', () => {
+    const kind = kindById('whole-chicken') as Kind;
+    const way = kind.ways[0] as Way;
+    const off: Off[] = [
+      { part: 'wings', massDg: 1840, count: 2 },
+      { part: 'thighs', massDg: 2800, count: 2 },
+      { part: 'drumsticks', massDg: 2160, count: 2 },
+    ];
+    const next = nextAct(kind, way, { massDg: 16_000, leftDg: 9000 }, off);
+    expect([next.part, way.steps[next.step]]).toEqual(['back', 'back-out']);
+  });
+});
+
 describe('what a piece still owes', () => {
   it('counts what is still on it and would settle it: 60.00 paid, 1.4 kg at 24.00 off', () => {
     const builder = new JournalBuilder()

@@ -65,7 +65,11 @@ export function nextAct(
   const inHand = acts.findIndex(
     ({ part }, index) => part === off.at(-1)?.part && isPortions(kind, part) && !isDone(part, index),
   );
-  const at = inHand >= 0 ? inHand : acts.findIndex(({ part }, index) => !isDone(part, index));
+  // Who has the wings off is past the draining: what the first step gives besides comes at the end.
+  const furthest = acts.findLastIndex(({ part }) => (offDg.get(part) ?? 0) > 0);
+  const open = acts.flatMap(({ part }, index) => (isDone(part, index) ? [] : [index]));
+  const ahead = open.find((index) => index >= furthest || acts[index]?.step !== way.steps[0]);
+  const at = inHand >= 0 ? inHand : (ahead ?? open[0] ?? -1);
   const act = acts[at];
   return act
     ? { part: act.part, step: inHand >= 0 ? way.steps.indexOf(act.step) : stepBefore(kind, way, acts, at) }

@@ -36,6 +36,8 @@ const UNIT_WORDS: Record<string, MassUnit> = {
  *
  * @param assumed the unit when none is written
  * @returns the mass in tenths of a gram with the text kept, or null when it cannot be read
+ * Several stickers are added: "4.6 + 5.1".
+ *
  * @example parseMass('4 lb 5 oz', 'g', '.') // { massDg: 19561, typed: '4 lb 5 oz' }
  */
 export function parseMass(text: string, assumed: MassUnit, decimal: DecimalSign): TypedMass | null {
@@ -54,6 +56,8 @@ export function parseMass(text: string, assumed: MassUnit, decimal: DecimalSign)
  * @example parseExactMass('20 lb', 'kg', '.') // exactMass(20, 'lb')
  */
 export function parseExactMass(text: string, assumed: MassUnit, decimal: DecimalSign): ExactMass | null {
+  const several = text.split(/(?<=[\da-z.])\s*\+\s*(?=\d)/i);
+  if (several.length > 1) return sumOf(several, assumed, decimal);
   const compact = text.trim().toLowerCase();
   const terms = [...compact.matchAll(/([+-]?[\d.,'’\s\u00a0\u202f]*\d)\s*([a-z]*)\.?\s*/g)];
   if (terms.length === 0 || terms.map((term) => term[0]).join('') !== compact) return null;
@@ -68,6 +72,17 @@ export function parseExactMass(text: string, assumed: MassUnit, decimal: Decimal
     exact += exactMass(value, units[index] as MassUnit);
   }
   return exact;
+}
+
+/** "4.6 + 5.1 lb": several stickers; those without a unit have that of the last. */
+function sumOf(texts: readonly string[], assumed: MassUnit, decimal: DecimalSign): ExactMass | null {
+  const last = /([a-z]+)\.?\s*$/i.exec(texts.at(-1) ?? '')?.[1]?.toLowerCase();
+  const unit = (last !== undefined ? UNIT_WORDS[last] : assumed) ?? assumed;
+  const masses = texts.map((text) => parseExactMass(text, unit, decimal));
+  return masses.reduce<ExactMass | null>(
+    (sum, mass) => (sum === null || mass === null ? null : sum + mass),
+    0n,
+  );
 }
 
 const SIZE: Record<MassUnit, number> = { kg: 2, g: 1, lb: 2, oz: 1 };

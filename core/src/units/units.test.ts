@@ -75,6 +75,17 @@ describe('reading what people write', () => {
     expect(parseMass(text, unit, decimal)?.massDg ?? null).toBe(massDg);
   });
 
+  it.each([
+    ['4.6 + 5.1', 'lb', 43_998],
+    ['4.6 + 5.1 lb', 'kg', 43_998],
+    ['1,2 kg + 800 g', 'g', 20_000],
+    ['4 lb 5 oz + 3 lb', 'g', 33_169],
+    ['4.6 + ', 'lb', null],
+    ['4.6 + much', 'lb', null],
+  ] as const)('adds stickers: “%s”', (text, unit, massDg) => {
+    expect(parseMass(text, unit, text.includes(',') ? ',' : '.')?.massDg ?? null).toBe(massDg);
+  });
+
   it('keeps what was typed', () => {
     expect(parseMass('4.32 lb', 'kg', '.')?.typed).toBe('4.32 lb');
     expect(parseMass('372', 'g', '.')?.typed).toBe('372 g');
