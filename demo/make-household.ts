@@ -6,6 +6,7 @@ import { writeFile } from '@core/files/write-file';
 import { householdOf } from '@core/journal/household';
 import type { Place } from '@core/journal/record';
 import { addDays } from '@core/units/date';
+import { weekdayOf } from '@core/units/zone';
 import { stockOf } from '@core/pack/stock';
 import { buyAndCut, cutHalfWay, type Purchase } from './pieces';
 import { listPrice, pricesOfTheShops } from './prices';
@@ -149,7 +150,7 @@ function main(): void {
     eaters: EATERS,
     school: 'store-value',
     costs: COSTS,
-    dinners: { at: '18:30', meatless: [5], awake: ['06:30', '22:30'] },
+    dinners: { at: '18:30', meatless: [weekdayOf(addDays(LAST_DAY, 2))], awake: ['06:30', '22:30'] },
   } as const;
   scribe.note({
     type: 'settings',

@@ -148,7 +148,7 @@ describe('the stock', () => {
       each.page.evaluate(() =>
         (
           [...document.querySelectorAll('v-pack-card button')].find((button) =>
-            button.textContent?.startsWith('Eat it all'),
+            button.textContent?.trim().startsWith('Eat it all'),
           ) as HTMLElement
         ).click(),
       );

@@ -9,10 +9,10 @@ import { habitOfWay, kindAndWay } from '@core/yield/prediction';
 import { Clock } from '../data/clock';
 import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
-import { ReadyCut } from '../data/ready-cut';
 import { PageTabs } from '../kit/page-tabs';
 import { MarksSeen } from './marks-seen';
 import { COUNTER_PAGES } from './pages';
+import { ReadyCut } from './ready-cut';
 
 interface Typed {
   readonly id: number;

@@ -1,12 +1,4 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  effect,
-  inject,
-  linkedSignal,
-  signal,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { ActivatedRoute, Router } from '@angular/router';
 import { findKinds } from '@core/catalogue/find-kinds';
@@ -18,7 +10,7 @@ import type { Kind } from '@core/catalogue/kind-schema';
 import { wholePieceItem } from '@core/catalogue/shop-items';
 import { keepingOf } from '@core/freeze/keeping';
 import { roomOfAll } from '@core/freeze/room';
-import type { Dated, FactOf, Kept } from '@core/journal/entry';
+import type { FactOf } from '@core/journal/entry';
 import { askQuestion, questionsAbout } from '@core/journal/questions';
 import { meanPlateDg } from '@core/journal/settings';
 import { meatPerWeekDg } from '@core/pack/pace';
@@ -33,7 +25,6 @@ import { Figures } from '../data/figures';
 import { HOUSEHOLD_NAME } from '../data/household-name';
 import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
-import { ReadyCut } from '../data/ready-cut';
 import { WorthDraws } from '../data/worth-draws';
 import { Ask } from '../kit/ask';
 import { EnterGoesOn } from '../kit/enter-goes-on';
@@ -42,14 +33,15 @@ import { PageTabs } from '../kit/page-tabs';
 import { AnswerSlip, type Fact } from './answer-slip';
 import { ANSWER_WORDS } from './answer-words';
 import { ExpectedParts } from './expected-parts';
-import { LabelDraft } from './label-draft';
 import { LabelForm } from './label-form';
 import { MarksSeen } from './marks-seen';
 import { COUNTER_PAGES } from './pages';
+import { PieceAsked } from './piece-asked';
 import { PriceCurve } from './price-curve';
 import { StickerReader } from './sticker-reader';
 import { ShopPrices } from './shop-prices';
 import { WaysCompared } from './ways-compared';
+import { ReadyCut } from './ready-cut';
 
 /** The question at the counter: at this price, for us, now, is this piece worth it? */
 @Component({
@@ -68,7 +60,7 @@ import { WaysCompared } from './ways-compared';
     WaysCompared,
     StickerReader,
   ],
-  providers: [LabelDraft, WorthDraws],
+  providers: [WorthDraws],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './counter-page.html',
   styleUrl: './counter-page.css',
@@ -76,7 +68,8 @@ import { WaysCompared } from './ways-compared';
 export class CounterPage {
   protected readonly store = inject(HouseholdStore);
   protected readonly figures = inject(Figures);
-  protected readonly label = inject(LabelDraft);
+  private readonly piece = inject(PieceAsked);
+  protected readonly label = this.piece.label;
   protected readonly draws = inject(WorthDraws);
   private readonly clock = inject(Clock);
   private readonly notices = inject(Notices);
@@ -89,22 +82,16 @@ export class CounterPage {
   protected readonly search = signal('');
   /** What another page asks about. */
   private readonly asks = inject(ActivatedRoute).snapshot.queryParamMap.get('kind');
-  protected readonly kind = signal<Kind>(
-    this.store.kinds().find(({ id }) => id === this.asks) ?? (KINDS[0] as Kind),
-  );
-  protected readonly wayId = linkedSignal(() => this.kind().ways[0]?.id ?? '');
-  protected readonly marks = linkedSignal<Kind, readonly string[]>({
-    source: this.kind,
-    computation: () => [],
-  });
+  protected readonly kind = this.piece.kind;
+  protected readonly wayId = this.piece.wayId;
+  protected readonly marks = this.piece.marks;
   protected readonly readyCut = inject(ReadyCut);
   protected readonly shop = this.readyCut.shop;
   protected readonly date = this.readyCut.date;
   protected readonly today = this.clock.today();
-  protected readonly dated = signal<Dated | ''>('');
-  protected readonly until = signal('');
-  /** How it comes: that decides how long it keeps. A bird's wrapping is no packer's bag. */
-  protected readonly kept = linkedSignal<Kept>(() => (this.isBird() ? 'open' : 'sealed'));
+  protected readonly dated = this.piece.dated;
+  protected readonly until = this.piece.until;
+  protected readonly kept = this.piece.kept;
 
   protected readonly found = computed(() => findKinds(this.store.kinds(), this.search()));
   protected readonly showsAll = signal(false);
@@ -118,9 +105,7 @@ export class CounterPage {
       : [...often.slice(0, SHOWN_KINDS - 1), this.kind()];
   });
   protected readonly isCounted = computed(() => this.kind().severalAtOnce ?? false);
-  protected readonly isBird = computed(
-    () => this.kind().animal === 'chicken' || this.kind().animal === 'turkey',
-  );
+  protected readonly isBird = this.piece.isBird;
   protected readonly pieces = computed(() => (this.isCounted() ? this.label.pieces() || 1 : 1));
   private readonly on = computed(() => this.date() || this.today);
 
@@ -205,6 +190,9 @@ export class CounterPage {
   });
 
   constructor() {
+    // A kind of one's own may have been changed, or taken out, since it was asked about.
+    const wanted = this.asks ?? this.kind().id;
+    this.kind.set(this.store.kinds().find(({ id }) => id === wanted) ?? (KINDS[0] as Kind));
     effect(() => {
       this.draws.ask(this.prediction().model);
     });
@@ -371,6 +359,7 @@ export class CounterPage {
         })),
       );
     if (this.notices.tell(written, `${this.kind().name} bought. It is on the Block.`)) {
+      this.piece.forget();
       await this.router.navigate(['/', this.household, 'block', fact.lot]);
     }
   }

@@ -23,6 +23,14 @@ export class LabelDraft {
   readonly discount = signal('');
   readonly pay = signal('');
 
+  clear(): void {
+    this.count.set('1');
+    this.apart.set(false);
+    for (const field of [this.weight, this.price, this.total, this.discount, this.pay]) field.set('');
+    this.pricedBy.set(this.figures.priceUnit());
+    this.discountKind.set('none');
+  }
+
   private readonly read = computed(() =>
     readLabel(
       {

@@ -10,9 +10,9 @@ import { Clock } from '../data/clock';
 import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
-import { ReadyCut } from '../data/ready-cut';
 import { Ask } from '../kit/ask';
 import type { PriceNote } from '@core/journal/price-note';
+import { ReadyCut } from './ready-cut';
 
 /** What the shop asks for the same meat ready cut: known prices, and room for new ones. */
 @Component({

@@ -7,7 +7,7 @@ import { packsOf } from './packs-of';
 import { usualMinutes } from '@core/yield/minutes';
 import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
-import { ReadyCut } from '../data/ready-cut';
+import { ReadyCut } from './ready-cut';
 
 /** Every way to cut a piece at today's prices: packs, worth, saving, minutes. */
 @Component({

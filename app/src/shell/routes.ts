@@ -4,7 +4,6 @@ import { Figures } from '../data/figures';
 import { HOUSEHOLD_NAME, type HouseholdName } from '../data/household-name';
 import { HouseholdStore } from '../data/household-store';
 import { Colds } from '../data/colds';
-import { ReadyCut } from '../data/ready-cut';
 import { Repository } from '../data/repository';
 import { Notices } from '../data/notices';
 import { Acts } from '../kit/acts';
@@ -20,26 +19,7 @@ const answered: CanActivateFn = async () => {
 
 const places: Routes = [
   { path: '', pathMatch: 'full', redirectTo: 'counter' },
-  {
-    path: 'counter',
-    title: 'Counter · Vendicus',
-    loadComponent: () => import('../counter/counter-page').then((m) => m.CounterPage),
-  },
-  {
-    path: 'counter/candidates',
-    title: 'Side by side · Vendicus',
-    loadComponent: () => import('../counter/candidates-page').then((m) => m.CandidatesPage),
-  },
-  {
-    path: 'counter/prices',
-    title: 'Price book · Vendicus',
-    loadComponent: () => import('../counter/prices-page').then((m) => m.PricesPage),
-  },
-  {
-    path: 'counter/lists',
-    title: 'Shops’ lists · Vendicus',
-    loadComponent: () => import('../counter/lists-page').then((m) => m.ListsPage),
-  },
+  { path: 'counter', loadChildren: () => import('../counter/routes').then((m) => m.COUNTER_ROUTES) },
   {
     path: 'block',
     title: 'Block · Vendicus',
@@ -135,7 +115,6 @@ const household = (name: HouseholdName, children: Routes): Route => ({
     Repository,
     HouseholdStore,
     Figures,
-    ReadyCut,
     Colds,
     Notices,
     Acts,

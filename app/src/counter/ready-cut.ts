@@ -1,9 +1,9 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
 import type { PriceNote } from '@core/journal/price-note';
 import { bookWith } from '@core/price/price-book';
-import { Clock } from './clock';
-import { Figures } from './figures';
-import { HouseholdStore } from './household-store';
+import { Clock } from '../data/clock';
+import { Figures } from '../data/figures';
+import { HouseholdStore } from '../data/household-store';
 
 /**
  * Prices of ready-cut meat that were typed at the Counter. They count at once on every page of it,

@@ -1,0 +1,30 @@
+import { computed, inject, Injectable, linkedSignal, signal } from '@angular/core';
+import { KINDS } from '@core/catalogue/kinds';
+import type { Kind } from '@core/catalogue/kind-schema';
+import type { Dated, Kept } from '@core/journal/entry';
+import { LabelDraft } from './label-draft';
+
+/**
+ * The piece that is asked about at the Counter, as far as it has been said. It waits, with its label,
+ * while one looks at another page, and is forgotten once it is bought.
+ */
+@Injectable()
+export class PieceAsked {
+  readonly label = inject(LabelDraft);
+
+  readonly kind = signal<Kind>(KINDS[0] as Kind);
+  readonly wayId = linkedSignal(() => this.kind().ways[0]?.id ?? '');
+  readonly marks = linkedSignal<Kind, readonly string[]>({ source: this.kind, computation: () => [] });
+  readonly dated = signal<Dated | ''>('');
+  readonly until = signal('');
+  readonly isBird = computed(() => this.kind().animal === 'chicken' || this.kind().animal === 'turkey');
+  /** How it comes: that decides how long it keeps. A bird's wrapping is no packer's bag. */
+  readonly kept = linkedSignal<Kept>(() => (this.isBird() ? 'open' : 'sealed'));
+
+  forget(): void {
+    this.kind.set(KINDS[0] as Kind);
+    this.dated.set('');
+    this.until.set('');
+    this.label.clear();
+  }
+}

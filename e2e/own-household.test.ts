@@ -1,0 +1,280 @@
+import type { Browser } from 'puppeteer-core';
+import { today } from './clock';
+import { launch, Person } from './harness';
+import { ADDRESS, weigh } from './journeys';
+
+/** How a household writes what it types, and what it must read then. */
+interface Style {
+  readonly system: 'metric' | 'imperial';
+  readonly decimal: '.' | ',';
+  readonly currency: string;
+  readonly plate: string;
+  readonly volume: string;
+  readonly air: string;
+  readonly pack: string;
+  readonly paid: string;
+  readonly weight: string;
+  readonly price: string;
+  readonly total: string;
+  readonly fillet: string;
+  readonly drained: string;
+  readonly cuts: readonly (readonly [part: string, weight: string, shown: string])[];
+  readonly bag: string;
+}
+
+const EUROS: Style = {
+  system: 'metric',
+  decimal: ',',
+  currency: 'EUR',
+  plate: '180 g',
+  volume: '102,5 L',
+  air: '−20',
+  pack: '1,2 kg',
+  paid: '14,50',
+  weight: '2,600',
+  price: '27,95',
+  total: '€72,67',
+  fillet: '58,90',
+  drained: '2,550',
+  cuts: [
+    ['Chain', '310', '310 g'],
+    ['Fat', '150', '150 g'],
+    ['Head', '410', '410 g'],
+    ['Silver skin', '125', '125 g'],
+    ['Tail', '155', '155 g'],
+    ['Centre', '1,4 kg', '1,400 kg'],
+  ],
+  bag: '0,25',
+};
+const DOLLARS: Style = {
+  system: 'imperial',
+  decimal: '.',
+  currency: 'USD',
+  plate: '6.5 oz',
+  volume: '7 cu ft',
+  air: '−4',
+  pack: '2 lb 8 oz',
+  paid: '14.50',
+  // Two stickers; 9.7 lb × 11.99 = 116.303.
+  weight: '4.6 + 5.1',
+  price: '11.99',
+  total: '$116.30',
+  fillet: '26.50',
+  drained: '9.5',
+  cuts: [
+    ['Chain', '1 lb 2 oz', '1.13 lb'],
+    ['Fat', '9', '9.0 oz'],
+    ['Head', '1 lb 8 oz', '1.50 lb'],
+    ['Silver skin', '7.5 oz', '7.5 oz'],
+    ['Tail', '9 oz', '9.0 oz'],
+    ['Centre', '5 lb 4 oz', '5.25 lb'],
+  ],
+  bag: '0.25',
+};
+const YEN: Style = {
+  ...EUROS,
+  decimal: '.',
+  currency: 'JPY',
+  volume: '102.5 L',
+  pack: '1.2 kg',
+  paid: '1450',
+  weight: '2.600',
+  price: '2795',
+  total: '¥7,267',
+  fillet: '5890',
+  drained: '2.550',
+  cuts: EUROS.cuts.map(([part, weight, shown]) => [part, weight.replace(',', '.'), shown.replace(',', '.')]),
+  bag: '25',
+};
+
+/** Shows the card of the first pack of such a name. */
+async function choose(person: Person, name: string): Promise<void> {
+  await person.page.waitForFunction(
+    (wanted) => {
+      const row = [...document.querySelectorAll('tbody tr')].find((each) =>
+        each.textContent?.includes(wanted),
+      );
+      (row as HTMLElement | undefined)?.click();
+      return row !== undefined;
+    },
+    {},
+    name,
+  );
+}
+
+// A household of one's own, from the empty first page to the Books, every form filled in by typing; never the demo.
+describe.each([
+  ['kilograms, comma and euros', EUROS],
+  ['pounds, point and dollars', DOLLARS],
+  ['kilograms, point and yen', YEN],
+])('a household in %s', (_name, style) => {
+  let browser: Browser;
+  let person: Person;
+
+  beforeAll(async () => {
+    browser = await launch();
+    person = await Person.at(browser, ADDRESS);
+  });
+  afterAll(() => browser.close());
+
+  it('begins with its units, its currency and who eats', async () => {
+    await person.goTo('/home/start');
+    await person.choose('Weights in', style.system);
+    await person.choose('Fractions written', style.decimal);
+    await person.clear('Currency', 'combobox');
+    await person.fill('Currency', style.currency, 'combobox');
+    await person.fill('Name of eater 1', 'Odile');
+    await person.fill('Plate of eater 1', style.plate);
+    await person.click('Add someone');
+    await person.fill('Name of eater 2', 'Bram');
+    await person.fill('Plate of eater 2', style.plate);
+    await person.click('Begin');
+    await person.sees('Nothing in the cold yet');
+    await person.page.reload({ waitUntil: 'load' });
+    await person.sees('Nothing in the cold yet');
+  });
+
+  it('has a freezer with a drawer, and a shelf moved up', async () => {
+    await person.click('Places', 'link');
+    await person.click('Add a freezer or refrigerator');
+    await person.fill('Called', 'Garage');
+    await person.fill(style.system === 'metric' ? 'Litres in all' : 'Cubic feet in all', style.volume);
+    await person.fill(style.system === 'metric' ? 'Its air, °C' : 'Its air, °F', style.air);
+    await person.click('Add it');
+    await person.sees('Garage is saved');
+    await person.sees(style.system === 'metric' ? 'freezer, 10' : 'freezer, 7.0 cu ft');
+    for (const drawer of ['top drawer', 'low drawer']) {
+      await person.page.locator('section[aria-label=Garage] ::-p-text(Add a drawer or shelf)').click();
+      await person.fill('Called', drawer);
+      await person.click('Add it');
+      await person.sees(`${drawer} is saved`);
+    }
+    await person.click('Move up low drawer');
+    await person.click('Change top drawer');
+    await person.clear('Called');
+    await person.fill('Called', 'upper drawer');
+    await person.click('Save');
+    await person.sees('upper drawer is saved');
+  });
+
+  it('enters a pack that was there, and one bought fresh', async () => {
+    await person.click('Packs', 'link');
+    for (const [name, origin] of [
+      ['Lamb shanks', 'already-here'],
+      ['Pork chops', 'bought-cut'],
+    ] as const) {
+      await person.click('Enter a pack');
+      await person.fill('What is it', name);
+      await person.fill('Weight', style.pack);
+      await person.fill('Plates, if known', '4');
+      await person.choose('Animal', name.startsWith('Lamb') ? 'lamb' : 'pork');
+      await person.choose('It', origin);
+      await person.fill('Paid, if known', style.paid);
+      await person.click('Put it in');
+      await person.sees(`${name} is in`);
+    }
+    await choose(person, 'Lamb shanks');
+    await person.sees('Cost of what is left');
+  });
+
+  it('asks at the Counter: open, then worth it once the price that settles it is typed; Enter buys nothing', async () => {
+    await person.click('Counter', 'link');
+    await person.sees('Is it worth it?');
+    await person.fill('What is it? Search by any name', 'PSMO', 'searchbox');
+    await person.press('Enter');
+    await person.page.waitForFunction(() => document.activeElement?.id === 'price');
+    await person.type(style.price);
+    await person.press('Enter');
+    await person.page.waitForFunction(() => document.activeElement?.id === 'weight');
+    await person.type(style.weight);
+    await person.press('Enter');
+    await person.sees(`Buy it for ${style.total}`);
+    await person.sees('Open');
+    await person.sees('Comes out ahead where trimmed fillet steak costs more than');
+    await person.fill('Trimmed fillet steak', style.fillet);
+    await person.page.waitForFunction(
+      () => document.querySelector('.answer')?.textContent?.trim() === 'Worth it',
+    );
+    // To the price book and back: what was typed is there, and nothing was bought.
+    await person.click('Price book', 'link');
+    await person.sees('Price book');
+    await person.click('Worth it?', 'link');
+    await person.page.waitForFunction(
+      (typed) =>
+        [...document.querySelectorAll('input')].some((field) => (field as { value: string }).value === typed),
+      {},
+      style.fillet,
+    );
+    expect((await person.stored()).entries.filter(({ entry }) => entry.type === 'received')).toEqual([]);
+  });
+
+  it('buys it with its label’s date', async () => {
+    await person.sees(`Buy it for ${style.total}`);
+    await person.fill('Shop', 'Hollis Lane Farm', 'combobox');
+    await person.choose('Date on its label', 'use-by');
+    await person.page.locator('#label-date').fill(today(12));
+    await person.page.locator('::-p-text(Buy it for)').click();
+    await person.sees('this is the true start');
+    await person.sees(`Paid ${style.total}`);
+  });
+
+  it('drains it, weighs every part, corrects one, and closes it', async () => {
+    await weigh(person, style.drained);
+    await person.sees('Drained:');
+    for (const [part, weight, shown] of style.cuts) {
+      await weigh(person, weight, part);
+      await person.sees(`${part}: ${shown}`);
+    }
+    await person.sees('Before you close it');
+    await person.click('Close it enter');
+    if (await person.page.$('[role=dialog] input'))
+      await person.page.locator('[role=dialog] input').fill('drip on the board');
+    await person.sees('One pack, one meal');
+  });
+
+  it('wraps and freezes a pack of it', async () => {
+    await person.page.locator('v-token ::-p-text(Centre)').click();
+    await person.click('New tray with what is in the hand');
+    await person.page.locator('v-tray summary').click();
+    await person.fill('Plates of tray 1', '8');
+    await person.press('Tab');
+    await person.click('Freeze these');
+    await person.sees('wrapped, in');
+    await person.click('Freezer', 'link').catch(() => person.page.locator('nav ::-p-text(Freezer)').click());
+    await person.sees('Keeps until');
+    await choose(person, 'Centre');
+    await person.sees('best before');
+  });
+
+  it('says when it eats, and plans', async () => {
+    await person.click('Week', 'link');
+    await person.sees('The week’s dinners');
+    await person.pressText('When we eat');
+    await person.page.locator('form[aria-label="When we eat"] input[name=at]').fill('18:15');
+    await person.page.locator('form[aria-label="When we eat"] input[name=cook]').fill('60');
+    await person.page.locator('form[aria-label="When we eat"] button[type=submit]').click();
+    await person.sees('Saved');
+  });
+
+  it('reads its Books, and says what the work costs', async () => {
+    await person.click('Books', 'link');
+    await person.sees('Usable');
+    await person.click('Beef tenderloin, peeled', 'link');
+    await person.sees('saved against the shop');
+    expect(await person.text()).not.toMatch(/NaN|undefined|Infinity/);
+    await person.click('‹ All pieces', 'link');
+    await person.click('File and settings', 'link');
+    await person.sees('A bag or wrapping');
+    await person.fill('A bag or wrapping', style.bag);
+    await person.press('Enter');
+    await person.sees('aved');
+  });
+
+  it('never touched the demo, and the page has not complained', async () => {
+    const names = await person.page.evaluate(async () =>
+      (await indexedDB.databases()).map(({ name }) => name),
+    );
+    expect(names).not.toContain('vendicus-demo');
+    expect(person.complaints).toEqual([]);
+  });
+});
