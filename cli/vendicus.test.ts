@@ -217,3 +217,87 @@ describe('vendicus freeze', () => {
     expect(stderr).toContain('does not freeze it');
   });
 });
+
+const asking = (command: string, request: object, ...options: string[]) =>
+  spawnSync(process.execPath, ['dist/cli.mjs', command, '-', ...options], {
+    encoding: 'utf8',
+    input: JSON.stringify(request),
+  });
+
+describe('vendicus purchase', () => {
+  it.each([
+    ['20 lb at 4.99 a pound', { weight: '20 lb', price: '4.99/lb', currency: 'USD' }, 9980],
+    ['a comma, and euros', { weight: '5,320', price: '13,95', currency: 'EUR', decimal: ',' }, 7421],
+    ['by the 100 g', { weight: '250 g', price: '1.99/100g', currency: 'EUR' }, 498],
+    ['four turkeys by the bird', { count: 4, weight: '44 lb', price: '25/each', currency: 'USD' }, 10_000],
+    ['yen, which have no smaller coin', { weight: '2.6 kg', price: '2795', currency: 'JPY' }, 7267],
+    [
+      'three, pay two',
+      {
+        count: 3,
+        weight: '6 kg',
+        price: '6/kg',
+        currency: 'EUR',
+        discount: { kind: 'multi-buy', amount: '3', pay: '2' },
+      },
+      2400,
+    ],
+  ])('%s comes to what the till takes', (_what, request, paidMinor) => {
+    const { stdout, stderr } = asking('purchase', request);
+    expect(stderr).toBe('');
+    expect(JSON.parse(stdout)).toMatchObject({ paidMinor });
+  });
+
+  it.each([
+    ['nothing but a weight', { weight: '2 kg', currency: 'EUR' }, 'Two of weight, price and total'],
+    ['a price for a stone', { weight: '2 kg', price: '3/stone', currency: 'EUR' }, 'kg, lb, 100g or each'],
+    ['no currency', { weight: '2 kg', price: '3' }, 'currency'],
+  ])('%s is a sentence, and exit 1', (_what, request, sentence) => {
+    const { status, stdout, stderr } = asking('purchase', request);
+    expect([status, stdout]).toEqual([1, '']);
+    expect(stderr).toContain(sentence);
+  });
+});
+
+describe('vendicus keeps', () => {
+  const household = (kept?: string) => ({
+    format: 'vendicus-household',
+    version: 5,
+    entries: [
+      {
+        id: 'a-0',
+        at: '2026-11-20T10:00:00.000Z',
+        device: 'a',
+        seq: 0,
+        type: 'received',
+        lot: 'bird',
+        kind: 'whole-chicken',
+        count: 1,
+        massDg: 18_000,
+        paidMinor: 1200,
+        on: '2026-11-20',
+        kept,
+      },
+    ],
+    records: [],
+  });
+  const rows = (day: string) =>
+    JSON.parse(asking('keeps', household(), '--on', day, '--at', '10:00').stdout) as object[];
+
+  it('a fresh bird keeps one day, at the latest two; then it is overdue and not for tonight', () => {
+    expect(rows('2026-11-21')).toMatchObject([
+      { state: 'fresh', cookBy: '2026-11-22', overdue: false, mayRefreeze: true, tonight: { ready: true } },
+    ]);
+    expect(rows('2026-11-23')).toMatchObject([{ overdue: true, mayRefreeze: false, tonight: null }]);
+  });
+
+  it.each([
+    ['no day', [], '--on wants a day'],
+    ['a day that is none', ['--on', '31.11.2026'], 'is no day'],
+    ['an hour that is none', ['--on', '2026-11-21', '--at', '25:00'], 'is no time of day'],
+  ])('%s is a sentence, and exit 1', (_what, options, sentence) => {
+    const { status, stdout, stderr } = asking('keeps', household(), ...options);
+    expect([status, stdout]).toEqual([1, '']);
+    expect(stderr).toContain(sentence);
+  });
+});

@@ -25,7 +25,7 @@ function jest(project) {
   say(`\nTests: ${project} …`);
   const result = join(ROOT, 'dist', `jest-${project}.json`);
   rmSync(result, { force: true });
-  const flags = project === 'e2e' ? ['--runInBand', '--forceExit'] : [];
+  const flags = project === 'e2e' ? ['--maxWorkers=2', '--forceExit'] : [];
   spawnSync(
     process.execPath,
     [bin('jest'), '--selectProjects', project, '--json', `--outputFile=${result}`, ...flags],
@@ -39,6 +39,7 @@ function jest(project) {
   failed += numFailedTests + numRuntimeErrorTestSuites;
 }
 
+check('Format', 'prettier', ['--check', '.', '--log-level', 'warn']);
 check('Lint', 'eslint', ['.', '--max-warnings=0']);
 check('Types of the core, without DOM', 'tsc', ['-p', 'tsconfig.core.json']);
 check('Types of everything', 'tsc', ['-p', 'tsconfig.node.json']);

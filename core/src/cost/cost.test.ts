@@ -199,19 +199,21 @@ describe('keeping for quality (USDA FSIS, from memory)', () => {
     ).toEqual([null, null, null]);
   });
 
-  it('runs from the day of wrapping', () => {
-    const { stock } = report(
-      new JournalBuilder()
-        .add(received, cut('a', 5000), {
-          type: 'packed',
-          lot: 'k',
-          name: 'k',
-          from: [{ lot: 'a', amount: 'all' }],
-          on,
-        })
-        .household(),
-      'by-weight',
-    );
-    expect(stock).toMatchObject([{ wrappedOn: on, bestBefore: '2027-01-02', state: 'frozen' }]);
+  it('runs from the day of freezing; what waits for the freezer has none', () => {
+    const wrapped = (): JournalBuilder =>
+      new JournalBuilder().add(received, cut('a', 5000), {
+        type: 'packed',
+        lot: 'k',
+        name: 'k',
+        from: [{ lot: 'a', amount: 'all' }],
+        on,
+      });
+    expect(report(wrapped().household(), 'by-weight').stock).toMatchObject([{ bestBefore: null }]);
+    const frozen = wrapped().add({ type: 'placed', lot: 'k', place: 'chest', on });
+    const stamp = { at: '2026-01-01T00:00:00.000Z', device: 'tablet', seq: 99 };
+    frozen.records.push({ type: 'place', key: 'chest', stamp, value: { name: 'Chest', cold: 'freezer' } });
+    expect(report(frozen.household(), 'by-weight').stock).toMatchObject([
+      { wrappedOn: on, bestBefore: '2027-01-02', state: 'frozen' },
+    ]);
   });
 });

@@ -1,5 +1,5 @@
 import type { Lot } from '../journal/lot';
-import { addHours, type Instant } from '../units/date';
+import { addHours, minutesBetween, type Instant } from '../units/date';
 import type { ClockOf } from './household-clocks';
 import { meatOf } from './meat-properties';
 import { THAWING, thawingHours, type ThawingWay } from './thawing-time';
@@ -27,7 +27,7 @@ export interface Ready {
  * @param panAt when cooking starts: meat must be thawed then, and not when people sit down
  */
 export function readyBy(packs: readonly Lot[], now: Instant, panAt: Instant, clockOf: ClockOf): Ready[] {
-  const hoursLeft = (Date.parse(panAt) - Date.parse(now)) / 3_600_000;
+  const hoursLeft = minutesBetween(now, panAt) / 60;
   return packs.flatMap((lot): Ready[] => {
     const { state, overdue, readyAt } = clockOf(lot);
     if (overdue) return [];
