@@ -44,7 +44,7 @@ const COOKED_OF_RAW = 0.7;
                 <v-swatch [of]="row.line.destination" [word]="row.name" /><br /><small class="soft"
                   >{{ row.item?.name ?? 'no such item in shops' }}
                   @if (row.item; as item) {
-                    ,
+                    ·
                     <button
                       type="button"
                       class="link"

@@ -43,7 +43,7 @@ export interface Fact {
             </div>
             <div>
               <dt>comes out ahead</dt>
-              <dd>{{ missing() ? 'at least ' : '' }}{{ chance() }}<small>of buying it cut</small></dd>
+              <dd>{{ missing() ? '≥ ' : '' }}{{ chance() }}<small>of buying it cut</small></dd>
             </div>
             <div>
               <dt>even money at</dt>

@@ -48,7 +48,7 @@ const HOUR = /^([01]\d|2[0-3]):[0-5]\d$/;
   styles: `
     form {
       display: grid;
-      grid-template-columns: repeat(4, 130px) minmax(0, 1fr) auto;
+      grid-template-columns: repeat(3, 148px) 130px minmax(0, 1fr) auto;
       gap: 12px 16px;
       align-items: end;
       border: 1.5px solid var(--ink);

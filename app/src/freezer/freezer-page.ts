@@ -138,6 +138,20 @@ export class FreezerPage {
   protected readonly worth = computed(() =>
     shopWorth(this.store.stock(), this.store.basis().pricing, this.clock.today()),
   );
+  protected readonly summary = computed(() => {
+    const money = (minor: number, isComplete: boolean): string =>
+      `${isComplete ? '' : 'at least '}${this.figures.wholeMoney(minor)}`;
+    const { massDg, plates, costMinor, isComplete } = this.totals();
+    const { minor, isComplete: isAllPriced } = this.worth();
+    const inTheShop = minor > 0 ? [`${money(minor, isAllPriced)} in the shop`] : [];
+    const parts = [
+      this.figures.count(this.store.stock().length, 'pack'),
+      this.figures.mass(massDg),
+      `${plates} plates`,
+      `${money(costMinor, isComplete)} paid`,
+    ];
+    return `${[...parts, ...inTheShop].join(', ')}.`;
+  });
   protected readonly dinners = computed(() =>
     dinnersLeft(this.store.stock(), this.store.settings().eaters.length, meanPlateDg(this.store.settings())),
   );

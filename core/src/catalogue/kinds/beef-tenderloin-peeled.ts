@@ -22,7 +22,7 @@ export const beefTenderloinPeeled: Kind = {
   id: 'beef-tenderloin-peeled',
   name: 'Beef tenderloin, peeled',
   plural: 'peeled beef tenderloins',
-  synonyms: ['peeled, side muscle on', 'PSMO', 'defatted tenderloin', 'eye fillet, peeled', 'filet, peeled'],
+  synonyms: ['peeled, side muscle on', 'PSMO', 'defatted tenderloin', 'peeled eye fillet', 'peeled filet'],
   itemNumber: '189A',
   drawnAs: 'beef-tenderloin',
   usualG: [1300, 3500],
