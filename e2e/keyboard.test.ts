@@ -72,6 +72,7 @@ describe('with the keyboard alone', () => {
     await typeInto(/^Save how much/, '3.50');
     await person.sees('€66.50');
     await typeInto(/^Shop/, 'Hollis Lane Farm');
+    await tabTo(/^Buy it for/);
     await person.press('Enter');
     await person.sees('Drained weight');
   });
