@@ -159,9 +159,13 @@ describe('the stock', () => {
           async (each) => (await each.text()).match(/Head eaten|Nothing is left of head/)?.[0] ?? '',
         ),
       );
-    for (let tries = 0; tries < 200 && (await answers()).includes(''); tries++)
+    // A notice goes by: what each has said is kept. Who hears of it before the press counts shows the pack no more.
+    const said = ['', ''];
+    for (let tries = 0; tries < 100 && said.includes(''); tries++) {
+      (await answers()).forEach((answer, at) => (said[at] ||= answer));
       await new Promise((done) => setTimeout(done, 50));
-    expect((await answers()).sort()).toEqual(['Head eaten', 'Nothing is left of head']);
+    }
+    expect(said.filter((answer) => answer === 'Head eaten')).toHaveLength(1);
     const { entries } = await person.stored('demo');
     const last = entries.map(({ entry }) => entry as { type: string; lot?: string });
     const eaten = last.filter(({ type }) => type === 'eaten').map(({ lot }) => lot);
