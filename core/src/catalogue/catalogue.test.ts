@@ -107,7 +107,7 @@ describe('finding a kind', () => {
     ['bird', 'whole-chicken'],
     ['contre', 'strip-loin'],
     ['PSMO', 'beef-tenderloin-peeled'],
-    ['lollipop', 'whole-chicken'],
+    ['frenched wing', 'whole-chicken'],
     ['country-style ribs', 'pork-shoulder-butt'],
     ['airline breast', 'whole-chicken'],
     ['ground beef', 'strip-loin'],

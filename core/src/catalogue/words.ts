@@ -116,8 +116,8 @@ export const WORDS: readonly Word[] = [
     alsoCalled: ['maryland', 'whole leg', 'leg and thigh'],
   },
   {
-    word: 'lollipop',
-    meaning: 'A wing joint with its meat pushed to one end of the bone, like a lollipop.',
+    word: 'frenched wing',
+    meaning: 'A wing joint with its meat pushed to one end of the bone, which is bare then.',
     alsoCalled: ['frenched wing', 'wing drumstick'],
   },
   {

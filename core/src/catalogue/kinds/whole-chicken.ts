@@ -125,9 +125,9 @@ export const wholeChicken: Kind = {
     },
     {
       id: 'wing-drumettes',
-      name: 'Wing lollipops',
-      portion: 'lollipop',
-      portions: 'lollipops',
+      name: 'Frenched wings',
+      portion: 'frenched wing',
+      portions: 'frenched wings',
       perPiece: 4,
       destination: 'second',
       shopItem: 'chicken-wing',
@@ -187,7 +187,7 @@ export const wholeChicken: Kind = {
     },
     {
       id: 'drumettes',
-      title: 'Make lollipops of the wings',
+      title: 'French the wings',
       how: 'Part the wing into drumette and flat. Cut round the thin end of each and push the meat to the other; of the flat pull one of its two bones out first. Only where no wing bone is broken; a broken one goes to stock.',
       tool: 'paring knife',
       caution: 'A broken bone is sharp: feel before you push.',
@@ -409,9 +409,9 @@ export const wholeChicken: Kind = {
     },
     {
       id: 'small-drumsticks',
-      name: 'Eight pieces, wings as lollipops',
+      name: 'Eight pieces, wings frenched',
       about:
-        'As eight, with the wings worked into lollipops, meat pushed to one end of the bone; unbroken wing bones only.',
+        'As eight, with the wings frenched: meat pushed to one end of the bone; unbroken wing bones only.',
       shares: {
         breast: 0.39,
         thighs: 0.175,
