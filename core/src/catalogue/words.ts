@@ -118,7 +118,7 @@ export const WORDS: readonly Word[] = [
   {
     word: 'frenched wing',
     meaning: 'A wing joint with its meat pushed to one end of the bone, which is bare then.',
-    alsoCalled: ['frenched wing', 'wing drumstick'],
+    alsoCalled: ['wing drumstick'],
   },
   {
     word: 'lip',
