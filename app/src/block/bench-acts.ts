@@ -27,6 +27,8 @@ export class BenchActs {
   /** Something is being written down; what is pressed meanwhile waits for its turn. */
   readonly busy = computed(() => this.waiting() > 0);
   private turn: Promise<unknown> = Promise.resolve();
+  /** The load that is being taken, by its plateau. */
+  private takingPlateau: number | null = null;
   /** The load that was taken last, by its plateau: a second tap on it is a slip. */
   private takenPlateau: number | null = null;
 
@@ -68,8 +70,6 @@ export class BenchActs {
     this.takingPlateau = plateau;
     return this.inTurn(() => this.takeNow(weighed, plateau)).finally(() => (this.takingPlateau = null));
   }
-
-  private takingPlateau: number | null = null;
 
   private async takeNow(weighed: Weighed | null, plateau: number | null): Promise<void> {
     const { bench } = this;

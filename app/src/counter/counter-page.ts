@@ -192,6 +192,8 @@ export class CounterPage {
   constructor() {
     // A kind of one's own may have been changed, or taken out, since it was asked about.
     const wanted = this.asks ?? this.kind().id;
+    // What was typed for another kind is not this one's label.
+    if (wanted !== this.kind().id) this.piece.forget();
     this.kind.set(this.store.kinds().find(({ id }) => id === wanted) ?? (KINDS[0] as Kind));
     effect(() => {
       this.draws.ask(this.prediction().model);

@@ -32,6 +32,12 @@ export class Colds {
     return this.store.perishable().filter((lot) => clockOf(lot).overdue);
   });
 
+  /** Packs that may still be eaten: what is past its last day is no dinner. */
+  readonly eatable = computed(() => {
+    const clockOf = this.of();
+    return this.store.stock().filter((lot) => !clockOf(lot).overdue);
+  });
+
   constructor() {
     const timer = setInterval(() => this.instant.set(this.clock.instant()), MINUTE_MS);
     inject(DestroyRef).onDestroy(() => clearInterval(timer));

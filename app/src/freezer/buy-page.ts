@@ -6,6 +6,7 @@ import { roomOfAll } from '@core/freeze/room';
 import { meanPlateDg } from '@core/journal/settings';
 import { goingPrice } from '@core/price/going-price';
 import { Clock } from '../data/clock';
+import { Colds } from '../data/colds';
 import { Figures } from '../data/figures';
 import { HOUSEHOLD_NAME } from '../data/household-name';
 import { HouseholdStore } from '../data/household-store';
@@ -161,6 +162,7 @@ export class BuyPage {
   protected readonly store = inject(HouseholdStore);
   protected readonly figures = inject(Figures);
   protected readonly household = inject(HOUSEHOLD_NAME);
+  private readonly colds = inject(Colds);
   private readonly today = inject(Clock).today();
   protected readonly pages = FREEZER_PAGES;
   protected readonly heads = HEADS;
@@ -170,7 +172,7 @@ export class BuyPage {
     const room = roomOfAll(this.store.appliances(), this.store.stock(), settings.freezerL);
     return buyNext({
       state: this.store.state(),
-      stock: this.store.stock(),
+      stock: this.colds.eatable(),
       kinds: this.store.kinds(),
       book: this.store.basis().pricing.book,
       room,

@@ -129,7 +129,8 @@ export class Drawer {
   private readonly massDg = computed(() => this.rows().reduce((sum, { lot }) => sum + lot.leftDg, 0));
   protected readonly fill = computed(() => {
     const litres = this.litres();
-    if (litres === null) return `${this.figures.mass(this.massDg())}, not to scale`;
+    if (litres === null)
+      return this.massDg() === 0 ? 'empty' : `${this.figures.mass(this.massDg())}, not to scale`;
     const share = litresOf(this.massDg()) / litres;
     return `${this.figures.number(litres, 0)} L, ${this.figures.percent(share, 0)}${share > 1 ? ', more than fits' : ''}`;
   });

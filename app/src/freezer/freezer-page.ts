@@ -147,13 +147,17 @@ export class FreezerPage {
     const parts = [
       this.figures.count(this.store.stock().length, 'pack'),
       this.figures.mass(massDg),
-      `${plates} plates`,
-      `${money(costMinor, isComplete)} paid`,
+      this.figures.count(plates, 'plate'),
+      costMinor === 0 && !isComplete ? 'cost unknown' : `${money(costMinor, isComplete)} paid`,
     ];
     return `${[...parts, ...inTheShop].join(', ')}.`;
   });
   protected readonly dinners = computed(() =>
-    dinnersLeft(this.store.stock(), this.store.settings().eaters.length, meanPlateDg(this.store.settings())),
+    dinnersLeft(
+      this.colds.eatable(),
+      this.store.settings().eaters.length,
+      meanPlateDg(this.store.settings()),
+    ),
   );
 
   private readonly picked = signal<ReadonlySet<string>>(new Set());

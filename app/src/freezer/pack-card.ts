@@ -4,6 +4,7 @@ import { RouterLink } from '@angular/router';
 import { splitFacts, thawFacts } from '@core/dinner/use-facts';
 import { NO_MEAL, type Serving } from '@core/journal/meal';
 import { without, withServing } from '@core/dinner/week';
+import { keepsUpTo } from '@core/freeze/cold-clock';
 import { meatOf } from '@core/freeze/meat-properties';
 import { packFreezing } from '@core/freeze/pack-freezing';
 import { THAWING, thawingHours } from '@core/freeze/thawing-time';
@@ -76,8 +77,11 @@ export class PackCard {
   /** Why it cannot go back into the freezer; null where it may. */
   protected readonly notAgain = computed(() => (this.cold().mayRefreeze === false ? this.cold().why : null));
   /** The next days, to plan it for. */
+  /** The days that it may be planned for: up to its last one, and the one that it is planned for. */
   protected readonly days = computed(() =>
-    Array.from({ length: 7 }, (_, day) => addDays(this.clock.today(), day)),
+    Array.from({ length: 7 }, (_, day) => addDays(this.clock.today(), day)).filter(
+      (day) => this.row().planned.includes(day) || keepsUpTo(this.cold(), day),
+    ),
   );
 
   /** How long it took, or takes, to freeze here; null where nobody knows how thick it is. */

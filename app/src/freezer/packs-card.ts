@@ -22,10 +22,17 @@ import type { PackRow } from './pack-rows';
         costMinor() === null ? '' : ', ' + figures.money(costMinor()!)
       }}
     </p>
-    <button type="button" class="act" (click)="thaw()">Take all out to thaw</button>
-    <p class="caution">
-      In the refrigerator, on a tray at the bottom; never on the counter. Local codes come first.
-    </p>
+    @if (overdue() > 0) {
+      <p class="caution bad" role="alert">
+        {{ figures.count(overdue(), 'pack') }} of them {{ overdue() === 1 ? 'is' : 'are' }} past the last day:
+        not to be eaten or given away. What became of such a pack is asked on its own card.
+      </p>
+    } @else {
+      <button type="button" class="act" (click)="thaw()">Take all out to thaw</button>
+      <p class="caution">
+        In the refrigerator, on a tray at the bottom; never on the counter. Local codes come first.
+      </p>
+    }
     <label class="field"
       ><span class="label">Move all to</span
       ><select class="text" (change)="move($any($event.target))">
@@ -35,10 +42,12 @@ import type { PackRow } from './pack-rows';
         }
       </select></label
     >
-    <div class="two">
-      <button type="button" class="quiet" (click)="all('eaten', 'eaten')">All eaten</button
-      ><button type="button" class="quiet" (click)="all('given', 'given away')">All given away</button>
-    </div>
+    @if (overdue() === 0) {
+      <div class="two">
+        <button type="button" class="quiet" (click)="all('eaten', 'eaten')">All eaten</button
+        ><button type="button" class="quiet" (click)="all('given', 'given away')">All given away</button>
+      </div>
+    }
     <label class="field"
       ><span class="label">Thrown away, because</span
       ><select class="text" (change)="why.set($any($event.target).value)">
@@ -80,6 +89,7 @@ export class PacksCard {
   readonly cleared = output();
   protected readonly whys = WHY_THROWN;
   protected readonly why = signal<string>(WHY_THROWN[0]);
+  protected readonly overdue = computed(() => this.rows().filter(({ cold }) => cold.overdue).length);
   protected readonly massDg = computed(() => this.rows().reduce((sum, { lot }) => sum + lot.leftDg, 0));
   protected readonly plates = computed(() => this.rows().reduce((sum, { plates }) => sum + plates, 0));
   protected readonly costMinor = computed(() =>
@@ -90,7 +100,7 @@ export class PacksCard {
   );
 
   protected thaw(): void {
-    const frozen = this.rows().filter(({ lot }) => lot.thawingDg < lot.leftDg);
+    const frozen = this.rows().filter(({ cold }) => cold.state === 'frozen');
     const facts = frozen.flatMap(
       ({ lot }) =>
         thawFacts(lot, 'all', {

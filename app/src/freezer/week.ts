@@ -4,6 +4,7 @@ import { proposeWeek, type Why } from '@core/dinner/propose-week';
 import { takeOuts } from '@core/dinner/take-out';
 import { thawFacts, takenFrom } from '@core/dinner/use-facts';
 import { plannedDays, withServing, without, type PlannedDay, type PlannedServing } from '@core/dinner/week';
+import { keepsUpTo } from '@core/freeze/cold-clock';
 import type { Fact } from '@core/journal/entry';
 import { lotName } from '@core/journal/lot-name';
 import { NO_MEAL, type Meal, type Serving } from '@core/journal/meal';
@@ -85,10 +86,9 @@ export class Week {
     const name = this.nameOf(lot);
     const known = this.store.state().lots.get(lot);
     const cold = known && this.colds.of()(known);
-    if (cold && (cold.overdue || (cold.cookBy !== null && date > cold.cookBy))) {
-      this.notices.problem(
-        `${name} keeps until ${cold.cookBy ? this.figures.weekday(cold.cookBy) : 'nobody knows when'}: it is not for ${this.figures.weekday(date)}.`,
-      );
+    if (cold && !keepsUpTo(cold, date)) {
+      const until = cold.cookBy ? this.figures.weekday(cold.cookBy) : 'nobody knows when';
+      this.notices.problem(`${name} keeps until ${until}: it is not for ${this.figures.weekday(date)}.`);
       return Promise.resolve(false);
     }
     return this.change(

@@ -15,7 +15,7 @@ export const STATE_WORDS: Record<Cold['state'], string> = {
 export function keepsWords(cold: Cold, figures: Pick<Figures, 'weekday' | 'day'>): string {
   const { overdue, cookBy, cookByAt, dueOn, state, readyOn, openOn, bestBefore, refrozen } = cold;
   if (overdue) return cookBy === null ? 'overdue' : `overdue since ${figures.weekday(cookBy)}`;
-  if (cookByAt) return `cook by ${timeOf(cookByAt)} today`;
+  if (cookByAt) return `cook by ${timeOf(cookByAt)}${cookBy ? `, ${figures.weekday(cookBy)}` : ''}`;
   if (openOn) return `open or freeze it from ${figures.day(openOn)} on`;
   if (state === 'frozen')
     return `${refrozen ? 'frozen again, ' : ''}${bestBefore ? `best before ${figures.day(bestBefore)}` : 'frozen'}`;

@@ -3,6 +3,7 @@ import type { Meal, Serving } from '../journal/meal';
 import type { Lot } from '../journal/lot';
 import { lotName } from '../journal/lot-name';
 import type { MassDg } from '../units/mass';
+import { keepsUpTo } from '../freeze/cold-clock';
 import type { ClockOf } from '../freeze/household-clocks';
 import type { ThawingWay } from '../freeze/thawing-time';
 import { daysBetween, type IsoDate } from '../units/date';
@@ -214,9 +215,9 @@ function optionOf(lots: readonly Lot[], wanted: number, plateDg: MassDg): Option
 
 /** Whether there is still time to thaw it, or it is out already and keeps until then. */
 function isInTime(day: PlannedDay, lot: Lot, { way, clockOf }: Table): boolean {
-  const { state, cookBy, readyOn } = clockOf(lot);
-  if (state !== 'frozen')
-    return (cookBy === null || day.date <= cookBy) && (readyOn === null || day.date >= readyOn);
+  const cold = clockOf(lot);
+  if (cold.state !== 'frozen')
+    return keepsUpTo(cold, day.date) && (cold.readyOn === null || day.date >= cold.readyOn);
   return way(day, lot) !== 'from-frozen';
 }
 

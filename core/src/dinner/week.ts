@@ -5,6 +5,7 @@ import { meanPlateDg, USUAL_DINNERS, type Settings } from '../journal/settings';
 import { addDays, type IsoDate } from '../units/date';
 import { weekdayOf, type ClockTime } from '../units/zone';
 import { platesIn } from '../cost/plates';
+import { keepsUpTo } from '../freeze/cold-clock';
 import type { ClockOf } from '../freeze/household-clocks';
 import { atTable } from './at-table';
 import { servedPlates, servedShare } from './served-of';
@@ -90,15 +91,14 @@ export function plannedDays(
         return { serving, lot, plates: 0, trouble: 'gone', isServed: false, isFrozen: false };
       const share = (taken.get(lot.id) ?? 0) + servedShare(lot, serving.amount);
       taken.set(lot.id, share);
-      const { state, overdue, cookBy } = clockOf(lot);
-      const isPast = overdue || (cookBy !== null && date > cookBy);
+      const cold = clockOf(lot);
       return {
         serving,
         lot,
         plates: servedPlates(lot, serving.amount, plateDg),
-        trouble: isPast ? 'past-its-day' : share > 1 + 1e-9 ? 'too-little' : null,
+        trouble: !keepsUpTo(cold, date) ? 'past-its-day' : share > 1 + 1e-9 ? 'too-little' : null,
         isServed: false,
-        isFrozen: state === 'frozen',
+        isFrozen: cold.state === 'frozen',
       };
     });
     const isMeatless =

@@ -42,6 +42,11 @@ export interface Cold {
   readonly why: string;
 }
 
+/** Whether something may still be eaten on a day, as it stands now. */
+export function keepsUpTo({ overdue, cookBy }: Pick<Cold, 'overdue' | 'cookBy'>, day: IsoDate): boolean {
+  return !overdue && (cookBy === null || day <= cookBy);
+}
+
 /** A moment, and the day that the household's calendar shows. */
 export interface ColdNow {
   readonly instant: Instant;

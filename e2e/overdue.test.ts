@@ -1,0 +1,113 @@
+import type { Browser } from 'puppeteer-core';
+import { today } from './clock';
+import { launch, Person, PHONE } from './harness';
+import { ADDRESS, begin } from './journeys';
+
+// Chops that lay in the refrigerator too long: said first and everywhere, and offered to nobody.
+describe('what is past its last day', () => {
+  let browser: Browser;
+  let person: Person;
+
+  beforeAll(async () => {
+    browser = await launch();
+    person = await Person.at(browser, ADDRESS);
+    await begin(person);
+    for (const [name, daysAgo] of [
+      ['Old chops', 9],
+      ['New chops', 0],
+    ] as const) {
+      await person.click('Enter a pack');
+      await person.fill('What is it', name);
+      await person.fill('Weight', '900 g');
+      await person.fill('Plates, if known', '4');
+      await person.choose('Animal', 'pork');
+      await person.choose('It', 'bought-cut');
+      await person.page.locator('#pf-bought').fill(today(-daysAgo));
+      await person.choose('Lies in', 'refrigerator');
+      await person.click('Put it in');
+      await person.sees(`${name} is in`);
+    }
+  });
+  afterAll(() => browser.close());
+
+  const choose = async (name: string): Promise<void> => {
+    await person.page.waitForFunction(
+      (wanted) => {
+        const row = [...document.querySelectorAll('tbody tr')].find((each) =>
+          each.textContent?.includes(wanted),
+        );
+        (row as HTMLElement | undefined)?.click();
+        return document.querySelector('v-pack-card h2')?.textContent?.includes(wanted);
+      },
+      {},
+      name,
+    );
+  };
+  /** What the card offers, by its buttons. */
+  const offered = (): Promise<string[]> =>
+    person.page.$$eval('v-pack-card button', (buttons) =>
+      buttons.map((button) => button.textContent?.replace(/\s+/g, ' ').trim() ?? ''),
+    );
+
+  it('stands in the navigation and above the list, and its card offers neither eating, thawing, freezing nor giving', async () => {
+    await person.sees('1 overdue');
+    await person.sees('1 lot past its last day');
+    await choose('Old chops');
+    await person.sees('Overdue: its last day was');
+    await person.pressText('Give, throw away, split');
+    expect(
+      (await offered()).filter((text) => /^(Eat (it|the|one|plates)|Thaw|Take out|Freeze|Give)/.test(text)),
+    ).toEqual([]);
+    expect(await offered()).toEqual(expect.arrayContaining(['Thrown away', 'Eaten then', 'Frozen then']));
+    expect(await person.page.$eval('v-pack-card', (card) => card.textContent)).not.toContain('stays safe');
+  });
+
+  it('is planned for no dinner; what is fresh, up to its last day', async () => {
+    const days = (): Promise<string[]> =>
+      person.page.$$eval('v-pack-card select[name=plan] option', (options) =>
+        options.map((option) => (option as unknown as { value: string }).value),
+      );
+    expect(await days()).toEqual([]);
+    await choose('New chops');
+    expect(await days()).toEqual(['', ...[0, 1, 2, 3, 4, 5].map((ahead) => today(ahead))]);
+    await person.choose('Planned for', today(2));
+    await person.sees('New chops is planned for');
+  });
+
+  it('chosen with others, none of them is eaten or given away with it', async () => {
+    await person.page.$$eval('tbody .pick input', (boxes) =>
+      boxes.forEach((box) => (box as unknown as HTMLElement).click()),
+    );
+    await person.sees('1 pack of them is past the last day');
+    expect(await person.page.$('::-p-aria([name="All eaten"][role="button"])')).toBeNull();
+    expect(await person.page.$('::-p-aria([name="Take all out to thaw"][role="button"])')).toBeNull();
+    await person.click('Choose none');
+  });
+
+  it('is not offered for tonight, but named', async () => {
+    await person.click('Ready tonight?', 'link');
+    await person.sees('Not offered, past its last day: Old chops.');
+    await person.sees('New chops');
+  });
+
+  it('on a phone: the same, no wider than the screen', async () => {
+    await person.page.setViewport(PHONE);
+    await person.click('Packs', 'link');
+    await person.sees('1 lot past its last day');
+    expect(await person.page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
+    await person.page.setViewport({ width: 1280, height: 800 });
+  });
+
+  it('was eaten, and nobody wrote it down: without a day that is refused, with one it is gone, also after a reload', async () => {
+    await choose('Old chops');
+    await person.click('Eaten then');
+    await person.sees('Say the day first');
+    await person.page.locator('v-pack-card [aria-label="The day for Old chops"]').fill(today(-6));
+    await person.click('Eaten then');
+    await person.sees('Old chops eaten');
+    await person.page.reload({ waitUntil: 'load' });
+    await person.sees('New chops');
+    expect(await person.text()).not.toMatch(/overdue since|past its last day/);
+    expect(person.complaints).toEqual([]);
+  });
+});
