@@ -92,7 +92,11 @@ export class Person {
     private readonly address: string,
   ) {}
 
-  static async at(browser: Browser, address: string, viewport: typeof DESK = DESK): Promise<Person> {
+  static async at(
+    browser: Pick<Browser, 'newPage'>,
+    address: string,
+    viewport: typeof DESK = DESK,
+  ): Promise<Person> {
     const page = await browser.newPage();
     const person = new Person(page, address);
     page.on('console', (message) => message.type() === 'error' && person.complaints.push(message.text()));

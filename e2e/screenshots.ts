@@ -161,7 +161,9 @@ async function main(): Promise<void> {
     for (const view of VIEWS.filter(
       ({ name }) => wanted.filter((word) => word !== 'dim').length === 0 || wanted.includes(name),
     )) {
-      const person = await Person.at(browser, address, view.phone ? PHONE : DESK);
+      // Each in a household of its own: one view wraps what another is to show on the table.
+      const context = await browser.createBrowserContext();
+      const person = await Person.at(context, address, view.phone ? PHONE : DESK);
       await person.setClock(NOW);
       if (dim) await person.page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'dark' }]);
       await person.goTo(view.path);
@@ -169,7 +171,7 @@ async function main(): Promise<void> {
       await new Promise((done) => setTimeout(done, 300));
       await person.shot(`${folder}/${view.name}.png`, view.full);
       if (person.complaints.length > 0) console.error(view.name, person.complaints);
-      await person.page.close();
+      await context.close();
     }
   } finally {
     await browser.close();

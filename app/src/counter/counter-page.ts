@@ -253,12 +253,12 @@ export class CounterPage {
   }
 
   private dinnersFact(): Fact {
-    const plates = this.meatDg() / this.plateDg();
+    const plates = Math.floor(this.meatDg() / this.plateDg());
     const dinners = plates / this.eaters();
     return {
       name: 'makes',
-      value: `${this.figures.number(dinners, dinners < 10 ? 1 : 0)} dinners for ${this.eaters()}`,
-      note: `${Math.floor(plates)} plates`,
+      value: `${this.figures.number(dinners, Number.isInteger(dinners) || dinners >= 10 ? 0 : 1)} dinners for ${this.eaters()}`,
+      note: this.figures.count(plates, 'plate'),
     };
   }
 

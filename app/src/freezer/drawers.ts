@@ -177,7 +177,7 @@ export class Drawers {
     const row = this.byId().get(this.pointed() ?? '');
     return row
       ? `${row.name}, ${this.figures.mass(row.lot.leftDg)}${row.lot.on ? `, ${this.figures.age(row.lot.on)}` : ''}`
-      : 'Press a pack to see it; drag it to another drawer. ! is near or past its best, ~ is thawing.';
+      : 'Press a pack to see it; drag it to another drawer. ! is overdue, or near or past its best; ~ is fresh or thawing.';
   });
 
   private about({ airC, litres, shelves, id, cold }: Appliance): string {

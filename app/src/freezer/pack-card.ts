@@ -77,6 +77,12 @@ export class PackCard {
   /** Why it cannot go back into the freezer; null where it may. */
   protected readonly notAgain = computed(() => (this.cold().mayRefreeze === false ? this.cold().why : null));
   /** The next days, to plan it for. */
+  /** Since when it is here: what came fresh has a day of purchase, what came otherwise was wrapped or frozen. */
+  protected readonly since = computed(() => {
+    const { boughtOn, on } = this.lot();
+    if (boughtOn) return `bought ${this.figures.day(boughtOn)}`;
+    return on ? `wrapped ${this.figures.day(on)}` : 'nobody knows since when';
+  });
   /** The days that it may be planned for: up to its last one, and the one that it is planned for. */
   protected readonly days = computed(() =>
     Array.from({ length: 7 }, (_, day) => addDays(this.clock.today(), day)).filter(

@@ -5,6 +5,7 @@ import { litresOf } from '@core/freeze/room';
 import type { Lot } from '@core/journal/lot';
 import { lotName } from '@core/journal/lot-name';
 import { Clock } from '../data/clock';
+import { Colds } from '../data/colds';
 import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
@@ -211,6 +212,7 @@ export class PowerPage {
   protected readonly store = inject(HouseholdStore);
   protected readonly figures = inject(Figures);
   private readonly clock = inject(Clock);
+  private readonly colds = inject(Colds);
   private readonly notices = inject(Notices);
   private readonly acts = inject(Acts);
   protected readonly pages = FREEZER_PAGES;
@@ -218,7 +220,7 @@ export class PowerPage {
   private readonly said = signal<ReadonlyMap<string, Said>>(new Map(remembered().said));
   /** When the power went, as somebody says; not now. */
   protected readonly since = signal(remembered().since);
-  protected readonly first = computed(() => checkFirst(this.store.stock(), this.store.places()));
+  protected readonly first = computed(() => checkFirst(this.colds.eatable(), this.store.places()));
   protected readonly shown = signal(12);
   /** Looked at, and still icy or cold enough. */
   protected readonly kept = signal<ReadonlySet<string>>(new Set(remembered().kept));
