@@ -28,11 +28,14 @@ class Bench {
     await this.person.page.waitForSelector('.take:not([aria-disabled])', { timeout: 60_000 });
   }
 
-  /** Takes what lies there off, and waits until the scale shows nothing that could be taken. */
+  /** Takes what lies there off, and waits until the empty scale stands still. */
   async off(): Promise<void> {
     await this.person.press('r');
     await this.person.page.waitForFunction(
-      () => /^0(?![.,]?\d*[1-9])/.test(document.querySelector('.num.live')?.textContent?.trim() ?? ''),
+      () =>
+        /^0(?![.,]?\d*[1-9])/.test(
+          document.querySelector('.num.live:not(.moving)')?.textContent?.trim() ?? '',
+        ),
       { timeout: 60_000, polling: 50 },
     );
   }
@@ -148,7 +151,6 @@ describe('at the board with the stand-in scale', () => {
     await person.press('m');
     await person.sees('of liquid');
     for (let weighings = 1; weighings <= 18 && !(await bench.isEnded()); weighings++) {
-      await person.press('r');
       await bench.off();
       await person.press('m');
       await Promise.race([

@@ -29,6 +29,12 @@ export class BenchActs {
   private turn: Promise<unknown> = Promise.resolve();
   /** The load that is being taken, by its plateau. */
   private takingPlateau: number | null = null;
+  private readonly heldPlateau = signal(0);
+  /** What lies there weighs as much as the last, and the scale was not seen empty: a second, or the same again? */
+  readonly isHeldBack = computed(() => {
+    const now = this.bench.link.steadiness();
+    return now.state === 'steady' && now.plateau === this.heldPlateau();
+  });
   /** The load that was taken last, by its plateau: a second tap on it is a slip. */
   private takenPlateau: number | null = null;
 
@@ -39,13 +45,10 @@ export class BenchActs {
       const { handsFree, mode } = this.bench.link.choice();
       if (!handsFree) return;
       untracked(() => {
-        if (
-          !this.bench.isAtWork() ||
-          this.bench.isTyped() ||
-          !this.bench.hands().wants(now, this.bench.link.tareDg(), mode)
-        )
-          return;
-        void this.take();
+        if (!this.bench.isAtWork() || this.bench.isTyped()) return;
+        const wish = this.bench.hands().wants(now, this.bench.link.tareDg(), mode);
+        if (wish === 'take') void this.take();
+        if (wish === 'like-the-last' && now.state === 'steady') this.heldPlateau.set(now.plateau);
       });
     });
   }
@@ -236,6 +239,7 @@ export class BenchActs {
     const { bench } = this;
     const now = bench.link.steadiness();
     this.takenPlateau = plateau;
+    this.heldPlateau.set(0);
     bench.typedText.set('');
     if (plateau === null) return;
     bench.hands().taken(weighed.massDg);

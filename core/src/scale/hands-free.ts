@@ -1,5 +1,8 @@
 import type { Steadiness } from './steadiness';
 
+/** Whether the weight is taken: yes, no, or no because it may be the last one set down again, which wants a word. */
+export type Wish = 'take' | 'like-the-last' | 'no';
+
 /** Each thing by itself and off again, or all of them into one container that stays on. */
 export type WeighMode = 'one-by-one' | 'into-container';
 
@@ -23,23 +26,23 @@ export class HandsFree {
 
   /**
    * @param tareDg what stands on the scale and is not meat
-   * @returns whether to take the weight now
+   * @returns whether to take the weight now; asked once for each plateau
    */
-  wants(now: Steadiness, tareDg: number, mode: WeighMode): boolean {
-    if (now.state !== 'steady' || now.plateau === this.plateau) return false;
+  wants(now: Steadiness, tareDg: number, mode: WeighMode): Wish {
+    if (now.state !== 'steady' || now.plateau === this.plateau) return 'no';
     this.plateau = now.plateau;
     const net = now.massDg - tareDg;
     if (net < EMPTY_STEPS * this.graduationDg) {
       if (mode === 'one-by-one') this.last = null;
-      return false;
+      return 'no';
     }
     if (
       mode === 'one-by-one' &&
       this.last !== null &&
       Math.abs(net - this.last) <= SAME_STEPS * this.graduationDg
     )
-      return false;
-    return true;
+      return 'like-the-last';
+    return 'take';
   }
 
   /** A weight was taken, by itself or by hand. */

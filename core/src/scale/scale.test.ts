@@ -233,7 +233,7 @@ describe('hands free', () => {
           isStable: null,
           isOverload: false,
         });
-        if (now.state !== 'steady' || !hands.wants(now, tareDg, mode)) continue;
+        if (now.state !== 'steady' || hands.wants(now, tareDg, mode) !== 'take') continue;
         weights.push(now.massDg - tareDg);
         hands.taken(now.massDg - tareDg);
         if (mode === 'into-container') tareDg = now.massDg;
@@ -241,6 +241,16 @@ describe('hands free', () => {
     }
     return weights;
   }
+
+  it('says that it holds back what may be the last one set down again', () => {
+    const hands = new HandsFree(10);
+    const steady = (massDg: number, plateau: number) => ({ state: 'steady', massDg, plateau }) as const;
+    expect(hands.wants(steady(3720, 1), 0, 'one-by-one')).toBe('take');
+    hands.taken(3720);
+    expect(hands.wants(steady(3740, 2), 0, 'one-by-one')).toBe('like-the-last');
+    expect(hands.wants(steady(0, 3), 0, 'one-by-one')).toBe('no');
+    expect(hands.wants(steady(3740, 4), 0, 'one-by-one')).toBe('take');
+  });
 
   it.each<[string, WeighMode, number[], number[]]>([
     ['takes each thing once', 'one-by-one', [0, 3720, 0, 3500, 0], [3720, 3500]],
