@@ -1,8 +1,8 @@
-import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Browser, ElementHandle } from 'puppeteer-core';
-import { DESK, launch, Person, PHONE } from './harness';
+import { DESK, launch, Person, PHONE, saved } from './harness';
 import { ADDRESS, begin } from './journeys';
 
 const answer = (person: Person): Promise<string> =>
@@ -189,10 +189,9 @@ describe('what the work costs beside the meat', () => {
 
   it('a piece goes out as CSV, part by part', async () => {
     await person.click('CSV');
-    const name = await waitFor(() =>
-      readdirSync(folder).find(
-        (each) => each.startsWith('vendicus-beef-tenderloin') && each.endsWith('.csv'),
-      ),
+    const name = await saved(
+      folder,
+      (each) => each.startsWith('vendicus-beef-tenderloin') && each.endsWith('.csv'),
     );
     const [header, ...lines] = readFileSync(join(folder, name), 'utf8').trim().split('\r\n');
     expect(header).toContain(
@@ -290,9 +289,7 @@ describe('prices', () => {
     await note('=HYPERLINK("x")', '25');
     await person.sees('3 prices written down');
     await person.click('Save as CSV');
-    const name = await waitFor(() =>
-      readdirSync(folder).find((each) => each.startsWith('vendicus-prices') && each.endsWith('.csv')),
-    );
+    const name = await saved(folder, (each) => each.startsWith('vendicus-prices') && each.endsWith('.csv'));
     expect(readFileSync(join(folder, name), 'utf8')).toContain(`"'=HYPERLINK(""x"")"`);
   });
 
@@ -386,12 +383,3 @@ describe('the Books of the demo household', () => {
     expect(person.complaints).toEqual([]);
   });
 });
-
-async function waitFor<T>(look: () => T | undefined): Promise<T> {
-  for (let tries = 0; tries < 100; tries++) {
-    const found = look();
-    if (found !== undefined) return found;
-    await new Promise((done) => setTimeout(done, 50));
-  }
-  throw new Error('it did not come');
-}

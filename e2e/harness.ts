@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -68,6 +68,16 @@ export function said(child: ChildProcess, pattern: RegExp): Promise<string> {
     child.stderr?.on('data', hear);
     child.once('exit', () => failed(new Error(`ended before it said ${pattern}: ${text}`)));
   });
+}
+
+/** Waits for a file that the browser saves, and says its name in the folder. */
+export async function saved(folder: string, is: (name: string) => boolean): Promise<string> {
+  for (const until = Date.now() + PATIENCE; Date.now() < until;) {
+    const name = readdirSync(folder).find((each) => !each.endsWith('.crdownload') && is(each));
+    if (name !== undefined) return name;
+    await new Promise((done) => setTimeout(done, 20));
+  }
+  throw new Error(`no file like ${is} came; there are ${readdirSync(folder).join(', ')}`);
 }
 
 export function freePort(): Promise<number> {

@@ -1,8 +1,8 @@
-import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Browser } from 'puppeteer-core';
-import { launch, Person, PHONE } from './harness';
+import { launch, Person, PHONE, saved } from './harness';
 import { ADDRESS, begin, buy, weigh } from './journeys';
 
 // From a log that was only weighed and measured to steaks that were cut and weighed.
@@ -201,20 +201,15 @@ describe('where to cut a log', () => {
   });
 
   it('the ruler and the lists are saved', async () => {
-    for (const name of ['text', 'CSV', 'SVG', 'Paper ruler']) await person.click(name);
-    for (
-      let tries = 0;
-      tries < 100 && readdirSync(downloads).filter((file) => !file.endsWith('.crdownload')).length < 4;
-      tries++
-    )
-      await new Promise((done) => setTimeout(done, 50));
-    const files = readdirSync(downloads);
-    expect(files.sort()).toEqual([
-      'cuts-strip-loin.csv',
-      'cuts-strip-loin.svg',
-      'cuts-strip-loin.txt',
-      'ruler.pdf',
-    ]);
+    for (const [name, file] of [
+      ['text', 'cuts-strip-loin.txt'],
+      ['CSV', 'cuts-strip-loin.csv'],
+      ['SVG', 'cuts-strip-loin.svg'],
+      ['Paper ruler', 'ruler.pdf'],
+    ] as const) {
+      await person.click(name);
+      await saved(downloads, (each) => each === file);
+    }
     expect(readFileSync(join(downloads, 'ruler.pdf'), 'latin1').slice(0, 5)).toBe('%PDF-');
     expect(readFileSync(join(downloads, 'cuts-strip-loin.txt'), 'utf8')).toContain('1. slice: 0 to ');
   });

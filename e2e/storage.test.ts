@@ -25,10 +25,7 @@ describe('storage', () => {
     await two.sees('1.900 kg still on the board');
     // Both at once: what one tab writes, the other has not shown yet.
     await two.page.evaluate(() => ((document.querySelector('input.num') as HTMLInputElement).value = ''));
-    await Promise.all([
-      weigh(two, '1.2 kg'),
-      one.page.evaluate(() => new Promise((done) => setTimeout(done, 1))),
-    ]);
+    await Promise.all([weigh(two, '1.2 kg'), one.page.evaluate(() => document.title)]);
     await two.sees('700 g still on the board');
     await one.page.bringToFront();
     await weigh(one, '1.2 kg');

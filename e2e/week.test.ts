@@ -1,9 +1,9 @@
-import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import ICAL from 'ical.js';
 import type { Browser } from 'puppeteer-core';
-import { launch, Person, PHONE } from './harness';
+import { launch, Person, PHONE, saved } from './harness';
 import { ADDRESS, afternoon, morning } from './journeys';
 
 // The week's plan: proposed, by keys, by drag; what has to come out; served; as a calendar file.
@@ -119,7 +119,9 @@ describe('the week', () => {
     await person.page.mouse.down();
     await person.page.mouse.move(boxes.from.x - 40, boxes.from.y, { steps: 5 });
     await person.page.mouse.move(boxes.to.x, boxes.to.y, { steps: 12 });
-    await new Promise((done) => setTimeout(done, 200));
+    await person.page.waitForFunction(() =>
+      document.querySelector('v-day-card')?.querySelector('.cdk-drop-list-dragging'),
+    );
     await person.page.mouse.up();
     await waitFor(1, name);
   });
@@ -141,9 +143,7 @@ describe('the week', () => {
   it('as a calendar file, read back by another library; a later file has the same ids', async () => {
     const save = async (): Promise<ICAL.Event[]> => {
       await person.click('Save as a calendar file');
-      const file = (): string | undefined => readdirSync(downloads).find((each) => each.endsWith('.ics'));
-      for (let tries = 0; tries < 200 && !file(); tries++) await new Promise((done) => setTimeout(done, 50));
-      const path = join(downloads, file() ?? '');
+      const path = join(downloads, await saved(downloads, (each) => each.endsWith('.ics')));
       const text = readFileSync(path, 'utf8');
       rmSync(path);
       return new ICAL.Component(ICAL.parse(text))

@@ -1,9 +1,9 @@
 import { execFileSync } from 'node:child_process';
-import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Browser } from 'puppeteer-core';
-import { launch, Person } from './harness';
+import { launch, Person, saved } from './harness';
 import { ADDRESS, begin, buy, weigh } from './journeys';
 
 // The piece worked by hand in docs/computations.md, typed as a person would type it.
@@ -94,7 +94,7 @@ describe('a piece from the counter to the freezer and the books', () => {
     await person.click('File and settings', 'link');
     await person.click('Export the household');
     await person.sees('Last exported');
-    const file = await waitForFile(downloads);
+    const file = join(downloads, await saved(downloads, (each) => each.endsWith('.json')));
     const { purchases, stock } = JSON.parse(
       execFileSync(process.execPath, ['dist/cli.mjs', 'report', file, '--school', 'by-weight'], {
         encoding: 'utf8',
@@ -126,12 +126,3 @@ describe('a piece from the counter to the freezer and the books', () => {
     expect(person.complaints).toEqual([]);
   });
 });
-
-async function waitForFile(folder: string): Promise<string> {
-  for (let tries = 0; tries < 100; tries++) {
-    const name = readdirSync(folder).find((each) => each.endsWith('.json'));
-    if (name) return join(folder, name);
-    await new Promise((done) => setTimeout(done, 50));
-  }
-  throw new Error('no file was downloaded');
-}

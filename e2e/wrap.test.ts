@@ -1,9 +1,9 @@
-import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import bwipjs from 'bwip-js/node';
 import type { Browser, ElementHandle } from 'puppeteer-core';
-import { launch, Person, PHONE } from './harness';
+import { launch, Person, PHONE, saved } from './harness';
 import { ADDRESS, begin, buy, weigh } from './journeys';
 
 // From a closed piece to packs with labels, and a pack found again by its label.
@@ -208,9 +208,8 @@ describe('from the table to labelled packs', () => {
     await person.sees('First free label of a started sheet: 3');
     await person.click('Labels as PDF');
     await person.sees('Print at 100 %');
-    for (let tries = 0; tries < 100 && !readdirSync(folder).includes('labels.pdf'); tries++)
-      await new Promise((done) => setTimeout(done, 50));
-    expect(readFileSync(join(folder, 'labels.pdf'), 'latin1').slice(0, 5)).toBe('%PDF-');
+    const file = await saved(folder, (each) => each === 'labels.pdf');
+    expect(readFileSync(join(folder, file), 'latin1').slice(0, 5)).toBe('%PDF-');
     await person.page.select('#sheet', 'a grid of your own');
     await person.page.locator('#rows').fill('12');
     await person.press('Tab');
@@ -224,10 +223,14 @@ describe('from the table to labelled packs', () => {
 
   it('what a 203 dpi printer lets out is read back by its code, as a picture file', async () => {
     await person.click('Printer not there');
-    await person.page.waitForFunction(
-      () => (document.querySelector('.roll canvas') as HTMLCanvasElement | null)?.height ?? 0 > 300,
-    );
-    await new Promise((done) => setTimeout(done, 500));
+    // It burns a dot or does not: done when nothing is grey any more.
+    await person.page.waitForFunction(() => {
+      const roll = document.querySelector<HTMLCanvasElement>('.roll canvas');
+      if (!roll || roll.height <= 300) return false;
+      const { data } = roll.getContext('2d')!.getImageData(0, 0, roll.width, roll.height);
+      const dots = data.filter((_, at) => at % 4 === 0);
+      return dots.includes(0) && dots.every((dot) => dot === 0 || dot === 255);
+    });
     const label = await person.page.$eval('.roll canvas', (each) => {
       const roll = each as unknown as HTMLCanvasElement;
       const one = document.createElement('canvas');
