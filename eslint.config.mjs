@@ -128,6 +128,14 @@ export default tseslint.config(
     extends: [...angular.configs.tsRecommended],
     processor: angular.processInlineTemplates,
     rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            "CallExpression[callee.name='linkedSignal'] > ArrowFunctionExpression, CallExpression[callee.name='linkedSignal'] > ObjectExpression > Property[key.name='source'] > ArrowFunctionExpression",
+          message: 'It starts over at every reading, and loses what is typed: see kit/draft-of.',
+        },
+      ],
       '@angular-eslint/component-selector': ['error', { type: 'element', prefix: 'v', style: 'kebab-case' }],
     },
   },

@@ -112,6 +112,7 @@ export class Person {
     page.on('console', (message) => message.type() === 'error' && person.complaints.push(message.text()));
     page.on('pageerror', (error) => person.complaints.push(String(error)));
     await page.evaluateOnNewDocument(clockScript());
+    page.setDefaultTimeout(PATIENCE);
     await page.setViewport(viewport);
     await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }]);
     return person;

@@ -30,6 +30,7 @@ import { Clock } from '../data/clock';
 import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
 import { ScaleLink } from '../data/scale/scale-link';
+import { draftOf } from '../kit/draft-of';
 
 /** A weight that could be taken now. */
 export interface Weighed {
@@ -143,7 +144,7 @@ export class Bench {
   });
   readonly ownPart = signal('');
   readonly currentPart = computed(() => partOf(this.kind(), this.part()));
-  readonly destination = linkedSignal<Destination>(() => this.currentPart()?.destination ?? 'main');
+  readonly destination = draftOf<Destination>(() => this.currentPart()?.destination ?? 'main', this.part);
   readonly count = linkedSignal({ source: this.cutsMark, computation: () => '1' });
 
   readonly step = linkedSignal<string, number>({

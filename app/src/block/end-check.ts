@@ -15,7 +15,7 @@ import { Bench } from './bench';
       @for (each of bench.kind()?.endCheck; track each) {
         <li>
           <label
-            ><input type="checkbox" /> <span>{{ each }}</span></label
+            ><input type="checkbox" /> <span>{{ figures.told(each) }}</span></label
           >
         </li>
       }

@@ -16,7 +16,7 @@ import { Slicing } from './slicing';
   template: `
     <div class="step">
       <span class="n">step {{ bench.step() + 1 }} of {{ bench.steps().length }}</span>
-      <h1>{{ bench.currentStep()?.title }}</h1>
+      <h1>{{ figures.told(bench.currentStep()?.title ?? '') }}</h1>
       <span class="turn">
         <button
           type="button"
@@ -39,13 +39,13 @@ import { Slicing } from './slicing';
       </span>
     </div>
     <p class="hint">
-      {{ bench.currentStep()?.how }}
+      {{ figures.told(bench.currentStep()?.how ?? '') }}
       @if (bench.currentStep()?.feel; as feel) {
-        <i>{{ feel }}</i>
+        <i>{{ figures.told(feel) }}</i>
       }
     </p>
     @if (bench.currentStep()?.caution; as caution) {
-      <p class="caution">{{ caution }}</p>
+      <p class="caution">{{ figures.told(caution) }}</p>
     }
     @if (isChanging) {
       <div class="way">

@@ -1,9 +1,10 @@
-import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { NO_COSTS, type CostSettings } from '@core/journal/settings';
 import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
+import { draftOf } from '../kit/draft-of';
 
 interface ToolRow {
   readonly name: string;
@@ -127,10 +128,10 @@ export class CostForm {
   private readonly notices = inject(Notices);
 
   private readonly costs = computed(() => this.store.settings().costs ?? NO_COSTS);
-  protected readonly bag = linkedSignal(() => this.text(this.costs().bagMinor));
-  protected readonly label = linkedSignal(() => this.text(this.costs().labelMinor));
-  protected readonly hour = linkedSignal(() => this.text(this.costs().hourMinor));
-  protected readonly tools = linkedSignal<readonly ToolRow[]>(() =>
+  protected readonly bag = draftOf(() => this.text(this.costs().bagMinor));
+  protected readonly label = draftOf(() => this.text(this.costs().labelMinor));
+  protected readonly hour = draftOf(() => this.text(this.costs().hourMinor));
+  protected readonly tools = draftOf<readonly ToolRow[]>(() =>
     this.costs().tools.map(({ name, paidMinor, years }) => ({
       name,
       paid: this.text(paidMinor),

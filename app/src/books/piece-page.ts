@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import { kindById, partOf } from '@core/catalogue/kinds';
@@ -29,6 +29,7 @@ import { MassFlow } from './mass-flow';
 import { SchoolsTable } from './schools-table';
 import { ShopTable } from './shop-table';
 import { YieldStrip } from './yield-strip';
+import { draftOf } from '../kit/draft-of';
 
 /** One piece: its yield test, what its parts and packs cost, and whether it beat the shop. */
 @Component({
@@ -142,7 +143,7 @@ export class PiecePage {
   });
   private readonly notedText = computed(() => this.noted()?.text ?? '');
   /** What is being typed; only another text from elsewhere takes its place. */
-  protected readonly note = linkedSignal(() => this.notedText());
+  protected readonly note = draftOf(this.notedText, this.lot);
   protected readonly marks = computed(() =>
     (this.noted()?.marks ?? []).flatMap(
       (id) => this.kind()?.marks.find((mark) => mark.id === id)?.name ?? [],

@@ -13,6 +13,7 @@ import { PageTabs } from '../kit/page-tabs';
 import { MarksSeen } from './marks-seen';
 import { COUNTER_PAGES } from './pages';
 import { ReadyCut } from './ready-cut';
+import { draftOf } from '../kit/draft-of';
 
 interface Typed {
   readonly id: number;
@@ -246,7 +247,10 @@ export class CandidatesPage {
   protected readonly most = MOST;
 
   protected readonly kind = signal<Kind>(KINDS[0] as Kind);
-  protected readonly wayId = linkedSignal(() => this.kind().ways[0]?.id ?? '');
+  protected readonly wayId = draftOf(
+    () => this.kind().ways[0]?.id ?? '',
+    () => this.kind().id,
+  );
   protected readonly typed = linkedSignal<Kind, readonly Typed[]>({
     source: this.kind,
     computation: () => [blank(1), blank(2)],

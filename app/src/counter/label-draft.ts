@@ -1,8 +1,9 @@
-import { computed, inject, Injectable, linkedSignal, signal } from '@angular/core';
+import { computed, inject, Injectable, signal } from '@angular/core';
 import type { Discount } from '@core/price/discount';
 import type { Quote } from '@core/price/quote';
 import { readLabel } from '@core/price/read-label';
 import { Figures } from '../data/figures';
+import { draftOf } from '../kit/draft-of';
 
 export type DiscountKind = Discount['kind'];
 
@@ -17,7 +18,7 @@ export class LabelDraft {
   readonly weight = signal('');
   readonly price = signal('');
   /** What the price is asked for; a pack has no sense on a piece's label. */
-  readonly pricedBy = linkedSignal<Quote['unit']>(() => this.figures.priceUnit());
+  readonly pricedBy = draftOf<Quote['unit']>(() => this.figures.priceUnit());
   readonly total = signal('');
   readonly discountKind = signal<DiscountKind>('none');
   readonly discount = signal('');

@@ -3,6 +3,7 @@ import { KINDS } from '@core/catalogue/kinds';
 import type { Kind } from '@core/catalogue/kind-schema';
 import type { Dated, Kept } from '@core/journal/entry';
 import { LabelDraft } from './label-draft';
+import { draftOf } from '../kit/draft-of';
 
 /**
  * The piece that is asked about at the Counter, as far as it has been said. It waits, with its label,
@@ -13,13 +14,19 @@ export class PieceAsked {
   readonly label = inject(LabelDraft);
 
   readonly kind = signal<Kind>(KINDS[0] as Kind);
-  readonly wayId = linkedSignal(() => this.kind().ways[0]?.id ?? '');
+  readonly wayId = draftOf(
+    () => this.kind().ways[0]?.id ?? '',
+    () => this.kind().id,
+  );
   readonly marks = linkedSignal<Kind, readonly string[]>({ source: this.kind, computation: () => [] });
   readonly dated = signal<Dated | ''>('');
   readonly until = signal('');
   readonly isBird = computed(() => this.kind().animal === 'chicken' || this.kind().animal === 'turkey');
   /** How it comes: that decides how long it keeps. A bird's wrapping is no packer's bag. */
-  readonly kept = linkedSignal<Kept>(() => (this.isBird() ? 'open' : 'sealed'));
+  readonly kept = draftOf<Kept>(
+    () => (this.isBird() ? 'open' : 'sealed'),
+    () => this.kind().id,
+  );
 
   forget(): void {
     this.kind.set(KINDS[0] as Kind);

@@ -1,13 +1,4 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  inject,
-  input,
-  linkedSignal,
-  output,
-  signal,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { shopItem } from '@core/catalogue/shop-items';
 import type { PriceNote, PriceUnit } from '@core/journal/price-note';
@@ -20,6 +11,7 @@ import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
 import { Ask } from '../kit/ask';
+import { draftOf } from '../kit/draft-of';
 
 /** One price, written down or corrected in seconds: item, shop, price. The rest is preset. */
 @Component({
@@ -172,15 +164,17 @@ export class PriceForm {
 
   protected readonly items = this.store.shopItems;
   protected readonly today = this.clock.today();
-  protected readonly shop = linkedSignal(() => this.editing()?.shop ?? '');
-  protected readonly amount = linkedSignal(() =>
-    this.editing() ? this.figures.plainPerUnit(this.editing()!.perKgMinor) : '',
+  private readonly key = (): string | undefined => this.editing()?.key;
+  protected readonly shop = draftOf(() => this.editing()?.shop ?? '', this.key);
+  protected readonly amount = draftOf(
+    () => (this.editing() ? this.figures.plainPerUnit(this.editing()!.perKgMinor) : ''),
+    this.key,
   );
-  protected readonly unit = linkedSignal<PriceUnit>(() => (this.editing(), this.figures.priceUnit()));
+  protected readonly unit = draftOf<PriceUnit>(() => this.figures.priceUnit(), this.key);
   protected readonly weight = signal('');
-  protected readonly day = linkedSignal(() => this.editing()?.on ?? this.today);
-  protected readonly offer = linkedSignal(() => this.editing()?.offer ?? false);
-  protected readonly note = linkedSignal(() => this.editing()?.note ?? '');
+  protected readonly day = draftOf(() => this.editing()?.on ?? this.today, this.key);
+  protected readonly offer = draftOf(() => this.editing()?.offer ?? false, this.key);
+  protected readonly note = draftOf(() => this.editing()?.note ?? '', this.key);
 
   protected readonly units = computed<{ id: PriceUnit; name: string }[]>(() => [
     { id: 'kg', name: 'a kg' },

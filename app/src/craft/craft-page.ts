@@ -4,6 +4,7 @@ import { RouterLink } from '@angular/router';
 import { findKinds } from '@core/catalogue/find-kinds';
 import { OWN } from '@core/catalogue/own-kinds';
 import { HOUSEHOLD_NAME } from '../data/household-name';
+import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
 import { PageTabs } from '../kit/page-tabs';
 import { PieceDrawing } from '../kit/piece-drawing';
@@ -40,7 +41,7 @@ import { CRAFT_PAGES } from './pages';
               <p class="soft">
                 {{ isOwn(kind.id) ? 'your own kind' : kind.synonyms.slice(0, 3).join(', ') }}
               </p>
-              <p>{{ kind.about }}</p>
+              <p>{{ figures.told(kind.about) }}</p>
             </a>
           </li>
         } @empty {
@@ -101,6 +102,7 @@ import { CRAFT_PAGES } from './pages';
 export class CraftPage {
   protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly store = inject(HouseholdStore);
+  protected readonly figures = inject(Figures);
   protected readonly pages = CRAFT_PAGES;
   protected readonly search = signal('');
   protected readonly found = computed(() => findKinds(this.store.kinds(), this.search()));

@@ -18,6 +18,7 @@ import { PageTabs } from '../kit/page-tabs';
 import { PieceDrawing } from '../kit/piece-drawing';
 import { Swatch } from '../kit/swatch';
 import { CRAFT_PAGES } from './pages';
+import { draftOf } from '../kit/draft-of';
 
 /** One kind as a page to read before standing at the board; on paper, one sheet with all its ways. */
 @Component({
@@ -42,7 +43,10 @@ export class GuidePage {
   protected readonly isOwn = computed(() => this.kind().startsWith(OWN));
   protected readonly others = this.store.kinds;
   protected readonly families = computed(() => waysByFamily(this.known() ?? { ways: [] }));
-  protected readonly wayId = linkedSignal(() => this.known()?.ways[0]?.id ?? '');
+  protected readonly wayId = draftOf(
+    () => this.known()?.ways[0]?.id ?? '',
+    () => this.known()?.id,
+  );
   protected readonly way = computed(() => this.known()?.ways.find(({ id }) => id === this.wayId()));
   protected readonly family = computed(() =>
     this.families().find(({ ways }) => ways.some(({ id }) => id === this.wayId())),

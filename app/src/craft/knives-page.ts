@@ -1,4 +1,5 @@
-import { ChangeDetectionStrategy, Component } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { Figures } from '../data/figures';
 import { PageTabs } from '../kit/page-tabs';
 import { CRAFT_PAGES } from './pages';
 
@@ -59,7 +60,7 @@ const RULES = [
       <h2>So that nobody is hurt</h2>
       <ol>
         @for (each of rules; track each) {
-          <li>{{ each }}</li>
+          <li>{{ figures.told(each) }}</li>
         }
       </ol>
       <h2>On the table</h2>
@@ -67,7 +68,7 @@ const RULES = [
         @for (each of tools; track each.name) {
           <div>
             <dt>{{ each.name }}</dt>
-            <dd>{{ each.what }}</dd>
+            <dd>{{ figures.told(each.what) }}</dd>
           </div>
         }
       </dl>
@@ -115,6 +116,7 @@ const RULES = [
   `,
 })
 export class KnivesPage {
+  protected readonly figures = inject(Figures);
   protected readonly pages = CRAFT_PAGES;
   protected readonly tools = TOOLS;
   protected readonly rules = RULES;

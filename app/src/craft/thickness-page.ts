@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { evenThickness, type ZoneAct } from '@core/slice/even-thickness';
-import { convert } from '@core/units/convert';
 import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
 import { PageTabs } from '../kit/page-tabs';
@@ -221,16 +220,12 @@ export class ThicknessPage {
   );
 
   protected millimetres(text: string): number | null {
-    const value = this.figures.parseNumber(text.replace(/\s*(mm|in|")\s*$/i, ''));
-    if (value === null) return null;
-    const mm = this.unit() === 'in' ? convert(value, 'in', 'mm') : value;
-    return mm > 0 && mm < 400 ? mm : null;
+    const mm = this.figures.parseLength(text);
+    return mm !== null && mm > 0 && mm < 400 ? mm : null;
   }
 
   protected length(mm: number): string {
-    return this.unit() === 'in'
-      ? `${this.figures.number(convert(mm, 'mm', 'in'), 2)} in`
-      : `${this.figures.number(mm, 0)} mm`;
+    return this.figures.length(Math.round(mm));
   }
 
   protected words({ act, cutAtMm, slashMm, thicknessMm, reachedMm }: ZoneAct): string {

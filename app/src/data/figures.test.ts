@@ -64,3 +64,17 @@ describe('figures of an imperial household with yen and decimal commas', () => {
     expect(figures.percent(0.5)).toBe('50,0 %');
   });
 });
+
+describe('what is typed with the other unit than the household’s', () => {
+  it('counts in the unit that was said', async () => {
+    const { it: figures } = await inHousehold(Figures, { system: 'imperial' });
+    expect(figures.parseTemperature('−18 °C')).toBe(-18);
+    expect(figures.parseTemperature('0')).toBe(-17.8);
+    expect(figures.parseTemperature('-4 f')).toBe(-20);
+    expect(figures.parseTemperature('cold')).toBeNull();
+    expect(figures.parseLength('32 mm')).toBe(32);
+    expect(figures.parseLength('1 1/4 in')).toBeCloseTo(31.75);
+    expect(figures.length(32)).toBe('1 1/4 in');
+    expect(figures.told('Trim the fat to about 5 mm')).toBe('Trim the fat to about 1/4 in');
+  });
+});

@@ -1,12 +1,14 @@
 import { computed, inject, Injectable } from '@angular/core';
 import { formatMass, massParts } from '@core/units/format-mass';
 import { fromDg } from '@core/units/mass';
+import { inInches } from '@core/units/inches';
 import { currencySign, formatMoney, minorDigits, parseMoney } from '@core/units/money';
 import { shopItem } from '@core/catalogue/shop-items';
 import type { PriceNote } from '@core/journal/price-note';
 import type { HowLow } from '@core/price/how-low';
 import type { PriceQuestion } from '@core/price/price-questions';
 import { formatNumber, parseNumber } from '@core/units/number-style';
+import { toldIn } from '@core/units/prose';
 import { parseMass, type TypedMass } from '@core/units/parse-mass';
 import { convert } from '@core/units/convert';
 import { daysBetween } from '@core/units/date';
@@ -130,8 +132,13 @@ export class Figures {
   length(mm: number): string {
     const { system, decimal } = this.settings();
     return system === 'imperial'
-      ? `${formatNumber(convert(mm, 'mm', 'in'), 2, decimal)} in`
+      ? `${inInches(mm)} in`
       : `${formatNumber(mm, Number.isInteger(Math.round(mm * 10) / 10) ? 0 : 1, decimal)} mm`;
+  }
+
+  /** A sentence with quantities, as this household measures. */
+  told(text: string): string {
+    return toldIn(text, this.settings());
   }
 
   /** A volume as this household's freezers are sold. */
@@ -158,6 +165,15 @@ export class Figures {
 
   private isImperial(): boolean {
     return this.settings().system === 'imperial';
+  }
+
+  /** A typed temperature, in °C: "4 °C", "40 F", or a bare figure in the household's scale. */
+  parseTemperature(text: string): number | null {
+    const scale = /\s*(°\s*)?([cf])\s*$/i;
+    const value = this.parseNumber(text.replace('−', '-').replace(scale, '').replace(/°\s*$/, ''));
+    if (value === null) return null;
+    const said = scale.exec(text)?.[2]?.toLowerCase() ?? (this.isImperial() ? 'f' : 'c');
+    return said === 'f' ? Math.round(convert(value, 'F', 'C') * 10) / 10 : value;
   }
 
   /** A typed length, in mm: "32 mm", "3.2 cm", "1 1/4 in", or a bare figure in the household's unit. */

@@ -39,6 +39,11 @@ export class BatchPage {
   protected readonly pages = FREEZER_PAGES;
   protected readonly lotName = lotName;
   private readonly colds = inject(Colds);
+  protected readonly roomRule = computed(() =>
+    this.figures.smallUnit() === 'oz'
+      ? 'A cubic foot of freezer takes about 37 lb of packs. In a day no more than 2 to 3 lb a cubic foot go in, 2.5 here,'
+      : `A litre of freezer takes about ${this.figures.number(0.6, 1)} kg of packs. In a day no more than 32 to 48 g a litre go in, 40 here,`,
+  );
   private readonly left = signal<ReadonlySet<string>>(new Set());
 
   /** Packs that lie in no freezer. */

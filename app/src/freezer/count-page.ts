@@ -14,6 +14,7 @@ import { Swatch } from '../kit/swatch';
 import { Acts } from '../kit/acts';
 import { UndoBar } from '../kit/undo-bar';
 import { FREEZER_PAGES } from './pages';
+import { draftOf } from '../kit/draft-of';
 
 /** Walking through the drawers with a phone: what is there is ticked, the rest is put right. */
 @Component({
@@ -226,7 +227,7 @@ export class CountPage {
       name: this.store.placeNames().get(id) ?? 'no place',
     }));
   });
-  protected readonly place = linkedSignal(() => this.places()[0]?.id ?? '');
+  protected readonly place = draftOf(() => this.places()[0]?.id ?? '');
   protected readonly packs = computed(() =>
     this.store.stock().filter((pack) => (pack.place ?? '') === this.place()),
   );

@@ -1,7 +1,8 @@
-import { ChangeDetectionStrategy, Component, inject, input, linkedSignal, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject, input, output } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { USUAL_COOK_MINUTES, type Dinners } from '@core/journal/settings';
 import { Notices } from '../data/notices';
+import { draftOf } from '../kit/draft-of';
 
 const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 const HOUR = /^([01]\d|2[0-3]):[0-5]\d$/;
@@ -80,11 +81,11 @@ export class DinnersForm {
   readonly dinners = input.required<Dinners>();
   readonly saved = output<Dinners>();
   protected readonly names = WEEKDAYS;
-  protected readonly at = linkedSignal(() => this.dinners().at);
-  protected readonly from = linkedSignal(() => this.dinners().awake[0]);
-  protected readonly to = linkedSignal(() => this.dinners().awake[1]);
-  protected readonly cook = linkedSignal(() => String(this.dinners().cookMinutes ?? USUAL_COOK_MINUTES));
-  protected readonly meatless = linkedSignal<readonly number[]>(() => this.dinners().meatless);
+  protected readonly at = draftOf(() => this.dinners().at);
+  protected readonly from = draftOf(() => this.dinners().awake[0]);
+  protected readonly to = draftOf(() => this.dinners().awake[1]);
+  protected readonly cook = draftOf(() => String(this.dinners().cookMinutes ?? USUAL_COOK_MINUTES));
+  protected readonly meatless = draftOf<readonly number[]>(() => this.dinners().meatless);
 
   protected toggle(day: number): void {
     this.meatless.update((days) =>

@@ -6,7 +6,9 @@ import {
   type ElementRef,
   inject,
   Injector,
+  linkedSignal,
   signal,
+  untracked,
   viewChild,
 } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
@@ -165,9 +167,23 @@ export class FreezerPage {
   protected readonly several = computed(() =>
     [...this.picked()].flatMap((id) => this.packRows.byId().get(id) ?? []),
   );
-  protected readonly chosen = computed(
-    () => this.packRows.byId().get(this.chosenId() ?? '') ?? (this.isWide ? this.rows()[0] : undefined),
+  /** Changes when another pack is asked for, by a press or by what is sought. */
+  private readonly asked = computed(() =>
+    [this.chosenId(), this.sought(), this.animal(), this.feed(), this.age(), this.all().length > 0].join(),
   );
+  /** The pack looked at: the first, until one is chosen; another only when it is asked for. */
+  private readonly lookedAt = linkedSignal<string, string | null>({
+    source: this.asked,
+    computation: () =>
+      untracked(() => {
+        const id = this.chosenId();
+        if (id !== null && this.packRows.byId().has(id)) return id;
+        return this.isWide ? (this.rows()[0]?.lot.id ?? null) : null;
+      }),
+  });
+  protected readonly chosen = computed(() => this.packRows.byId().get(this.lookedAt() ?? ''));
+  /** What is gone leaves its place empty: a second press must not meet another pack. */
+  protected readonly isGone = computed(() => this.lookedAt() !== null && !this.chosen() && this.isWide);
   /** What is outlined in the drawers. */
   protected readonly marked = computed<ReadonlySet<string>>(() =>
     this.several().length > 0

@@ -1,12 +1,4 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  inject,
-  linkedSignal,
-  output,
-  signal,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import type { Dated, FactOf } from '@core/journal/entry';
 import { Clock } from '../data/clock';
@@ -15,6 +7,7 @@ import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
 import { Acts } from '../kit/acts';
 import { LabelDate } from '../kit/label-date';
+import { draftOf } from '../kit/draft-of';
 
 const ORIGINS = [
   ['already-here', 'was here before'],
@@ -193,7 +186,7 @@ export class PackForm {
       this.store.shelves().find(({ id }) => id === this.place())?.cold !== 'refrigerator',
   );
   protected readonly paid = signal('');
-  protected readonly place = linkedSignal(() => this.store.shelves()[0]?.id ?? '');
+  protected readonly place = draftOf(() => this.store.shelves()[0]?.id ?? '');
 
   private readonly typedMass = computed(() => this.figures.parseMass(this.mass(), 'small'));
   private readonly typedPaid = computed(() => this.figures.parseMoney(this.paid()));

@@ -1,12 +1,4 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  inject,
-  input,
-  linkedSignal,
-  output,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { USUAL_AIR_C, volumeQuestion } from '@core/freeze/cold-places';
 import type { Place } from '@core/journal/record';
@@ -14,6 +6,7 @@ import { convert } from '@core/units/convert';
 import { Figures } from '../data/figures';
 import { Notices } from '../data/notices';
 import { Ask } from '../kit/ask';
+import { draftOf } from '../kit/draft-of';
 
 /** A freezer or refrigerator, or a drawer of one: name, litres, air. */
 @Component({
@@ -108,15 +101,15 @@ export class PlaceForm {
   protected readonly title = computed(() =>
     this.isNew() ? (this.place().within ? 'A new drawer' : 'A new place') : `Change ${this.place().name}`,
   );
-  protected readonly name = linkedSignal(() => this.place().name);
-  protected readonly cold = linkedSignal(() => this.place().cold);
-  protected readonly litres = linkedSignal(() =>
+  protected readonly name = draftOf(() => this.place().name);
+  protected readonly cold = draftOf(() => this.place().cold);
+  protected readonly litres = draftOf(() =>
     this.place().litres === undefined ? '' : this.figures.plainVolume(this.place().litres ?? 0),
   );
-  protected readonly air = linkedSignal(() =>
+  protected readonly air = draftOf(() =>
     this.place().airC === undefined ? '' : this.shown(this.place().airC ?? 0),
   );
-  protected readonly frostFree = linkedSignal(() => this.place().frostFree ?? false);
+  protected readonly frostFree = draftOf(() => this.place().frostFree ?? false);
   protected readonly volumeWord = computed(() => (this.isImperial() ? 'Cubic feet' : 'Litres'));
   private readonly isImperial = computed(() => this.figures.smallUnit() === 'oz');
   protected readonly unit = computed(() => (this.isImperial() ? '°F' : '°C'));
@@ -126,12 +119,7 @@ export class PlaceForm {
     read(this.litres(), (text) => this.figures.parseVolume(text), 0.5, 100_000),
   );
   protected readonly airRead = computed(() =>
-    read(
-      this.air().replace('−', '-'),
-      (text) => this.toC(this.figures.parseNumber(text.replace(/\s*°?\s*[cf]?$/i, ''))),
-      -60,
-      30,
-    ),
+    read(this.air(), (text) => this.figures.parseTemperature(text), -60, 30),
   );
 
   protected async save(): Promise<void> {
@@ -139,7 +127,7 @@ export class PlaceForm {
     if (this.name().trim() === '') return this.notices.problem('Give it a name. Nothing was changed.');
     if (litres === null)
       return this.notices.problem(
-        `“${this.litres()}” is no volume. Write it like 200 L or 7 cu ft; leave it empty where you do not know. Nothing was changed.`,
+        `“${this.litres()}” is no volume. Write it like ${this.isImperial() ? '7 cu ft' : '200 L'}; leave it empty where you do not know. Nothing was changed.`,
       );
     if (airC === null)
       return this.notices.problem(
@@ -156,7 +144,7 @@ export class PlaceForm {
       warm &&
       !(await this.ask.confirm(
         'A warm freezer',
-        `At ${this.air()} ${this.unit()} meat does not keep as published: those times are for −18 °C (0 °F) or below. ${airC > -2 ? 'It does not even freeze.' : ''}`,
+        `At ${this.figures.air(airC)} meat does not keep as published: those times are for ${this.figures.air(-17.8)} or below. ${airC > -2 ? 'It does not even freeze.' : ''}`,
         'Save it all the same',
       ))
     )
@@ -173,10 +161,6 @@ export class PlaceForm {
 
   private shown(celsius: number): string {
     return String(Math.round(this.isImperial() ? convert(celsius, 'C', 'F') : celsius)).replace('-', '−');
-  }
-
-  private toC(value: number | null): number | null {
-    return value === null || !this.isImperial() ? value : Math.round(convert(value, 'F', 'C') * 10) / 10;
   }
 }
 

@@ -1,18 +1,20 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { litresOf } from '@core/freeze/room';
 import type { Place } from '@core/journal/record';
+import { USUAL_KEEPING, type KeepingRules } from '@core/journal/settings';
 import { Clock } from '../data/clock';
 import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
 import { PageTabs } from '../kit/page-tabs';
+import { KeepingForm } from './keeping-form';
 import { FREEZER_PAGES } from './pages';
 import { PlaceForm } from './place-form';
 
 /** Freezers and refrigerators, and the drawers and shelves in them. */
 @Component({
   selector: 'v-places-page',
-  imports: [PageTabs, PlaceForm],
+  imports: [PageTabs, PlaceForm, KeepingForm],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="page">
@@ -106,6 +108,10 @@ import { PlaceForm } from './place-form';
           </button>
         </p>
       }
+      <section aria-label="How long it keeps">
+        <h2>How long it keeps</h2>
+        <v-keeping-form [rules]="keeping()" (saved)="saveKeeping($event)" />
+      </section>
     </div>
   `,
   styles: `
@@ -188,6 +194,16 @@ export class PlacesPage {
       };
     }),
   );
+
+  protected readonly keeping = computed(() => this.store.settings().keeping ?? USUAL_KEEPING);
+
+  protected async saveKeeping(keeping: KeepingRules): Promise<void> {
+    const value = { ...this.store.settings(), keeping };
+    this.notices.tell(
+      await this.store.record({ type: 'settings', key: 'household', value }),
+      'The rules of keeping are saved',
+    );
+  }
 
   private volume(litres: number | null): string {
     return litres === null ? 'size unknown' : this.figures.volume(litres);

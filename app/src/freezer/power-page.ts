@@ -130,10 +130,13 @@ const WHEN = new Intl.DateTimeFormat('en-GB', { weekday: 'long', hour: '2-digit'
       <h2>What to do with each pack</h2>
       <ul class="do">
         <li>
-          <b>Ice crystals still in it, or 4 °C (40 °F) or below by a thermometer</b>: it may be frozen again,
-          and is still good to cook. It loses some quality.
+          <b>Ice crystals still in it, or {{ figures.told('4 °C (40 °F)') }} or below by a thermometer</b>: it
+          may be frozen again, and is still good to cook. It loses some quality.
         </li>
-        <li><b>Above 4 °C for over 2 hours</b>: throw it away. Never taste to find out.</li>
+        <li>
+          <b>Above {{ figures.told('4 °C (40 °F)') }} for over 2 hours</b>: throw it away. Never taste to find
+          out.
+        </li>
         <li>
           <b>Drip of raw poultry or meat on other packs</b>: wipe off, wash hands; throw away what is open and
           soiled.

@@ -1,5 +1,5 @@
 import { CdkDrag, CdkDropList, CdkDropListGroup, type CdkDragDrop } from '@angular/cdk/drag-drop';
-import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { dueWithin } from '@core/dinner/take-out';
 import { lotName } from '@core/journal/lot-name';
@@ -15,6 +15,7 @@ import { DinnersForm } from './dinners-form';
 import { PackRows, type PackRow } from './pack-rows';
 import { FREEZER_PAGES } from './pages';
 import { Week } from './week';
+import { draftOf } from '../kit/draft-of';
 
 /** So many packs are offered to be put on days; a search finds the others. */
 const OFFERED = 14;
@@ -50,7 +51,7 @@ export class WeekPage {
   protected readonly thawing = THAWING;
   protected readonly search = signal('');
   protected readonly settingsOpen = signal(false);
-  protected readonly count = linkedSignal(() => String(this.week.usualDinners()));
+  protected readonly count = draftOf(() => String(this.week.usualDinners()));
   /** The pack in the hand: the next day that is pressed gets it. */
   protected readonly held = signal<string | null>(null);
   protected readonly heldName = computed(() => this.packRows.byId().get(this.held() ?? '')?.name ?? '');

@@ -1,10 +1,11 @@
-import { ChangeDetectionStrategy, Component, computed, input, linkedSignal, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { DONE } from '@core/board/next-act';
 import type { Destination } from '@core/catalogue/destination';
 import { partOfRegion, type Side } from '@core/catalogue/drawing';
 import { drawingOf } from '@core/catalogue/drawings';
 import type { Kind } from '@core/catalogue/kind-schema';
 import { tileOf } from './destination-look';
+import { draftOf } from './draft-of';
 
 type Look = 'here' | 'next' | 'off';
 let drawings = 0;
@@ -213,7 +214,7 @@ export class PieceDrawing {
   protected readonly id = `drawing-${++drawings}`;
   protected readonly sides = computed(() => drawingOf(this.kind()).sides);
   /** The side on which the cut is to be seen; turned over by hand until the next step. */
-  private readonly sideIndex = linkedSignal(() => bestSide(this.sides(), this.step()));
+  private readonly sideIndex = draftOf(() => bestSide(this.sides(), this.step()), this.step);
   protected readonly side = computed(() => this.sides()[this.sideIndex()] ?? this.sides()[0]);
   protected readonly cuts = computed(() => this.side().cuts[this.step() ?? ''] ?? []);
   protected readonly tile = computed(() => tileOf(this.nextDestination()));

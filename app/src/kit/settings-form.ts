@@ -1,17 +1,11 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  input,
-  linkedSignal,
-  output,
-  signal,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import type { Eater, Settings } from '@core/journal/settings';
 import { fromDg } from '@core/units/mass';
 import { formatNumber } from '@core/units/number-style';
+import { toldIn } from '@core/units/prose';
 import { parseMass } from '@core/units/parse-mass';
+import { draftOf } from './draft-of';
 
 /** Currencies offered by name; any other three-letter code can be typed. */
 const CURRENCIES = [
@@ -79,7 +73,8 @@ interface Row {
       </div>
       <h2>Who eats here?</h2>
       <p class="soft">
-        And how much raw, boneless meat a plate is for each. Many count 150 to 225 g; change it as you learn.
+        And how much raw, boneless meat a plate is for each. Many count {{ usualPlate() }}; change it as you
+        learn.
       </p>
       @for (row of rows(); track $index) {
         <div class="eater">
@@ -147,10 +142,13 @@ export class SettingsForm {
   readonly saved = output<Settings>();
 
   protected readonly currencies = CURRENCIES;
-  protected readonly system = linkedSignal(() => this.settings().system);
-  protected readonly decimal = linkedSignal(() => this.settings().decimal);
-  protected readonly currency = linkedSignal(() => this.settings().currency);
-  protected readonly rows = linkedSignal<Row[]>(() =>
+  protected readonly usualPlate = computed(() =>
+    toldIn('150 to 225 g', { system: this.system(), decimal: this.decimal() }),
+  );
+  protected readonly system = draftOf(() => this.settings().system);
+  protected readonly decimal = draftOf(() => this.settings().decimal);
+  protected readonly currency = draftOf(() => this.settings().currency);
+  protected readonly rows = draftOf<Row[]>(() =>
     this.settings().eaters.map(({ name, plateDg, byAnimal }) => ({
       name,
       plate: this.plateText(plateDg),

@@ -1,5 +1,5 @@
 import { CdkDrag, CdkDropList, CdkDropListGroup } from '@angular/cdk/drag-drop';
-import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import { lotName } from '@core/journal/lot-name';
@@ -17,6 +17,7 @@ import { TokenChip } from './token-chip';
 import { TrayCard } from './tray-card';
 import { WantedForm } from './wanted-form';
 import { Wrapping } from './wrapping';
+import { draftOf } from '../kit/draft-of';
 
 const IDEAS: Readonly<Record<LeftIdea, string>> = {
   halve: 'halve it: two plates',
@@ -45,7 +46,7 @@ export class WrapPage {
   protected readonly lotName = lotName;
   protected readonly ideas = IDEAS;
   protected readonly isWishing = signal(false);
-  protected readonly place = linkedSignal(() => this.store.shelves()[0]?.id ?? '');
+  protected readonly place = draftOf(() => this.store.shelves()[0]?.id ?? '');
   private readonly today = this.clock.today();
 
   /** What lies on the table, by the piece it came from. */

@@ -117,6 +117,24 @@ describe('steadiness', () => {
     readonly errorSteps: number;
   }
 
+  it('a scale that speaks once a second stands still after four lines that agree, and never while it is poured', () => {
+    const states = (masses: readonly number[]): string[] => {
+      const detector = new SteadinessDetector(10);
+      return masses.map(
+        (massDg, second) =>
+          detector.next({ massDg, atMs: second * 1000, isStable: null, isOverload: false }).state,
+      );
+    };
+    expect(states([3720, 3720, 3730, 3720, 3720])).toEqual([
+      'moving',
+      'moving',
+      'moving',
+      'steady',
+      'steady',
+    ]);
+    expect(states([3700, 3710, 3720, 3730, 3740, 3750])).not.toContain('steady');
+  });
+
   /** One weighing with everything that disturbs it, and what the detector made of it. */
   function weigh(seed: number): Outcome {
     const uniform = seededUniform(seed);

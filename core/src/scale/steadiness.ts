@@ -43,8 +43,12 @@ export class SteadinessDetector {
     if (reading.isOverload) return this.moved({ state: 'overload' });
     if (reading.atMs < (this.window.at(-1)?.atMs ?? -Infinity)) this.window = [];
     this.window.push(reading);
-    // One reading older than the span stays, so that the span is covered.
-    while ((this.window[1]?.atMs ?? Infinity) <= reading.atMs - STANDING_MS) this.window.shift();
+    // One reading older than the span stays, so that the span is covered; of a slow scale, the least that say something.
+    while (
+      this.window.length > LEAST_READINGS &&
+      (this.window[1]?.atMs ?? Infinity) <= reading.atMs - STANDING_MS
+    )
+      this.window.shift();
     if (
       this.standing !== null &&
       Math.abs(reading.massDg - this.standing) <= LEAVE_STEPS * this.graduationDg

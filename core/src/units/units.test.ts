@@ -1,3 +1,4 @@
+import { inInches } from './inches';
 import Qty from 'js-quantities';
 import { allocate as dineroAllocate, dinero, toSnapshot, EUR } from 'dinero.js';
 import * as fc from 'fast-check';
@@ -189,4 +190,16 @@ describe('days', () => {
     expect(addMonths('2026-01-31', 1)).toBe('2026-02-28');
     expect(addMonths('2026-11-24', 12)).toBe('2027-11-24');
   });
+});
+
+describe('a ruler in inches', () => {
+  // By hand: 25.4 mm to the inch.
+  it.each([
+    [0, '0'],
+    [1, '1/16'],
+    [6, '1/4'],
+    [25.4, '1'],
+    [32, '1 1/4'],
+    [400, '15 3/4'],
+  ])('%d mm are %s in', (mm, text) => expect(inInches(mm)).toBe(text));
 });

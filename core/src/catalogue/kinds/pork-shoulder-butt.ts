@@ -88,7 +88,7 @@ export const porkShoulderButt: Kind = {
     {
       id: 'roasts-tied',
       title: 'Tie the block and cut the roasts',
-      how: 'Tie the even block across every few centimetres first, so that it holds its shape and cooks evenly; then cut straight between the ties.',
+      how: 'Tie the even block across every three fingers’ width first, so that it holds its shape and cooks evenly; then cut straight between the ties.',
       tool: 'long knife, twine',
       caution: FREE_HAND,
       frees: ['roasts'],

@@ -179,7 +179,7 @@ export const ribSevenBones: Kind = {
     {
       id: 'roast-eye',
       title: 'Part the eye into roasts and tie them',
-      how: 'Straight cuts, 12 to 18 cm each; tie across every few centimetres.',
+      how: 'Straight cuts, 12 to 18 cm each; tie across every three fingers’ width.',
       tool: 'long knife, twine',
       caution: FREE_HAND,
       frees: ['eye-roast'],

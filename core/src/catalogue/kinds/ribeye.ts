@@ -73,7 +73,7 @@ export const ribeye: Kind = {
     {
       id: 'roast-off',
       title: 'Take roasts from the loin end',
-      how: 'One straight cut for each, 12 to 18 cm long. Tie it across every few centimetres: it spreads.',
+      how: 'One straight cut for each, 12 to 18 cm long. Tie it across every three fingers’ width: it spreads.',
       tool: 'long knife, twine',
       caution: FREE_HAND,
       frees: ['roast'],

@@ -99,7 +99,7 @@ export const stripLoin: Kind = {
     {
       id: 'roast-off',
       title: 'Take a roast from the rib end',
-      how: 'One straight cut, 18 to 20 cm from the end, makes a roast that stays even from end to end. Tie it across every few centimetres if it spreads.',
+      how: 'One straight cut, 18 to 20 cm from the end, makes a roast that stays even from end to end. Tie it across every three fingers’ width if it spreads.',
       tool: 'long knife, twine',
       caution: 'Free hand behind the edge.',
       frees: ['roast'],

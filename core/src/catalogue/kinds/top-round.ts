@@ -63,7 +63,7 @@ export const topRound: Kind = {
     {
       id: 'roast-off',
       title: 'Cut the roast from the even block',
-      how: 'The thick even middle, with the grain running the long way. Tie it across every few centimetres.',
+      how: 'The thick even middle, with the grain running the long way. Tie it across every three fingers’ width.',
       tool: 'long knife, twine',
       caution: FREE_HAND,
       frees: ['roast'],
