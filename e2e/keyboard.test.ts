@@ -141,6 +141,7 @@ describe('with the keyboard alone', () => {
     await person.sees('Pack, oldest first');
     await tabTo(/^2 steaks/);
     await person.press('Enter');
+    await person.page.waitForSelector('v-pack-card h2 ::-p-text(2 steaks)');
     await tabTo(/^Eat it all/);
     await person.press('Enter');
     await person.sees('2 steaks eaten');

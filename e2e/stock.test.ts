@@ -139,7 +139,7 @@ describe('the stock', () => {
   });
 
   it('once eaten, leaves its place empty: a second press meets no other pack', async () => {
-    await choose('Head');
+    await choose('Chain');
     const before = await count();
     await person.pressText('Eat it all');
     await person.sees('That pack is no longer in stock. Choose another.');
