@@ -211,7 +211,7 @@ describe('where to cut a log', () => {
       await saved(downloads, (each) => each === file);
     }
     expect(readFileSync(join(downloads, 'ruler.pdf'), 'latin1').slice(0, 5)).toBe('%PDF-');
-    expect(readFileSync(join(downloads, 'cuts-strip-loin.txt'), 'utf8')).toContain('1. slice: 0 to ');
+    expect(readFileSync(join(downloads, 'cuts-strip-loin.txt'), 'utf8')).toContain('1. slice: 0 mm to ');
   });
 
   it('at the board the next cut is said, and planned anew after each slice', async () => {

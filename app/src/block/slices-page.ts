@@ -60,7 +60,12 @@ export class SlicesPage {
   protected readonly draft = signal<SlicesRequest | null>(null);
   /** A second wish to set beside the first. */
   protected readonly other = signal<Wish | null>(null);
-  protected readonly paper = signal<Paper>('A4');
+  private readonly say = {
+    length: (mm: number): string => this.figures.length(Math.round(mm * 10) / 10),
+    mass: (g: number): string => this.figures.mass(Math.round(g) * 10),
+  };
+  protected readonly papers: readonly Paper[] = ['A4', 'Letter'];
+  protected readonly paper = signal<Paper>(this.store.settings().system === 'imperial' ? 'Letter' : 'A4');
 
   protected readonly read = computed(() => {
     const draft = this.draft();
@@ -279,7 +284,7 @@ export class SlicesPage {
       .toLowerCase()
       .replace(/[^a-z0-9]+/g, '-')}.${as}`;
     if (as === 'csv') saveText(file, cutListCsv(plan), 'text/csv');
-    else if (as === 'txt') saveText(file, cutListText(plan, this.name()), 'text/plain');
+    else if (as === 'txt') saveText(file, cutListText(plan, this.name(), this.say), 'text/plain');
     else
       saveText(
         file,
@@ -293,7 +298,10 @@ export class SlicesPage {
     if (!plan || !profile || !draft) return;
     const { rulerPdf } = await import('@core/files/ruler-pdf');
     const bytes = await rulerPdf(
-      paperRuler(plan, profile.lengthMm, draft.from, this.paper()),
+      paperRuler(plan, profile.lengthMm, draft.from, this.paper(), {
+        system: this.store.settings().system,
+        ...this.say,
+      }),
       this.paper(),
       this.name(),
     );

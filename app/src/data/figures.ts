@@ -12,6 +12,8 @@ import { toldIn } from '@core/units/prose';
 import { parseMass, type TypedMass } from '@core/units/parse-mass';
 import { convert } from '@core/units/convert';
 import { daysBetween } from '@core/units/date';
+import { timeOfDay } from '@core/units/time-of-day';
+import { wallAt } from '@core/units/zone';
 import { Clock } from './clock';
 import { HouseholdStore } from './household-store';
 
@@ -265,6 +267,16 @@ export class Figures {
   /** So many of something, one said as one. */
   count(count: number, word: string): string {
     return plural(count, word);
+  }
+
+  /** A time of day, `HH:MM`, on the household's own clock. */
+  time(time: string): string {
+    return timeOfDay(time, this.settings().system);
+  }
+
+  /** The time of a moment, where the household is. */
+  timeOf(instant: string): string {
+    return this.time(wallAt(instant, Intl.DateTimeFormat().resolvedOptions().timeZone).time);
   }
 
   /** A day of a plan: its weekday first. */

@@ -100,7 +100,7 @@ export class DayCard {
     if (known.isOut) return lot.thawingDg > 0 ? 'out, thawing' : 'fresh, in the refrigerator';
     if (known.way === 'from-frozen') return 'cook from frozen, or another day';
     const { date, time } = wallAt(known.remindAt, this.week.zone);
-    return `out by ${date === this.day().date ? '' : `${this.figures.weekday(date)} `}${time}${known.way === 'cold-water' ? ', cold water' : ''}`;
+    return `out by ${date === this.day().date ? '' : `${this.figures.weekday(date)} `}${this.figures.time(time)}${known.way === 'cold-water' ? ', cold water' : ''}`;
   }
 
   protected setGuests(text: string): void {
@@ -127,7 +127,7 @@ export class DayCard {
   protected setTime(text: string): void {
     if (!/^([01]\d|2[0-3]):[0-5]\d$/.test(text))
       return this.notices.problem('That is no time of day. The old one stands.');
-    void this.week.set(this.day().date, { at: text }, `Dinner at ${text}`);
+    void this.week.set(this.day().date, { at: text }, `Dinner at ${this.figures.time(text)}`);
   }
 
   protected setWay(serving: Serving, way: string): void {

@@ -20,7 +20,7 @@ const KEPT = 'vendicus-power-cut';
 /** How full a freezer is said to be, where that is not as written down. */
 const SHARES = { 'as-known': null, full: 1, half: 0.5, less: 0.3 } as const;
 type Said = keyof typeof SHARES;
-const WHEN = new Intl.DateTimeFormat('en-GB', { weekday: 'long', hour: '2-digit', minute: '2-digit' });
+const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'long' });
 
 /** The power is out: how long the cold holds, what to look at first, and what to do with each pack. */
 @Component({
@@ -263,7 +263,7 @@ export class PowerPage {
           full: known !== null && appliance.cold === 'freezer' ? this.figures.percent(known, 0) : '',
           count: packs.length,
           holds: holdsWords(holds),
-          until: until ? WHEN.format(until) : 'unknown',
+          until: until ? `${WEEKDAY.format(until)}, ${this.figures.timeOf(until.toISOString())}` : 'unknown',
           isOver: until !== null && until.getTime() < new Date(this.clock.instant()).getTime(),
         },
       ];

@@ -2,7 +2,6 @@ import { ChangeDetectionStrategy, Component, computed, DestroyRef, inject, signa
 import { RouterLink } from '@angular/router';
 import { dueSoon } from '@core/dinner/due-soon';
 import { lotName } from '@core/journal/lot-name';
-import { wallAt } from '@core/units/zone';
 import { Clock } from '../data/clock';
 import { Colds } from '../data/colds';
 import { Figures } from '../data/figures';
@@ -60,7 +59,7 @@ export class Reminder {
       now,
     );
     return due.map(({ remindAt, lot, date }) => ({
-      when: remindAt <= now.instant ? 'Now:' : `By ${wallAt(remindAt, zone).time}:`,
+      when: remindAt <= now.instant ? 'Now:' : `By ${this.figures.timeOf(remindAt)}:`,
       name: lotName(lot),
       day: this.figures.weekday(date),
     }));

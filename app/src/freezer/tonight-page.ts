@@ -15,7 +15,7 @@ import { PageTabs } from '../kit/page-tabs';
 import { Swatch } from '../kit/swatch';
 import { Acts } from '../kit/acts';
 import { UndoBar } from '../kit/undo-bar';
-import { keepsWords, timeOf } from '../kit/cold-words';
+import { keepsWords } from '../kit/cold-words';
 import { FREEZER_PAGES } from './pages';
 
 const HOUR_MS = 3_600_000;
@@ -84,9 +84,9 @@ const HOUR_MS = 3_600_000;
                 <td>{{ how(row) }}</td>
                 <td class="figure">
                   @if (row.notBefore; as from) {
-                    <b>not before {{ timeOf(from) }}</b>
+                    <b>not before {{ figures.timeOf(from) }}</b>
                   } @else if (row.outBy; as by) {
-                    <b>{{ timeOf(by) }}</b>
+                    <b>{{ figures.timeOf(by) }}</b>
                   } @else if (row.way) {
                     <b>now</b>
                   } @else {
@@ -191,6 +191,4 @@ export class TonightPage {
       return `${way}, ${keepsWords(this.colds.of()(lot), this.figures)}`;
     return THAWING[way].name;
   }
-
-  protected readonly timeOf = timeOf;
 }

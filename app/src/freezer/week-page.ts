@@ -77,8 +77,8 @@ export class WeekPage {
     return instant <= this.week.instant()
       ? 'now'
       : date === this.week.today()
-        ? `today ${time}`
-        : `${this.figures.weekday(date)} ${time}`;
+        ? `today ${this.figures.time(time)}`
+        : `${this.figures.weekday(date)} ${this.figures.time(time)}`;
   }
 
   protected isNow(instant: string): boolean {

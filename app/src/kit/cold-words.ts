@@ -1,5 +1,4 @@
 import type { Cold } from '@core/freeze/cold-clock';
-import { wallAt } from '@core/units/zone';
 import type { Figures } from '../data/figures';
 
 /** What a lot is, in words. */
@@ -12,19 +11,14 @@ export const STATE_WORDS: Record<Cold['state'], string> = {
 };
 
 /** Until when something keeps, in words that a cook reads at a glance. */
-export function keepsWords(cold: Cold, figures: Pick<Figures, 'weekday' | 'day'>): string {
+export function keepsWords(cold: Cold, figures: Pick<Figures, 'weekday' | 'day' | 'timeOf'>): string {
   const { overdue, cookBy, cookByAt, dueOn, state, readyOn, openOn, bestBefore, refrozen } = cold;
   if (overdue) return cookBy === null ? 'overdue' : `overdue since ${figures.weekday(cookBy)}`;
-  if (cookByAt) return `cook by ${timeOf(cookByAt)}${cookBy ? `, ${figures.weekday(cookBy)}` : ''}`;
+  if (cookByAt) return `cook by ${figures.timeOf(cookByAt)}${cookBy ? `, ${figures.weekday(cookBy)}` : ''}`;
   if (openOn) return `open or freeze it from ${figures.day(openOn)} on`;
   if (state === 'frozen')
     return `${refrozen ? 'frozen again, ' : ''}${bestBefore ? `best before ${figures.day(bestBefore)}` : 'frozen'}`;
   if (cookBy === null) return 'nobody knows since when';
   const ready = state === 'thawing' && readyOn ? `ready ${figures.weekday(readyOn)}, ` : '';
   return `${ready}cook by ${figures.weekday(cookBy)}${dueOn && dueOn < cookBy ? `, better by ${figures.weekday(dueOn)}` : ''}`;
-}
-
-/** The time of a moment on the household's own clock. */
-export function timeOf(instant: string): string {
-  return wallAt(instant, Intl.DateTimeFormat().resolvedOptions().timeZone).time;
 }

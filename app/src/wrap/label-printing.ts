@@ -3,7 +3,7 @@ import { packLabel } from '@core/files/pack-label';
 import type { Lot } from '@core/journal/lot';
 import { LabelFonts, type LabelFontFiles } from '@core/label/label-fonts';
 import { layLabel, type LaidLabel } from '@core/label/label-layout';
-import { SHEETS, sheetProblem, type Sheet } from '@core/label/sheet';
+import { sheetProblem, usualSheet, type Sheet } from '@core/label/sheet';
 import { Colds } from '../data/colds';
 import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
@@ -45,7 +45,7 @@ export class LabelPrinting {
       : null,
   );
   readonly settings = computed(
-    () => this.store.printing() ?? { sheet: SHEETS[0] as Sheet, copies: 1, note: '' },
+    () => this.store.printing() ?? { sheet: usualSheet(this.store.settings().system), copies: 1, note: '' },
   );
 
   readonly sheetProblem = computed(() => sheetProblem(this.settings().sheet));

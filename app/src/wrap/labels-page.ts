@@ -10,7 +10,7 @@ import {
 } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { lotName } from '@core/journal/lot-name';
-import { SHEETS, type Sheet } from '@core/label/sheet';
+import { SHEETS, usualSheet, type Sheet } from '@core/label/sheet';
 import { shortNumber } from '@core/label/short-number';
 import { Figures } from '../data/figures';
 import { HOUSEHOLD_NAME } from '../data/household-name';
@@ -42,7 +42,10 @@ export class LabelsPage {
   /** Ids of the packs to print at first, with commas between. */
   readonly packs = input<string>();
 
-  protected readonly sheets = SHEETS;
+  protected readonly sheets = computed(() => {
+    const { paper } = usualSheet(this.store.settings().system);
+    return SHEETS.toSorted((a, b) => Number(b.paper === paper) - Number(a.paper === paper));
+  });
   protected readonly own = OWN;
   protected readonly lotName = lotName;
   protected readonly number = shortNumber;

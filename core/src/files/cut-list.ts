@@ -3,15 +3,23 @@ import { writeCsv } from './csv';
 
 const mm = (value: number): string => (Math.round(value * 10) / 10).toString();
 
-/** The cut list as lines to read out: where each cut goes, how thick, how heavy. */
-export function cutListText(plan: Plan, title: string): string {
+/**
+ * The cut list as lines to read out: where each cut goes, how thick, how heavy.
+ *
+ * @param say lengths in mm and masses in g, as its reader measures
+ */
+export function cutListText(
+  plan: Plan,
+  title: string,
+  say: { readonly length: (mm: number) => string; readonly mass: (g: number) => string },
+): string {
   const slices = plan.slices.map(
     ({ kind, fromMm, toMm, thicknessMm, massG, isOpened }, index) =>
-      `${index + 1}. ${kind}: ${mm(fromMm)} to ${mm(toMm)} mm, ${mm(thicknessMm)} mm thick${isOpened ? ' (cut double, opened)' : ''}, about ${Math.round(massG)} g`,
+      `${index + 1}. ${kind}: ${say.length(fromMm)} to ${say.length(toMm)}, ${say.length(thicknessMm)} thick${isOpened ? ' (cut double, opened)' : ''}, about ${say.mass(massG)}`,
   );
   const rest = plan.rest.map(
     ({ why, fromMm, toMm, massG, destination }) =>
-      `${why}, for ${destination}: ${mm(fromMm)} to ${mm(toMm)} mm, ${Math.round(massG)} g`,
+      `${why}, for ${destination}: ${say.length(fromMm)} to ${say.length(toMm)}, ${say.mass(massG)}`,
   );
   return [title, ...slices, ...rest].join('\n');
 }

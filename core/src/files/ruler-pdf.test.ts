@@ -3,9 +3,11 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { profileOf } from '../slice/profile';
-import { paperRuler, PAPERS, type Paper } from '../slice/paper-ruler';
+import { paperRuler, PAPERS, type Paper, type RulerReader } from '../slice/paper-ruler';
 import { planSlices } from '../slice/plan';
 import type { Plan, Request } from '../slice/wish';
+import { convert } from '../units/convert';
+import { inInches } from '../units/inches';
 import { cutListCsv, cutListText } from './cut-list';
 import { readCsv } from './csv';
 import { rulerPdf } from './ruler-pdf';
@@ -28,6 +30,17 @@ const wish: Request = {
   maxThicknessMm: 60,
 };
 const planned = (request: Request): Plan => planSlices(log, request).plan!;
+
+const MILLIMETRES: RulerReader = {
+  system: 'metric',
+  length: (mm) => `${Math.round(mm * 10) / 10} mm`,
+  mass: (g) => `${Math.round(g)} g`,
+};
+const INCHES: RulerReader = {
+  system: 'imperial',
+  length: (mm) => `${inInches(mm)} in`,
+  mass: (g) => `${Math.round(convert(g, 'g', 'oz'))} oz`,
+};
 
 interface Stroke {
   readonly x: number;
@@ -59,7 +72,7 @@ describe('the paper ruler', () => {
     ['A4', 'end'],
   ])('on %s from the %s: every cut stands where it should, to 0.2 mm, across sheets', async (paper, from) => {
     const plan = planned({ ...wish, from });
-    const sheets = paperRuler(plan, 640, from, paper);
+    const sheets = paperRuler(plan, 640, from, paper, MILLIMETRES);
     const pages = strokesOf(await rulerPdf(sheets, paper, 'Strip loin'));
     expect(pages).toHaveLength(sheets.length);
     expect(pages.length).toBeGreaterThan(2);
@@ -81,7 +94,7 @@ describe('the paper ruler', () => {
   });
 
   it('sheets overlap by 15 mm, mark on mark, and a short log is one sheet', () => {
-    const [first, second] = paperRuler(planned(wish), 640, 'start', 'A4');
+    const [first, second] = paperRuler(planned(wish), 640, 'start', 'A4', MILLIMETRES);
     const seams = (sheet: typeof first): number[] =>
       sheet!.marks.filter(({ of }) => of === 'overlap').map(({ logMm }) => logMm);
     expect(seams(first)).toEqual(seams(second).slice(0, 2));
@@ -102,16 +115,34 @@ describe('the paper ruler', () => {
         200,
         'start',
         'A4',
+        MILLIMETRES,
       ),
     ).toHaveLength(1);
+  });
+});
+
+describe('for a reader in inches', () => {
+  it('the ruler has quarters of an inch, a number at each inch, and says cuts in inches and ounces', () => {
+    const marks = paperRuler(planned(wish), 640, 'start', 'Letter', INCHES).flatMap((sheet) => sheet.marks);
+    const numbered = marks.filter(({ of, text }) => of === 'tick' && text !== '');
+    expect(numbered.find(({ text }) => text === '3')?.logMm).toBeCloseTo(76.2);
+    expect(numbered.every(({ logMm, text }) => Math.abs(logMm - Number(text) * 25.4) < 1e-9)).toBe(true);
+    for (const { text } of marks.filter(({ of, text }) => of === 'cut' && text !== 'square off'))
+      expect(text).toMatch(/^\d+: ([\d/ ]+) in, \d+ oz$/);
+  });
+
+  it('the cut list speaks of no millimetre', () => {
+    const text = cutListText(planned(wish), 'Strip loin', INCHES);
+    expect(text).toMatch(/1\. slice: 1\/2 in to [\d/ ]+ in, [\d/ ]+ in thick, about \d+ oz/);
+    expect(text).not.toMatch(/\bmm\b|\d g\b/);
   });
 });
 
 describe('the cut list', () => {
   it('is text to read out, and a table for other programs', () => {
     const plan = planned(wish);
-    expect(cutListText(plan, 'Strip loin').split('\n')).toHaveLength(1 + 17 + 1);
-    expect(cutListText(plan, 'Strip loin')).toMatch(/1\. slice: 12 to \d+(\.\d)? mm/);
+    expect(cutListText(plan, 'Strip loin', MILLIMETRES).split('\n')).toHaveLength(1 + 17 + 1);
+    expect(cutListText(plan, 'Strip loin', MILLIMETRES)).toMatch(/1\. slice: 12 mm to \d+(\.\d)? mm/);
     const { columns, lines } = readCsv(cutListCsv(plan));
     expect(columns).toEqual([
       'slice',

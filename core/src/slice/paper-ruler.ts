@@ -23,11 +23,22 @@ export interface RulerSheet {
 /** What printers leave white, and how far sheets overlap to be glued. */
 const MARGIN_MM = 12;
 const OVERLAP_MM = 15;
-const TICK_MM = 10;
+/** Between two ticks, how many to a number, and what a number counts. */
+const SCALES = {
+  metric: { tickMm: 10, every: 5, counts: 1 },
+  imperial: { tickMm: 25.4 / 4, every: 4, counts: 1 / 4 },
+} as const;
+
+/** How the reader of a ruler measures. */
+export interface RulerReader {
+  readonly system: keyof typeof SCALES;
+  readonly length: (mm: number) => string;
+  readonly mass: (g: number) => string;
+}
 
 /**
  * A ruler at true scale to lay beside a log: the cuts with their numbers and a tick every
- * centimetre, over as many sheets as it takes. Each sheet begins again with the last 15 mm of the
+ * centimetre or quarter of an inch, over as many sheets as it takes. Each sheet begins again with the last 15 mm of the
  * one before, so that they are laid mark on mark.
  *
  * @param from the end where cutting starts; the ruler's zero
@@ -37,6 +48,7 @@ export function paperRuler(
   lengthMm: number,
   from: 'start' | 'end',
   paper: Paper,
+  say: RulerReader,
 ): RulerSheet[] {
   const along = (mm: number): number => (from === 'start' ? mm : lengthMm - mm);
   const order = [...slices].sort((a, b) => along(a.fromMm) - along(b.fromMm));
@@ -47,12 +59,13 @@ export function paperRuler(
       : []),
     ...order.map((slice, index) => ({
       logMm: Math.max(along(slice.fromMm), along(slice.toMm)),
-      text: `${index + 1}: ${slice.thicknessMm.toFixed(slice.thicknessMm % 1 === 0 ? 0 : 1)} mm, ${Math.round(slice.massG)} g`,
+      text: `${index + 1}: ${say.length(slice.thicknessMm)}, ${say.mass(slice.massG)}`,
     })),
   ];
-  const ticks = Array.from({ length: Math.floor(lengthMm / TICK_MM) + 1 }, (_, k) => ({
-    logMm: k * TICK_MM,
-    text: k % 5 === 0 ? `${k}` : '',
+  const { tickMm, every, counts } = SCALES[say.system];
+  const ticks = Array.from({ length: Math.floor(lengthMm / tickMm) + 1 }, (_, k) => ({
+    logMm: k * tickMm,
+    text: k % every === 0 ? `${k * counts}` : '',
   }));
   const room = PAPERS[paper][0] - 2 * MARGIN_MM;
   const step = room - OVERLAP_MM;
@@ -82,7 +95,7 @@ export function paperRuler(
         ...[{ logMm: lengthMm, text: 'end' }].filter(onSheet).map(mark('end')),
         ...seams
           .filter((logMm) => logMm <= lengthMm)
-          .map((logMm) => mark('overlap')({ logMm, text: `lay on ${Math.round(logMm)} mm` })),
+          .map((logMm) => mark('overlap')({ logMm, text: `lay on ${say.length(Math.round(logMm))}` })),
       ],
     };
   });

@@ -1,4 +1,5 @@
 import { inInches } from './inches';
+import { timeOfDay } from './time-of-day';
 import Qty from 'js-quantities';
 import { allocate as dineroAllocate, dinero, toSnapshot, EUR } from 'dinero.js';
 import * as fc from 'fast-check';
@@ -202,4 +203,14 @@ describe('a ruler in inches', () => {
     [32, '1 1/4'],
     [400, '15 3/4'],
   ])('%d mm are %s in', (mm, text) => expect(inInches(mm)).toBe(text));
+});
+
+describe('a clock of twelve hours', () => {
+  it.each([
+    ['00:05', '12:05 am'],
+    ['09:30', '9:30 am'],
+    ['12:00', '12:00 pm'],
+    ['18:15', '6:15 pm'],
+  ])('%s is %s', (time, text) => expect(timeOfDay(time, 'imperial')).toBe(text));
+  it('is not one of twenty-four', () => expect(timeOfDay('18:15', 'metric')).toBe('18:15'));
 });
