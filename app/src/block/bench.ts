@@ -12,6 +12,7 @@ import { nextAct, DONE } from '@core/board/next-act';
 import { mayBeRest } from '@core/board/may-be-rest';
 import { partRanges } from '@core/board/part-ranges';
 import { virtualMassDg } from '@core/board/virtual-meat';
+import { unitInDoubt } from '@core/board/unit-in-doubt';
 import { weightQuestion } from '@core/board/weight-question';
 import type { Destination } from '@core/catalogue/destination';
 import { kindById, partOf } from '@core/catalogue/kinds';
@@ -131,6 +132,23 @@ export class Bench {
     );
   });
 
+  /** What to ask about a figure without its unit that is a usual one in the other. */
+  private unitDoubt(text: string): string | null {
+    const [small, large] = [this.figures.parseMass(text, 'small'), this.figures.parseMass(text, 'large')];
+    const piece = this.piece();
+    if (!piece || !small || !large || small.massDg === large.massDg) return null;
+    const or = `${large.typed}, or ${small.typed}? Write the unit`;
+    if (this.mustDrain())
+      return large.massDg > piece.inDg * 1.05 && small.massDg >= piece.inDg / 2 ? `${or}.` : null;
+    const range = this.range();
+    if (!range) return null;
+    const [lowDg, highDg] = range.own ?? range.catalogue;
+    const usual = { lowDg, isPortioned: this.currentPart()?.portion !== undefined };
+    return unitInDoubt({ smallDg: small.massDg, largeDg: large.massDg }, usual, piece.leftDg)
+      ? `${or}: usually ${this.figures.roughSpan(lowDg, highDg)}${usual.isPortioned ? ' in all' : ''}.`
+      : null;
+  }
+
   /** Changes with every weighing and every undo. */
   private readonly cutsMark = computed(
     () =>
@@ -169,7 +187,8 @@ export class Bench {
         problem: `That is not a weight. Write it like 372 ${this.figures.smallUnit()} or 1.2 ${this.figures.priceUnit()}.`,
       };
     if (mass.massDg <= 0) return { problem: 'A weight is more than zero.' };
-    return { mass };
+    const doubt = this.unitDoubt(text);
+    return doubt ? { problem: doubt } : { mass };
   });
   /** What the scale shows now, without the tare. */
   readonly liveDg = computed(() => {

@@ -1,3 +1,4 @@
+import { unitInDoubt } from './unit-in-doubt';
 import { KINDS, kindById } from '../catalogue/kinds';
 import type { Kind, Way } from '../catalogue/kind-schema';
 import { birdNumberToG, gToBirdNumber, parseBirdNumber } from '../catalogue/bird-number';
@@ -103,7 +104,7 @@ class Bench {
     let taken: number | null = null;
     for (const end = this.atMs + 5000; this.atMs < end && taken === null; this.atMs += 100) {
       const now = this.detector.next(this.scale.read(this.atMs));
-      if (now.state === 'steady' && this.hands.wants(now, 0, 'one-by-one')) taken = now.massDg;
+      if (now.state === 'steady' && this.hands.wants(now, 0, 'one-by-one') === 'take') taken = now.massDg;
     }
     expect([this.kind.id, this.way.id, taken]).not.toContain(null);
     this.hands.taken(taken ?? 0);
@@ -575,5 +576,30 @@ describe('even thickness', () => {
         { name: 'b', thicknessMm: 30 },
       ]),
     ).toThrow(/is no thickness/);
+  });
+});
+
+describe('a figure without its unit', () => {
+  // By hand: 1 oz is 283.5 dg, 1 lb is 4536 dg. A centre of 1.49 to 1.91 lb; steaks of 3.5 kg in all.
+  const [oz, lb] = [283.5, 4536];
+  const centre = { lowDg: 1.49 * lb, isPortioned: false };
+  const steaks = { lowDg: 35_000, isPortioned: true };
+  it.each([
+    ['1.72 for a centre was pounds', 1.72, oz, lb, centre, 20_000, true],
+    ['27.5 for a centre is ounces', 27.5, oz, lb, centre, 20_000, false],
+    ['0.85 for one steak was pounds', 0.85, oz, lb, steaks, 50_000, true],
+    ['13.5 for one steak is ounces', 13.5, oz, lb, steaks, 50_000, false],
+    ['1.4 for a centre was kilograms', 1.4, 10, 10_000, { lowDg: 12_000, isPortioned: false }, 20_000, true],
+    [
+      '12 for fat is grams: 12 kg are not there',
+      12,
+      10,
+      10_000,
+      { lowDg: 1500, isPortioned: false },
+      20_000,
+      false,
+    ],
+  ])('%s', (_what, figure, small, large, usual, leftDg, isInDoubt) => {
+    expect(unitInDoubt({ smallDg: figure * small, largeDg: figure * large }, usual, leftDg)).toBe(isInDoubt);
   });
 });
