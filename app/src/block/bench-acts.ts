@@ -165,6 +165,17 @@ export class BenchActs {
       this.bench.link.tareDg.set(last.tareDg ?? 0);
   }
 
+  /** One weighing is taken out by itself, wherever it stands; what came after it stays. */
+  takeOut(cut: Lot): Promise<void> {
+    return this.inTurn(async () => {
+      const what = `${lotName(cut)}, ${this.figures.mass(cut.inDg)}`;
+      const written = await this.store.append({ type: 'undone', entries: [cut.made] });
+      if (!written.ok && written.refusal?.code === 'rests-on')
+        return this.undoTogether(cut.made, written.refusal.entries.length);
+      if (this.notices.tell(written, `Taken out: ${what}`)) this.takenPlateau = null;
+    });
+  }
+
   redo(): Promise<void> {
     return this.inTurn(async () => {
       const undone = this.bench.redoable();
@@ -207,7 +218,32 @@ export class BenchActs {
       : [...(note.pauses ?? []), { from: now }];
     this.notices.tell(
       await this.store.record({ type: 'piece', key: piece.id, value: { ...note, pauses } }),
-      this.bench.isPaused() ? 'The clock stands still.' : 'The clock runs again.',
+      this.bench.isPaused() ? 'The clock stands still: put it in the refrigerator.' : 'The clock runs again.',
+    );
+  }
+
+  /** It lay in the refrigerator in a stretch that nobody had said anything about. */
+  async wasCold(pause: { readonly from: string; readonly to: string }): Promise<void> {
+    const piece = this.bench.piece();
+    if (!piece) return;
+    const note = this.bench.note();
+    this.notices.tell(
+      await this.store.record({
+        type: 'piece',
+        key: piece.id,
+        value: { ...note, pauses: [...(note.pauses ?? []), { from: pause.from, to: pause.to }] },
+      }),
+      'Time in the refrigerator does not count.',
+    );
+  }
+
+  async setHot(isHot: boolean): Promise<void> {
+    const piece = this.bench.piece();
+    if (!piece) return;
+    const value = { ...this.bench.note(), hot: isHot ? (true as const) : undefined };
+    this.notices.tell(
+      await this.store.record({ type: 'piece', key: piece.id, value }),
+      isHot ? 'In heat it may be out for 1 hour in all.' : 'It may be out for 2 hours in all.',
     );
   }
 

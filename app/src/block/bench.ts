@@ -8,6 +8,7 @@ import {
   signal,
   untracked,
 } from '@angular/core';
+import { boardTime } from '@core/board/board-time';
 import { nextAct, DONE } from '@core/board/next-act';
 import { mayBeRest } from '@core/board/may-be-rest';
 import { partRanges } from '@core/board/part-ranges';
@@ -267,6 +268,20 @@ export class Bench {
         this.note().pauses ?? [],
         this.now(),
       ),
+  );
+
+  readonly nowAt = this.now.asReadonly();
+  /** How long it has been out of the refrigerator, while it is on the board. */
+  readonly boardTime = computed(() =>
+    this.isAtWork()
+      ? boardTime(
+          this.store.household().journal,
+          this.familyIds(),
+          this.note().pauses ?? [],
+          this.now(),
+          this.note().hot ?? false,
+        )
+      : null,
   );
 
   /** The hand that is not needed; new with each scale. */

@@ -23,6 +23,7 @@ import { EditFigure } from '../kit/edit-figure';
 import { PieceDrawing } from '../kit/piece-drawing';
 import { ShareBar, type Stretch } from '../kit/share-bar';
 import { Bench } from './bench';
+import { BoardTimeLine } from './board-time-line';
 import { BenchActs } from './bench-acts';
 import { EndCheck } from './end-check';
 import { LastWeighed } from './last-weighed';
@@ -37,6 +38,7 @@ import { WeighPanel } from './weigh-panel';
 @Component({
   selector: 'v-block-page',
   imports: [
+    BoardTimeLine,
     FormsModule,
     RouterLink,
     Dialog,

@@ -7,6 +7,7 @@ import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
 import { Swatch } from '../kit/swatch';
+import { BenchActs } from './bench-acts';
 
 /** What came off so far, each with its weight; weight and destination can be set right here. */
 @Component({
@@ -72,6 +73,14 @@ import { Swatch } from '../kit/swatch';
                   >
                     Correct
                   </button>
+                  <button
+                    type="button"
+                    class="link"
+                    (click)="acts.takeOut(cut)"
+                    [attr.aria-label]="'Take out ' + name(cut) + ', ' + figures.mass(cut.inDg)"
+                  >
+                    Take out
+                  </button>
                 }
               </td>
             </tr>
@@ -97,6 +106,12 @@ import { Swatch } from '../kit/swatch';
     select option {
       background: var(--sheet);
     }
+    td:last-child {
+      white-space: nowrap;
+    }
+    .link + .link {
+      margin-left: 12px;
+    }
     .link {
       background: none;
       border: 0;
@@ -119,12 +134,12 @@ import { Swatch } from '../kit/swatch';
   `,
 })
 export class WeighedList {
+  protected readonly acts = inject(BenchActs);
   protected readonly figures = inject(Figures);
   private readonly store = inject(HouseholdStore);
   private readonly notices = inject(Notices);
 
   readonly cuts = input.required<readonly Lot[]>();
-  readonly open = input.required<boolean>();
   protected readonly destinations = DESTINATION_IDS;
   protected readonly editing = signal<string | null>(null);
   protected readonly text = signal('');

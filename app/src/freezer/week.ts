@@ -7,6 +7,7 @@ import { plannedDays, withServing, without, type PlannedDay, type PlannedServing
 import { keepsUpTo } from '@core/freeze/cold-clock';
 import type { Fact } from '@core/journal/entry';
 import { lotName } from '@core/journal/lot-name';
+import { putBack, type Rewritten } from '@core/journal/put-back';
 import { NO_MEAL, type Meal, type Serving } from '@core/journal/meal';
 import { meanPlateDg, USUAL_DINNERS, type Dinners } from '@core/journal/settings';
 import { addDays, type IsoDate } from '@core/units/date';
@@ -54,9 +55,9 @@ export class Week {
     return Math.min(DAYS, Math.max(usual, planned + 1));
   });
   readonly why = signal<ReadonlyMap<IsoDate, readonly Why[]>>(new Map());
-  /** The plan as it was before the last change, by day. */
-  private readonly before = signal<ReadonlyMap<IsoDate, Meal | null> | null>(null);
-  readonly canUndo = computed(() => this.before() !== null);
+  /** What the last change of the plan wrote, by day. */
+  private readonly lastChange = signal<readonly Rewritten<Meal>[] | null>(null);
+  readonly canUndo = computed(() => this.lastChange() !== null);
 
   constructor() {
     const timer = setInterval(() => this.refresh(), MINUTE_MS);
@@ -152,12 +153,21 @@ export class Week {
   }
 
   async undo(): Promise<void> {
-    const before = this.before();
-    if (!before) return;
+    if (await this.takeBack(this.lastChange() ?? [])) this.lastChange.set(null);
+  }
+
+  /** Puts dinners back as they were, but for those that somebody has changed since. */
+  private async takeBack(deed: readonly Rewritten<Meal>[]): Promise<boolean> {
+    const { back, changed } = putBack(deed, this.store.meals(), NO_MEAL);
     const written = await this.store.record(
-      ...[...before].map(([key, value]) => ({ type: 'meal' as const, key, value: value ?? NO_MEAL })),
+      ...back.map(({ key, was }) => ({ type: 'meal' as const, key, value: was })),
     );
-    if (this.notices.tell(written, 'The plan is as it was')) this.before.set(null);
+    if (!this.notices.tell(written, 'The plan is as it was')) return false;
+    if (changed.length > 0)
+      this.notices.problem(
+        `${changed.map(({ key }) => this.figures.weekday(key)).join(', ')}: changed since, so that plan stays. ${back.length > 0 ? 'The rest is as it was.' : 'Nothing was undone.'}`,
+      );
+    return true;
   }
 
   /** Takes a planned pack out; where it is only some of it, the plan goes on with what was taken out. */
@@ -171,20 +181,17 @@ export class Week {
       on: this.clock.today(),
     });
     const before = this.mealOf(date);
-    const back = (): Promise<unknown> => this.store.record({ type: 'meal', key: date, value: before });
-    if (
-      !(await this.acts.write(
-        `${lotName(pack)} is out, to thaw`,
-        facts,
-        lot === serving.lot ? undefined : back,
-      )) ||
-      lot === serving.lot
-    )
-      return;
     const servings = before.servings.map((each): Serving =>
       each.lot === serving.lot ? { lot, amount: 'all', way: each.way } : each,
     );
-    await this.store.record({ type: 'meal', key: date, value: { ...before, servings } });
+    const value = { ...before, servings };
+    const isWhole = lot === serving.lot;
+    const back = (): Promise<unknown> => this.takeBack([{ key: date, was: before, wrote: value }]);
+    if (
+      (await this.acts.write(`${lotName(pack)} is out, to thaw`, facts, isWhole ? undefined : back)) &&
+      !isWhole
+    )
+      await this.store.record({ type: 'meal', key: date, value });
   }
 
   /** Served is eaten: it leaves the stock, at its cost. */
@@ -247,14 +254,12 @@ export class Week {
 
   private async change(days: ReadonlyMap<IsoDate, Meal>, said: string): Promise<boolean> {
     if (days.size === 0) return true;
-    const before = new Map(
-      [...days.keys()].map((date) => [date, this.store.meals().get(date) ?? null] as const),
-    );
+    const deed = [...days].map(([key, wrote]) => ({ key, was: this.mealOf(key), wrote }));
     const written = await this.store.record(
       ...[...days].map(([key, value]) => ({ type: 'meal' as const, key, value })),
     );
     if (!this.notices.tell(written, said)) return false;
-    this.before.set(before);
+    this.lastChange.set(deed);
     this.why.set(new Map());
     return true;
   }

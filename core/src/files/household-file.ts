@@ -8,7 +8,7 @@ export const FILE_FORMAT = 'vendicus-household';
  * Goes up with every change of the schema that an older version could not read. Version 2 added to
  * the settings, to prices and more kinds of records; version 3 adds own kinds of pieces and pauses;
  * version 4 adds freezing again, how meat was when it came, drawers, and planned dinners; version 5
- * adds what the date on a label is, when a pack was bought, when it was put somewhere, and rules of keeping.
+ * adds what the date on a label is, when a pack was bought, when it was put somewhere, rules of keeping, and heat at the board.
  * A file of an older version is one of this version.
  */
 export const FILE_VERSION = 5;

@@ -65,7 +65,7 @@ const pieceNoteSchema = z.strictObject({
   text: z.string().max(2000).optional(),
   /** Working time, where it differs from what the entries say. */
   minutes: z.number().positive().max(10_000).optional(),
-  /** When work on it stood still: the time between does not count. The last may still go on. */
+  /** When work on it stood still and it lay in the refrigerator: the time between does not count. The last may still go on. */
   pauses: z
     .array(
       z.strictObject({
@@ -75,6 +75,8 @@ const pieceNoteSchema = z.strictObject({
     )
     .max(200)
     .optional(),
+  /** It is cut above 32 °C: it may be out for half the time. */
+  hot: z.literal(true).optional(),
   /** What was seen on it before it was bought. */
   marks: z.array(key).max(20).optional(),
 });

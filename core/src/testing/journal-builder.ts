@@ -18,6 +18,12 @@ export class JournalBuilder {
     return this;
   }
 
+  /** One that is written down at such a moment. */
+  at(instant: string, fact: Fact): this {
+    this.entries.push({ ...this.entry(fact), at: instant });
+    return this;
+  }
+
   /** An entry that comes next, without adding it. */
   entry(fact: Fact): Entry {
     const at = new Date(Date.UTC(2026, 0, 1) + this.minute++ * 60_000).toISOString();
