@@ -96,6 +96,7 @@ export const PHONE = { width: 390, height: 844, isMobile: true, hasTouch: true }
 /** A page as a person has it: found by what can be read on it, and complaining loudly. */
 export class Person {
   readonly complaints: string[] = [];
+  private clock: string | undefined;
 
   private constructor(
     readonly page: Page,
@@ -120,7 +121,9 @@ export class Person {
 
   /** Lets every page that is opened from now on begin at such a moment; its clock goes on from there. */
   async setClock(from: number): Promise<void> {
-    await this.page.evaluateOnNewDocument(clockScript(from - now()));
+    if (this.clock) await this.page.removeScriptToEvaluateOnNewDocument(this.clock);
+    const { identifier } = await this.page.evaluateOnNewDocument(clockScript(from - now()));
+    this.clock = identifier;
   }
 
   async goTo(path: string): Promise<void> {

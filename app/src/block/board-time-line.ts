@@ -18,13 +18,13 @@ const SAID_FROM = 30;
         <p role="status">{{ said() }}</p>
         <span>
           @if (time.gap; as gap) {
-            <button type="button" class="quiet small" (click)="acts.wasCold(gap)">
+            <button type="button" class="link" (click)="acts.wasCold(gap)">
               It was in the refrigerator {{ span(gap) }}
             </button>
           }
           <button
             type="button"
-            class="quiet small"
+            class="link"
             role="switch"
             [attr.aria-checked]="!!bench.note().hot"
             [class.on]="bench.note().hot"
@@ -39,15 +39,16 @@ const SAID_FROM = 30;
   styles: `
     .line {
       display: flex;
-      justify-content: space-between;
-      align-items: center;
-      gap: 6px 14px;
+      align-items: baseline;
+      gap: 0 16px;
       flex-wrap: wrap;
       margin: 8px 0 0;
+      padding-top: 0;
+      padding-bottom: 0;
     }
     p {
       margin: 0;
-      flex: 1 1 260px;
+      max-width: none;
     }
     .line:not(.caution) p {
       color: var(--soft);
@@ -58,12 +59,32 @@ const SAID_FROM = 30;
     }
     span {
       display: flex;
-      gap: 6px;
+      gap: 0 16px;
       flex-wrap: wrap;
     }
+    .link {
+      background: none;
+      border: 0;
+      padding: 0;
+      font: inherit;
+      font-size: 0.95rem;
+      color: var(--ink);
+      text-decoration: underline;
+      text-underline-offset: 3px;
+      cursor: pointer;
+      min-height: 32px;
+    }
     .on {
-      background: var(--ink);
-      color: var(--paper);
+      font-weight: 700;
+      text-decoration: none;
+    }
+    .on::before {
+      content: '✓ ';
+    }
+    @media (pointer: coarse) {
+      .link {
+        min-height: 44px;
+      }
     }
   `,
 })
@@ -85,8 +106,8 @@ export class BoardTimeLine {
     const most = time.most === 60 ? '1 hour' : '2 hours';
     if (time.state === 'fine') return `${out}, of ${most} in all.`;
     if (time.state === 'soon')
-      return `${out}: put it back soon. ${most} in all is the most (USDA FSIS, from memory); the time adds up.`;
-    return `${out}: longer than ${most} in all, it is not safe to keep (USDA FSIS, from memory). If it lay in the refrigerator meanwhile, say so here. When in doubt, throw it out; local codes come first.`;
+      return `${out}: put it back soon, ${most} in all is the most (USDA FSIS, from memory).`;
+    return `${out}: longer than ${most} in all is not safe (USDA FSIS, from memory). When in doubt, throw it out; local codes come first.`;
   });
 
   protected span({ from, to }: { from: string; to: string }): string {

@@ -62,8 +62,9 @@ const RED = ['beef', 'lamb', 'pork'] as const;
   styles: `
     form {
       display: grid;
-      gap: 14px;
+      gap: 20px;
       justify-items: start;
+      margin-top: 10px;
     }
     fieldset {
       border: 0;
@@ -86,6 +87,11 @@ const RED = ['beef', 'lamb', 'pork'] as const;
     }
     .field {
       width: 118px;
+    }
+    .tick input {
+      width: 22px;
+      height: 22px;
+      accent-color: var(--act);
     }
     .tick {
       display: flex;

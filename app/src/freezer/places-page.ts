@@ -102,7 +102,7 @@ import { PlaceForm } from './place-form';
       @if (openNew() === 'new') {
         <v-place-form [place]="fresh" [isNew]="true" (saved)="add($event)" (closed)="openNew.set(null)" />
       } @else {
-        <p>
+        <p class="add">
           <button type="button" class="quiet" (click)="openNew.set('new')">
             Add a freezer or refrigerator
           </button>
@@ -126,6 +126,9 @@ import { PlaceForm } from './place-form';
       gap: 12px;
       flex-wrap: wrap;
       align-items: flex-start;
+    }
+    .add {
+      margin: 4px 0 34px;
     }
     header p {
       margin: 2px 0 0;
