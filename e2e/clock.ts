@@ -24,6 +24,13 @@ export function today(days = 0): string {
   return new Date(Date.parse(`${text}T12:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
 }
 
+/** The month of such a day, as the application names it. */
+export function monthOf(date: string): string {
+  return new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric', timeZone: 'UTC' }).format(
+    new Date(`${date}T12:00:00Z`),
+  );
+}
+
 /** A script that sets the clock of wherever it runs so much ahead. */
 export function clockScript(aheadMs = ahead()): string {
   return `(${((by: number) => {

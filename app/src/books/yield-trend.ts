@@ -41,7 +41,8 @@ export class YieldTrend {
     };
   });
   protected readonly spoken = computed(
-    () => `Yield of ${this.points().length} pieces, mean ${this.figures.percent(this.spread().middle)}`,
+    () =>
+      `Yield of ${this.figures.count(this.points().length, 'piece')}, mean ${this.figures.percent(this.spread().middle)}`,
   );
 
   protected readonly options = computed<EChartsCoreOption>(() => {

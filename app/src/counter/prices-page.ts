@@ -126,7 +126,8 @@ export class PricesPage {
     const written = await this.store.record(
       ...good.map(({ note }) => ({ type: 'price' as const, key: this.clock.newId(), value: note })),
     );
-    if (this.notices.tell(written, `${good.length} prices written down.`)) this.file.set(null);
+    if (this.notices.tell(written, `${this.figures.count(good.length, 'price')} written down.`))
+      this.file.set(null);
   }
 
   /** A shop that is called otherwise now, or is the same as another: both go under one name. */

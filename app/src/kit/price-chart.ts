@@ -31,7 +31,7 @@ export class PriceChart {
 
   protected readonly spoken = computed(
     () =>
-      `${this.notes().length} prices over time${this.purchases().length > 0 ? `, ${this.purchases().length} purchases` : ''}${this.breakEven() === null ? '' : `, even money at ${this.figures.perUnit(this.breakEven()!)}`}`,
+      `${this.figures.count(this.notes().length, 'price')} over time${this.purchases().length > 0 ? `, ${this.figures.count(this.purchases().length, 'purchase')}` : ''}${this.breakEven() === null ? '' : `, even money at ${this.figures.perUnit(this.breakEven()!)}`}`,
   );
 
   protected readonly options = computed<EChartsCoreOption>(() => {
