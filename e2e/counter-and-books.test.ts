@@ -358,6 +358,9 @@ describe('the Books of the demo household', () => {
     await person.fill('Price of Beef steak, lesser cuts for a kg', '14.00');
     await person.press('Enter');
     await person.sees('Beef steak, lesser cuts: €14.00/kg');
+    expect(await person.page.evaluate(() => document.body.textContent)).toContain(
+      'A plate here is the household’s mean one',
+    );
     const text = await person.text();
     expect(/saved against the shop €[\d.]+ €[\d.]+ bought cut/.test(text)).toBe(true);
   });

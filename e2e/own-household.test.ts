@@ -20,6 +20,15 @@ interface Style {
   readonly drained: string;
   readonly cuts: readonly (readonly [part: string, weight: string, shown: string])[];
   readonly bag: string;
+  /** A price of the price book, as typed and as shown. */
+  readonly noted: readonly [typed: string, shown: string];
+  readonly corrected: readonly [typed: string, shown: string];
+  readonly heavy: string;
+  readonly light: string;
+  /** Lengths of a thick and of a thin zone, the second of them as it is shown. */
+  readonly thick: string;
+  readonly thin: string;
+  readonly grid: string;
 }
 
 const EUROS: Style = {
@@ -45,6 +54,13 @@ const EUROS: Style = {
     ['Centre', '1,4 kg', '1,400 kg'],
   ],
   bag: '0,25',
+  noted: ['24,90', '€24,90/kg'],
+  corrected: ['23,50', '€23,50/kg'],
+  heavy: '5,4',
+  light: '4,1',
+  thick: '5,6 cm',
+  thin: '28',
+  grid: '60',
 };
 const DOLLARS: Style = {
   system: 'imperial',
@@ -70,6 +86,13 @@ const DOLLARS: Style = {
     ['Centre', '5 lb 4 oz', '5.25 lb'],
   ],
   bag: '0.25',
+  noted: ['11.30', '$11.30/lb'],
+  corrected: ['10.70', '$10.70/lb'],
+  heavy: '11.9',
+  light: '9.1',
+  thick: '2 1/4 in',
+  thin: '1 1/8',
+  grid: '2 1/2 in',
 };
 const YEN: Style = {
   ...EUROS,
@@ -85,6 +108,13 @@ const YEN: Style = {
   drained: '2.550',
   cuts: EUROS.cuts.map(([part, weight, shown]) => [part, weight.replace(',', '.'), shown.replace(',', '.')]),
   bag: '25',
+  noted: ['2490', '¥2,490/kg'],
+  corrected: ['2350', '¥2,350/kg'],
+  heavy: '5.4',
+  light: '4.1',
+  thick: '5.6 cm',
+  thin: '28',
+  grid: '60',
 };
 
 /** Shows the card of the first pack of such a name. */
@@ -256,12 +286,154 @@ describe.each([
     await person.sees('Saved');
   });
 
+  it('asks who comes, plans a pack on a day, and asks what is ready', async () => {
+    await person.page.$$eval('v-day-card .who', (all) => (all[1] as unknown as HTMLElement).click());
+    await person.fill('Guests', 'many');
+    await person.press('Tab');
+    await person.sees('Guests are a whole number');
+    await person.fill('Guests', '2');
+    await person.press('Tab');
+    await person.sees('2 guests');
+    await person.fill('Find a pack to plan', 'centre', 'searchbox');
+    await person.page.locator('aside li button ::-p-text(Centre)').click();
+    await person.press('3');
+    await person.sees('Centre is for');
+    await person.click('Ready tonight?', 'link');
+    await person.page.locator('::-p-aria([name="We eat at"])').fill('20:30');
+    await person.sees('less 60 minutes to cook');
+  });
+
+  it('takes stock by the number on a label, and says when the power went', async () => {
+    await person.click('Stock-take', 'link');
+    await person.fill('Number on a label', 'ZZZZ');
+    await person.press('Enter');
+    await person.sees('No pack has the number');
+    const known = await person.page.$eval('li code', (each) => each.textContent ?? '');
+    await person.fill('Number on a label', known);
+    await person.press('Enter');
+    await person.page.waitForFunction(() =>
+      [...document.querySelectorAll('li input[type=checkbox]')].some(
+        (each) => (each as unknown as HTMLInputElement).checked,
+      ),
+    );
+    await person.click('Power cut', 'link');
+    await person.sees('What to do with each pack');
+    const since = `${today(-1)}T20:00`;
+    await person.page.locator('::-p-aria([name="Out since"])').fill(since);
+    await person.press('Tab');
+    await person.page.reload({ waitUntil: 'load' });
+    await person.page.waitForFunction(
+      (wanted) =>
+        [...document.querySelectorAll('input')].some(
+          (field) => (field as { value: string }).value === wanted,
+        ),
+      {},
+      since,
+    );
+  });
+
+  it('lays out labels on a grid of its own, and scans a number', async () => {
+    await person.page.locator('nav ::-p-text(Wrap)').click();
+    await person.click('Labels', 'link');
+    await person.sees('Labels on');
+    await person.page.locator('.packs label').click();
+    await person.page.waitForSelector('v-label-preview svg');
+    await person.page.select('#sheet', 'a grid of your own');
+    for (const [field, value] of [
+      ['#rows', '3'],
+      ['#columns', '2'],
+      ['#wide', style.grid],
+      ['#note', 'for Sunday'],
+    ] as const) {
+      await person.page.locator(field).fill(value);
+      await person.press('Tab');
+    }
+    await person.page.waitForFunction(() =>
+      document.querySelector('v-label-preview')?.textContent?.includes('for Sunday'),
+    );
+    await person.page.reload({ waitUntil: 'load' });
+    await person.sees('Labels on');
+    const kept = await person.page.$$eval('#rows, #columns, #wide, #note', (all) =>
+      all.map((each) => (each as unknown as HTMLInputElement).value),
+    );
+    expect(kept[0]).toBe('3');
+    expect(kept[1]).toBe('2');
+    expect(kept[2]).toContain(style.grid.split(' ')[0]);
+    expect(kept[3]).toBe('for Sunday');
+    await person.goTo('/home/wrap/scan');
+    await person.fill('Number on the label', 'ZZZZ');
+    await person.click('Read');
+    await person.sees('ZZZZ');
+  });
+
+  it('notes a price and corrects it, and sets two pieces side by side', async () => {
+    await person.page.locator('nav ::-p-text(Counter)').click();
+    await person.click('Price book', 'link');
+    await person.choose('Item', 'strip-steak');
+    await person.fill('Shop', 'Hollis Lane Farm', 'combobox');
+    await person.fill('Price', style.noted[0]);
+    await person.fill('Note', 'on a stand');
+    await person.click('Write it down');
+    await person.sees(style.noted[1]);
+    await person.page.locator('td ::-p-text(Correct)').click();
+    await person.page.waitForFunction(
+      (typed) => (document.querySelector('#price-amount') as HTMLInputElement).value === typed,
+      {},
+      style.noted[0],
+    );
+    await person.clear('Price');
+    await person.fill('Price', style.corrected[0]);
+    await person.click('Correct it');
+    await person.sees(style.corrected[1]);
+    await person.click('Side by side', 'link');
+    await person.page.waitForSelector('section[aria-label="Piece B"]');
+    for (const [letter, weight] of [
+      ['A', style.heavy],
+      ['B', style.light],
+    ] as const) {
+      const [mass, price] = await person.page.$$(`section[aria-label="Piece ${letter}"] input.text`);
+      await mass!.type(weight);
+      await price!.type(style.price);
+    }
+    await person.sees('take this one');
+    await person.sees('no. 2');
+  });
+
+  it('evens out a leg, and has a kind of its own', async () => {
+    await person.click('Craft', 'link');
+    await person.click('Even thickness', 'link');
+    for (const [zone, length] of [
+      [1, style.thick],
+      [2, style.thin],
+    ] as const)
+      await person.page.locator(`[aria-label^="Thickness of zone ${zone}"]`).fill(length);
+    await person.sees('open');
+    expect(await person.text()).not.toContain('is no thickness');
+    await person.goTo('/home/craft/own/new');
+    await person.fill('Name', 'Venison haunch');
+    await person.fill('Also called, with commas between', 'deer leg, haunch');
+    await person.click('Another part');
+    await person.fill('Name of part 2', 'Shin');
+    await person.fill('Share of Shin, way 1', '12');
+    await person.fill('Share of Portions, way 1', '85');
+    await person.click('Save it');
+    await person.sees('Venison haunch is saved.');
+    await person.sees('deer leg, haunch');
+  });
+
   it('reads its Books, and says what the work costs', async () => {
     await person.click('Books', 'link');
     await person.sees('Usable');
     await person.click('Beef tenderloin, peeled', 'link');
     await person.sees('saved against the shop');
     expect(await person.text()).not.toMatch(/NaN|undefined|Infinity/);
+    await person.page.locator('button[aria-label^="Change Working time"]').click();
+    await person.fill('Working time', '50');
+    await person.press('Enter');
+    await person.sees('50 minutes as you set it');
+    await person.fill('Notes on this piece', 'much fat');
+    await person.press('Tab');
+    await person.sees('Note kept');
     await person.click('‹ All pieces', 'link');
     await person.click('File and settings', 'link');
     await person.sees('A bag or wrapping');
