@@ -225,6 +225,12 @@ describe.each([
     await person.page.waitForFunction(
       () => document.querySelector('.answer')?.textContent?.trim() === 'Worth it',
     );
+    // The page is put away and comes back: nothing that was typed is lost.
+    await person.page.reload({ waitUntil: 'load' });
+    await person.sees(`Buy it for ${style.total}`);
+    await person.page.waitForFunction(
+      () => document.querySelector('.answer')?.textContent?.trim() === 'Worth it',
+    );
     // To the price book and back: what was typed is there, and nothing was bought.
     await person.click('Price book', 'link');
     await person.sees('Price book');

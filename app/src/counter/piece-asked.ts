@@ -2,6 +2,10 @@ import { computed, inject, Injectable, linkedSignal, signal } from '@angular/cor
 import { KINDS } from '@core/catalogue/kinds';
 import type { Kind } from '@core/catalogue/kind-schema';
 import type { Dated, Kept } from '@core/journal/entry';
+import { Clock } from '../data/clock';
+import { HOUSEHOLD_NAME } from '../data/household-name';
+import { HouseholdStore } from '../data/household-store';
+import { keepInTab } from '../kit/keep-in-tab';
 import { LabelDraft } from './label-draft';
 import { draftOf } from '../kit/draft-of';
 
@@ -27,6 +31,18 @@ export class PieceAsked {
     () => (this.isBird() ? 'open' : 'sealed'),
     () => this.kind().id,
   );
+
+  constructor() {
+    const { count, apart, weight, price, pricedBy, total, discountKind, discount, pay } = this.label;
+    const kinds = inject(HouseholdStore).kinds;
+    const kind = Object.assign(() => this.kind().id, {
+      set: (id: string) => this.kind.update((now) => kinds().find((each) => each.id === id) ?? now),
+    });
+    keepInTab(`vendicus-asked-${inject(HOUSEHOLD_NAME)}-${inject(Clock).today()}`, {
+      ...{ kind, way: this.wayId, kept: this.kept, marks: this.marks, dated: this.dated, until: this.until },
+      ...{ count, apart, weight, price, pricedBy, total, discountKind, discount, pay },
+    });
+  }
 
   forget(): void {
     this.kind.set(KINDS[0] as Kind);

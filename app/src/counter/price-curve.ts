@@ -148,7 +148,11 @@ export class PriceCurve {
     () => [this.saving(this.to(), this.low()), this.saving(this.from(), this.high())] as const,
   );
   protected readonly yTicks = computed(() => ticks(this.limits()[0], this.limits()[1], 4));
-  protected readonly xTicks = computed(() => ticks(this.from(), this.to(), 5));
+  /** Round prices in the unit that they are asked in. */
+  protected readonly xTicks = computed(() => {
+    const kg = this.figures.kgPerUnit();
+    return ticks(this.from() * kg, this.to() * kg, 5).map((tick) => tick / kg);
+  });
 
   protected readonly band = computed(() => {
     const [from, to, low, high] = [this.from(), this.to(), this.low(), this.high()];

@@ -3,7 +3,9 @@ import type { PriceNote } from '@core/journal/price-note';
 import { bookWith } from '@core/price/price-book';
 import { Clock } from '../data/clock';
 import { Figures } from '../data/figures';
+import { HOUSEHOLD_NAME } from '../data/household-name';
 import { HouseholdStore } from '../data/household-store';
+import { keepInTab } from '../kit/keep-in-tab';
 
 /**
  * Prices of ready-cut meat that were typed at the Counter. They count at once on every page of it,
@@ -44,6 +46,13 @@ export class ReadyCut {
     );
     return { ...basis, pricing: { ...basis.pricing, book } };
   });
+
+  constructor() {
+    keepInTab(`vendicus-ready-cut-${inject(HOUSEHOLD_NAME)}-${this.clock.today()}`, {
+      typed: this.typed,
+      shop: this.shop,
+    });
+  }
 
   type(item: string, text: string): void {
     this.typed.update((typed) => ({ ...typed, [item]: text }));
