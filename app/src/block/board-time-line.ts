@@ -79,7 +79,7 @@ const SAID_FROM = 30;
       text-decoration: none;
     }
     .on::before {
-      content: '✓ ';
+      content: '✓ ' / '';
     }
     @media (pointer: coarse) {
       .link {
