@@ -7,7 +7,7 @@ import { without, withServing } from '@core/dinner/week';
 import { keepsUpTo } from '@core/freeze/cold-clock';
 import { meatOf } from '@core/freeze/meat-properties';
 import { packFreezing } from '@core/freeze/pack-freezing';
-import { THAWING, thawingHours } from '@core/freeze/thawing-time';
+import { THAWED, thawingHours } from '@core/freeze/thawing-time';
 import { applianceAt } from '@core/freeze/cold-places';
 import type { Amount, Fact } from '@core/journal/entry';
 import type { ThawedBy } from '@core/journal/lot';
@@ -67,13 +67,15 @@ export class PackCard {
   });
   protected readonly part = linkedSignal<string, string>({ source: this.id, computation: () => '1' });
   protected readonly whys = WHY_THROWN;
-  protected readonly ways = Object.keys(THAWING) as ThawedBy[];
-  protected readonly thawing = THAWING;
+  protected readonly ways = Object.keys(THAWED) as ThawedBy[];
+  protected readonly thawing = THAWED;
   protected readonly kept = computed(() => keptWord(this.lot()));
   protected readonly singles = computed(() => (this.lot().singly ? this.lot().countLeft : 0));
-  protected readonly thawH = computed(() =>
-    Math.ceil(thawingHours(this.lot().leftDg, this.lot().thicknessMm, this.way(), meatOf(this.lot().animal))),
-  );
+  /** Hours until it is through; null in the microwave, which takes minutes. */
+  protected readonly thawH = computed(() => {
+    const [way, { leftDg, thicknessMm, animal }] = [this.way(), this.lot()];
+    return way === 'microwave' ? null : Math.ceil(thawingHours(leftDg, thicknessMm, way, meatOf(animal)));
+  });
   /** Why it cannot go back into the freezer; null where it may. */
   protected readonly notAgain = computed(() => (this.cold().mayRefreeze === false ? this.cold().why : null));
   /** The next days, to plan it for. */

@@ -66,7 +66,9 @@ function takeOut(
   const panAt = addHours(dinnerAt, -cookMinutes / 60);
   const massDg = Math.max(1, Math.round(lot.leftDg * servedShare(lot, serving.amount)));
   const isOut = !isFrozen;
-  const way = serving.way ?? (isOut ? (lot.thawingWay ?? 'refrigerator') : gentlest(lot, massDg, panAt, now));
+  // What came out of the microwave is out, and cooked at once as what was in cold water.
+  const by = lot.thawingWay === 'microwave' ? 'cold-water' : (lot.thawingWay ?? 'refrigerator');
+  const way = serving.way ?? (isOut ? by : gentlest(lot, massDg, panAt, now));
   const hours = way === 'from-frozen' ? 0 : hoursBy(way, lot, massDg);
   const latest = addHours(panAt, -hours);
   return {

@@ -1,6 +1,6 @@
 import { householdOf, type Household } from '../journal/household';
 import type { Entry, EntryOf, Fact } from '../journal/entry';
-import type { Lot } from '../journal/lot';
+import type { Lot, ThawedBy } from '../journal/lot';
 import type { HouseholdRecord } from '../journal/record';
 import { JournalBuilder } from '../testing/journal-builder';
 import type { Cold } from './cold-clock';
@@ -70,10 +70,11 @@ const single = (when: string, amount: EntryOf<'unpacked'>['amount']): Step =>
   step(when, { type: 'unpacked', from: 'x', lot: 's', amount, on: day(when) });
 const freezer = (when: string, lot = 'x'): Step => step(when, { type: 'placed', lot, place: 'drawer' });
 const fridge = (when: string, lot = 'x'): Step => step(when, { type: 'placed', lot, place: 'fridge' });
-const thaw = (when: string, way: 'refrigerator' | 'cold-water'): Step =>
+const thaw = (when: string, way: ThawedBy): Step =>
   step(when, { type: 'thawing', lot: 'x', amount: 'all', on: day(when), way });
 const out = (when: string): Step => thaw(when, 'refrigerator');
 const water = (when: string): Step => thaw(when, 'cold-water');
+const microwave = (when: string): Step => thaw(when, 'microwave');
 const again = (when: string): Step => step(when, { type: 'refrozen', lot: 'x', on: day(when) });
 
 const stamp = { at: '2026-01-01T00:00:00.000Z', device: 'tablet', seq: 0 };
@@ -187,6 +188,8 @@ const TABLE: Row[] = [
   ['minced beef in cold water 17:00, on its way', [minced('1'), water('20 17:00')], '20 17:30', 'thawing', '20', '20', 'no'],
   ['the same at 19:00', [minced('1'), water('20 17:00')], '20 19:00', 'thawed', '20', '20', 'no'],
   ['the same at 20:01', [minced('1'), water('20 17:00')], '20 20:01', 'thawed', '20', '20', 'no'],
+  ['minced beef out of the microwave, at once', [minced('1'), microwave('20 17:00')], '20 17:01', 'thawed', '20', '20', 'no'],
+  ['late in the evening its two hours end the next day', [minced('1'), microwave('20 23:00')], '20 23:30', 'thawed', '20', '21', 'no'],
   ['thawed for sale: from the purchase', [pack('beef', 5000, '20', { kept: 'frozen-before' })], '21', 'thawed', '23', '25', 'yes'],
   ['chicken thawed for sale', [pack('chicken', 5000, '20', { kept: 'frozen-before' })], '20', 'thawed', '21', '22', 'yes'],
 ];

@@ -1,6 +1,7 @@
 import type { Lot, LotId } from '../journal/lot';
 import type { State } from '../journal/replay';
 import { isUsable } from '../catalogue/destination';
+import { THAWED } from './thawing-time';
 import { addHours, daysBetween, type Instant, type IsoDate } from '../units/date';
 import {
   after,
@@ -148,8 +149,8 @@ function whyOf(lot: Lot, running: Running, cold: Omit<Cold, 'why'>): string {
     return cold.refrozen
       ? 'Frozen again: half of the quality time that was left (ours; nothing is published).'
       : 'Frozen; the date is for quality only, held at −18 °C (0 °F) it stays safe.';
-  if (thaw?.way === 'cold-water')
-    return 'Thawed in cold water: cook it when it is through, at the latest two hours after (our reading of the danger zone). Frozen again only cooked.';
+  if (thaw && thaw.way !== 'refrigerator')
+    return `Thawed ${THAWED[thaw.way].name}: cook it when it is through, at the latest two hours after (our reading of the danger zone). Frozen again only cooked.`;
   if (thaw?.isForSale) return 'Frozen before and thawed for sale: the published days from the purchase.';
   if (thaw)
     return 'Thawed in the refrigerator: the published days from when it is through, less those that it was thawed before.';

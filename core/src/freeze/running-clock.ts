@@ -1,19 +1,19 @@
 import { kindById } from '../catalogue/kinds';
-import type { ColdEvent, Lot } from '../journal/lot';
+import type { ColdEvent, Lot, ThawedBy } from '../journal/lot';
 import type { KeepingRules } from '../journal/settings';
 import { addHours, addDays, daysBetween, type Instant, type IsoDate } from '../units/date';
 import { bestIfFrozen, keepingOf, SHORTEST_DAYS } from './keeping';
 import { meatOf } from './meat-properties';
-import { daysUntilThrough, thawingHours } from './thawing-time';
+import { daysUntilThrough, THAWED, thawingHours } from './thawing-time';
 
 /** How something thaws. */
 export interface Thaw {
-  readonly way: 'refrigerator' | 'cold-water';
+  readonly way: ThawedBy;
   readonly startedAt: Instant;
   /** Through at the earliest on that day; ready for the pan on this one. */
   readonly throughOn: IsoDate;
   readonly readyOn: IsoDate;
-  /** Out of cold water, to the minute. */
+  /** Out of cold water or the microwave, to the minute. */
   readonly throughAt: Instant | null;
   /** The shop thawed it. */
   readonly isForSale: boolean;
@@ -205,7 +205,8 @@ function frozen(running: Running, event: ColdEvent, lot: Lot, on: IsoDate): Runn
   const late = lastOn !== null && on > lastOn ? 'It went into the freezer after its last day.' : null;
   const base = { ...running, phase: 'frozen', dueOn: null, lastOn: null, openOn: null, thaw: null } as const;
   if (!thaw) return { ...base, bestOn: bestOf(lot, on), fault: running.fault ?? late };
-  const wet = thaw.way === 'cold-water' ? 'It was thawed in cold water and frozen again raw.' : null;
+  const wet =
+    thaw.way === 'refrigerator' ? null : `It was thawed ${THAWED[thaw.way].name} and frozen again raw.`;
   const fault = running.fault ?? wet ?? late;
   return {
     ...base,
@@ -233,8 +234,9 @@ function thawing(running: Running, event: ColdEvent, lot: Lot, on: IsoDate, cont
   const way = event.way ?? 'refrigerator';
   if (running.thaw && (running.thaw.way === way || running.thaw.throughOn <= on)) return running;
   const meat = meatOf(lot.animal);
-  if (way === 'cold-water') {
-    const throughAt = addHours(event.at, thawingHours(event.massDg, lot.thicknessMm, way, meat));
+  if (way !== 'refrigerator') {
+    const hours = way === 'microwave' ? 0 : thawingHours(event.massDg, lot.thicknessMm, way, meat);
+    const throughAt = addHours(event.at, hours);
     const day = context.dayOf(throughAt);
     const thaw: Thaw = {
       way,

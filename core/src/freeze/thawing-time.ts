@@ -21,6 +21,15 @@ export const THAWING = {
 
 export type ThawingWay = keyof typeof THAWING;
 
+/** How something was thawed; the microwave is not planned with, since it begins to cook what it thaws. */
+export const THAWED = {
+  ...THAWING,
+  microwave: {
+    name: 'in the microwave',
+    caution: 'Parts of it begin to cook: out of its wrap, and cook all of it at once.',
+  },
+} as const;
+
 const DAY_H = 24;
 /** The published rules: a day in the refrigerator for each 4 to 5 lb, and a full day at least. */
 const LB_A_DAY = { fastest: 5, slowest: 4 };

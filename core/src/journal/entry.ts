@@ -132,7 +132,7 @@ const bodies = {
   unpacked: { from: id, lot: id, amount, on: date },
   /** The day is said where it was not the entry's own. */
   placed: { lot: id, place: id, on: date.optional() },
-  thawing: { lot: id, amount, on: date, way: z.enum(['refrigerator', 'cold-water']).optional() },
+  thawing: { lot: id, amount, on: date, way: z.enum(['refrigerator', 'cold-water', 'microwave']).optional() },
   /** What was thawing is frozen again. */
   refrozen: { lot: id, on: date },
   eaten: { lot: id, amount, on: date },
