@@ -41,17 +41,19 @@ function placesIn(value: unknown): { holder: Record<string, unknown>; key: strin
   return Object.keys(holder).flatMap((key) => [{ holder, key }, ...placesIn(holder[key])]);
 }
 
-/** A file after some blows: values gone, replaced, doubled or swapped; at last the text cut off. */
+/** A file after some blows: values gone, replaced, doubled or those of another entry; at last the text cut off. */
 function mangled(text: string, blows: readonly Blow[], cutAt: number | null): string {
   const file: unknown = JSON.parse(text);
   for (const { where, how, what } of blows) {
     const places = placesIn(file);
-    const [one, other] = [places[where % places.length]!, places[what % places.length]!];
+    const one = places[where % places.length]!;
+    const alike = places.filter(({ key }) => key === one.key);
+    const other = alike[what % alike.length]!;
     const kept = one.holder[one.key];
-    if (how % 4 === 0) delete one.holder[one.key];
-    else if (how % 4 === 1) one.holder[one.key] = STRANGE[what % STRANGE.length];
-    else if (how % 4 === 2 && Array.isArray(one.holder)) one.holder.push(structuredClone(kept));
-    // Never into itself.
+    if (how % 8 === 0) delete one.holder[one.key];
+    else if (how % 8 === 1) one.holder[one.key] = STRANGE[what % STRANGE.length];
+    else if (how % 8 === 2 && Array.isArray(one.holder)) one.holder.push(structuredClone(kept));
+    // What another entry says in its place: well-formed, and wrong.
     else one.holder[one.key] = structuredClone(other.holder[other.key]);
   }
   const after = JSON.stringify(file) ?? '';
@@ -61,8 +63,8 @@ function mangled(text: string, blows: readonly Blow[], cutAt: number | null): st
 const files = fc
   .tuple(
     choices,
-    fc.array(fc.record({ where: fc.nat(), how: fc.nat(), what: fc.nat() }), { minLength: 1, maxLength: 4 }),
-    fc.option(fc.nat(), { freq: 6 }),
+    fc.array(fc.record({ where: fc.nat(), how: fc.nat(), what: fc.nat() }), { minLength: 1, maxLength: 3 }),
+    fc.oneof({ weight: 9, arbitrary: fc.constant(null) }, { weight: 1, arbitrary: fc.nat() }),
   )
   .map(([list, blows, cutAt]) =>
     mangled(writeFile(householdOf(endOf(play(list.slice(0, 15))).entries, [])), blows, cutAt),
