@@ -28,16 +28,20 @@ class Bench {
     await this.person.page.waitForSelector('.take:not([aria-disabled])', { timeout: 60_000 });
   }
 
-  /** Takes what lies there off, and waits until the empty scale stands still. */
+  /** Takes what lies there off, and waits until the empty scale stands still: a gram more or less is its noise. */
   async off(): Promise<void> {
     await this.person.press('r');
-    await this.person.page.waitForFunction(
-      () =>
-        /^0(?![.,]?\d*[1-9])/.test(
-          document.querySelector('.num.live:not(.moving)')?.textContent?.trim() ?? '',
-        ),
-      { timeout: 60_000, polling: 50 },
-    );
+    try {
+      await this.person.page.waitForFunction(
+        () =>
+          /^[−-]?[01](?![.,]?\d)/.test(
+            document.querySelector('.num.live:not(.moving)')?.textContent?.trim() ?? '',
+          ),
+        { timeout: 60_000, polling: 50 },
+      );
+    } catch {
+      throw new Error(`The scale did not stand empty. The page says:\n${await this.person.text()}`);
+    }
   }
 
   /** The part that the bench proposes. */

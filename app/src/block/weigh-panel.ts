@@ -19,6 +19,8 @@ import { BenchActs } from './bench-acts';
 import { RangeStrip } from './range-strip';
 import { StandInTray } from './stand-in-tray';
 
+const NOISE_STEPS = 1;
+
 /** The weight, what it is, where it goes; and the one act that writes it down. */
 @Component({
   selector: 'v-weigh-panel',
@@ -52,7 +54,8 @@ export class WeighPanel {
     const now = this.link.steadiness();
     if (now.state === 'overload') return { word: 'too heavy', tone: 'bad' };
     if (now.state === 'moving') return { word: 'moving', tone: 'soft' };
-    return now.massDg - this.link.tareDg() < 0
+    // Within its noise an empty scale is empty.
+    return now.massDg - this.link.tareDg() < -NOISE_STEPS * this.link.graduationDg()
       ? { word: 'below zero', tone: 'bad' }
       : { word: 'steady', tone: 'good' };
   });
