@@ -59,6 +59,7 @@ const BELOW = 54;
           </text>
         }
       }
+      <text class="mm unit" x="-13" [attr.y]="floor() + 18">{{ unit() }}</text>
       @for (slice of drawn(); track $index) {
         <text class="n" [attr.x]="slice.middle" [attr.y]="floor() - slice.tall / 2 - 4">
           {{ slice.number }}
@@ -200,6 +201,9 @@ const BELOW = 54;
     .n {
       font: 600 14px var(--text);
     }
+    .unit {
+      text-anchor: start;
+    }
     .mm {
       fill: var(--soft);
     }
@@ -278,9 +282,9 @@ export class LogDrawing {
         number: index + 1 + this.gone().length,
         middle: (fromMm + toMm) / 2,
         tall: this.profile().heightAt((fromMm + toMm) / 2),
-        wide: thicknessMm >= 26,
+        wide: thicknessMm >= 30,
         mass: this.figures.mass(Math.round(massG * 10)),
-        thickness: this.length(thicknessMm),
+        thickness: this.length(thicknessMm).replace(/ (mm|in)$/, ''),
         rx: (faceWidthMm / 2) * this.faceScale(),
         ry: (faceHeightMm / 2) * this.faceScale(),
       };
@@ -293,6 +297,8 @@ export class LogDrawing {
     const top = places.map((mm) => `${mm.toFixed(1)} ${(floor - this.profile().heightAt(mm)).toFixed(1)}`);
     return `M${from} ${floor}L${top.join('L')}L${to} ${floor}Z`;
   }
+
+  protected readonly unit = computed(() => (this.figures.smallUnit() === 'oz' ? 'in' : 'mm'));
 
   protected length(mm: number): string {
     return this.figures.length(mm);
