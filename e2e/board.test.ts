@@ -28,13 +28,13 @@ class Bench {
     await this.person.page.waitForSelector('.take:not([aria-disabled])', { timeout: 60_000 });
   }
 
-  /** Takes what lies there off, and waits until the empty scale stands still: a gram more or less is its noise. */
+  /** Takes what lies there off, and waits until the empty scale stands still. */
   async off(): Promise<void> {
     await this.person.press('r');
     try {
       await this.person.page.waitForFunction(
         () =>
-          /^[−-]?[01](?![.,]?\d)/.test(
+          /^0(?![.,]?\d*[1-9])/.test(
             document.querySelector('.num.live:not(.moving)')?.textContent?.trim() ?? '',
           ),
         { timeout: 60_000, polling: 50 },

@@ -117,6 +117,18 @@ describe('steadiness', () => {
     readonly errorSteps: number;
   }
 
+  it('a scale that came to stand a step off goes to what it weighs, and stays there when it creeps', () => {
+    const detector = new SteadinessDetector(10);
+    const shown = [
+      ...Array<number>(10).fill(-10),
+      ...Array<number>(12).fill(0),
+      ...Array<number>(40).fill(10),
+    ].map((massDg, tenth) => detector.next({ massDg, atMs: tenth * 100, isStable: null, isOverload: false }));
+    expect(shown[9]).toEqual({ state: 'steady', massDg: -10, plateau: 1 });
+    expect(shown[21]).toEqual({ state: 'steady', massDg: 0, plateau: 1 });
+    expect(shown.at(-1)).toMatchObject({ state: 'steady', plateau: 1 });
+  });
+
   it('a scale that speaks once a second stands still after four lines that agree, and never while it is poured', () => {
     const states = (masses: readonly number[]): string[] => {
       const detector = new SteadinessDetector(10);

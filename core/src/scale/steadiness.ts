@@ -17,6 +17,10 @@ const LEAST_READINGS = 4;
 const SPREAD_STEPS = 3.2;
 /** The later half must lie this near the earlier: noise averages out, a slow pour does not. */
 const TREND_STEPS = 0.8;
+/** So long after it stands, the last of the swing still goes out of it; later it is what it was. */
+const SETTLING_MS = 3000;
+/** A mean so much farther off is another weight; nearer it would flicker between two. */
+const OTHER_STEPS = 0.6;
 /** A plateau is left when a reading lies this far from it: a trickle counts up to that. */
 const LEAVE_STEPS = 3.2;
 
@@ -32,6 +36,7 @@ const LEAVE_STEPS = 3.2;
 export class SteadinessDetector {
   private window: Reading[] = [];
   private standing: number | null = null;
+  private stoodAtMs = -Infinity;
 
   /** @param plateau the last plateau known, so that numbers go on over a new connection */
   constructor(
@@ -53,15 +58,33 @@ export class SteadinessDetector {
       this.standing !== null &&
       Math.abs(reading.massDg - this.standing) <= LEAVE_STEPS * this.graduationDg
     ) {
+      this.standing = this.settled(reading, this.standing);
       return { state: 'steady', massDg: this.standing, plateau: this.plateau };
     }
     if (this.standing !== null) this.moved({ state: 'moving' }, [reading]);
     if (!this.isStanding(reading)) return { state: 'moving' };
     this.plateau += 1;
-    // The later half alone: the last of the swing is still in the earlier.
-    const settled = this.window.slice(this.window.length >> 1);
-    this.standing = Math.round(toGraduation(mean(settled, ({ massDg }) => massDg) ?? 0, this.graduationDg));
+    this.stoodAtMs = reading.atMs;
+    this.standing = this.rounded();
     return { state: 'steady', massDg: this.standing, plateau: this.plateau };
+  }
+
+  /** The weight that stands, once the last of the swing is out of it. */
+  private settled(reading: Reading, standing: number): number {
+    const isNew = reading.atMs - this.stoodAtMs <= SETTLING_MS && this.isStanding(reading);
+    return isNew && Math.abs(this.laterMean() - standing) > OTHER_STEPS * this.graduationDg
+      ? this.rounded()
+      : standing;
+  }
+
+  /** Of the later half alone: the last of the swing is still in the earlier. */
+  private laterMean(): number {
+    return mean(this.window.slice(this.window.length >> 1), ({ massDg }) => massDg) ?? 0;
+  }
+
+  private rounded(): number {
+    // Never a zero below zero.
+    return Math.round(toGraduation(this.laterMean(), this.graduationDg)) + 0;
   }
 
   private moved(now: Steadiness, window: Reading[] = []): Steadiness {
