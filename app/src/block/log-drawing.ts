@@ -276,13 +276,15 @@ export class LogDrawing {
       ),
     ),
   );
+  /** There is room for the weights: for all of them or for none. */
+  private readonly isWide = computed(() => this.plan().slices.every(({ thicknessMm }) => thicknessMm >= 30));
   protected readonly drawn = computed(() =>
     this.plan().slices.map(({ fromMm, toMm, massG, thicknessMm, faceWidthMm, faceHeightMm }, index) => {
       return {
         number: index + 1 + this.gone().length,
         middle: (fromMm + toMm) / 2,
         tall: this.profile().heightAt((fromMm + toMm) / 2),
-        wide: thicknessMm >= 30,
+        wide: this.isWide(),
         mass: this.figures.mass(Math.round(massG * 10)),
         thickness: this.length(thicknessMm).replace(/ (mm|in)$/, ''),
         rx: (faceWidthMm / 2) * this.faceScale(),
