@@ -33,7 +33,7 @@ export class BenchActs {
   /** What lies there weighs as much as the last, and the scale was not seen empty: a second, or the same again? */
   readonly isHeldBack = computed(() => {
     const now = this.bench.link.steadiness();
-    return now.state === 'steady' && now.plateau === this.heldPlateau();
+    return this.bench.link.choice().handsFree && now.state === 'steady' && now.plateau === this.heldPlateau();
   });
   /** The load that was taken last, by its plateau: a second tap on it is a slip. */
   private takenPlateau: number | null = null;
@@ -218,12 +218,12 @@ export class BenchActs {
       : [...(note.pauses ?? []), { from: now }];
     this.notices.tell(
       await this.store.record({ type: 'piece', key: piece.id, value: { ...note, pauses } }),
-      this.bench.isPaused() ? 'The clock stands still: put it in the refrigerator.' : 'The clock runs again.',
+      this.bench.isPaused() ? 'The clock stands still.' : 'The clock runs again.',
     );
   }
 
   /** It lay in the refrigerator in a stretch that nobody had said anything about. */
-  async wasCold(pause: { readonly from: string; readonly to: string }): Promise<void> {
+  async wasCold(stretch: { readonly from: string; readonly to: string }): Promise<void> {
     const piece = this.bench.piece();
     if (!piece) return;
     const note = this.bench.note();
@@ -231,7 +231,7 @@ export class BenchActs {
       await this.store.record({
         type: 'piece',
         key: piece.id,
-        value: { ...note, pauses: [...(note.pauses ?? []), { from: pause.from, to: pause.to }] },
+        value: { ...note, cold: [...(note.cold ?? []), { from: stretch.from, to: stretch.to }] },
       }),
       'Time in the refrigerator does not count.',
     );

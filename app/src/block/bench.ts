@@ -277,7 +277,7 @@ export class Bench {
       ? boardTime(
           this.store.household().journal,
           this.familyIds(),
-          this.note().pauses ?? [],
+          this.note().cold ?? [],
           this.now(),
           this.note().hot ?? false,
         )

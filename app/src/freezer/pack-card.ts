@@ -78,7 +78,6 @@ export class PackCard {
   });
   /** Why it cannot go back into the freezer; null where it may. */
   protected readonly notAgain = computed(() => (this.cold().mayRefreeze === false ? this.cold().why : null));
-  /** The next days, to plan it for. */
   /** Since when it is here: what came fresh has a day of purchase, what came otherwise was wrapped or frozen. */
   protected readonly since = computed(() => {
     const { boughtOn, on } = this.lot();

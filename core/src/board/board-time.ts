@@ -26,7 +26,7 @@ export interface BoardTime {
  * somebody worked or not, until it is said that the piece lay in the refrigerator.
  *
  * @param lots the piece and what came off it
- * @param pauses when it lay in the refrigerator
+ * @param cold when it lay in the refrigerator; a pause of the work alone does not say so
  * @param isHot above 32 °C around it
  * @returns null before the first act
  * @source USDA FSIS (from memory): 2 hours in all between 40 and 140 °F, 1 hour above 90 °F; the
@@ -36,7 +36,7 @@ export interface BoardTime {
 export function boardTime(
   { entries, state }: Pick<Journal, 'entries' | 'state'>,
   lots: ReadonlySet<LotId>,
-  pauses: readonly Pause[],
+  cold: readonly Pause[],
   now: Instant,
   isHot: boolean,
 ): BoardTime | null {
@@ -51,7 +51,7 @@ export function boardTime(
   const [first] = acts;
   if (first === undefined) return null;
   const out = (from: Instant, to: Instant): number =>
-    minutesBetween(from, to) - pausedMinutes(pauses, from, to);
+    minutesBetween(from, to) - pausedMinutes(cold, from, to);
   const moments = [...acts, now];
   const gap = moments
     .slice(1)

@@ -65,12 +65,22 @@ const pieceNoteSchema = z.strictObject({
   text: z.string().max(2000).optional(),
   /** Working time, where it differs from what the entries say. */
   minutes: z.number().positive().max(10_000).optional(),
-  /** When work on it stood still and it lay in the refrigerator: the time between does not count. The last may still go on. */
+  /** When work on it stood still: the time between does not count. The last may still go on. */
   pauses: z
     .array(
       z.strictObject({
         from: z.iso.datetime({ precision: 3 }),
         to: z.iso.datetime({ precision: 3 }).optional(),
+      }),
+    )
+    .max(200)
+    .optional(),
+  /** When it lay in the refrigerator between two acts: a pause alone does not say so. */
+  cold: z
+    .array(
+      z.strictObject({
+        from: z.iso.datetime({ precision: 3 }),
+        to: z.iso.datetime({ precision: 3 }),
       }),
     )
     .max(200)
