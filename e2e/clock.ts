@@ -37,11 +37,30 @@ export function clockScript(aheadMs = ahead()): string {
     const Real = Date;
     globalThis.Date = class extends Real {
       constructor(...given: []) {
-        super(...(given.length > 0 ? given : ([Real.now() + by] as unknown as [])));
+        super(...(given.length > 0 ? given : ([globalThis.Date.now()] as unknown as [])));
       }
       static override now(): number {
         return Real.now() + by;
       }
     } as DateConstructor;
   }).toString()})(${aheadMs});`;
+}
+
+/**
+ * A script that lets the time of a page go by so many times faster, for what is mostly waiting: a
+ * scale that comes to stand. To the application it is a slower machine.
+ */
+export function paceScript(pace: number): string {
+  return `(${((times: number) => {
+    const { now } = Date;
+    const { setTimeout, setInterval } = globalThis;
+    const began = now();
+    const elapsed = performance.now.bind(performance);
+    Date.now = () => began + (now() - began) * times;
+    performance.now = () => elapsed() * times;
+    globalThis.setTimeout = ((act: () => void, ms = 0, ...given: []) =>
+      setTimeout(act, ms / times, ...given)) as typeof setTimeout;
+    globalThis.setInterval = ((act: () => void, ms = 0, ...given: []) =>
+      setInterval(act, ms / times, ...given)) as typeof setInterval;
+  }).toString()})(${pace});`;
 }
