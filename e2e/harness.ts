@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { existsSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -70,10 +70,12 @@ export function said(child: ChildProcess, pattern: RegExp): Promise<string> {
   });
 }
 
-/** Waits for a file that the browser saves, and says its name in the folder. */
+/** Waits for a file that the browser saves, which is empty at first, and says its name in the folder. */
 export async function saved(folder: string, is: (name: string) => boolean): Promise<string> {
   for (const until = Date.now() + PATIENCE; Date.now() < until;) {
-    const name = readdirSync(folder).find((each) => !each.endsWith('.crdownload') && is(each));
+    const name = readdirSync(folder).find(
+      (each) => !each.endsWith('.crdownload') && is(each) && statSync(join(folder, each)).size > 0,
+    );
     if (name !== undefined) return name;
     await new Promise((done) => setTimeout(done, 20));
   }

@@ -54,7 +54,7 @@ export const beefTenderloin: Kind = {
     {
       id: 'chain-off',
       title: 'Take the chain off',
-      how: 'Fingers first: pull the side muscle away along its seam, and use the knife only near the head end. Weigh it as it comes off; about half of it is lean once its fat is cleaned away.',
+      how: 'Fingers first: pull the side muscle away along its seam, and use the knife only near the head end. Weigh it as it comes off: ground as it is, all of it counts; cleaned for a pan, about half of it is lean.',
       tool: 'fingers, boning knife',
       feel: 'The seam opens by itself under the fingers until near the head.',
       caution: 'Lift the flap and look first: the edge stays in sight.',

@@ -108,7 +108,7 @@ export const stripLoin: Kind = {
     {
       id: 'slice',
       title: 'Slice steaks from the rib end',
-      how: 'Start the knife at the top and let long strokes carry it down. 25 to 32 mm gives about 340 to 400 g from a large loin. A short knife makes wavy steaks.',
+      how: 'Start the knife at the top and let long strokes carry it down. 25 to 32 mm is usual; the plan says what that weighs on this loin. A short knife makes wavy steaks.',
       tool: 'long knife',
       caution: FREE_HAND,
       frees: ['steaks'],

@@ -72,7 +72,7 @@ export const topRound: Kind = {
     {
       id: 'slice',
       title: 'Slice steaks across the grain',
-      how: 'Look which way the fibres run and cut straight across them, about 225 g each. Turn the piece when the grain turns.',
+      how: 'Look which way the fibres run and cut straight across them, each as heavy as you plan them. Turn the piece when the grain turns.',
       tool: 'long knife',
       feel: 'Across the grain the face looks like the ends of a bundle of straws.',
       caution: FREE_HAND,
