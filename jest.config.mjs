@@ -11,6 +11,7 @@ const node = {
 };
 
 export default {
+  testSequencer: './tools/longest-first.mjs',
   projects: [
     {
       ...node,

@@ -30,7 +30,7 @@ for (const [name, begins, zone] of DAYS) {
   say(`\n${name}, ${begins}, ${zone} …`);
   const { status } = spawnSync(
     process.execPath,
-    [bin('jest'), '--selectProjects', 'e2e', '--maxWorkers=2', '--forceExit', '--testPathPatterns', pattern],
+    [bin('jest'), '--selectProjects', 'e2e', '--maxWorkers=3', '--forceExit', '--testPathPatterns', pattern],
     {
       cwd: ROOT,
       env: { ...process.env, VENDICUS_CLOCK: begins, VENDICUS_ZONE: zone },

@@ -25,7 +25,7 @@ function jest(project) {
   say(`\nTests: ${project} …`);
   const result = join(ROOT, 'dist', `jest-${project}.json`);
   rmSync(result, { force: true });
-  const flags = ['--maxWorkers=2', ...(project === 'e2e' ? ['--forceExit'] : [])];
+  const flags = project === 'e2e' ? ['--maxWorkers=3', '--forceExit'] : ['--maxWorkers=2'];
   spawnSync(
     process.execPath,
     [bin('jest'), '--selectProjects', project, '--json', `--outputFile=${result}`, ...flags],

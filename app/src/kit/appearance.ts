@@ -1,4 +1,4 @@
-import { effect, Injectable, signal } from '@angular/core';
+import { computed, effect, Injectable, signal } from '@angular/core';
 
 const KEY = 'vendicus-appearance';
 export type Light = 'light' | 'dim';
@@ -6,18 +6,21 @@ export type Light = 'light' | 'dim';
 /** Light paper or a dim kitchen; follows the system until someone chooses. */
 @Injectable({ providedIn: 'root' })
 export class Appearance {
-  readonly light = signal<Light>(
-    this.remembered() ?? (matchMedia('(prefers-color-scheme: dark)').matches ? 'dim' : 'light'),
-  );
+  private readonly chosen = signal(this.remembered());
+  private readonly system = matchMedia('(prefers-color-scheme: dark)');
+  private readonly isSystemDark = signal(this.system.matches);
+  readonly light = computed<Light>(() => this.chosen() ?? (this.isSystemDark() ? 'dim' : 'light'));
 
   constructor() {
+    this.system.addEventListener('change', ({ matches }) => this.isSystemDark.set(matches));
     effect(() => document.documentElement.classList.toggle('dim', this.light() === 'dim'));
   }
 
   toggle(): void {
-    this.light.update((light) => (light === 'dim' ? 'light' : 'dim'));
+    const other = this.light() === 'dim' ? 'light' : 'dim';
+    this.chosen.set(other);
     try {
-      localStorage.setItem(KEY, this.light());
+      localStorage.setItem(KEY, other);
     } catch {
       // It lasts until the page is closed.
     }

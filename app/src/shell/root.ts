@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { RouterOutlet } from '@angular/router';
+import { Appearance } from '../kit/appearance';
 import { Ask } from '../kit/ask';
 import { NoticeBoard } from '../data/notice-board';
 import { QuestionDialog } from '../kit/question';
@@ -73,4 +74,9 @@ export class Root {
   protected readonly board = inject(NoticeBoard);
   private readonly ask = inject(Ask);
   protected readonly isAsked = computed(() => this.ask.asked() !== null);
+
+  constructor() {
+    // Every page is light or dim, the first one too, which has no frame around it.
+    inject(Appearance);
+  }
 }
