@@ -300,7 +300,7 @@ export class LogDrawing {
     return `M${from} ${floor}L${top.join('L')}L${to} ${floor}Z`;
   }
 
-  protected readonly unit = computed(() => (this.figures.smallUnit() === 'oz' ? 'in' : 'mm'));
+  protected readonly unit = computed(() => this.figures.lengthUnit());
 
   protected length(mm: number): string {
     return this.figures.length(mm);

@@ -2,7 +2,6 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { FormsModule } from '@angular/forms';
 import { evenThickness, type ZoneAct } from '@core/slice/even-thickness';
 import { Figures } from '../data/figures';
-import { HouseholdStore } from '../data/household-store';
 import { PageTabs } from '../kit/page-tabs';
 import { CRAFT_PAGES } from './pages';
 
@@ -170,7 +169,6 @@ const SCALE = 1.6;
 })
 export class ThicknessPage {
   protected readonly figures = inject(Figures);
-  private readonly store = inject(HouseholdStore);
   protected readonly pages = CRAFT_PAGES;
   protected readonly most = MOST_ZONES;
   protected readonly rows = signal<readonly Row[]>([
@@ -178,7 +176,7 @@ export class ThicknessPage {
     { name: 'outside', text: '' },
     { name: 'middle', text: '' },
   ]);
-  protected readonly unit = computed(() => (this.store.settings().system === 'imperial' ? 'in' : 'mm'));
+  protected readonly unit = computed(() => this.figures.lengthUnit());
 
   private readonly zones = computed(() =>
     this.rows().flatMap(({ name, text }, index) => {

@@ -138,6 +138,11 @@ export class Figures {
       : `${formatNumber(mm, Number.isInteger(Math.round(mm * 10) / 10) ? 0 : 1, decimal)} mm`;
   }
 
+  /** The unit that a bare length is read in. */
+  lengthUnit(): 'in' | 'mm' {
+    return this.isImperial() ? 'in' : 'mm';
+  }
+
   /** A sentence with quantities, as this household measures. */
   told(text: string): string {
     return toldIn(text, this.settings());

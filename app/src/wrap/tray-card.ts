@@ -161,7 +161,7 @@ const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
             ><input
               class="text"
               [value]="tray().thicknessMm === null ? '' : figures.length(tray().thicknessMm!)"
-              placeholder="mm"
+              [placeholder]="figures.lengthUnit()"
               (change)="setThickness($any($event.target).value)"
           /></label>
           <label class="field"
@@ -169,7 +169,7 @@ const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
             ><input
               class="text"
               [value]="tray().tareDg ? figures.mass(tray().tareDg) : ''"
-              placeholder="0 g"
+              [placeholder]="figures.mass(0)"
               (change)="setTare($any($event.target).value)"
           /></label>
         </div>
