@@ -19,17 +19,18 @@ it(`keeps every weighing that the screen had confirmed, through ${KILLS} kills`,
     await weigh(first, '7.9 kg');
     await first.sees('100 g of liquid');
     await browser.close();
-    const weighOnAndOn = async (person: Person): Promise<void> => {
+    const weighOnAndOn = async (person: Person, begun: () => void): Promise<void> => {
       try {
         for (;;) {
           await person.type(`${weight} g`);
           await person.press('Enter');
           await person.page.waitForFunction(
             (text) => document.body.innerText.includes(text),
-            { polling: 5, timeout: 4000 },
+            { polling: 5 },
             `: ${weight} g`,
           );
           confirmed.push(weight * 10);
+          begun();
           weight += 1;
         }
       } catch {
@@ -43,8 +44,13 @@ it(`keeps every weighing that the screen had confirmed, through ${KILLS} kills`,
       await person.page.waitForSelector('input.num:focus');
       expect(await storedWeights(person)).toEqual(expect.arrayContaining(confirmed));
       const gone = new Promise<void>((done) => browser?.once('disconnected', () => done()));
-      setTimeout(() => browser?.process()?.kill('SIGKILL'), 150 + ((kill * 37) % 600));
-      await Promise.race([gone, weighOnAndOn(person)]);
+      // Of three kills one comes while the first weight is on its way; the others once one was confirmed, however slow the machine.
+      let fuse: NodeJS.Timeout | undefined;
+      const light = (): void => {
+        fuse ??= setTimeout(() => browser?.process()?.kill('SIGKILL'), 20 + ((kill * 37) % 600));
+      };
+      if (kill % 3 === 0) light();
+      await Promise.race([gone, weighOnAndOn(person, light)]);
       await gone;
       weight += 1;
     }
@@ -53,7 +59,7 @@ it(`keeps every weighing that the screen had confirmed, through ${KILLS} kills`,
     await last.goTo('/home/block');
     const stored = await storedWeights(last);
     expect(stored).toEqual(expect.arrayContaining(confirmed));
-    expect(confirmed.length).toBeGreaterThan(KILLS);
+    expect(confirmed.length).toBeGreaterThanOrEqual(Math.floor((KILLS * 2) / 3));
     // And nothing is there twice.
     expect(new Set(stored).size).toBe(stored.length);
   } finally {

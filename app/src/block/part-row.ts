@@ -91,9 +91,6 @@ import { Swatch } from '../kit/swatch';
       color: var(--soft);
     }
     @media (max-width: 900px) {
-      kbd {
-        display: none;
-      }
       .parts {
         grid-template-columns: repeat(auto-fill, minmax(104px, 1fr));
       }

@@ -49,11 +49,6 @@ const TRAY_DG = 2150;
       text-overflow: ellipsis;
       white-space: nowrap;
     }
-    @media (max-width: 900px) {
-      kbd {
-        display: none;
-      }
-    }
   `,
 })
 export class StandInTray {

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { Verdict } from '@core/yield/verdict';
 import { Figures } from '../data/figures';
-import { ANSWER_WORDS } from './answer-words';
+import { ANSWER_WORDS, boundSign } from './answer-words';
 
 /** One line under the answer: a question a buyer has, and what is known of it. */
 export interface Fact {
@@ -34,7 +34,8 @@ export interface Fact {
             <div>
               <dt>{{ verdict.savingMinor < 0 ? 'would cost more' : 'would save' }}</dt>
               <dd>
-                {{ bound(verdict.savingMinor) }}{{ figures.wholeMoney(size(verdict.savingMinor))
+                {{ boundSign(verdict.savingMinor, missing())
+                }}{{ figures.wholeMoney(size(verdict.savingMinor))
                 }}<small
                   >{{ figures.wholeMoney(verdict.lowMinor) }} to
                   {{ figures.wholeMoney(verdict.highMinor) }}</small
@@ -179,12 +180,8 @@ export class AnswerSlip {
 
   protected readonly word = computed(() => (this.verdict() ? ANSWER_WORDS[this.verdict()!.answer] : ''));
   protected readonly atLeast = computed(() => (this.missing() ? '≥ ' : ''));
-  /** With a price unknown, a saving is at least so much, and a loss at most. */
-  protected bound(savingMinor: number): string {
-    return !this.missing() ? '' : savingMinor < 0 ? '≤ ' : '≥ ';
-  }
-
   protected readonly chance = computed(() => chanceWords(this.verdict()?.chance ?? 0));
+  protected readonly boundSign = boundSign;
   protected readonly size = Math.abs;
 }
 

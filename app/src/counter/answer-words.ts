@@ -7,3 +7,8 @@ export const ANSWER_WORDS: Record<Answer, string> = {
   'leave-it': 'Leave it',
   open: 'Open',
 };
+
+/** With a price unknown, a saving is at least so much, and a loss at most. */
+export function boundSign(savingMinor: number, isMissing: boolean): string {
+  return !isMissing ? '' : savingMinor < 0 ? '≤ ' : '≥ ';
+}

@@ -30,8 +30,8 @@ import { Ask } from '../kit/ask';
 import { EnterGoesOn } from '../kit/enter-goes-on';
 import { LabelDate } from '../kit/label-date';
 import { PageTabs } from '../kit/page-tabs';
+import { AnswerRibbon } from './answer-ribbon';
 import { AnswerSlip, type Fact } from './answer-slip';
-import { ANSWER_WORDS } from './answer-words';
 import { ExpectedParts } from './expected-parts';
 import { LabelForm } from './label-form';
 import { MarksSeen } from './marks-seen';
@@ -50,6 +50,7 @@ import { ReadyCut } from './ready-cut';
     EnterGoesOn,
     LabelDate,
     FormsModule,
+    AnswerRibbon,
     AnswerSlip,
     PageTabs,
     ExpectedParts,
@@ -78,7 +79,6 @@ export class CounterPage {
   private readonly household = inject(HOUSEHOLD_NAME);
 
   protected readonly pages = COUNTER_PAGES;
-  protected readonly answerWords = ANSWER_WORDS;
   protected readonly search = signal('');
   /** What another page asks about. */
   private readonly asks = inject(ActivatedRoute).snapshot.queryParamMap.get('kind');

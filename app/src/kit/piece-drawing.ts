@@ -182,9 +182,6 @@ let drawings = 0;
         position: static;
         width: 100%;
       }
-      .turn kbd {
-        display: none;
-      }
     }
     @media print {
       text {
