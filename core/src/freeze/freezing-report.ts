@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { phamHours, plankHours, SHAPES, whyNotFrozen, type Shape } from './freezing-time';
 import { MEATS, type MeatName, type MeatProperties } from './meat-properties';
+import { requestProblem } from '../units/request-problem';
 
 const number = (what: string) => z.number({ error: `${what} is a number` });
 /** Less than this is no measure of anything in a kitchen, and overflows what is worked out from it. */
@@ -62,11 +63,7 @@ const UNFROZEN_CONDUCTIVITY = 0.48;
  */
 export function freezingReport(input: unknown): { readonly report: object } | { readonly problem: string } {
   const parsed = requestSchema.safeParse(input);
-  if (!parsed.success) {
-    const [first] = parsed.error.issues;
-    const path = (first?.path ?? []).map(String).join('.');
-    return { problem: `${path ? `${path}: ` : ''}${first?.message ?? 'it is no request'}.` };
-  }
+  if (!parsed.success) return { problem: requestProblem(parsed.error) };
   const { meat: name, properties, ...rest } = parsed.data;
   const meat: MeatProperties = properties
     ? { ...properties, unfrozenConductivity: UNFROZEN_CONDUCTIVITY }

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { requestProblem } from '../units/request-problem';
 
 const grams = (what: string) =>
   z
@@ -117,10 +118,5 @@ export function readPackRequest(
 ): { readonly request: PackRequest } | { readonly problem: string } {
   const parsed = packRequestSchema.safeParse(input);
   if (parsed.success) return { request: parsed.data };
-  const [first] = parsed.error.issues;
-  const path = (first?.path ?? [])
-    .map((key) => (typeof key === 'number' ? `[${key}]` : `.${String(key)}`))
-    .join('')
-    .replace(/^\./, '');
-  return { problem: `${path ? `${path}: ` : ''}${first?.message ?? 'it is no request'}.` };
+  return { problem: requestProblem(parsed.error) };
 }

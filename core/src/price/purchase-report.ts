@@ -2,34 +2,32 @@ import * as z from 'zod';
 import { minorDigits } from '../units/money';
 import type { Quote } from './quote';
 import { readLabel } from './read-label';
+import { requestProblem } from '../units/request-problem';
 
 const figure = z.union([z.string().trim().min(1), z.number().transform(String)]);
-const requestSchema = z.strictObject(
-  {
-    weight: figure.optional(),
-    price: figure.optional(),
-    total: figure.optional(),
-    count: z
-      .int({ error: 'count is a whole number' })
-      .positive({ error: 'count is at least one' })
-      .max(999)
-      .default(1),
-    discount: z
-      .strictObject({
-        kind: z.enum(['off-total', 'per-unit', 'percent', 'multi-buy'], {
-          error: 'kind is off-total, per-unit, percent or multi-buy',
-        }),
-        amount: figure,
-        pay: figure.optional(),
-      })
-      .optional(),
-    currency: z
-      .string({ error: 'currency is a code such as EUR' })
-      .regex(/^[A-Z]{3}$/, { error: 'currency is a code of three letters, such as EUR' }),
-    decimal: z.enum(['.', ','], { error: 'decimal is "." or ","' }).default('.'),
-  },
-  { error: 'a purchase is an object' },
-);
+const requestSchema = z.strictObject({
+  weight: figure.optional(),
+  price: figure.optional(),
+  total: figure.optional(),
+  count: z
+    .int({ error: 'count is a whole number' })
+    .positive({ error: 'count is at least one' })
+    .max(999, { error: 'count is at most 999' })
+    .default(1),
+  discount: z
+    .strictObject({
+      kind: z.enum(['off-total', 'per-unit', 'percent', 'multi-buy'], {
+        error: 'kind is off-total, per-unit, percent or multi-buy',
+      }),
+      amount: figure,
+      pay: figure.optional(),
+    })
+    .optional(),
+  currency: z
+    .string({ error: 'currency is a code such as EUR' })
+    .regex(/^[A-Z]{3}$/, { error: 'currency is a code of three letters, such as EUR' }),
+  decimal: z.enum(['.', ','], { error: 'decimal is "." or ","' }).default('.'),
+});
 
 const UNITS: Record<string, Quote['unit']> = {
   kg: 'kg',
@@ -57,15 +55,7 @@ function priceOf(text: string, usual: Quote['unit']): { amount: string; unit: Qu
  */
 export function purchaseReport(input: unknown): { readonly report: object } | { readonly problem: string } {
   const parsed = requestSchema.safeParse(input);
-  if (!parsed.success) {
-    const [first] = parsed.error.issues;
-    return {
-      problem: `${(first?.path ?? []).join('.')}: ${first?.message ?? 'it is no purchase'}.`.replace(
-        /^: /,
-        '',
-      ),
-    };
-  }
+  if (!parsed.success) return { problem: requestProblem(parsed.error) };
   const { weight = '', price = '', total = '', count, discount, currency, decimal } = parsed.data;
   if (!isCurrency(currency)) return { problem: `currency: "${currency}" is no currency.` };
   const unit = /lb|pound|oz|ounce/i.test(weight) ? 'lb' : 'kg';

@@ -4,6 +4,7 @@ import { profileOf, type Profile } from './profile';
 import { REST_REASONS } from './rest-for';
 import { fromGirth, SECTIONS } from './section';
 import type { Request } from './wish';
+import { requestProblem } from '../units/request-problem';
 
 /** A log longer than this is no piece of meat that lies on a board. */
 const LONGEST_MM = 1500;
@@ -156,7 +157,7 @@ export function readSlices(
   input: unknown,
 ): { readonly profile: Profile; readonly request: Request } | { readonly problem: string } {
   const parsed = slicesRequestSchema.safeParse(input);
-  if (!parsed.success) return { problem: sentence(parsed.error.issues) };
+  if (!parsed.success) return { problem: requestProblem(parsed.error) };
   const { lengthMm, massG, section, stations, ...request } = parsed.data;
   const sized = stations.map(({ atMm, widthMm, heightMm, girthMm }) => {
     if (widthMm !== undefined && heightMm !== undefined) return { atMm, widthMm, heightMm };
@@ -182,15 +183,4 @@ export function readSlices(
     };
   }
   return { profile, request };
-}
-
-function sentence(
-  issues: readonly { readonly path: readonly PropertyKey[]; readonly message: string }[],
-): string {
-  const [first] = issues;
-  const path = (first?.path ?? [])
-    .map((key) => (typeof key === 'number' ? `[${key}]` : `.${String(key)}`))
-    .join('')
-    .replace(/^\./, '');
-  return `${path ? `${path}: ` : ''}${first?.message ?? 'it is no request'}.`;
 }
