@@ -212,12 +212,13 @@ export class BenchActs {
   async pause(): Promise<void> {
     const piece = this.bench.piece();
     if (!piece) return;
-    const [note, now] = [this.bench.note(), this.clock.instant()];
-    const pauses = this.bench.isPaused()
-      ? note.pauses?.map((pause) => (pause.to === undefined ? { ...pause, to: now } : pause))
-      : [...(note.pauses ?? []), { from: now }];
+    const [isPaused, now] = [this.bench.isPaused(), this.clock.instant()];
     this.notices.tell(
-      await this.store.record({ type: 'piece', key: piece.id, value: { ...note, pauses } }),
+      await this.store.changeNote(piece.id, ({ pauses = [] }) => ({
+        pauses: isPaused
+          ? pauses.map((pause) => (pause.to === undefined ? { ...pause, to: now } : pause))
+          : [...pauses, { from: now }],
+      })),
       this.bench.isPaused() ? 'The clock stands still.' : 'The clock runs again.',
     );
   }
@@ -226,13 +227,10 @@ export class BenchActs {
   async wasCold(stretch: { readonly from: string; readonly to: string }): Promise<void> {
     const piece = this.bench.piece();
     if (!piece) return;
-    const note = this.bench.note();
     this.notices.tell(
-      await this.store.record({
-        type: 'piece',
-        key: piece.id,
-        value: { ...note, cold: [...(note.cold ?? []), { from: stretch.from, to: stretch.to }] },
-      }),
+      await this.store.changeNote(piece.id, ({ cold = [] }) => ({
+        cold: [...cold, { from: stretch.from, to: stretch.to }],
+      })),
       'Time in the refrigerator does not count.',
     );
   }
@@ -240,9 +238,8 @@ export class BenchActs {
   async setHot(isHot: boolean): Promise<void> {
     const piece = this.bench.piece();
     if (!piece) return;
-    const value = { ...this.bench.note(), hot: isHot ? (true as const) : undefined };
     this.notices.tell(
-      await this.store.record({ type: 'piece', key: piece.id, value }),
+      await this.store.changeNote(piece.id, () => ({ hot: isHot ? (true as const) : undefined })),
       isHot ? 'In heat it may be out for 1 hour in all.' : 'It may be out for 2 hours in all.',
     );
   }
@@ -251,11 +248,7 @@ export class BenchActs {
     const piece = this.bench.piece();
     if (!piece) return;
     this.notices.tell(
-      await this.store.record({
-        type: 'piece',
-        key: piece.id,
-        value: { ...this.bench.note(), minutes: minutes > 0 ? minutes : undefined },
-      }),
+      await this.store.changeNote(piece.id, () => ({ minutes: minutes > 0 ? minutes : undefined })),
       minutes > 0 ? `Working time is ${minutes} minutes.` : 'Working time is counted again.',
     );
   }

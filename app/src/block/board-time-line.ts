@@ -12,6 +12,7 @@ const SAID_FROM = 30;
 @Component({
   selector: 'v-board-time-line',
   changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { '[class.late]': 'isLate()' },
   template: `
     @if (time(); as time) {
       <div [class.caution]="time.state !== 'fine'" [class.over]="time.state === 'over'" class="line">
@@ -37,6 +38,10 @@ const SAID_FROM = 30;
     }
   `,
   styles: `
+    /* Once it matters it is read first. */
+    :host(.late) {
+      order: -1;
+    }
     .line {
       display: flex;
       align-items: baseline;
@@ -99,6 +104,7 @@ export class BoardTimeLine {
     const time = this.bench.boardTime();
     return time && time.minutes >= SAID_FROM ? time : null;
   });
+  protected readonly isLate = computed(() => (this.time()?.state ?? 'fine') !== 'fine');
   protected readonly said = computed(() => {
     const time = this.time();
     if (!time) return '';

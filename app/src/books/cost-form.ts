@@ -171,14 +171,7 @@ export class CostForm {
         'Each tool needs a name, what was paid for it, and how many years it lasts. Nothing was changed.',
       );
     const costs: CostSettings = { bagMinor, labelMinor, hourMinor, tools };
-    this.notices.tell(
-      await this.store.record({
-        type: 'settings',
-        key: 'household',
-        value: { ...this.store.settings(), costs },
-      }),
-      'Saved',
-    );
+    this.notices.tell(await this.store.changeSettings(() => ({ costs })), 'Saved');
   }
 
   private toolOf({ name, paid, years }: ToolRow): CostSettings['tools'][number] | null {

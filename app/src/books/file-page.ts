@@ -148,10 +148,7 @@ export class FilePage {
         `Prices and purchases are written down in ${before.currency}, and a household counts in one currency. It stays ${before.currency}; for another one, start a household of its own. Nothing was changed.`,
       );
     }
-    this.notices.tell(
-      await this.store.record({ type: 'settings', key: 'household', value: { ...before, ...settings } }),
-      'Saved',
-    );
+    this.notices.tell(await this.store.changeSettings(() => settings), 'Saved');
   }
 
   private holdsMoney(): boolean {

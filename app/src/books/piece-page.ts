@@ -10,6 +10,7 @@ import { countOfTheYear, workingCosts } from '@core/cost/working-costs';
 import { writeCsv } from '@core/files/csv';
 import { packsFrom } from '@core/files/report';
 import { lotName } from '@core/journal/lot-name';
+import type { PieceNote } from '@core/journal/record';
 import { NO_COSTS } from '@core/journal/settings';
 import { packState } from '@core/pack/pack-state';
 import { unitPrice } from '@core/price/label-total';
@@ -183,16 +184,16 @@ export class PiecePage {
   }
 
   protected async setMinutes(minutes: number): Promise<void> {
-    if (minutes > 0) await this.write({ ...this.noted(), minutes }, 'Working time set.');
+    if (minutes > 0) await this.write({ minutes }, 'Working time set.');
   }
 
   protected async saveNote(): Promise<void> {
     const text = this.note().trim();
-    if (text !== (this.noted()?.text ?? '')) await this.write({ ...this.noted(), text }, 'Note kept.');
+    if (text !== (this.noted()?.text ?? '')) await this.write({ text }, 'Note kept.');
   }
 
-  private async write(value: NonNullable<ReturnType<typeof this.noted>>, said: string): Promise<void> {
-    this.notices.tell(await this.store.record({ type: 'piece', key: this.lot(), value }), said);
+  private async write(change: PieceNote, said: string): Promise<void> {
+    this.notices.tell(await this.store.changeNote(this.lot(), () => change), said);
   }
 
   protected print(): void {

@@ -25,6 +25,9 @@ import { ANSWER_WORDS, boundSign } from './answer-words';
     </p>
   `,
   styles: `
+    :host {
+      display: contents;
+    }
     p {
       display: none;
     }

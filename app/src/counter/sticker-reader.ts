@@ -204,11 +204,12 @@ export class StickerReader {
   protected async name(item: string): Promise<void> {
     const known = this.codes().find(({ key }) => key === this.layoutKey());
     if (!known) return;
-    const { key, ...value } = known;
+    const { key, ...read } = known;
+    const kind = this.kind().id;
     const written = await this.store.record({
       type: 'shop-code',
       key,
-      value: { ...value, items: { ...value.items, [item]: this.kind().id } },
+      change: (value = read) => ({ ...value, items: { ...value.items, [item]: kind } }),
     });
     if (this.notices.tell(written, `${known.shop}’s ${item} is ${this.kind().name.toLowerCase()}`))
       this.unnamed.set(null);

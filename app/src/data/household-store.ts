@@ -17,14 +17,15 @@ import { EMPTY_HOUSEHOLD, ownKinds, settingsOf, valuesOf, type Household } from 
 import { withWhatRestsOn } from '@core/journal/journal';
 import { shopNames } from '@core/journal/shop-names';
 import type { EntryId, Lot } from '@core/journal/lot';
-import type { ItemChoice } from '@core/journal/record';
+import type { ItemChoice, PieceNote } from '@core/journal/record';
 import type { Refusal } from '@core/journal/refusal';
+import { DEFAULT_SETTINGS, type Settings } from '@core/journal/settings';
 import { perishableOf, stockOf, toWrap } from '@core/pack/stock';
 import { daysBetween } from '@core/units/date';
 import { workingMinutes } from '@core/yield/minutes';
 import { Clock } from './clock';
 import { HOUSEHOLD_NAME } from './household-name';
-import { RefusedError, Repository, type NewRecord } from './repository';
+import { RefusedError, Repository, type NewRecord, type RecordChange } from './repository';
 import { storageProblem } from './storage-problem';
 
 /** What came of an attempt to write something down. */
@@ -167,13 +168,31 @@ export const HouseholdStore = signalStore(
       whenLoaded: (): Promise<void> => (loading ??= load()),
       /** Writes facts down, all or none; on the disk before this returns. */
       append: (...facts: Fact[]): Promise<Written> => attempt(() => repository.append(facts)),
-      record: (...values: NewRecord[]): Promise<Written> => attempt(() => repository.record(values)),
+      /** Writes registers down; what is only changed in part is given as a change, never as a whole read before. */
+      record: (...values: (NewRecord | RecordChange)[]): Promise<Written> =>
+        attempt(() => repository.record(values)),
+      /** Changes a part of the settings, and leaves the rest as it is by then. */
+      changeSettings: (change: (now: Settings) => Partial<Settings>): Promise<Written> =>
+        attempt(() =>
+          repository.record([
+            {
+              type: 'settings',
+              key: 'household',
+              change: (known = DEFAULT_SETTINGS) => ({ ...known, ...change(known) }),
+            },
+          ]),
+        ),
+      /** Changes a part of what is noted about a piece. */
+      changeNote: (piece: string, change: (now: PieceNote) => Partial<PieceNote>): Promise<Written> =>
+        attempt(() =>
+          repository.record([
+            { type: 'piece', key: piece, change: (known = {}) => ({ ...known, ...change(known) }) },
+          ]),
+        ),
       /** Changes what the household thinks of a shop item, and leaves the rest of it. */
       chooseItem: (item: string, change: ItemChoice): Promise<Written> =>
         attempt(() =>
-          repository.record([
-            { type: 'item', key: item, value: { ...store.basis().pricing.choices.get(item), ...change } },
-          ]),
+          repository.record([{ type: 'item', key: item, change: (known) => ({ ...known, ...change }) }]),
         ),
       merge: (other: Household): Promise<Written> => attempt(() => repository.merge(other)),
       replace: (other: Household): Promise<Written> => attempt(() => repository.replace(other)),

@@ -116,6 +116,36 @@ describe('the repository', () => {
   });
 });
 
+describe('a record that is changed in part', () => {
+  const noted = (change: object) => ({
+    type: 'piece' as const,
+    key: 'p',
+    change: (known: object = {}) => ({ ...known, ...change }),
+  });
+
+  it('keeps what another field, another tab or an unfinished write has put there', async () => {
+    const [one, other] = [await tab(), await tab()];
+    await Promise.all([
+      one.record([noted({ minutes: 40 })]),
+      one.record([noted({ text: 'much fat' })]),
+      other.record([noted({ marks: ['silver'] })]),
+    ]);
+    const household = await (await tab()).load();
+    expect(valuesOf(household, 'piece').get('p')).toEqual({
+      minutes: 40,
+      text: 'much fat',
+      marks: ['silver'],
+    });
+  });
+
+  it('begins anew where it was deleted', async () => {
+    const one = await tab();
+    await one.record([noted({ minutes: 40 })]);
+    await one.record([{ type: 'piece', key: 'p', value: null }]);
+    expect(valuesOf(await one.record([noted({ text: 'lean' })]), 'piece').get('p')).toEqual({ text: 'lean' });
+  });
+});
+
 describe('many entries', () => {
   const many = (): Fact[] => [piece, ...Array.from({ length: 1100 }, (_, i) => cut(`s${i}`, 10))];
   const rows = async (): Promise<number> => {

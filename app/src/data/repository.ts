@@ -12,7 +12,13 @@ import {
 } from '@core/journal/household';
 import { append, journalOf, nextInstant, nextSequence, type Journal } from '@core/journal/journal';
 import type { EntryId } from '@core/journal/lot';
-import { registerOf, recordSchema, type HouseholdRecord } from '@core/journal/record';
+import {
+  registerOf,
+  recordSchema,
+  type HouseholdRecord,
+  type RecordType,
+  type RecordValue,
+} from '@core/journal/record';
 import type { Refusal } from '@core/journal/refusal';
 import { Clock } from './clock';
 import { Database, type MetaRow, type RecordRow } from './database';
@@ -32,6 +38,15 @@ export type NewRecord = HouseholdRecord extends infer R
     ? Omit<R, 'stamp'>
     : never
   : never;
+
+/** A record that is changed from what the database holds when its turn comes, so that of two changes none is lost. */
+export type RecordChange = {
+  [T in RecordType]: {
+    readonly type: T;
+    readonly key: string;
+    readonly change: (known: RecordValue<T> | undefined) => RecordValue<T>;
+  };
+}[RecordType];
 
 /**
  * The one way to the database. Whatever is appended is checked against what the database holds
@@ -103,8 +118,8 @@ export class Repository {
     };
   }
 
-  /** Writes registers (settings, prices, places). */
-  async record(values: readonly NewRecord[]): Promise<Household> {
+  /** Writes registers (settings, prices, places), whole or changed from what they are by then. */
+  async record(values: readonly (NewRecord | RecordChange)[]): Promise<Household> {
     const rows = await this.database.transaction(
       'rw',
       this.database.records,
@@ -115,9 +130,11 @@ export class Repository {
         const known = new Map(
           (await this.database.records.toArray()).map(({ register, record }) => [register, record]),
         );
-        const records = values.map((value, seq) =>
-          recordSchema.parse({ ...value, stamp: this.stampAfter(known, value, { at, device, seq }) }),
-        );
+        const records = values
+          .map((each) => whole(each, known))
+          .map((value, seq) =>
+            recordSchema.parse({ ...value, stamp: this.stampAfter(known, value, { at, device, seq }) }),
+          );
         await this.putRecords(mergeRecords([], records));
         return this.database.records.toArray();
       },
@@ -294,4 +311,12 @@ function extend(journal: Journal, entries: readonly Entry[]): Journal {
   let result: Journal | undefined = oneByOne.length === added.length ? journal : undefined;
   for (const entry of oneByOne) result = result && append(result, entry).journal;
   return result ?? journalOf([...journal.entries, ...added]);
+}
+
+/** A record as it is to be, given what is known. */
+function whole(each: NewRecord | RecordChange, known: ReadonlyMap<string, HouseholdRecord>): NewRecord {
+  if (!('change' in each)) return each;
+  const { type, key } = each;
+  const change = each.change as (known: unknown) => unknown;
+  return { type, key, value: change(known.get(registerOf(each))?.value ?? undefined) } as NewRecord;
 }

@@ -44,7 +44,7 @@ const RED = ['beef', 'lamb', 'pork'] as const;
           <label class="field"
             ><span class="label">At most, days</span
             ><input
-              class="text"
+              class="text wide"
               inputmode="numeric"
               name="thawed"
               placeholder="as published"
@@ -87,6 +87,9 @@ const RED = ['beef', 'lamb', 'pork'] as const;
     }
     .field {
       width: 118px;
+    }
+    .field:has(.wide) {
+      width: 150px;
     }
     .tick input {
       width: 22px;

@@ -201,11 +201,7 @@ export class PlacesPage {
   protected readonly keeping = computed(() => this.store.settings().keeping ?? USUAL_KEEPING);
 
   protected async saveKeeping(keeping: KeepingRules): Promise<void> {
-    const value = { ...this.store.settings(), keeping };
-    this.notices.tell(
-      await this.store.record({ type: 'settings', key: 'household', value }),
-      'The rules of keeping are saved',
-    );
+    this.notices.tell(await this.store.changeSettings(() => ({ keeping })), 'The rules of keeping are saved');
   }
 
   private volume(litres: number | null): string {
@@ -236,7 +232,13 @@ export class PlacesPage {
     const written = await this.store.record(
       ...ids.flatMap((key, order) =>
         places.get(key)
-          ? [{ type: 'place' as const, key, value: { ...(places.get(key) as Place), order } }]
+          ? [
+              {
+                type: 'place' as const,
+                key,
+                change: (known = places.get(key) as Place) => ({ ...known, order }),
+              },
+            ]
           : [],
       ),
     );
@@ -257,7 +259,7 @@ export class PlacesPage {
       ...drawers.map(([id, place]) => ({
         type: 'place' as const,
         key: id,
-        value: { ...place, cold: value.cold },
+        change: (known = place) => ({ ...known, cold: value.cold }),
       })),
     );
     if (!this.notices.tell(written, `${value.name} is saved`)) return false;

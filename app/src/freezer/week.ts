@@ -231,12 +231,7 @@ export class Week {
   }
 
   async saveDinners(dinners: Dinners): Promise<boolean> {
-    const written = await this.store.record({
-      type: 'settings',
-      key: 'household',
-      value: { ...this.store.settings(), dinners },
-    });
-    return this.notices.tell(written, 'Saved');
+    return this.notices.tell(await this.store.changeSettings(() => ({ dinners })), 'Saved');
   }
 
   go(days: number): void {

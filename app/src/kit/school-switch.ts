@@ -69,11 +69,7 @@ export class SchoolSwitch {
   protected readonly about = computed(() => SCHOOLS[this.store.school()].about);
 
   protected async choose(school: SchoolId): Promise<void> {
-    const written = await this.store.record({
-      type: 'settings',
-      key: 'household',
-      value: { ...this.store.settings(), school },
-    });
+    const written = await this.store.changeSettings(() => ({ school }));
     if (!written.ok) this.notices.problem(this.notices.explain(written));
   }
 }

@@ -90,8 +90,7 @@ export class Shell {
   }
 
   private async change(part: Partial<RecordValue<'settings'>>): Promise<void> {
-    const value = { ...this.store.settings(), ...part };
-    const written = await this.store.record({ type: 'settings', key: 'household', value });
+    const written = await this.store.changeSettings(() => part);
     if (!written.ok) this.notices.problem(this.notices.explain(written));
   }
 }

@@ -1,9 +1,10 @@
 import { computed, inject, Injectable, resource } from '@angular/core';
 import { packLabel } from '@core/files/pack-label';
 import type { Lot } from '@core/journal/lot';
+import type { RecordValue } from '@core/journal/record';
 import { LabelFonts, type LabelFontFiles } from '@core/label/label-fonts';
 import { layLabel, type LaidLabel } from '@core/label/label-layout';
-import { sheetProblem, usualSheet, type Sheet } from '@core/label/sheet';
+import { sheetProblem, usualSheet } from '@core/label/sheet';
 import { Colds } from '../data/colds';
 import { Figures } from '../data/figures';
 import { HouseholdStore } from '../data/household-store';
@@ -28,6 +29,9 @@ async function fontFiles(): Promise<LabelFontFiles> {
   const [regular, bold] = await Promise.all([load(400), load(700)]);
   return { regular, bold };
 }
+
+/** How the household's labels are printed. */
+export type Printing = RecordValue<'printing'>;
 
 /** How labels are printed: the sheet, how many of each, what everyone carries. */
 @Injectable()
@@ -62,11 +66,12 @@ export class LabelPrinting {
     return layLabel(label, sheet.labelMm, fonts);
   }
 
-  async set(change: Partial<{ sheet: Sheet; copies: number; note: string }>): Promise<void> {
+  async set(change: (now: Printing) => Partial<Printing>): Promise<void> {
+    const usual = this.settings();
     const written = await this.store.record({
       type: 'printing',
       key: 'labels',
-      value: { ...this.settings(), ...change },
+      change: (known = usual) => ({ ...known, ...change(known) }),
     });
     if (!written.ok) this.notices.tell(written, '');
   }

@@ -18,7 +18,7 @@ import { HouseholdStore } from '../data/household-store';
 import { Notices } from '../data/notices';
 import { saveText } from '../kit/save-text';
 import { LabelPreview } from './label-preview';
-import { LabelPrinting } from './label-printing';
+import { LabelPrinting, type Printing } from './label-printing';
 
 const OWN = 'a grid of your own';
 const SHOWN = 40;
@@ -105,26 +105,33 @@ export class LabelsPage {
   protected choose(name: string): void {
     this.first.set(1);
     const known = SHEETS.find((sheet) => sheet.name === name);
-    void this.printing.set({ sheet: known ?? { ...this.sheet(), name: OWN } });
+    void this.printing.set(({ sheet }) => ({ sheet: known ?? { ...sheet, name: OWN } }));
   }
 
   protected setNumber(key: 'rows' | 'columns', text: string): void {
     const value = Number(text);
     if (!Number.isInteger(value) || value < 1 || value > 60)
       return this.notices.problem(`“${text}” is no count. The old one stands.`);
-    this.setSheet({ [key]: value });
+    this.setSheet(() => ({ [key]: value }));
   }
 
   protected setSize(key: 'labelMm' | 'marginMm' | 'gapMm', side: 0 | 1, text: string): void {
     const mm = this.figures.parseLength(text);
     if (mm === null || mm < 0 || mm > 1000 || (key === 'labelMm' && mm === 0))
       return this.notices.problem(`“${text}” is no length. The old one stands.`);
-    const [x, y] = this.sheet()[key];
-    this.setSheet({ [key]: side === 0 ? [mm, y] : [x, mm] });
+    this.setSheet(({ [key]: [x, y] }) => ({ [key]: side === 0 ? [mm, y] : [x, mm] }));
   }
 
-  private setSheet(change: Partial<Sheet>): void {
-    void this.printing.set({ sheet: { ...this.sheet(), ...change } });
+  protected set(change: Partial<Printing>): void {
+    void this.printing.set(() => change);
+  }
+
+  protected setPaper(paper: Sheet['paper']): void {
+    this.setSheet(() => ({ name: OWN, paper }));
+  }
+
+  private setSheet(change: (now: Sheet) => Partial<Sheet>): void {
+    void this.printing.set(({ sheet }) => ({ sheet: { ...sheet, ...change(sheet) } }));
   }
 
   protected async savePdf(): Promise<void> {

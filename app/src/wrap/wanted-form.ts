@@ -61,7 +61,7 @@ const SHARING: Readonly<Record<Settings['sharing'], string>> = {
               type="button"
               class="quiet small"
               [attr.aria-label]="'Take out pack ' + (row + 1)"
-              (click)="save({ packs: without(row) })"
+              (click)="remove(row)"
             >
               ×
             </button>
@@ -248,18 +248,20 @@ export class WantedForm {
   );
 
   protected save(change: Partial<Settings>): void {
-    void this.wrapping.setWrapping(change);
+    void this.wrapping.setWrapping(() => change);
   }
 
-  protected without(row: number): WantedPack[] {
-    return this.wrapping.settings().packs.filter((_, at) => at !== row);
+  protected remove(row: number): void {
+    void this.wrapping.setWrapping(({ packs }) => ({ packs: packs.filter((_, at) => at !== row) }));
   }
 
   protected set(row: number, change: Partial<WantedPack>): void {
     const packs = this.wrapping.settings().packs;
     if (packs.some(({ name }, at) => at !== row && name === change.name))
       return this.notices.problem(`There is a pack called “${change.name}” already. The old name stands.`);
-    this.save({ packs: packs.map((pack, at) => (at === row ? { ...pack, ...change } : pack)) });
+    void this.wrapping.setWrapping(({ packs }) => ({
+      packs: packs.map((pack, at) => (at === row ? { ...pack, ...change } : pack)),
+    }));
   }
 
   protected count(row: number, key: 'least' | 'most' | 'guests', text: string): void {
@@ -294,12 +296,8 @@ export class WantedForm {
     const name =
       ['with guests', 'for one', 'for two'].find((each) => packs.every((pack) => pack.name !== each)) ??
       `pack ${packs.length + 1}`;
-    this.save({
-      packs: [
-        ...packs,
-        { name, eaters: this.names(), guests: name === 'with guests' ? 2 : 0, least: 0, most: 1 },
-      ],
-    });
+    const pack = { name, eaters: this.names(), guests: name === 'with guests' ? 2 : 0, least: 0, most: 1 };
+    void this.wrapping.setWrapping(({ packs }) => ({ packs: [...packs, pack] }));
   }
 
   protected tolerance(text: string): void {
@@ -319,8 +317,9 @@ export class WantedForm {
   protected bag(side: 0 | 1, text: string): void {
     const dg = this.figures.parseMass(text, 'small')?.massDg ?? 0;
     if (dg <= 0) return this.notices.problem(`“${text}” is no weight. The old one stands.`);
-    const [least, most] = this.wrapping.settings().bagDg;
-    this.save({ bagDg: side === 0 ? [dg, Math.max(dg, most)] : [Math.min(dg, least), dg] });
+    void this.wrapping.setWrapping(({ bagDg: [least, most] }) => ({
+      bagDg: side === 0 ? [dg, Math.max(dg, most)] : [Math.min(dg, least), dg],
+    }));
   }
 
   protected plateDg(name: string, animal: string): number {
@@ -332,12 +331,12 @@ export class WantedForm {
   protected async setPlate(name: string, animal: string, text: string): Promise<void> {
     const dg = this.figures.parseMass(text, 'small')?.massDg ?? 0;
     if (dg <= 0 || dg > 20_000) return this.notices.problem(`“${text}” is no plate. The old one stands.`);
-    const settings = this.store.settings();
-    const eaters = settings.eaters.map((eater) =>
-      eater.name === name ? { ...eater, byAnimal: { ...eater.byAnimal, [animal]: dg } } : eater,
-    );
     this.notices.tell(
-      await this.store.record({ type: 'settings', key: 'household', value: { ...settings, eaters } }),
+      await this.store.changeSettings(({ eaters }) => ({
+        eaters: eaters.map((eater) =>
+          eater.name === name ? { ...eater, byAnimal: { ...eater.byAnimal, [animal]: dg } } : eater,
+        ),
+      })),
       `${name}: ${this.figures.mass(dg)} of ${animal}`,
     );
   }

@@ -292,12 +292,11 @@ export class Wrapping {
       : null;
   }
 
-  async setWrapping(change: Partial<WrappingSettings>): Promise<void> {
-    const written = await this.store.record({
-      type: 'settings',
-      key: 'household',
-      value: { ...this.store.settings(), wrapping: { ...this.settings(), ...change } },
-    });
+  async setWrapping(change: (now: WrappingSettings) => Partial<WrappingSettings>): Promise<void> {
+    const usual = this.settings();
+    const written = await this.store.changeSettings(({ wrapping = usual }) => ({
+      wrapping: { ...wrapping, ...change(wrapping) },
+    }));
     if (!written.ok) this.notices.tell(written, '');
   }
 }
