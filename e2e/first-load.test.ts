@@ -2,7 +2,7 @@ import { spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
-import { freePort, launch, Person, said } from './harness';
+import { DESK, freePort, launch, Person, said } from './harness';
 import { ADDRESS } from './journeys';
 
 /** 1.5 times an empty page of the same libraries. */
@@ -39,7 +39,7 @@ describe('the served page', () => {
     const browser = await launch();
     try {
       await said(server, /Vendicus is at/);
-      const person = await Person.at(browser, `http://127.0.0.1:${port}`);
+      const person = await Person.at(browser, `http://127.0.0.1:${port}`, DESK, true);
       await person.goTo('/demo/counter');
       await person.page.evaluate(async () => {
         const ready = await navigator.serviceWorker.ready;

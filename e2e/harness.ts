@@ -105,16 +105,25 @@ export class Person {
     private readonly address: string,
   ) {}
 
+  /**
+   * @param kept whether the browser keeps the application for when the server is gone: that fetches all
+   *   of it at the first visit, which is much for a test about something else
+   */
   static async at(
     browser: Pick<Browser, 'newPage'>,
     address: string,
     viewport: typeof DESK = DESK,
+    kept = false,
   ): Promise<Person> {
     const page = await browser.newPage();
     const person = new Person(page, address);
     page.on('console', (message) => message.type() === 'error' && person.complaints.push(message.text()));
     page.on('pageerror', (error) => person.complaints.push(String(error)));
     await page.evaluateOnNewDocument(clockScript());
+    if (!kept)
+      await page.evaluateOnNewDocument(() => {
+        delete (Navigator.prototype as { serviceWorker?: unknown }).serviceWorker;
+      });
     page.setDefaultTimeout(PATIENCE);
     await page.setViewport(viewport);
     await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }]);

@@ -1,6 +1,6 @@
 import type { Browser } from 'puppeteer-core';
 import { today } from './clock';
-import { launch, Person } from './harness';
+import { DESK, launch, Person } from './harness';
 import { ADDRESS, weigh } from './journeys';
 
 /** How a household writes what it types, and what it must read then. */
@@ -143,7 +143,7 @@ describe.each([
 
   beforeAll(async () => {
     browser = await launch();
-    person = await Person.at(browser, ADDRESS);
+    person = await Person.at(browser, ADDRESS, DESK, true);
   });
   afterAll(() => browser.close());
 
