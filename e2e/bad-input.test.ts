@@ -95,7 +95,29 @@ describe('bad input is answered, and nothing is lost', () => {
       await person.click('Undo');
       await person.sees('Undone: changed');
       await person.click('Undo');
-      await person.sees('0 g accounted for, of 4.900 kg drained');
+      await person.sees('Weighed 0');
+    });
+
+    it('loses nothing that is pressed while an undo is still being written', async () => {
+      await weigh(person, '300 g', 'Fat cap');
+      await person.sees('Fat cap: 300 g');
+      // All at once, as fast as it goes: the undo, another part, its weight.
+      await person.page.evaluate(() => {
+        const named = (name: string): HTMLElement =>
+          [...document.querySelectorAll<HTMLElement>('button, [role=radio]')].find((each) =>
+            each.innerText.trim().startsWith(name),
+          )!;
+        named('Undo').click();
+        named('Steaks').click();
+        const field = document.querySelector<HTMLInputElement>('input.num')!;
+        field.value = '310 g';
+        field.dispatchEvent(new Event('input', { bubbles: true }));
+        field.form!.requestSubmit();
+      });
+      await person.sees('Steaks: 310 g');
+      await person.sees('Weighed 1');
+      await person.click('Undo');
+      await person.sees('Weighed 0');
     });
 
     it('asks for a reason when much is missing', async () => {

@@ -27,6 +27,8 @@ export class BenchActs {
   /** Something is being written down; what is pressed meanwhile waits for its turn. */
   readonly busy = computed(() => this.waiting() > 0);
   private turn: Promise<unknown> = Promise.resolve();
+  /** Weights that are being taken or wait for it. */
+  private takes = 0;
   /** The load that is being taken, by its plateau. */
   private takingPlateau: number | null = null;
   private readonly heldPlateau = signal(0);
@@ -67,22 +69,45 @@ export class BenchActs {
     const weighed = bench.weighed();
     const now = bench.link.steadiness();
     const plateau = !bench.isTyped() && now.state === 'steady' ? now.plateau : null;
-    const isSecond = this.busy() && (weighed === null || plateau === null || plateau === this.takingPlateau);
+    const isSame = weighed === null || (plateau !== null && plateau === this.takingPlateau);
     // A second press on what is being taken is a slip of the finger.
-    if (isSecond) return Promise.resolve();
+    if (this.takes > 0 && isSame) return Promise.resolve();
     this.takingPlateau = plateau;
-    return this.inTurn(() => this.takeNow(weighed, plateau)).finally(() => (this.takingPlateau = null));
+    this.takes += 1;
+    const text = bench.typedText();
+    // The field is free for the next weight at once; what was not taken comes back.
+    if (bench.isTyped() && weighed) bench.typedText.set('');
+    return this.inTurn(async () => {
+      if (!(await this.takeNow(weighed, plateau)) && bench.typedText() === '') bench.typedText.set(text);
+    }).finally(() => {
+      this.takingPlateau = null;
+      this.takes -= 1;
+    });
   }
 
-  private async takeNow(weighed: Weighed | null, plateau: number | null): Promise<void> {
+  private async takeNow(weighed: Weighed | null, plateau: number | null): Promise<boolean> {
     const { bench } = this;
     const piece = bench.piece();
-    if (!piece || piece.closed || piece.leftDg === 0) return;
-    if (!weighed) return this.notices.problem(this.whyNot());
+    if (!piece || piece.closed || piece.leftDg === 0) return false;
+    if (!weighed) return this.refuse(this.whyNot());
     if (plateau !== null && plateau === this.takenPlateau)
-      return this.notices.problem('That weight was taken already. Put the next thing on, or type it.');
+      return this.refuse('That weight was taken already. Put the next thing on, or type it.');
     const isWritten = await (bench.mustDrain() ? this.drain(piece, weighed) : this.cut(piece, weighed));
     if (isWritten) this.afterTaking(weighed, plateau);
+    return isWritten;
+  }
+
+  /** Takes a part in hand; it stays in hand over what is still being written. */
+  choose(part: string): void {
+    const { bench } = this;
+    bench.part.set(part);
+    if (this.busy()) void this.inTurn(() => Promise.resolve(bench.part.set(part)));
+  }
+
+  /** Takes the part so many places on in hand. */
+  chooseBeside(by: number): void {
+    const ids = [...this.bench.partIds(), ''];
+    this.choose(ids[(ids.indexOf(this.bench.part()) + by + ids.length) % ids.length] ?? '');
   }
 
   /** Takes all that is left for the part in hand, without weighing it. */
@@ -269,7 +294,6 @@ export class BenchActs {
     const now = bench.link.steadiness();
     this.takenPlateau = plateau;
     this.heldPlateau.set(0);
-    bench.typedText.set('');
     if (plateau === null) return;
     bench.hands().taken(weighed.massDg);
     if (bench.link.choice().mode === 'into-container' && now.state === 'steady' && now.plateau === plateau)

@@ -179,7 +179,7 @@ export class BlockPage {
 
   protected choosePart(id: string): void {
     if (!this.bench.partIds().includes(id) && id !== '') return;
-    this.bench.part.set(id);
+    this.acts.choose(id);
     this.panel()?.field()?.nativeElement.focus();
   }
 
@@ -212,8 +212,6 @@ export class BlockPage {
   }
 
   private movePart(by: number): void {
-    if (this.bench.mustDrain()) return;
-    const ids = [...this.bench.partIds(), ''];
-    this.bench.part.set(ids[(ids.indexOf(this.bench.part()) + by + ids.length) % ids.length] ?? '');
+    if (!this.bench.mustDrain()) this.acts.chooseBeside(by);
   }
 }

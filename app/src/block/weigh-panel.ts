@@ -99,7 +99,6 @@ export class WeighPanel {
     const by = { ArrowDown: 1, ArrowUp: -1 }[event.key];
     if (by === undefined || this.bench.mustDrain()) return;
     event.preventDefault();
-    const ids = [...this.bench.partIds(), ''];
-    this.bench.part.set(ids[(ids.indexOf(this.bench.part()) + by + ids.length) % ids.length] ?? '');
+    this.acts.chooseBeside(by);
   }
 }
