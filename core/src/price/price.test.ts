@@ -3,6 +3,7 @@ import { exactMass } from '../units/exact-mass';
 import { parseExactMass } from '../units/parse-mass';
 import { completePurchase, disagrees, type LabelFigures } from './complete-purchase';
 import { labelTotal, unitPrice } from './label-total';
+import { purchaseReport } from './purchase-report';
 import { tillTotal, type Quote } from './quote';
 import { readLabel, type LabelText } from './read-label';
 
@@ -97,6 +98,17 @@ describe('what the till takes, to the cent', () => {
     const each = { kind: 'per-unit', amount: '0.50', pay: '', each: 'lb' } as const;
     expect(typed('20 lb', '4.99', { discount: each }).purchase?.paidMinor).toBe(8980);
   });
+
+  it.each([
+    // A weight without a unit is in that of its price, a price without one in that of its weight.
+    ['20', '4.99/lb', 9980],
+    ['20 lb', '4.99', 9980],
+    ['2.5', '8', 2000],
+    ['2.5 kg', '$8 per kilo', 2000],
+    ['2.5 kg', '8 each', 800],
+  ])('a request for %s at %s: %d', (weight, price, totalMinor) =>
+    expect(purchaseReport({ weight, price, currency: 'USD' })).toMatchObject({ report: { totalMinor } }),
+  );
 
   it('5,000 weights and prices in every unit equal whole-number arithmetic', () => {
     /** 1 lb in units of 10⁻⁵ g, exactly; prices by the kilogram and by 100 g likewise. */

@@ -31,24 +31,33 @@ const requestSchema = z.strictObject({
 
 const UNITS: Record<string, Quote['unit']> = {
   kg: 'kg',
+  kilo: 'kg',
   lb: 'lb',
+  pound: 'lb',
   '100g': '100g',
   '100 g': '100g',
   each: 'piece',
   piece: 'piece',
 };
 
-/** A price with what it is for: "4.99/lb". */
+/** A price with what it is for: "4.99/lb", "4.99 per lb", "8 each". */
 function priceOf(text: string, usual: Quote['unit']): { amount: string; unit: Quote['unit'] } | null {
-  const [amount = '', unit] = text.split('/', 2);
+  const [, amount = text, unit] = /^(.*?)(?:\/|\bper\b|(?=\beach\b))(.*)$/i.exec(text) ?? [];
   if (unit === undefined) return { amount, unit: usual };
   const known = UNITS[unit.trim().toLowerCase()];
   return known ? { amount, unit: known } : null;
 }
 
+/** The unit of a weight that names none: the one that the price is asked for, where that is a weight's. */
+function unitOf(weight: string, price: string): 'kg' | 'lb' {
+  if (/[a-z]/i.test(weight)) return /lb|pound|oz|ounce/i.test(weight) ? 'lb' : 'kg';
+  return priceOf(price, 'kg')?.unit === 'lb' ? 'lb' : 'kg';
+}
+
 /**
  * What a purchase comes to, as the command line gives it out: through the same reading as at the
- * Counter. A price or a discount that names no unit is for the unit that the weight is written in.
+ * Counter. A price that names no unit is for the unit that the weight is written in, a weight that
+ * names none is in the unit of the price, and what comes off each is off that unit, too.
  *
  * @returns weight, total and what is paid; or one clear sentence
  * @example { weight: '20 lb', price: '4.99/lb', currency: 'USD' } // totalMinor 9980
@@ -58,7 +67,7 @@ export function purchaseReport(input: unknown): { readonly report: object } | { 
   if (!parsed.success) return { problem: requestProblem(parsed.error) };
   const { weight = '', price = '', total = '', count, discount, currency, decimal } = parsed.data;
   if (!isCurrency(currency)) return { problem: `currency: "${currency}" is no currency.` };
-  const unit = /lb|pound|oz|ounce/i.test(weight) ? 'lb' : 'kg';
+  const unit = unitOf(weight, price);
   const asked = priceOf(price, unit);
   const off = priceOf(discount?.kind === 'per-unit' ? discount.amount : '', asked?.unit ?? unit);
   if (!asked || !off) return { problem: 'price: a price is for kg, lb, 100g or each, as in "4.99/lb".' };
