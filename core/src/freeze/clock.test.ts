@@ -245,6 +245,34 @@ describe('the clock of a lot, history by history', () => {
     expect(clock([chicken('20'), told], '26')).toMatchObject({ state: 'frozen', overdue: false });
   });
 
+  it('that it came out days ago can be said later, too, and going back at once is no going back soon', () => {
+    const told = step('22 18:00', {
+      type: 'thawing',
+      lot: 'x',
+      amount: 'all',
+      on: day('20'),
+      way: 'refrigerator',
+    });
+    const history = [pack('chicken', 6000, '1'), freezer('3'), told];
+    expect(clock(history, '22 18:10')).toMatchObject({
+      state: 'thawed',
+      dueOn: day('22'),
+      cookBy: day('23'),
+    });
+    expect(clock([...history, freezer('22 18:10')], '22 18:30')).toMatchObject({
+      refrozen: true,
+      daysThawed: 1,
+    });
+    const wet = step('22 18:00', {
+      type: 'thawing',
+      lot: 'x',
+      amount: 'all',
+      on: day('21'),
+      way: 'cold-water',
+    });
+    expect(clock([minced('1'), wet], '22 18:10').overdue).toBe(true);
+  });
+
   it('stricter local advice: a day after thawing, never frozen again raw', () => {
     const keeping = {
       sealedDays: { beef: 10, lamb: 10, pork: 5 },

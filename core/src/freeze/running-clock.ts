@@ -232,15 +232,16 @@ function thawing(running: Running, event: ColdEvent, lot: Lot, on: IsoDate, cont
     openOn: null,
   };
   const way = event.way ?? 'refrigerator';
+  const startedAt = startOf(event, on, context);
   if (running.thaw && (running.thaw.way === way || running.thaw.throughOn <= on)) return running;
   const meat = meatOf(lot.animal);
   if (way !== 'refrigerator') {
     const hours = way === 'microwave' ? 0 : thawingHours(event.massDg, lot.thicknessMm, way, meat);
-    const throughAt = addHours(event.at, hours);
+    const throughAt = addHours(startedAt, hours);
     const day = context.dayOf(throughAt);
     const thaw: Thaw = {
       way,
-      startedAt: event.at,
+      startedAt,
       throughOn: day,
       readyOn: day,
       throughAt,
@@ -255,7 +256,7 @@ function thawing(running: Running, event: ColdEvent, lot: Lot, on: IsoDate, cont
   const readyOn = latest(throughOn, addDays(on, Math.ceil(hours / 24 - 1e-9)));
   const thaw: Thaw = {
     way,
-    startedAt: event.at,
+    startedAt,
     throughOn,
     readyOn,
     throughAt: null,
@@ -270,6 +271,14 @@ function thawing(running: Running, event: ColdEvent, lot: Lot, on: IsoDate, cont
     ...thawedDates(running, lot, throughOn, readyOn, context),
   };
 }
+
+/** When it came out; where it is written down on a later day, as early as that day may have been. */
+function startOf({ at }: ColdEvent, on: IsoDate, { dayOf }: ColdContext): Instant {
+  return dayOf(at) === on ? at : addHours(`${on}T00:00:00.000Z`, -EARLIEST_ZONE_H);
+}
+
+/** Where a day begins first it begins so many hours before it does in UTC. */
+const EARLIEST_ZONE_H = 14;
 
 /** Out of cold water it is cooked at once; at the latest so many hours after: our reading of the danger zone. */
 export const COOK_WITHIN_H = 2;
