@@ -56,11 +56,9 @@ describe('a household on a phone', () => {
   });
 
   it('buys it, drains it and weighs what comes off', async () => {
-    await person.shot('/tmp/ph1.png');
     await touch('::-p-text(Buy it for)');
     await person.sees('this is the true start');
     await fits();
-    await person.shot('/tmp/ph2.png');
     await write('input.num', '2.35');
     await touch('.take');
     await person.sees('Drained:');
@@ -77,21 +75,17 @@ describe('a household on a phone', () => {
     await touch('.rest');
     await person.sees('Before you close it');
     await fits();
-    await person.shot('/tmp/ph3.png');
     await tap('Close it');
     await person.sees('One pack, one meal');
   });
 
   it('wraps it and puts it in the freezer', async () => {
     await fits();
-    await person.shot('/tmp/ph4.png');
     await touch('v-token ::-p-text(Boneless leg)');
-    await person.shot('/tmp/ph5.png');
     await tap('New tray with what is in the hand');
     await touch('v-tray summary');
     await write('::-p-aria([name="Plates of tray 1"])', '6');
     await fits();
-    await person.shot('/tmp/ph6.png');
     await tap('Freeze these');
     await person.sees('wrapped, in');
   });
@@ -100,10 +94,8 @@ describe('a household on a phone', () => {
     await touch('nav ::-p-text(Freezer)');
     await person.sees('6 plates');
     await fits();
-    await person.shot('/tmp/ph7.png');
     await touch('tbody ::-p-text(Boneless leg)');
     await person.sees('best before');
-    await person.shot('/tmp/ph8.png');
     await fits();
   });
 });
