@@ -139,9 +139,7 @@ export class CounterPage {
   protected readonly settlesOn = computed(() => {
     const parts = this.verdict()?.settles?.parts ?? [];
     const names = [...new Set(parts.map((part) => this.shopName(part)))];
-    return names.length > 1
-      ? `${names.slice(0, -1).join(', ')} and ${names.at(-1)}, one with another,`
-      : (names[0] ?? '');
+    return names.length > 1 ? `${LIST.format(names)}, one with another,` : (names[0] ?? '');
   });
   /** The price that the slider is at: it moves what is typed. */
   protected readonly sliderPrice = computed(() => this.perKg() ?? this.prediction().worthPerKg.mean);
@@ -158,13 +156,15 @@ export class CounterPage {
   protected readonly why = computed(() => {
     const { missing, usable } = this.prediction();
     if (this.perKg() === null) return 'Type what is asked for it, and the answer is here.';
-    const names = missing.map((part) => this.partName(part)).join(', ');
+    // "breast, bone-in" in a row of names would read as two of them.
+    const names = missing.map((part) => this.partName(part).replace(/, (.*)/, ' ($1)'));
+    const unknown = ` Not known: the shop’s price of ${LIST.format(names)}`;
     const rest =
       missing.length === 0
         ? ''
         : this.verdict()?.answer === 'open'
-          ? ` The shop’s price of ${names} is not known. Type it below, and there is an answer.`
-          : ` The shop’s price of ${names} is not known; whatever it is, the answer stays.`;
+          ? `${unknown}. Type it below, and there is an answer.`
+          : `${unknown}; whatever it may be, the answer stays.`;
     return `${this.figures.percent(usable.share, 0)} of it is usable, so a usable ${this.figures.priceUnit()} comes to ${this.figures.perUnit(this.perKg()! / usable.share).split('/')[0]}.${rest}`;
   });
 
@@ -369,6 +369,7 @@ export class CounterPage {
 
 /** How many kinds are offered before one searches. */
 const SHOWN_KINDS = 6;
+const LIST = new Intl.ListFormat('en-GB');
 
 /** Those bought most often first; of two bought as often, the order of the catalogue. */
 function mostBought(kinds: readonly Kind[], pieces: readonly Pick<Lot, 'kind'>[]): Kind[] {

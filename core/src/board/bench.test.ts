@@ -321,6 +321,20 @@ describe('parts that come off in another order', () => {
     const next = nextAct(kind, way, { massDg: 16_000, leftDg: 9000 }, off);
     expect([next.part, way.steps[next.step]]).toEqual(['back', 'back-out']);
   });
+
+  it.each(KINDS.flatMap((kind) => kind.ways.map((way) => [kind, way] as const)))(
+    '$0.name, $1.name: once it is drained, no guide goes back to the draining, in whatever order parts come off',
+    (kind, way) => {
+      const parts = Object.keys(way.shares);
+      const all = parts.map((part): Off => ({ part, massDg: (way.shares[part] ?? 0) * 50_000, count: 1 }));
+      for (const left of parts) {
+        const off = all.filter(({ part }) => part !== left);
+        const next = nextAct(kind, way, { massDg: 50_000, leftDg: (way.shares[left] ?? 0) * 50_000 }, off);
+        expect(next.step).toBeGreaterThan(0);
+      }
+      expect(nextAct(kind, way, { massDg: 50_000, leftDg: 49_000 }, []).step).toBeGreaterThan(0);
+    },
+  );
 });
 
 describe('what a piece still owes', () => {

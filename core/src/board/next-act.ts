@@ -65,10 +65,10 @@ export function nextAct(
   const inHand = acts.findIndex(
     ({ part }, index) => part === off.at(-1)?.part && isPortions(kind, part) && !isDone(part, index),
   );
-  // Who has the wings off is past the draining: what the first step gives besides comes at the end.
+  // Who has the wings off is past the draining and what hangs loose: that comes at the end.
   const furthest = acts.findLastIndex(({ part }) => (offDg.get(part) ?? 0) > 0);
   const open = acts.flatMap(({ part }, index) => (isDone(part, index) ? [] : [index]));
-  const ahead = open.find((index) => index >= furthest || acts[index]?.step !== way.steps[0]);
+  const ahead = open.find((index) => index >= furthest || !isAnytime(kind, way, acts[index]?.step));
   const at = inHand >= 0 ? inHand : (ahead ?? open[0] ?? -1);
   const act = acts[at];
   return act
@@ -86,6 +86,11 @@ function stepBefore(kind: Kind, way: Way, acts: readonly Act[], at: number): num
       index > before && index < own && kind.steps.find((step) => step.id === id)?.frees.length === 0,
   );
   return between < 0 ? own : between;
+}
+
+/** Whether what a step gives can wait: the first one's, the draining's, can, too. */
+function isAnytime(kind: Kind, way: Way, step: string | undefined): boolean {
+  return step === way.steps[0] || kind.steps.find(({ id }) => id === step)?.anytime === true;
 }
 
 function isPortions(kind: Kind, part: string): boolean {

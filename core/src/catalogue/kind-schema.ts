@@ -53,6 +53,8 @@ export const stepSchema = z.strictObject({
   /** What it is for, where nothing comes off. */
   purpose: z.string().min(1).optional(),
   minutes: z.number().positive(),
+  /** What it gives may come off whenever it is met: left out, it does not hold up what was begun. */
+  anytime: z.boolean().optional(),
   /** A judgement that the app helps with at this step. */
   aid: z.enum(['even-thickness']).optional(),
 });

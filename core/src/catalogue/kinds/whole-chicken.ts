@@ -142,11 +142,21 @@ export const wholeChicken: Kind = {
     {
       id: 'open',
       title: 'Drain and dry',
-      how: 'Tip the liquid out over a tray, take neck and giblets from the inside if they are there and weigh them first, pat the bird dry. Weigh it again: this is the true start.',
+      how: 'Tip the liquid out over a tray and pat the bird dry. Weigh it again, with neck and giblets if they lie in it: this is the true start.',
       tool: 'tray, paper',
       caution: RAW_BIRD,
+      frees: [],
+      purpose: 'liquid is weighed out, and everything else is weighed from there',
+      minutes: 2,
+    },
+    {
+      id: 'clear',
+      title: 'Clear the inside',
+      how: 'Take neck and giblets out, if they are there, and weigh them; then pull off what hangs loose at both openings, fat and skin.',
+      tool: 'fingers',
+      anytime: true,
       frees: ['fat-skin'],
-      minutes: 3,
+      minutes: 1,
     },
     {
       id: 'legs-off',
@@ -304,7 +314,7 @@ export const wholeChicken: Kind = {
       shares: { breast: 0.39, thighs: 0.175, drumsticks: 0.135, wings: 0.115, back: 0.16, 'fat-skin': 0.015 },
       lossShare: 0.01,
       estimated: false,
-      steps: ['open', 'legs-off', 'thigh-drum', 'wings-off', 'back-out', 'split-breast'],
+      steps: ['open', 'clear', 'legs-off', 'thigh-drum', 'wings-off', 'back-out', 'split-breast'],
     },
     {
       id: 'ten-pieces',
@@ -315,7 +325,16 @@ export const wholeChicken: Kind = {
       shares: { breast: 0.39, thighs: 0.175, drumsticks: 0.135, wings: 0.115, back: 0.16, 'fat-skin': 0.015 },
       lossShare: 0.01,
       estimated: false,
-      steps: ['open', 'legs-off', 'thigh-drum', 'wings-off', 'back-out', 'split-breast', 'quarter-breast'],
+      steps: [
+        'open',
+        'clear',
+        'legs-off',
+        'thigh-drum',
+        'wings-off',
+        'back-out',
+        'split-breast',
+        'quarter-breast',
+      ],
     },
     {
       id: 'legs-and-breasts',
@@ -324,7 +343,7 @@ export const wholeChicken: Kind = {
       shares: { breast: 0.39, 'leg-quarters': 0.31, wings: 0.115, back: 0.16, 'fat-skin': 0.015 },
       lossShare: 0.01,
       estimated: false,
-      steps: ['open', 'legs-off', 'wings-off', 'back-out', 'split-breast'],
+      steps: ['open', 'clear', 'legs-off', 'wings-off', 'back-out', 'split-breast'],
     },
     {
       id: 'boneless-breast',
@@ -340,7 +359,7 @@ export const wholeChicken: Kind = {
       },
       lossShare: 0.01,
       estimated: true,
-      steps: ['open', 'legs-off', 'thigh-drum', 'wings-off', 'bone-breast'],
+      steps: ['open', 'clear', 'legs-off', 'thigh-drum', 'wings-off', 'bone-breast'],
     },
     {
       id: 'wing-bone-breast',
@@ -356,7 +375,7 @@ export const wholeChicken: Kind = {
       },
       lossShare: 0.01,
       estimated: true,
-      steps: ['open', 'legs-off', 'thigh-drum', 'wings-short', 'bone-wing-breast'],
+      steps: ['open', 'clear', 'legs-off', 'thigh-drum', 'wings-short', 'bone-wing-breast'],
     },
     {
       id: 'halves',
@@ -365,7 +384,7 @@ export const wholeChicken: Kind = {
       shares: { halves: 0.815, back: 0.16, 'fat-skin': 0.015 },
       lossShare: 0.01,
       estimated: true,
-      steps: ['open', 'halve'],
+      steps: ['open', 'clear', 'halve'],
     },
     {
       id: 'quarters',
@@ -374,7 +393,7 @@ export const wholeChicken: Kind = {
       shares: { 'breast-quarters': 0.505, 'leg-quarters': 0.31, back: 0.16, 'fat-skin': 0.015 },
       lossShare: 0.01,
       estimated: true,
-      steps: ['open', 'halve', 'quarter'],
+      steps: ['open', 'clear', 'halve', 'quarter'],
     },
     {
       id: 'flattened',
@@ -383,7 +402,7 @@ export const wholeChicken: Kind = {
       shares: { flattened: 0.795, back: 0.18, 'fat-skin': 0.015 },
       lossShare: 0.01,
       estimated: true,
-      steps: ['open', 'flatten'],
+      steps: ['open', 'clear', 'flatten'],
     },
     {
       id: 'boneless-whole-tunnel',
@@ -394,7 +413,7 @@ export const wholeChicken: Kind = {
       shares: { 'boneless-bird': 0.66, carcass: 0.315, 'fat-skin': 0.015 },
       lossShare: 0.01,
       estimated: true,
-      steps: ['open', 'bone-from-back', 'drums-tunnel'],
+      steps: ['open', 'clear', 'bone-from-back', 'drums-tunnel'],
     },
     {
       id: 'boneless-whole-open',
@@ -405,7 +424,7 @@ export const wholeChicken: Kind = {
       shares: { 'boneless-bird': 0.66, carcass: 0.315, 'fat-skin': 0.015 },
       lossShare: 0.01,
       estimated: true,
-      steps: ['open', 'bone-from-back', 'drums-open'],
+      steps: ['open', 'clear', 'bone-from-back', 'drums-open'],
     },
     {
       id: 'small-drumsticks',
@@ -423,7 +442,16 @@ export const wholeChicken: Kind = {
       },
       lossShare: 0.01,
       estimated: true,
-      steps: ['open', 'legs-off', 'thigh-drum', 'wings-off', 'drumettes', 'back-out', 'split-breast'],
+      steps: [
+        'open',
+        'clear',
+        'legs-off',
+        'thigh-drum',
+        'wings-off',
+        'drumettes',
+        'back-out',
+        'split-breast',
+      ],
     },
   ],
   scatter: {

@@ -87,11 +87,21 @@ export const wholeTurkey: Kind = {
     {
       id: 'open',
       title: 'Drain and dry',
-      how: 'Tip the liquid out over a tray, take neck and giblets out of both ends and weigh them first, pat the bird dry inside and out. Loose fat off. Weigh it again: this is the true start.',
+      how: 'Tip the liquid out over a tray and pat the bird dry inside and out. Weigh it again, with neck and giblets if they lie in it: this is the true start.',
       tool: 'tray, paper',
       caution: RAW_BIRD,
+      frees: [],
+      purpose: 'liquid is weighed out, and everything else is weighed from there',
+      minutes: 3,
+    },
+    {
+      id: 'clear',
+      title: 'Clear the inside',
+      how: 'Take neck and giblets out of both ends, if they are there, and weigh them; then pull off what hangs loose, fat and skin.',
+      tool: 'fingers',
+      anytime: true,
       frees: ['fat-skin'],
-      minutes: 5,
+      minutes: 2,
     },
     {
       id: 'legs-off',
@@ -177,7 +187,7 @@ export const wholeTurkey: Kind = {
       },
       lossShare: 0.01,
       estimated: false,
-      steps: ['open', 'legs-off', 'thigh-drum', 'wings-off', 'bone-breast'],
+      steps: ['open', 'clear', 'legs-off', 'thigh-drum', 'wings-off', 'bone-breast'],
     },
     {
       id: 'bone-in',
@@ -186,7 +196,7 @@ export const wholeTurkey: Kind = {
       shares: { breast: 0.41, thighs: 0.18, drumsticks: 0.13, wings: 0.11, carcass: 0.15, 'fat-skin': 0.01 },
       lossShare: 0.01,
       estimated: true,
-      steps: ['open', 'legs-off', 'thigh-drum', 'wings-off', 'back-out', 'split-breast'],
+      steps: ['open', 'clear', 'legs-off', 'thigh-drum', 'wings-off', 'back-out', 'split-breast'],
     },
     {
       id: 'all-boneless',
@@ -203,7 +213,7 @@ export const wholeTurkey: Kind = {
       },
       lossShare: 0.01,
       estimated: true,
-      steps: ['open', 'legs-off', 'bone-dark', 'wings-off', 'bone-breast'],
+      steps: ['open', 'clear', 'legs-off', 'bone-dark', 'wings-off', 'bone-breast'],
     },
   ],
   scatter: {
