@@ -320,7 +320,7 @@ export class BenchActs {
   private async cut(piece: Lot, weighed: Weighed): Promise<boolean> {
     const { bench } = this;
     const part = bench.part() || bench.ownPart().trim();
-    const count = Number(bench.count().trim() || '1');
+    const count = Number(bench.countOf(weighed.massDg).trim() || '1');
     if (part === '') return this.refuse('Give the part a name first.');
     if (!Number.isInteger(count) || count < 1 || count > 1000)
       return this.refuse('How many is a whole number from 1 to 1000.');
@@ -335,7 +335,7 @@ export class BenchActs {
       on: this.clock.today(),
     };
     const overshoot = weighed.massDg - piece.leftDg;
-    const said = `${bench.currentPart()?.name ?? part}: ${this.figures.mass(weighed.massDg)}`;
+    const said = `${bench.currentPart()?.name ?? part}${count > 1 ? ` × ${count}` : ''}: ${this.figures.mass(weighed.massDg)}`;
     const more =
       overshoot > 0
         ? ` The scale found ${this.figures.mass(overshoot)} more than was left; taken as a correction.`

@@ -9,6 +9,7 @@ import {
   untracked,
 } from '@angular/core';
 import { boardTime } from '@core/board/board-time';
+import { likelyCount } from '@core/board/likely-count';
 import { nextAct, DONE } from '@core/board/next-act';
 import { mayBeRest } from '@core/board/may-be-rest';
 import { partRanges } from '@core/board/part-ranges';
@@ -25,6 +26,7 @@ import { meanPlateDg } from '@core/journal/settings';
 import { lastActOn, lastUndoOn } from '@core/journal/undo';
 import { platesSoFar } from '@core/pack/plates-so-far';
 import { HandsFree } from '@core/scale/hands-free';
+import type { MassDg } from '@core/units/mass';
 import { seededUniform } from '@core/units/random';
 import { runningMinutes } from '@core/yield/minutes';
 import { habitOfWay } from '@core/yield/prediction';
@@ -164,7 +166,11 @@ export class Bench {
   readonly ownPart = signal('');
   readonly currentPart = computed(() => partOf(this.kind(), this.part()));
   readonly destination = draftOf<Destination>(() => this.currentPart()?.destination ?? 'main', this.part);
-  readonly count = linkedSignal({ source: this.cutsMark, computation: () => '1' });
+  /** How many somebody says it is, until the next weighing; null where nobody does. */
+  readonly typedCount = linkedSignal<string, string | null>({
+    source: this.cutsMark,
+    computation: () => null,
+  });
 
   readonly step = linkedSignal<string, number>({
     source: computed(() => `${this.cutsMark()}/${this.part()}`),
@@ -202,6 +208,14 @@ export class Bench {
     if (now.state !== 'steady' || now.massDg - tareDg < this.link.graduationDg()) return null;
     return { massDg: now.massDg - tareDg, ...(tareDg > 0 ? { grossDg: now.massDg, tareDg } : {}) };
   });
+
+  /** How many the next weight is: as typed, or as many as it is likely of. */
+  countOf(massDg: MassDg): string {
+    const [typed, kind, way, piece] = [this.typedCount(), this.kind(), this.way(), this.piece()];
+    if (typed !== null || !kind || !way || !piece) return typed ?? '1';
+    return `${likelyCount(kind, way, piece, { part: this.part(), massDg }, this.weighedSoFar())}`;
+  }
+  readonly count = computed(() => this.countOf(this.weighed()?.massDg ?? 0));
 
   private readonly ranges = computed(() => {
     // What past pieces teach does not change while one is cut: read once for each piece and way.

@@ -19,6 +19,7 @@ import { seededUniform } from '../units/random';
 import { habitOfWay } from '../yield/prediction';
 import { pausedMinutes, runningMinutes, workingMinutes } from '../yield/minutes';
 import { actsOf } from './acts';
+import { likelyCount } from './likely-count';
 import { mayBeRest } from './may-be-rest';
 import { nextAct, type Off } from './next-act';
 import { partRanges } from './part-ranges';
@@ -335,6 +336,32 @@ describe('parts that come off in another order', () => {
       expect(nextAct(kind, way, { massDg: 50_000, leftDg: 49_000 }, []).step).toBeGreaterThan(0);
     },
   );
+});
+
+describe('how many a weight is', () => {
+  const chicken = kindById('whole-chicken') as Kind;
+  const eight = chicken.ways[0] as Way;
+  const bird = { inDg: 16_000, count: 1 };
+  const off = (part: string, count: number): Off[] => [{ part, massDg: 1300, count }];
+  // A thigh of a bird of 1.6 kg is about 140 g: 17.5 % of it are both.
+  it.each<[string, string, number, number, Off[], typeof bird]>([
+    ['one thigh', 'thighs', 1450, 1, [], bird],
+    ['both at once', 'thighs', 2700, 2, [], bird],
+    ['the second', 'thighs', 1350, 1, off('thighs', 1), bird],
+    ['a heavy second, where one is left', 'thighs', 2300, 1, off('thighs', 1), bird],
+    ['never more than there are', 'thighs', 5000, 2, [], bird],
+    ['eight of four birds', 'thighs', 11_000, 8, [], { inDg: 64_000, count: 4 }],
+    ['what is no portion is one', 'back', 2600, 1, [], bird],
+    ['what is not of the kind', 'nothing', 2600, 1, [], bird],
+  ])('%s', (_what, part, massDg, count, before, piece) => {
+    expect(likelyCount(chicken, eight, piece, { part, massDg }, before)).toBe(count);
+  });
+
+  it('nobody can tell how many steaks make a kilogram', () => {
+    const loin = kindById('strip-loin') as Kind;
+    const asked = { part: 'steaks', massDg: 10_500 };
+    expect(likelyCount(loin, loin.ways[0] as Way, { inDg: 50_000, count: 1 }, asked, [])).toBe(1);
+  });
 });
 
 describe('what a piece still owes', () => {

@@ -1,5 +1,5 @@
 import { partOf, kindById } from '../catalogue/kinds';
-import { perPieceOf } from '../catalogue/per-piece';
+import { MOST_GIVEN, perPieceOf } from '../catalogue/per-piece';
 import type { Part } from '../catalogue/kind-schema';
 import type { Lot } from '../journal/lot';
 import type { IsoDate } from '../units/date';
@@ -64,9 +64,6 @@ function wholly(part: Part, leftDg: MassDg, price: PartPrice): StillOn[] {
   return [{ part, count: 1, eachMinor: (perKgMinor * leftDg) / 10_000, perKgMinor }];
 }
 
-/** More of a part than this are sliced, and their number is the household's choice. */
-const MOST_GIVEN = 2;
-
 /** Portions of one part that are still on the piece. */
 interface StillOn {
   readonly part: Part;
@@ -103,7 +100,6 @@ function stillOn(piece: Piece, cuts: readonly Lot[], pricing: Pricing, on: IsoDa
     const eachDg = off > 0 ? offDg / off : usualDg;
     if (!part.portion) return wholly(part, share * piece.inDg - offDg, price);
     const usual = perPieceOf(part, way) * piece.count;
-    // A bird has two legs; steaks are as many as one cuts.
     const count =
       perPieceOf(part, way) <= MOST_GIVEN ? usual - off : Math.round((share * piece.inDg - offDg) / eachDg);
     if (price.state !== 'known' || !(count > 0) || !(eachDg > 0)) return [];
