@@ -17,7 +17,7 @@ export function keepsWords(cold: Cold, figures: Pick<Figures, 'weekday' | 'day' 
   if (cookByAt) return `cook by ${figures.timeOf(cookByAt)}${cookBy ? `, ${figures.weekday(cookBy)}` : ''}`;
   if (openOn) return `open or freeze it from ${figures.day(openOn)} on`;
   if (state === 'frozen')
-    return `${refrozen ? 'frozen again, ' : ''}${bestBefore ? `best before ${figures.day(bestBefore)}` : 'frozen'}`;
+    return `${refrozen ? 'frozen again, ' : ''}${bestBefore ? `best before ${figures.day(bestBefore)}` : 'no date'}`;
   if (cookBy === null) return 'nobody knows since when';
   const ready = state === 'thawing' && readyOn ? `ready ${figures.weekday(readyOn)}, ` : '';
   return `${ready}cook by ${figures.weekday(cookBy)}${dueOn && dueOn < cookBy ? `, better by ${figures.weekday(dueOn)}` : ''}`;

@@ -145,6 +145,8 @@ function mayFreeze({ thaw }: Running, overdue: boolean, { rules }: ColdContext):
 function whyOf(lot: Lot, running: Running, cold: Omit<Cold, 'why'>): string {
   const { thaw, fault, openOn, lastOn, boughtOn, useBy } = running;
   if (fault) return fault;
+  if (cold.state === 'frozen' && cold.bestBefore === null)
+    return 'Frozen; held at −18 °C (0 °F) it stays safe, and nothing is published for how long it stays good.';
   if (cold.state === 'frozen')
     return cold.refrozen
       ? 'Frozen again: half of the quality time that was left (ours; nothing is published).'
