@@ -310,6 +310,31 @@ describe('usual ranges and what a weight outside them asks', () => {
   });
 });
 
+describe('steps that take nothing off', () => {
+  it.each([
+    ['whole-chicken', 'eight-pieces', ['fat-skin'], 'thighs', 'legs-off'],
+    ['whole-turkey', 'white-boneless', ['fat-skin'], 'thighs', 'legs-off'],
+    [
+      'whole-chicken',
+      'small-drumsticks',
+      ['fat-skin', 'thighs', 'drumsticks'],
+      'wing-drumettes',
+      'wings-off',
+    ],
+    ['strip-loin', 'trim-first', [], 'strip-and-tail', 'orient'],
+  ])('%s, %s, %j off: %s come next, with %s first', (id, wayId, offParts, part, step) => {
+    const kind = kindById(id) as Kind;
+    const way = kind.ways.find((each) => each.id === wayId) as Way;
+    const off = offParts.map((each): Off => ({
+      part: each,
+      massDg: (way.shares[each] ?? 0) * 50_000,
+      count: 2,
+    }));
+    const next = nextAct(kind, way, { massDg: 50_000, leftDg: 40_000 }, off);
+    expect([next.part, way.steps[next.step]]).toEqual([part, step]);
+  });
+});
+
 describe('parts that come off in another order', () => {
   it('wings, thighs and drumsticks off: the guide is past the draining', () => {
     const kind = kindById('whole-chicken') as Kind;

@@ -76,14 +76,16 @@ export function nextAct(
     : { part: null, step: way.steps.length - 1 };
 }
 
-/** The act's step; or the first one that takes nothing off, between it and the act before. */
+/** The act's step; or the first one that takes nothing off this way, between it and the act before. */
 function stepBefore(kind: Kind, way: Way, acts: readonly Act[], at: number): number {
   const own = way.steps.indexOf(acts[at]?.step ?? '');
   // The very first step, the draining, is over by now.
   const before = at === 0 ? 0 : way.steps.indexOf(acts[at - 1]?.step ?? '');
   const between = way.steps.findIndex(
     (id, index) =>
-      index > before && index < own && kind.steps.find((step) => step.id === id)?.frees.length === 0,
+      index > before &&
+      index < own &&
+      kind.steps.find((step) => step.id === id)?.frees.every((part) => way.shares[part] === undefined),
   );
   return between < 0 ? own : between;
 }
