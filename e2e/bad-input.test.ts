@@ -120,6 +120,24 @@ describe('bad input is answered, and nothing is lost', () => {
       await person.sees('Weighed 0');
     });
 
+    it('takes two weights typed faster than the page is drawn as two', async () => {
+      await person.page.evaluate(() => {
+        const field = document.querySelector<HTMLInputElement>('input.num')!;
+        for (const keys of ['36', '35']) {
+          // Keys are added to what stands there.
+          field.value += keys;
+          field.dispatchEvent(new Event('input', { bubbles: true }));
+          field.form!.requestSubmit();
+        }
+      });
+      await person.sees('Weighed 2');
+      await person.sees('71 g accounted for');
+      for (const left of [1, 0]) {
+        await person.click('Undo');
+        await person.sees(`Weighed ${left}`);
+      }
+    });
+
     it('asks for a reason when much is missing', async () => {
       await weigh(person, '3 kg', 'Steaks');
       await person.sees('1.900 kg still on the board');

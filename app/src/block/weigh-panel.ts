@@ -79,11 +79,24 @@ export class WeighPanel {
   });
 
   constructor() {
+    afterRenderEffect(() => this.showTyped());
     afterRenderEffect(() => {
       this.bench.piece();
       this.bench.isTyped();
       this.field()?.nativeElement.focus({ preventScroll: true });
     });
+  }
+
+  /** The field is emptied before the next key arrives, however late the page is drawn. */
+  protected take(): void {
+    void this.acts.take();
+    this.showTyped();
+  }
+
+  /** Not by a binding: that would miss what is typed and taken between two drawings of the page. */
+  private showTyped(): void {
+    const [field, text] = [this.field()?.nativeElement, this.bench.typedText()];
+    if (field && field.value !== text) field.value = text;
   }
 
   protected toggleHands(): void {
