@@ -82,6 +82,8 @@ describe('a piece from the counter to the freezer and the books', () => {
     await person.sees('saved against the shop €27.22');
     await person.sees('€87.22 bought cut');
     await person.sees('break-even price €17.44');
+    // Ten plates packed, and 490 g of chain for plates of 180 g: 60.00 ÷ 12.72.
+    await person.sees('a dinner for 1 €4.72');
     await person.sees('Centre 3.430 kg €56.63 €16.51/kg €52.50 €15.31/kg €55.10 €16.06/kg');
     await person.sees('Chain 490 g €3.03 €6.18/kg €7.50 €15.31/kg €4.41 €9.00/kg');
     await person.sees('Clean trimmings 245 g €0.34');

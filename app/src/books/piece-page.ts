@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import { kindById, partOf } from '@core/catalogue/kinds';
-import { carriersOf } from '@core/cost/carriers';
+import { carriersOf, platesFrom } from '@core/cost/carriers';
 import { compareWithShop } from '@core/cost/comparison';
 import { costByPart } from '@core/cost/cost-by-part';
 import { creditsOf } from '@core/cost/school';
@@ -101,7 +101,7 @@ export class PiecePage {
     });
   });
   protected readonly plates = computed(() =>
-    this.packs().reduce((sum, { lot }) => sum + (lot.plates ?? 0), 0),
+    platesFrom(this.store.state(), this.lot(), this.store.basis()),
   );
   private readonly eaters = computed(() => Math.max(1, this.store.settings().eaters.length));
   /** A dinner of this household from it, and the same dinner bought cut. */
@@ -111,7 +111,6 @@ export class PiecePage {
     return {
       ours: (this.paid() / plates) * this.eaters(),
       shop: (this.shop().worthMinor / plates) * this.eaters(),
-      dinners: plates / this.eaters(),
       eaters: this.eaters(),
     };
   });
@@ -174,7 +173,7 @@ export class PiecePage {
       even: `${this.atLeast()}${worth} bought cut ÷ ${received}. At this price a ${figures.priceUnit()} both come out the same.`,
       hour: `${figures.money(this.shop().savedMinor)} saved − ${figures.money(this.work().suppliesMinor + this.work().toolsMinor)} supplies and tools, for ${this.minutes().minutes} minutes.`,
       dinner: this.dinner()
-        ? `${paid} ÷ ${this.plates()} plates × ${this.eaters()} eaters; the shop’s: ${worth} ÷ ${this.plates()} × ${this.eaters()}.`
+        ? `${paid} ÷ ${figures.number(this.plates(), 1)} plates × ${figures.count(this.eaters(), 'eater')}; bought cut: ${worth} ÷ the same. Plates are as packed, and of what is not, boneless meat by the plate of your eaters.`
         : '',
     };
   });

@@ -2,10 +2,10 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { FormsModule } from '@angular/forms';
 import { kindById, KINDS } from '@core/catalogue/kinds';
 import { wholePieceItem } from '@core/catalogue/shop-items';
+import { platesFrom } from '@core/cost/carriers';
 import { lossesBy } from '@core/cost/losses';
 import { writeCsv } from '@core/files/csv';
 import { summarisePiece, totalsOf, type PieceSummary } from '@core/files/piece-summary';
-import { packsFrom } from '@core/files/report';
 import { notesOf } from '@core/price/price-book';
 import { evenMoney } from '@core/yield/even-money';
 import { yearlyTrend } from '@core/yield/trend';
@@ -268,10 +268,9 @@ export class TrendsPage {
       if (known) known.push(summary);
       else groups.set(name, [summary]);
     }
-    const state = this.store.state();
+    const [state, basis] = [this.store.state(), this.store.basis()];
     return [...groups].map(([name, summaries]) => {
-      const packs = new Set(summaries.flatMap(({ lot }) => packsFrom(state, lot)));
-      const plates = [...packs].reduce((sum, pack) => sum + (pack.plates ?? 0), 0);
+      const plates = summaries.reduce((sum, { lot }) => sum + platesFrom(state, lot.id, basis), 0);
       return { name, totals: totalsOf(summaries), dinners: plates / this.eaters() };
     });
   });

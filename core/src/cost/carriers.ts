@@ -33,6 +33,15 @@ export function carriersOf(state: State, piece: LotId, { pricing, plateDg }: Bas
   });
 }
 
+/**
+ * Plates that a piece makes: as it was packed, and what is not packed by the household's plate.
+ *
+ * @example 1.2 kg of boneless meat, 500 g of it packed as three plates, plates of 175 g: 7
+ */
+export function platesFrom(state: State, piece: LotId, basis: Basis): number {
+  return carriersOf(state, piece, basis).reduce((sum, { plates }) => sum + plates, 0);
+}
+
 /** Plates of the packs that a share went into, by mass; what is not packed by the household's plate of boneless meat. */
 function platesOf(state: State, { lot, massDg }: Leaf, plateDg: MassDg): number {
   let [plates, packedDg] = [0, 0];

@@ -2,7 +2,7 @@ import { report } from '../files/report';
 import { JournalBuilder, workedPiece } from '../testing/journal-builder';
 import { settingsSchema } from '../journal/settings';
 import { basisOf } from './basis-of';
-import { carriersOf } from './carriers';
+import { carriersOf, platesFrom } from './carriers';
 import { cookedShare } from './cooked';
 import { creditsOf, SCHOOL_IDS, type SchoolId } from './school';
 import { workingCosts } from './working-costs';
@@ -55,6 +55,15 @@ describe('the worked piece under every school (worked by hand, docs/computations
       { type: 'packed', lot: 'k2', name: 'k2', from: [{ lot: 'chain', amount: 'all' }], plates: 3, on },
     );
     expect(costs(builder, 'by-dinner')).toEqual({ centre: 4500, chain: 1500, trimmings: 0, fat: 0 });
+  });
+
+  it('plates are as packed, and of what is not packed yet by the plate of the eaters', () => {
+    const pack = { type: 'packed', lot: 'k', name: 'k', on: '2026-01-01' } as const;
+    const builder = workedPiece().add({ ...pack, from: [{ lot: 'centre', amount: 'all' }], plates: 9 });
+    const { journal, records } = builder.household();
+    const basis = { ...basisOf({ journal, records }), plateDg: 1750 };
+    // 490 g of chain make 2.8 plates of 175 g.
+    expect(platesFrom(journal.state, 'piece', basis)).toBeCloseTo(11.8, 10);
   });
 });
 
