@@ -44,6 +44,7 @@ describe('bad input is answered, and nothing is lost', () => {
     it('asks about a chicken of 90 kg, and takes no for an answer', async () => {
       await person.page.locator('::-p-text(Whole chicken)').click();
       await person.fill('Weight of all', '90 kg');
+      await person.sees('One is usually 900 g to 3.500 kg. Is it right?');
       await person.page.locator('::-p-text(Buy it for)').click();
       await person.sees('90.000 kg is unusual for one whole chicken');
       await person.click('Go back');

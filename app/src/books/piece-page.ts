@@ -100,9 +100,7 @@ export class PiecePage {
       return { lot, minor, perPlate: minor !== null && lot.plates ? minor / lot.plates : null };
     });
   });
-  protected readonly plates = computed(() =>
-    platesFrom(this.store.state(), this.lot(), this.store.basis()),
-  );
+  protected readonly plates = computed(() => platesFrom(this.store.state(), this.lot(), this.store.basis()));
   private readonly eaters = computed(() => Math.max(1, this.store.settings().eaters.length));
   /** A dinner of this household from it, and the same dinner bought cut. */
   protected readonly dinner = computed(() => {

@@ -11,7 +11,7 @@ import { wholePieceItem } from '@core/catalogue/shop-items';
 import { keepingOf } from '@core/freeze/keeping';
 import { roomOfAll } from '@core/freeze/room';
 import type { FactOf } from '@core/journal/entry';
-import { askQuestion, questionsAbout } from '@core/journal/questions';
+import { askQuestion, questionsAbout, unusualWeight } from '@core/journal/questions';
 import { meanPlateDg } from '@core/journal/settings';
 import { meatPerWeekDg } from '@core/pack/pace';
 import { goingPrice } from '@core/price/going-price';
@@ -187,6 +187,14 @@ export class CounterPage {
         ? null
         : howLow(this.readyCut.basis().pricing.book, wholePieceItem(this.kind().id), perKg, this.on());
     return low ? this.figures.howLow(low) : '';
+  });
+
+  /** A weight that one piece does not usually have is said to be that while it is typed, not only when it is bought. */
+  protected readonly weightHint = computed(() => {
+    const [massDg, pieces] = [this.label.massDg(), Math.max(1, this.label.pieces())];
+    if (massDg === null || unusualWeight(this.kind().id, massDg / pieces).length === 0) return '';
+    const [low, high] = this.kind().usualG;
+    return `One is usually ${this.figures.roughSpan(low * 10, high * 10)}. Is it right?`;
   });
 
   constructor() {

@@ -88,7 +88,7 @@ const UNITS = [
             [attr.aria-invalid]="label.wrong().weight !== ''"
             aria-describedby="weight-note"
           />
-          <small id="weight-note" class="wrong">{{ label.wrong().weight }}</small>
+          <small id="weight-note" class="wrong">{{ label.wrong().weight || weightHint() }}</small>
         </div>
         <div class="field">
           <label for="total">Total</label>
@@ -223,6 +223,8 @@ export class LabelForm {
   readonly goingPerKg = input.required<number | null>();
   /** How low the price is among those seen. */
   readonly priceHint = input('');
+  /** That the weight is far from a usual one. */
+  readonly weightHint = input('');
 
   protected readonly units = UNITS;
   protected readonly unitName = computed(

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import type { Kind } from '@core/catalogue/kind-schema';
+import { isUsable } from '@core/catalogue/destination';
+import type { Kind, Part } from '@core/catalogue/kind-schema';
 import { partsOfWay } from '@core/catalogue/parts-of-way';
 import { comparableItem } from '@core/cost/part-price';
 import { goingPrice } from '@core/price/going-price';
@@ -142,10 +143,13 @@ export class ShopPrices {
     }));
   });
 
+  /** What the answer hangs on most stands first: usable parts before by-products, the large before the small. */
   private readonly items = computed<ShopItem[]>(() => {
     const kind = this.kind();
     const way = kind.ways.find(({ id }) => id === this.way());
-    const listed = way ? partsOfWay(kind, way) : [];
+    const matters = ({ id, destination }: Part): number =>
+      (isUsable(destination) ? 1 : 0) + (way?.shares[id] ?? 0);
+    const listed = way ? [...partsOfWay(kind, way)].sort((a, b) => matters(b) - matters(a)) : [];
     const items = listed.map((part) =>
       comparableItem({ kind: kind.id, part: part.id, animal: kind.animal }, part.destination),
     );

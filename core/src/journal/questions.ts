@@ -33,7 +33,8 @@ export function questionsAbout(state: State, fact: Fact): Question[] {
   return fact.reason === undefined ? muchUnaccounted(lot) : [];
 }
 
-function unusualWeight(id: string, eachDg: MassDg): Question[] {
+/** Whether a weight is far from what one piece of a kind usually weighs: a slip of the pen, or the other unit. */
+export function unusualWeight(id: string, eachDg: MassDg): Question[] {
   const kind = kindById(id);
   if (!kind) return [];
   const [low, high] = kind.usualG;
