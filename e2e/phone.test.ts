@@ -93,9 +93,22 @@ describe('a household on a phone', () => {
   it('finds it, moves it to another day and eats of it', async () => {
     await touch('nav ::-p-text(Freezer)');
     await person.sees('6 plates');
+    await person.sees('Dinners left');
     await fits();
     await touch('tbody ::-p-text(Boneless leg)');
     await person.sees('best before');
     await fits();
+  });
+
+  it('reads what holds when the power is out', async () => {
+    await person.goTo('/home/freezer/power');
+    await person.sees('The power is out');
+    await person.page.waitForSelector('.holds select');
+    await fits();
+    // No column lies off the screen.
+    const right = await person.page.$$eval('.holds td, .holds select', (all) =>
+      Math.max(...all.map((each) => each.getBoundingClientRect().right)),
+    );
+    expect(right).toBeLessThanOrEqual(390);
   });
 });

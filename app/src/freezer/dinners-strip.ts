@@ -7,23 +7,29 @@ import { Figures } from '../data/figures';
   selector: 'v-dinners-strip',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <dl aria-label="Dinners left">
+    <b id="dinners-left">Dinners left</b>
+    <dl aria-labelledby="dinners-left">
       @for (each of animals(); track each.animal) {
         <div>
           <dt>{{ each.animal }}</dt>
           <dd>
-            <b>{{ figures.number(each.dinners, 1) }}</b> {{ each.kinds }}
+            <strong>{{ figures.number(each.dinners, 1) }}</strong> {{ each.kinds }}
           </dd>
         </div>
       }
     </dl>
   `,
   styles: `
+    :host,
     dl {
       display: flex;
       flex-wrap: wrap;
       gap: 2px 26px;
-      margin: 0 0 18px;
+      align-items: baseline;
+      margin: 0;
+    }
+    :host {
+      margin-bottom: 18px;
       padding: 8px 0;
       border-top: 1px solid var(--line);
       border-bottom: 1px solid var(--line);
@@ -41,7 +47,7 @@ import { Figures } from '../data/figures';
       color: var(--soft);
       font-size: 0.92rem;
     }
-    b {
+    strong {
       color: var(--ink);
       font-size: 1.15rem;
     }
@@ -57,8 +63,13 @@ export class DinnersStrip {
     return [...groups].map(([animal, kinds]) => ({
       animal,
       dinners: kinds.reduce((sum, { dinners }) => sum + dinners, 0),
+      // The number of one kind alone stands there already.
       kinds: kinds
-        .map(({ name, dinners }) => `${name.toLowerCase()} ${this.figures.number(dinners, 1)}`)
+        .map(({ name, dinners }) =>
+          kinds.length === 1
+            ? name.toLowerCase()
+            : `${name.toLowerCase()} ${this.figures.number(dinners, 1)}`,
+        )
         .join(', '),
     }));
   });

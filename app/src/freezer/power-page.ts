@@ -78,9 +78,9 @@ const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'long' });
                   </select>
                 }
               </td>
-              <td class="figure">{{ place.count }}</td>
-              <td class="figure">{{ place.holds }}</td>
-              <td class="figure">
+              <td class="figure" data-head="packs">{{ place.count }}</td>
+              <td class="figure" data-head="holds about">{{ place.holds }}</td>
+              <td class="figure" data-head="until">
                 <b>{{ place.until }}</b>{{ place.isOver ? ', past: check each pack' : '' }}
               </td>
             </tr>
@@ -150,15 +150,26 @@ const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'long' });
       .tools {
         grid-template-columns: minmax(0, 1fr) !important;
       }
-      .holds td,
-      .holds th {
-        padding-right: 8px;
+      /* Three columns of words are too wide: each row is a slip. */
+      .holds thead {
+        display: none;
       }
-      .holds .figure {
-        white-space: normal;
-      }
-      .holds small {
+      .holds tr,
+      .holds td {
         display: block;
+      }
+      .holds tr {
+        padding: 8px 0;
+        border-bottom: 1px solid var(--line);
+      }
+      .holds td {
+        padding: 2px 0;
+        border: 0;
+        text-align: left;
+      }
+      .holds [data-head]::before {
+        content: attr(data-head) ' ';
+        color: var(--soft);
       }
     }
     .tools {
@@ -168,7 +179,14 @@ const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'long' });
       margin-bottom: 14px;
     }
     .holds {
-      max-width: 720px;
+      max-width: 820px;
+    }
+    .holds [data-head] {
+      white-space: normal;
+    }
+    .holds select {
+      width: 250px;
+      max-width: 100%;
     }
     .over td {
       color: var(--bad);

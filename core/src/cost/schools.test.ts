@@ -60,10 +60,10 @@ describe('the worked piece under every school (worked by hand, docs/computations
   it('plates are as packed, and of what is not packed yet by the plate of the eaters', () => {
     const pack = { type: 'packed', lot: 'k', name: 'k', on: '2026-01-01' } as const;
     const builder = workedPiece().add({ ...pack, from: [{ lot: 'centre', amount: 'all' }], plates: 9 });
-    const { journal, records } = builder.household();
-    const basis = { ...basisOf({ journal, records }), plateDg: 1750 };
+    const household = builder.household();
+    const basis = { ...basisOf(household), plateDg: 1750 };
     // 490 g of chain make 2.8 plates of 175 g.
-    expect(platesFrom(journal.state, 'piece', basis)).toBeCloseTo(11.8, 10);
+    expect(platesFrom(household.journal.state, 'piece', basis)).toBeCloseTo(11.8, 10);
   });
 });
 
