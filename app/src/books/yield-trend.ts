@@ -55,12 +55,15 @@ export class YieldTrend {
       grid: { left: 52, right: 18, top: 16, bottom: 30 },
       xAxis: {
         type: 'time',
+        minInterval: 24 * 3_600_000,
         axisLine: { lineStyle: { color: ink } },
         axisLabel: { ...chartText(soft), hideOverlap: true },
       },
       yAxis: {
         type: 'value',
         scale: true,
+        // No piece gives more than all of itself.
+        max: ({ max }: { max: number }) => Math.min(100, Math.ceil(max / 10) * 10 + 10),
         splitLine: { lineStyle: { color: line } },
         axisLabel: { ...chartText(soft), formatter: '{value} %' },
       },

@@ -94,6 +94,7 @@ export class PriceChart {
       },
       xAxis: {
         type: 'time',
+        minInterval: 24 * 3_600_000,
         axisLine: { lineStyle: { color: ink } },
         axisLabel: { ...chartText(soft), hideOverlap: true },
       },
