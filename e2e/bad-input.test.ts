@@ -124,16 +124,33 @@ describe('bad input is answered, and nothing is lost', () => {
     it('takes two weights typed faster than the page is drawn as two', async () => {
       await person.page.evaluate(() => {
         const field = document.querySelector<HTMLInputElement>('input.num')!;
-        for (const keys of ['36', '35']) {
+        const many = document.querySelector<HTMLInputElement>('#count')!;
+        const put = (where: HTMLInputElement, text: string): void => {
+          where.value = text;
+          where.dispatchEvent(new Event('input', { bubbles: true }));
+        };
+        for (const [count, keys] of [
+          ['2', '36'],
+          ['', '35'],
+          ['3', '39'],
+        ] as const) {
+          if (count) put(many, count);
           // Keys are added to what stands there.
-          field.value += keys;
-          field.dispatchEvent(new Event('input', { bubbles: true }));
+          put(field, field.value + keys);
           field.form!.requestSubmit();
         }
       });
-      await person.sees('Weighed 2');
-      await person.sees('71 g accounted for');
-      for (const left of [1, 0]) {
+      await person.sees('Weighed 3');
+      await person.sees('110 g accounted for');
+      const cuts = (await person.stored()).entries
+        .map(({ entry }) => entry as { type: string; massDg?: number; count?: number })
+        .filter(({ type }) => type === 'cut');
+      expect(cuts.slice(-3).map(({ massDg, count }) => [massDg, count])).toEqual([
+        [360, 2],
+        [350, 1],
+        [390, 3],
+      ]);
+      for (const left of [2, 1, 0]) {
         await person.click('Undo');
         await person.sees(`Weighed ${left}`);
       }

@@ -74,25 +74,34 @@ export class BenchActs {
     if (this.takes > 0 && isSame) return Promise.resolve();
     this.takingPlateau = plateau;
     this.takes += 1;
-    const text = bench.typedText();
-    // The field is free for the next weight at once; what was not taken comes back.
+    const [text, count] = [bench.typedText(), bench.typedCount()];
+    // The fields are free for the next weight at once; what was not taken comes back.
+    if (weighed) bench.typedCount.set(null);
     if (bench.isTyped() && weighed) bench.typedText.set('');
     return this.inTurn(async () => {
-      if (!(await this.takeNow(weighed, plateau)) && bench.typedText() === '') bench.typedText.set(text);
+      if (await this.takeNow(weighed, plateau, count)) return;
+      if (bench.typedText() === '') bench.typedText.set(text);
+      if (bench.typedCount() === null) bench.typedCount.set(count);
     }).finally(() => {
       this.takingPlateau = null;
       this.takes -= 1;
     });
   }
 
-  private async takeNow(weighed: Weighed | null, plateau: number | null): Promise<boolean> {
+  private async takeNow(
+    weighed: Weighed | null,
+    plateau: number | null,
+    count: string | null,
+  ): Promise<boolean> {
     const { bench } = this;
     const piece = bench.piece();
     if (!piece || piece.closed || piece.leftDg === 0) return false;
     if (!weighed) return this.refuse(this.whyNot());
     if (plateau !== null && plateau === this.takenPlateau)
       return this.refuse('That weight was taken already. Put the next thing on, or type it.');
-    const isWritten = await (bench.mustDrain() ? this.drain(piece, weighed) : this.cut(piece, weighed));
+    const isWritten = await (bench.mustDrain()
+      ? this.drain(piece, weighed)
+      : this.cut(piece, weighed, count));
     if (isWritten) this.afterTaking(weighed, plateau);
     return isWritten;
   }
@@ -115,7 +124,8 @@ export class BenchActs {
     return this.inTurn(async () => {
       const piece = this.bench.piece();
       if (!piece || piece.closed || !this.bench.isRest()) return;
-      await this.cut(piece, { massDg: piece.leftDg, typed: 'what was left' });
+      const weighed = { massDg: piece.leftDg, typed: 'what was left' };
+      if (await this.cut(piece, weighed, this.bench.typedCount())) this.bench.typedCount.set(null);
     });
   }
 
@@ -317,10 +327,10 @@ export class BenchActs {
     );
   }
 
-  private async cut(piece: Lot, weighed: Weighed): Promise<boolean> {
+  private async cut(piece: Lot, weighed: Weighed, typedCount: string | null): Promise<boolean> {
     const { bench } = this;
     const part = bench.part() || bench.ownPart().trim();
-    const count = Number(bench.countOf(weighed.massDg).trim() || '1');
+    const count = Number(typedCount?.trim() || bench.likelyCount(weighed.massDg));
     if (part === '') return this.refuse('Give the part a name first.');
     if (!Number.isInteger(count) || count < 1 || count > 1000)
       return this.refuse('How many is a whole number from 1 to 1000.');

@@ -166,9 +166,9 @@ export class Bench {
   readonly ownPart = signal('');
   readonly currentPart = computed(() => partOf(this.kind(), this.part()));
   readonly destination = draftOf<Destination>(() => this.currentPart()?.destination ?? 'main', this.part);
-  /** How many somebody says it is, until the next weighing; null where nobody does. */
+  /** How many somebody says the next weight is; null where nobody does. */
   readonly typedCount = linkedSignal<string, string | null>({
-    source: this.cutsMark,
+    source: this.pieceId,
     computation: () => null,
   });
 
@@ -209,13 +209,14 @@ export class Bench {
     return { massDg: now.massDg - tareDg, ...(tareDg > 0 ? { grossDg: now.massDg, tareDg } : {}) };
   });
 
-  /** How many the next weight is: as typed, or as many as it is likely of. */
-  countOf(massDg: MassDg): string {
-    const [typed, kind, way, piece] = [this.typedCount(), this.kind(), this.way(), this.piece()];
-    if (typed !== null || !kind || !way || !piece) return typed ?? '1';
-    return `${likelyCount(kind, way, piece, { part: this.part(), massDg }, this.weighedSoFar())}`;
+  /** How many of the part in hand a weight is likely of. */
+  likelyCount(massDg: MassDg): number {
+    const [kind, way, piece] = [this.kind(), this.way(), this.piece()];
+    if (!kind || !way || !piece) return 1;
+    return likelyCount(kind, way, piece, { part: this.part(), massDg }, this.weighedSoFar());
   }
-  readonly count = computed(() => this.countOf(this.weighed()?.massDg ?? 0));
+  /** How many the next weight is: as typed, or as likely. */
+  readonly count = computed(() => this.typedCount() ?? `${this.likelyCount(this.weighed()?.massDg ?? 0)}`);
 
   private readonly ranges = computed(() => {
     // What past pieces teach does not change while one is cut: read once for each piece and way.

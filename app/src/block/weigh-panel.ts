@@ -39,6 +39,7 @@ export class WeighPanel {
   readonly scale = output();
 
   readonly field = viewChild<ElementRef<HTMLInputElement>>('field');
+  private readonly many = viewChild<ElementRef<HTMLInputElement>>('many');
   readonly tray = viewChild(StandInTray);
 
   /** The weight as the scale shows it, moving or not. */
@@ -87,7 +88,7 @@ export class WeighPanel {
     });
   }
 
-  /** The field is emptied before the next key arrives, however late the page is drawn. */
+  /** The fields are free before the next key arrives, however late the page is drawn. */
   protected take(): void {
     void this.acts.take();
     this.showTyped();
@@ -95,8 +96,8 @@ export class WeighPanel {
 
   /** Not by a binding: that would miss what is typed and taken between two drawings of the page. */
   private showTyped(): void {
-    const [field, text] = [this.field()?.nativeElement, this.bench.typedText()];
-    if (field && field.value !== text) field.value = text;
+    write(this.field()?.nativeElement, this.bench.typedText());
+    write(this.many()?.nativeElement, this.bench.count());
   }
 
   protected toggleHands(): void {
@@ -114,4 +115,8 @@ export class WeighPanel {
     event.preventDefault();
     this.acts.chooseBeside(by);
   }
+}
+
+function write(field: HTMLInputElement | undefined, text: string): void {
+  if (field && field.value !== text) field.value = text;
 }
