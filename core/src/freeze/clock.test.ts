@@ -70,8 +70,8 @@ const single = (when: string, amount: EntryOf<'unpacked'>['amount']): Step =>
   step(when, { type: 'unpacked', from: 'x', lot: 's', amount, on: day(when) });
 const freezer = (when: string, lot = 'x'): Step => step(when, { type: 'placed', lot, place: 'drawer' });
 const fridge = (when: string, lot = 'x'): Step => step(when, { type: 'placed', lot, place: 'fridge' });
-const thaw = (when: string, way: ThawedBy): Step =>
-  step(when, { type: 'thawing', lot: 'x', amount: 'all', on: day(when), way });
+const thaw = (when: string, way: ThawedBy, on = when): Step =>
+  step(when, { type: 'thawing', lot: 'x', amount: 'all', on: day(on), way });
 const out = (when: string): Step => thaw(when, 'refrigerator');
 const water = (when: string): Step => thaw(when, 'cold-water');
 const microwave = (when: string): Step => thaw(when, 'microwave');
@@ -240,19 +240,22 @@ describe('the clock of a lot, history by history', () => {
     expect(clock([dated], '21').bestBefore).toBe('2027-03-01');
   });
 
+  it('without a date it says why there is none, and nothing that is not so', () => {
+    const unknown = [pack('beef', 4000, '20', { origin: 'already-here', on: null })];
+    const bones = [roast('20'), cut('20', 'a', 'fat', 'stock', 500), freezer('20', 'a')];
+    for (const history of [unknown, bones]) {
+      expect(clock(history, '30').bestBefore).toBeNull();
+      expect(clock(history, '30').why).toContain('stays safe. How long it stays good nobody can say');
+    }
+  });
+
   it('when something was put away can be said later: the day counts, not when it was written down', () => {
     const told = step('25', { type: 'placed', lot: 'x', place: 'drawer', on: day('21') });
     expect(clock([chicken('20'), told], '26')).toMatchObject({ state: 'frozen', overdue: false });
   });
 
   it('that it came out days ago can be said later, too, and going back at once is no going back soon', () => {
-    const told = step('22 18:00', {
-      type: 'thawing',
-      lot: 'x',
-      amount: 'all',
-      on: day('20'),
-      way: 'refrigerator',
-    });
+    const told = thaw('22 18:00', 'refrigerator', '20');
     const history = [pack('chicken', 6000, '1'), freezer('3'), told];
     expect(clock(history, '22 18:10')).toMatchObject({
       state: 'thawed',
@@ -263,13 +266,7 @@ describe('the clock of a lot, history by history', () => {
       refrozen: true,
       daysThawed: 1,
     });
-    const wet = step('22 18:00', {
-      type: 'thawing',
-      lot: 'x',
-      amount: 'all',
-      on: day('21'),
-      way: 'cold-water',
-    });
+    const wet = thaw('22 18:00', 'cold-water', '21');
     expect(clock([minced('1'), wet], '22 18:10').overdue).toBe(true);
   });
 

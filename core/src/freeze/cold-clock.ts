@@ -146,7 +146,7 @@ function whyOf(lot: Lot, running: Running, cold: Omit<Cold, 'why'>): string {
   const { thaw, fault, openOn, lastOn, boughtOn, useBy } = running;
   if (fault) return fault;
   if (cold.state === 'frozen' && cold.bestBefore === null)
-    return 'Frozen; held at −18 °C (0 °F) it stays safe, and nothing is published for how long it stays good.';
+    return `Frozen${cold.refrozen ? ' again' : ''}; held at −18 °C (0 °F) it stays safe. How long it stays good nobody can say: it is not known since when, or of what, or nothing is published.`;
   if (cold.state === 'frozen')
     return cold.refrozen
       ? 'Frozen again: half of the quality time that was left (ours; nothing is published).'
