@@ -59,9 +59,14 @@ describe('a household on a phone', () => {
     await touch('::-p-text(Buy it for)');
     await person.sees('this is the true start');
     await fits();
+    await write('input.num', '23.5');
+    await touch('.take');
+    await person.sees('more than');
     await write('input.num', '2.35');
     await touch('.take');
     await person.sees('Drained:');
+    await person.page.reload({ waitUntil: 'load' });
+    await person.sees('On the board 2.350 kg');
     for (const [part, weight] of [
       ['Shank, bone-in', '330'],
       ['Bones', '310'],
@@ -90,7 +95,7 @@ describe('a household on a phone', () => {
     await person.sees('wrapped, in');
   });
 
-  it('finds it, moves it to another day and eats of it', async () => {
+  it('finds it, lets it thaw, eats two plates of it, and undoes that', async () => {
     await touch('nav ::-p-text(Freezer)');
     await person.sees('6 plates');
     await person.sees('Dinners left');
@@ -98,15 +103,23 @@ describe('a household on a phone', () => {
     await touch('tbody ::-p-text(Boneless leg)');
     await person.sees('best before');
     await fits();
+    await tap('Take out to thaw');
+    await person.sees('is thawing');
+    await write('::-p-aria([name="Plates to eat"])', '2');
+    await tap('Eat plates');
+    await person.sees('4 plates');
+    await tap('Undo');
+    await person.sees('6 plates');
+    await fits();
   });
 
   it('reads what holds when the power is out', async () => {
     await person.goTo('/home/freezer/power');
     await person.sees('The power is out');
-    await person.page.waitForSelector('.holds select');
+    await person.page.waitForSelector('.holds td');
     await fits();
     // No column lies off the screen.
-    const right = await person.page.$$eval('.holds td, .holds select', (all) =>
+    const right = await person.page.$$eval('.holds td, .holds td *', (all) =>
       Math.max(...all.map((each) => each.getBoundingClientRect().right)),
     );
     expect(right).toBeLessThanOrEqual(390);
