@@ -63,7 +63,7 @@ export class YieldTrend {
         type: 'value',
         scale: true,
         // No piece gives more than all of itself.
-        max: ({ max }: { max: number }) => Math.min(100, Math.ceil(max / 10) * 10 + 10),
+        max: ({ max }: { max: number }) => Math.min(100, Math.ceil(max / 5) * 5),
         splitLine: { lineStyle: { color: line } },
         axisLabel: { ...chartText(soft), formatter: '{value} %' },
       },

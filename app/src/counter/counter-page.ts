@@ -192,9 +192,8 @@ export class CounterPage {
   /** A weight that one piece does not usually have is said to be that while it is typed, not only when it is bought. */
   protected readonly weightHint = computed(() => {
     const [massDg, pieces] = [this.label.massDg(), Math.max(1, this.label.pieces())];
-    if (massDg === null || unusualWeight(this.kind().id, massDg / pieces).length === 0) return '';
-    const [low, high] = this.kind().usualG;
-    return `One is usually ${this.figures.roughSpan(low * 10, high * 10)}. Is it right?`;
+    const [question] = massDg === null ? [] : unusualWeight(this.kind().id, massDg / pieces);
+    return question ? `One is usually ${this.figures.roughSpan(...question.usualDg)}. Is it right?` : '';
   });
 
   constructor() {

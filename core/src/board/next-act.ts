@@ -90,7 +90,7 @@ function stepBefore(kind: Kind, way: Way, acts: readonly Act[], at: number): num
   return between < 0 ? own : between;
 }
 
-/** Whether what a step gives can wait: the first one's, the draining's, can, too. */
+/** Whether what a step gives can wait; in a household's own kinds the first step, the draining, may give something, too. */
 function isAnytime(kind: Kind, way: Way, step: string | undefined): boolean {
   return step === way.steps[0] || kind.steps.find(({ id }) => id === step)?.anytime === true;
 }

@@ -34,7 +34,10 @@ export function questionsAbout(state: State, fact: Fact): Question[] {
 }
 
 /** Whether a weight is far from what one piece of a kind usually weighs: a slip of the pen, or the other unit. */
-export function unusualWeight(id: string, eachDg: MassDg): Question[] {
+export function unusualWeight(
+  id: string,
+  eachDg: MassDg,
+): Extract<Question, { readonly code: 'unusual-weight' }>[] {
   const kind = kindById(id);
   if (!kind) return [];
   const [low, high] = kind.usualG;
