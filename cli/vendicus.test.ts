@@ -31,7 +31,7 @@ describe('vendicus report', () => {
   it.each(['store-value', 'by-weight', 'by-product-credit', 'by-dinner'])(
     'under %s, shares sum to what was paid',
     (school) => {
-      const { purchases } = JSON.parse(run('report', 'demo/household.json', '--school', school).stdout) as {
+      const { purchases } = JSON.parse(run('report', 'demo/household.json', '--method', school).stdout) as {
         purchases: { paidMinor: number; parts: { costMinor: number }[] }[];
       };
       for (const { paidMinor, parts } of purchases)
@@ -53,9 +53,9 @@ describe('vendicus report', () => {
     ['a file that is not there', ['report', '/nowhere.json'], 'cannot be read'],
     ['a broken file', ['report', bad], 'breaks off'],
     [
-      'a school that is none',
-      ['report', 'demo/household.json', '--school', 'by-magic'],
-      'There is no school "by-magic"',
+      'a method of cost that is none',
+      ['report', 'demo/household.json', '--method', 'by-magic'],
+      'There is no method of cost "by-magic"',
     ],
     ['an option that is none', ['report', 'demo/household.json', '--loud'], 'Unknown option --loud'],
     ['no file', ['report'], 'Name one file'],

@@ -1,21 +1,22 @@
+import type { Result } from '@core/units/result';
 import { readFileSync } from 'node:fs';
-import { report } from '@core/files/report';
-import { keepsReport } from '@core/files/keeps-report';
-import { readFile } from '@core/files/read-file';
-import { predictionReport } from '@core/files/prediction-report';
-import { DEFAULT_SCHOOL, SCHOOL_IDS, type SchoolId } from '@core/cost/school';
-import { freezingReport } from '@core/freeze/freezing-report';
-import { purchaseReport } from '@core/price/purchase-report';
-import { packsReport } from '@core/pack/packs-report';
-import { slicesReport } from '@core/slice/slices-report';
-import type { Household } from '@core/journal/household';
+import { report } from '@core/exchange/report';
+import { keepsReport } from '@core/exchange/keeps-report';
+import { readFile } from '@core/exchange/read-file';
+import { predictionReport } from '@core/exchange/prediction-report';
+import { DEFAULT_COST_METHOD, COST_METHOD_IDS, type CostMethodId } from '@core/cost/method';
+import { freezingReport } from '@core/exchange/freezing-report';
+import { purchaseReport } from '@core/exchange/purchase-report';
+import { packsReport } from '@core/exchange/packs-report';
+import { slicesReport } from '@core/exchange/slices-report';
+import type { Household } from '@core/records/household';
 
 /** A message for standard error; the exit code is 1. */
 class CommandError extends Error {}
 
 const USAGE = `vendicus: the computation at a command line, JSON in, JSON out
 
-  vendicus report FILE|- [--school ${SCHOOL_IDS.join('|')}]
+  vendicus report FILE|- [--method ${COST_METHOD_IDS.join('|')}]
       what each purchase came to, and what is in stock
   vendicus predict FILE|- --kind KIND --price A-KG --weight KG [--way WAY] [--marks a,b] [--on DAY] [--seed N]
       what to expect of a piece at that price, from the household's own pieces
@@ -41,11 +42,11 @@ const COMMANDS: Record<string, (args: readonly string[]) => unknown> = {
 };
 
 function runReport(args: readonly string[]): unknown {
-  const { file, options } = parse(args, ['--school']);
-  const school = options['--school'] ?? DEFAULT_SCHOOL;
-  if (!isSchool(school))
-    throw new CommandError(`There is no school "${school}". Known: ${SCHOOL_IDS.join(', ')}.`);
-  return report(readHousehold(file), school);
+  const { file, options } = parse(args, ['--method', '--school']);
+  const method = options['--method'] ?? options['--school'] ?? DEFAULT_COST_METHOD;
+  if (!isMethod(method))
+    throw new CommandError(`There is no method of cost "${method}". Known: ${COST_METHOD_IDS.join(', ')}.`);
+  return report(readHousehold(file), method);
 }
 
 function runPredict(args: readonly string[]): unknown {
@@ -59,24 +60,22 @@ function runPredict(args: readonly string[]): unknown {
     '--seed',
   ]);
   const household = readHousehold(file);
-  const result = predictionReport(household, {
-    kind: options['--kind'] ?? '',
-    way: options['--way'],
-    perKg: positive(options, '--price'),
-    kg: positive(options, '--weight'),
-    marks: (options['--marks'] ?? '').split(',').filter(Boolean),
-    on: options['--on'] ?? household.journal.entries.at(-1)?.at.slice(0, 10) ?? '1970-01-01',
-    seed: Number(options['--seed'] ?? 1),
-  });
-  if (typeof result === 'string') throw new CommandError(result);
-  return result;
+  return theValue(
+    predictionReport(household, {
+      kind: options['--kind'] ?? '',
+      way: options['--way'],
+      perKg: positive(options, '--price'),
+      kg: positive(options, '--weight'),
+      marks: (options['--marks'] ?? '').split(',').filter(Boolean),
+      on: options['--on'] ?? household.journal.entries.at(-1)?.at.slice(0, 10) ?? '1970-01-01',
+      seed: Number(options['--seed'] ?? 1),
+    }),
+  );
 }
 
 function runSlices(args: readonly string[]): unknown {
   const { file } = parse(args, []);
-  const result = slicesReport(readJson(file));
-  if ('problem' in result) throw new CommandError(result.problem);
-  return result.report;
+  return theValue(slicesReport(readJson(file)));
 }
 
 function runPacks(args: readonly string[]): unknown {
@@ -84,16 +83,12 @@ function runPacks(args: readonly string[]): unknown {
   const seconds = options['--seconds'] === undefined ? 2 : positive(options, '--seconds');
   const input = readJson(file);
   const start = performance.now();
-  const result = packsReport(input, () => (performance.now() - start) / 1000 / seconds);
-  if ('problem' in result) throw new CommandError(result.problem);
-  return result.report;
+  return theValue(packsReport(input, () => (performance.now() - start) / 1000 / seconds));
 }
 
 function runFreeze(args: readonly string[]): unknown {
   const { file } = parse(args, []);
-  const result = freezingReport(readJson(file));
-  if ('problem' in result) throw new CommandError(result.problem);
-  return result.report;
+  return theValue(freezingReport(readJson(file)));
 }
 
 function runKeeps(args: readonly string[]): unknown {
@@ -101,16 +96,18 @@ function runKeeps(args: readonly string[]): unknown {
   const on = options['--on'];
   if (on === undefined) throw new CommandError(`--on wants a day, such as 2026-11-26.\n\n${USAGE}`);
   const { timeZone: zone } = Intl.DateTimeFormat().resolvedOptions();
-  const result = keepsReport(readHousehold(file), { on, at: options['--at'] ?? '12:00', zone });
-  if (typeof result === 'string') throw new CommandError(result);
-  return result;
+  return theValue(keepsReport(readHousehold(file), { on, at: options['--at'] ?? '12:00', zone }));
 }
 
 function runPurchase(args: readonly string[]): unknown {
   const { file } = parse(args, []);
-  const result = purchaseReport(readJson(file));
-  if ('problem' in result) throw new CommandError(result.problem);
-  return result.report;
+  return theValue(purchaseReport(readJson(file)));
+}
+
+/** What came of a command, or its problem as the command's. */
+function theValue<T>(result: Result<T>): T {
+  if (!result.ok) throw new CommandError(result.problem);
+  return result.value;
 }
 
 function readJson(file: string): unknown {
@@ -130,12 +127,10 @@ function positive(options: Readonly<Record<string, string>>, name: string): numb
 }
 
 function readHousehold(file: string): Household {
-  const { household, problem } = readFile(readText(file));
-  if (problem !== undefined) throw new CommandError(problem);
-  return household;
+  return theValue(readFile(readText(file)));
 }
 
-const isSchool = (text: string): text is SchoolId => (SCHOOL_IDS as string[]).includes(text);
+const isMethod = (text: string): text is CostMethodId => (COST_METHOD_IDS as string[]).includes(text);
 
 function parse(
   args: readonly string[],

@@ -1,5 +1,5 @@
 import { stockOf } from '@core/pack/stock';
-import type { Lot } from '@core/journal/lot';
+import type { Lot } from '@core/ledger/lot';
 import { addDays, daysBetween, type IsoDate } from '@core/units/date';
 import type { Random } from './random';
 import type { Scribe } from './scribe';

@@ -2,21 +2,21 @@ import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { readFile } from '@core/files/read-file';
-import { usualWrapping } from '@core/journal/settings';
+import { readFile } from '@core/exchange/read-file';
+import { usualWrapping } from '@core/pack/wrapping';
 import { packsWanted } from '@core/pack/packs-wanted';
 import { planPacks } from '@core/pack/plan-packs';
 import { stockOf, toWrap } from '@core/pack/stock';
 import { tokensOf } from '@core/pack/table';
 import { yieldTest } from '@core/yield/yield-test';
 import { shopItem } from '@core/catalogue/shop-items';
-import { valuesOf } from '@core/journal/household';
+import { valuesOf } from '@core/records/household';
 import { shopListsSchema } from '@core/price/shop-list';
 import { daysBetween } from '@core/units/date';
 
 describe('the demo household', () => {
   const text = readFileSync('demo/household.json', 'utf8');
-  const { household } = readFile(text);
+  const { value: household } = readFile(text);
   const state = household?.journal.state;
 
   it('comes out of its script the same, byte for byte', () => {
@@ -50,7 +50,7 @@ describe('the demo household', () => {
       ) / masses.length;
     const whole = off(tokens.map(({ massDg }) => massDg / 10));
     const halves = off(tokens.flatMap(({ massDg }) => [massDg / 20, massDg / 20]));
-    const { plan } = planPacks(
+    const { value: plan } = planPacks(
       packsWanted(tokens, 'beef', settings.eaters, usualWrapping(settings), new Map(), true)!,
     );
     const planned = plan!.objective / plan!.plates;

@@ -2,9 +2,9 @@
 // here is invented; a fixed seed makes the same file on every machine.
 import { writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
-import { writeFile } from '@core/files/write-file';
-import { householdOf } from '@core/journal/household';
-import type { Place } from '@core/journal/record';
+import { writeFile } from '@core/exchange/write-file';
+import { householdOf } from '@core/records/household';
+import type { Place } from '@core/freeze/place';
 import { addDays } from '@core/units/date';
 import { weekdayOf } from '@core/units/zone';
 import { stockOf } from '@core/pack/stock';

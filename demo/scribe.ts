@@ -1,12 +1,13 @@
-import type { Entry, Fact } from '@core/journal/entry';
-import { append, EMPTY_JOURNAL, nextSequence, type Journal } from '@core/journal/journal';
-import type { HouseholdRecord } from '@core/journal/record';
+import { EMPTY_HOUSEHOLD } from '@core/records/household';
+import type { Entry, Fact } from '@core/ledger/entry';
+import { append, nextSequence, type Journal } from '@core/ledger/journal';
+import type { HouseholdRecord } from '@core/records/record';
 import type { IsoDate } from '@core/units/date';
 
 /** Writes the demo journal, one accepted entry at a time, as the household's tablet would. */
 export class Scribe {
   readonly records: HouseholdRecord[] = [];
-  private journal: Journal = EMPTY_JOURNAL;
+  private journal: Journal = EMPTY_HOUSEHOLD.journal;
   private minute = 0;
   private named = 0;
 
@@ -44,7 +45,7 @@ export class Scribe {
     const seq = nextSequence(this.journal, 'tablet');
     const id = `e-${String(seq).padStart(4, '0')}`;
     const entry = { ...fact, id, at: this.now(), device: 'tablet', seq } as Entry;
-    const { journal, refusal } = append(this.journal, entry);
+    const { value: journal, problem: refusal } = append(this.journal, entry);
     if (!journal) throw new Error(`${JSON.stringify(fact)} was refused: ${JSON.stringify(refusal)}`);
     this.journal = journal;
     this.minute += 1;

@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Browser, ElementHandle } from 'puppeteer-core';
-import { writeFile } from '@core/files/write-file';
+import { writeFile } from '@core/exchange/write-file';
 import { JournalBuilder, workedPiece } from '@core/testing/journal-builder';
 import { launch, Person } from './harness';
 import { ADDRESS, begin, buy, weigh } from './journeys';

@@ -89,15 +89,7 @@ describe('an awkward freezer', () => {
     await person.press('Tab');
     await person.sees('on its label');
     await person.sees('Unopened: the use-by date on its label.');
-    await person.page.select(
-      'v-sealed-pieces select.place',
-      await person.page.$$eval(
-        'v-sealed-pieces select.place option',
-        (all) =>
-          (all.find((each) => each.textContent?.includes('Refrigerator')) as unknown as HTMLOptionElement)
-            .value,
-      ),
-    );
+    await person.choose('lies in', 'Refrigerator');
     await person.sees('Strip loin is in Refrigerator');
     await person.page.waitForFunction(() =>
       [...document.querySelectorAll('tbody tr')].some((row) => row.textContent?.includes('Strip loin')),

@@ -28,7 +28,7 @@ describe('at the freezer', () => {
     );
     expect(outBy.length).toBeGreaterThan(3);
     for (const hour of outBy) expect(Number(hour)).toBeLessThan(19);
-    await person.page.locator('#at').fill('10:01');
+    await person.page.locator('::-p-aria(We eat at)').fill('10:01');
     await person.press('Tab');
     await person.page.waitForFunction(
       () => !document.querySelector('tbody')?.textContent?.includes('in cold water'),
@@ -109,7 +109,7 @@ describe('at the freezer', () => {
       await each.sees('Undone:');
       expect((await each.text()).match(/Throw away/g)).toHaveLength(count);
       await each.sees('it may be frozen again');
-      await each.page.locator('#since').fill('2001-01-01T10:00');
+      await each.page.locator('::-p-aria(Out since)').fill('2001-01-01T10:00');
       await each.press('Tab');
       await each.sees('past: check each pack');
       // What was looked at, and what was said, survives a reload.

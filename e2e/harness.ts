@@ -165,6 +165,28 @@ export class Person {
     await this.page.locator(`::-p-aria([name="${label}"][role="${role}"])`).setTimeout(PATIENCE).fill(text);
   }
 
+  /** Writes into the field with this label, whatever it takes (a time, a day), and goes on to the next. */
+  async write(label: string, text: string): Promise<void> {
+    await this.page.locator(`::-p-aria(${label})`).setTimeout(PATIENCE).fill(text);
+    await this.press('Tab');
+  }
+
+  /** Waits until the field or the choice with this label shows the text. */
+  async shows(label: string, text: string | RegExp): Promise<void> {
+    const field = await this.page.waitForSelector(`::-p-aria(${label})`, { timeout: PATIENCE });
+    const wanted =
+      typeof text === 'string' ? `^${text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}$` : text.source;
+    await this.page.waitForFunction(
+      (element, pattern) => {
+        const { value, selectedOptions } = element as HTMLInputElement & HTMLSelectElement;
+        return new RegExp(pattern).test(selectedOptions?.[0]?.label ?? value);
+      },
+      { timeout: PATIENCE, polling: 50 },
+      field,
+      wanted,
+    );
+  }
+
   /** Empties the field with this label, as one does: all of it marked, and deleted. */
   async clear(label: string, role = 'textbox'): Promise<void> {
     const field = await this.page.waitForSelector(`::-p-aria([name="${label}"][role="${role}"])`, {
@@ -174,11 +196,18 @@ export class Person {
     await this.page.keyboard.press('Backspace');
   }
 
-  async choose(label: string, value: string): Promise<void> {
+  /** Chooses by what is read there, or the beginning of it; or by the value where the words differ. */
+  async choose(label: string, wanted: string): Promise<void> {
     const field = await this.page.waitForSelector(`::-p-aria([name="${label}"][role="combobox"])`, {
       timeout: PATIENCE,
     });
-    await field?.select(value);
+    const value = await field?.evaluate((select, wanted) => {
+      const all = [...(select as unknown as HTMLSelectElement).options];
+      const found =
+        all.find((each) => each.value === wanted) ?? all.find((each) => each.label.startsWith(wanted));
+      return found?.value;
+    }, wanted);
+    await field?.select(value ?? wanted);
   }
 
   async press(...keys: Parameters<Page['keyboard']['press']>[0][]): Promise<void> {

@@ -303,7 +303,7 @@ describe.each([
     await person.fill('Find a pack to plan', 'centre', 'searchbox');
     await person.page.locator('aside li button ::-p-text(Centre)').click();
     await person.press('3');
-    await person.sees('Centre is for');
+    await person.sees('Centre is planned for');
     await person.click('Ready tonight?', 'link');
     await person.page.locator('::-p-aria([name="We eat at"])').fill('20:30');
     await person.sees('less 60 minutes to cook');
@@ -344,28 +344,20 @@ describe.each([
     await person.sees('Labels on');
     await person.page.locator('.packs label').click();
     await person.page.waitForSelector('v-label-preview svg');
-    await person.page.select('#sheet', 'a grid of your own');
-    for (const [field, value] of [
-      ['#rows', '3'],
-      ['#columns', '2'],
-      ['#wide', style.grid],
-      ['#note', 'for Sunday'],
-    ] as const) {
-      await person.page.locator(field).fill(value);
-      await person.press('Tab');
-    }
+    await person.choose('Labels on', 'a grid of your own');
+    await person.write('Rows', '3');
+    await person.write('Columns', '2');
+    await person.write('Label wide', style.grid);
+    await person.write('On every label too', 'for Sunday');
     await person.page.waitForFunction(() =>
       document.querySelector('v-label-preview')?.textContent?.includes('for Sunday'),
     );
     await person.page.reload({ waitUntil: 'load' });
     await person.sees('Labels on');
-    const kept = await person.page.$$eval('#rows, #columns, #wide, #note', (all) =>
-      all.map((each) => (each as unknown as HTMLInputElement).value),
-    );
-    expect(kept[0]).toBe('3');
-    expect(kept[1]).toBe('2');
-    expect(kept[2]).toContain(style.grid.split(' ')[0]);
-    expect(kept[3]).toBe('for Sunday');
+    await person.shows('Rows', '3');
+    await person.shows('Columns', '2');
+    await person.shows('Label wide', new RegExp(`^${style.grid.split(' ')[0]}`));
+    await person.shows('On every label too', 'for Sunday');
     await person.goTo('/home/wrap/scan');
     await person.fill('Number on the label', 'ZZZZ');
     await person.click('Read');

@@ -163,7 +163,7 @@ describe.each([
     await types('Thinnest', ...style.thinnest);
     await types('Thickest', ...style.thickest);
     await person.choose('Slices', 'thickness');
-    await types('Thickness', ...style.thickness);
+    await types('Thickness of a slice', ...style.thickness);
     await person.page.waitForFunction(
       (wanted) => [...document.querySelectorAll('.cuts td b')].some((each) => each.textContent === wanted),
       {},

@@ -104,7 +104,7 @@ describe('a household on a phone', () => {
     await person.sees('best before');
     await fits();
     await tap('Take out to thaw');
-    await person.sees('is thawing');
+    await person.sees('out, to thaw');
     await write('::-p-aria([name="Plates to eat"])', '2');
     await tap('Eat plates');
     await person.sees('4 plates');

@@ -127,10 +127,8 @@ describe('a household in pounds', () => {
     await person.sees('Lamb shanks is in');
     await person.goTo('/home/wrap/labels');
     await person.sees('Labels on');
-    expect(await person.page.$eval('#sheet', (each) => (each as unknown as HTMLSelectElement).value)).toMatch(
-      /^Letter/,
-    );
-    expect(await textOf('#sheet option:first-child')).toMatch(/^Letter/);
+    await person.shows('Labels on', /^Letter/);
+    expect(await textOf('v-choice option:first-child')).toMatch(/^Letter/);
   });
 
   it('has not made the page complain', () => {

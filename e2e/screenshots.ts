@@ -61,8 +61,7 @@ async function lay(person: Person): Promise<void> {
 async function planTheCuts(person: Person): Promise<void> {
   await person.click('Plan where to cut', 'link');
   await person.sees('Where to cut');
-  await person.page.locator('#square').fill('8 mm');
-  await person.press('Tab');
+  await person.write('Square off', '8 mm');
   await person.page.evaluate(() =>
     (document.querySelectorAll('[role=slider]')[2] as unknown as HTMLElement).focus(),
   );

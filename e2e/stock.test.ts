@@ -84,7 +84,7 @@ describe('the stock', () => {
     await person.page.mouse.move(from.x + 30, from.y + 30, { steps: 4 });
     await person.page.mouse.move(to.x, to.y, { steps: 6 });
     await person.page.mouse.up();
-    await person.sees('moved to Kitchen freezer, drawer 1');
+    await person.sees('in Kitchen freezer, drawer 1');
     expect(
       await person.page.$eval('[data-drawer="kitchen-one"]', (each) => each.getAttribute('aria-label')),
     ).toContain(': 1 pack.');
@@ -98,7 +98,7 @@ describe('the stock', () => {
     );
     await person.sees('2 packs chosen');
     await person.click('Take all out to thaw');
-    await person.sees('2 packs thawing');
+    await person.sees('2 packs are out, to thaw');
     expect(
       (await rows()).slice(0, 2).every((row) => row.includes('thawing') && row.includes('Refrigerator')),
     ).toBe(true);
@@ -243,7 +243,7 @@ describe('the stock', () => {
       document.querySelector('v-pack-card h2')?.textContent?.includes('wings'),
     );
     await phone.pressText('Take out to thaw');
-    await phone.sees('wings is thawing');
+    await phone.sees('wings are out, to thaw');
     expect(await phone.page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
     await phone.pressText('Undo');
     await phone.sees('Undone:');

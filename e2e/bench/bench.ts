@@ -1,9 +1,10 @@
 // npm run bench: how long the heavy things take, as ratios to something small in the same run.
-import { basisOf } from '@core/cost/basis-of';
+import { animalOfKind } from '@core/catalogue/kinds';
+import { basisOf } from '@core/books/basis-of';
 import { costOfLots } from '@core/cost/cost-of-lots';
-import { readFile } from '@core/files/read-file';
-import { writeFile } from '@core/files/write-file';
-import { replay } from '@core/journal/replay';
+import { readFile } from '@core/exchange/read-file';
+import { writeFile } from '@core/exchange/write-file';
+import { replay } from '@core/ledger/replay';
 import { seededUniform } from '@core/units/random';
 import { drawWorth } from '@core/yield/draw-worth';
 import { randomGamma } from 'd3-random';
@@ -54,13 +55,13 @@ function core(): Row[] {
   const smallOnes = Array.from({ length: SMALL_ONES }, () => largeHousehold(500).journal.entries);
   const large = largeHousehold(50_000);
   const text = writeFile(large);
-  const replaySmall = (): unknown => smallOnes.map((entries) => replay(entries));
+  const replaySmall = (): unknown => smallOnes.map((entries) => replay(entries, animalOfKind));
   const row = (what: string, run: () => unknown, most: number, rounds: number): Row => {
     const { ms, ratio } = paired(run, replaySmall, rounds);
     return { what, ms, reference: 'replay of 500 entries', ratio: ratio * SMALL_ONES, most };
   };
   return [
-    row('replay of 50,000 entries', () => replay(large.journal.entries), 130, 25),
+    row('replay of 50,000 entries', () => replay(large.journal.entries, animalOfKind), 130, 25),
     row(
       'cost of every lot of them',
       () => costOfLots(large.journal.state, 'store-value', basisOf(large)),

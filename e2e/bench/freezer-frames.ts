@@ -2,10 +2,11 @@ import { writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { ElementHandle, Page } from 'puppeteer-core';
-import { writeFile } from '@core/files/write-file';
-import type { Entry, Fact } from '@core/journal/entry';
-import { householdOf, type Household } from '@core/journal/household';
-import type { HouseholdRecord, Place } from '@core/journal/record';
+import { writeFile } from '@core/exchange/write-file';
+import type { Entry, Fact } from '@core/ledger/entry';
+import { householdOf, type Household } from '@core/records/household';
+import type { HouseholdRecord } from '@core/records/record';
+import type { Place } from '@core/freeze/place';
 import { launch, Person, serveApp } from '../harness';
 import { begin } from '../journeys';
 
@@ -34,6 +35,8 @@ function freezersOf(packs: number): Household {
       seq: entries.length,
     } as Entry);
   for (let i = 0; i < packs; i++) {
+    // Frozen on the day of purchase: what had lain about until today would be overdue, all of it.
+    const on = `2025-${String(1 + (i % 12)).padStart(2, '0')}-10`;
     add({
       type: 'acquired',
       lot: `p${i}`,
@@ -45,9 +48,9 @@ function freezersOf(packs: number): Household {
       plates: 4,
       paidMinor: 900,
       origin: 'bought-cut',
-      on: `2025-${String(1 + (i % 12)).padStart(2, '0')}-10`,
+      on,
     });
-    add({ type: 'placed', lot: `p${i}`, place: `f${i % 4}d${Math.floor(i / 4) % 3}` });
+    add({ type: 'placed', lot: `p${i}`, place: `f${i % 4}d${Math.floor(i / 4) % 3}`, on });
   }
   const place = (key: string, value: Place): HouseholdRecord => ({
     type: 'place',

@@ -1,6 +1,6 @@
-import type { Entry, Fact } from '@core/journal/entry';
-import { sortEntries } from '@core/journal/replay';
-import { householdOf, type Household } from '@core/journal/household';
+import type { Entry, Fact } from '@core/ledger/entry';
+import { sortEntries } from '@core/ledger/replay';
+import { householdOf, type Household } from '@core/records/household';
 
 const START = Date.UTC(2020, 0, 1);
 

@@ -35,7 +35,7 @@ export async function packingTimes(): Promise<{
   for (const seed of SEEDS) {
     const request = packInstance(seed);
     const { ms: solverMs, plates, objective } = await outsidePacking(request, SECONDS);
-    const { plan } = planPacks(request);
+    const { value: plan } = planPacks(request);
     if (!plan || plan.plates !== plates || plan.objective > objective + 1e-6)
       throw new Error(
         `Table ${seed}: ${plan?.plates} plates, ${plan?.objective} off, against ${plates} and ${objective}.`,

@@ -3,15 +3,15 @@ import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import { TableModule } from 'primeng/table';
 import { kindById } from '@core/catalogue/kinds';
-import { writeCsv } from '@core/files/csv';
-import { summarisePiece, totalsOf, type PieceSummary } from '@core/files/piece-summary';
-import { lotName } from '@core/journal/lot-name';
-import { Clock } from '../data/clock';
-import { Figures } from '../data/figures';
-import { HOUSEHOLD_NAME } from '../data/household-name';
-import { HouseholdStore } from '../data/household-store';
-import { PageTabs } from '../kit/page-tabs';
-import { saveText } from '../kit/save-text';
+import { writeCsv } from '@core/exchange/csv';
+import { summarisePiece, totalsOf, type PieceSummary } from '@core/books/piece-summary';
+import { lotName } from '@core/catalogue/lot-name';
+import { Clock } from '../household/clock';
+import { Format } from '@core/format/format';
+import { HOUSEHOLD_NAME } from '../household/household-name';
+import { HouseholdStore } from '../household/household-store';
+import { PageTabs } from '../household/parts/page-tabs';
+import { saveText } from '../ui/save-text';
 import { ExportReminder } from './export-reminder';
 import { BOOKS_PAGES } from './pages';
 
@@ -71,7 +71,7 @@ const VIRTUAL_FROM = 120;
 })
 export class BooksPage {
   protected readonly store = inject(HouseholdStore);
-  protected readonly figures = inject(Figures);
+  protected readonly format = inject(Format);
   protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly clock = inject(Clock);
   protected readonly pages = BOOKS_PAGES;
@@ -95,7 +95,7 @@ export class BooksPage {
       on: lot.on ?? '',
       shop: shopName(lot.shop),
       kind: kindById(lot.kind)?.name ?? lot.kind ?? '',
-      month: lot.on ? this.figures.month(lot.on) : 'no day',
+      month: lot.on ? this.format.month(lot.on) : 'no day',
       minutes: minutes.get(lot.id) ?? null,
     }));
   });
@@ -147,7 +147,7 @@ export class BooksPage {
   }
 
   protected saveCsv(): void {
-    const { plainMoney } = this.figures;
+    const { plainMoney } = this.format;
     const rows = this.sorted().map(
       ({
         summary: { lot, perKgMinor, yield: part, usableDg, perUsableKgMinor, comparison },

@@ -1,9 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { daysBetween } from '@core/units/date';
-import { Clock } from '../data/clock';
-import { HOUSEHOLD_NAME } from '../data/household-name';
-import { HouseholdStore } from '../data/household-store';
+import { Clock } from '../household/clock';
+import { HOUSEHOLD_NAME } from '../household/household-name';
+import { HouseholdStore } from '../household/household-store';
 
 /** A household should not live in one browser only. */
 const LONG_AGO_DAYS = 30;

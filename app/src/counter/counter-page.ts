@@ -1,18 +1,19 @@
+import { buy } from '@core/deeds/buy';
+import { howLowWords } from '@core/format/price-words';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { ActivatedRoute, Router } from '@angular/router';
 import { findKinds } from '@core/catalogue/find-kinds';
 import { KINDS } from '@core/catalogue/kinds';
-import { oneByOne } from '@core/journal/one-by-one';
-import type { Lot } from '@core/journal/lot';
+import type { Lot } from '@core/ledger/lot';
 import { rollup } from 'd3-array';
 import type { Kind } from '@core/catalogue/kind-schema';
 import { wholePieceItem } from '@core/catalogue/shop-items';
 import { keepingOf } from '@core/freeze/keeping';
 import { roomOfAll } from '@core/freeze/room';
-import type { FactOf } from '@core/journal/entry';
-import { askQuestion, questionsAbout, unusualWeight } from '@core/journal/questions';
-import { meanPlateDg } from '@core/journal/settings';
+import type { FactOf } from '@core/ledger/entry';
+import { askQuestion, questionsAbout, unusualWeight } from '@core/deeds/questions';
+import { meanPlateDg } from '@core/pack/eater';
 import { meatPerWeekDg } from '@core/pack/pace';
 import { goingPrice } from '@core/price/going-price';
 import { howLow } from '@core/price/how-low';
@@ -20,28 +21,28 @@ import { toDg } from '@core/units/mass';
 import { usualMinutes } from '@core/yield/minutes';
 import { habitOfWay, kindAndWay, predict } from '@core/yield/prediction';
 import { verdictOf } from '@core/yield/verdict';
-import { Clock } from '../data/clock';
-import { Figures } from '../data/figures';
-import { HOUSEHOLD_NAME } from '../data/household-name';
-import { HouseholdStore } from '../data/household-store';
-import { Notices } from '../data/notices';
-import { WorthDraws } from '../data/worth-draws';
-import { Ask } from '../kit/ask';
-import { EnterGoesOn } from '../kit/enter-goes-on';
-import { LabelDate } from '../kit/label-date';
-import { PageTabs } from '../kit/page-tabs';
-import { AnswerRibbon } from './answer-ribbon';
-import { AnswerSlip, type Fact } from './answer-slip';
-import { ExpectedParts } from './expected-parts';
-import { LabelForm } from './label-form';
-import { MarksSeen } from './marks-seen';
+import { Clock } from '../household/clock';
+import { Format } from '@core/format/format';
+import { HOUSEHOLD_NAME } from '../household/household-name';
+import { HouseholdStore } from '../household/household-store';
+import { Notices } from '../household/notices';
+import { WorthDraws } from '../compute/worth-draws';
+import { Ask } from '../ui/ask/ask';
+import { EnterGoesOn } from '../ui/field/enter-goes-on';
+import { LabelDate } from '../ui/field/label-date';
+import { PageTabs } from '../household/parts/page-tabs';
+import { AnswerRibbon } from './answer/answer-ribbon';
+import { AnswerSlip, type Consideration } from './answer/answer-slip';
+import { ExpectedParts } from './answer/expected-parts';
+import { LabelForm } from './label/label-form';
+import { MarksSeen } from './label/marks-seen';
 import { COUNTER_PAGES } from './pages';
-import { PieceAsked } from './piece-asked';
-import { PriceCurve } from './price-curve';
-import { StickerReader } from './sticker-reader';
-import { ShopPrices } from './shop-prices';
-import { WaysCompared } from './ways-compared';
-import { ReadyCut } from './ready-cut';
+import { PieceAsked } from './answer/piece-asked';
+import { PriceCurve } from './answer/price-curve';
+import { StickerReader } from './label/sticker-reader';
+import { ShopPrices } from './answer/shop-prices';
+import { WaysCompared } from './answer/ways-compared';
+import { ReadyCut } from './answer/ready-cut';
 
 /** The question at the counter: at this price, for us, now, is this piece worth it? */
 @Component({
@@ -68,7 +69,7 @@ import { ReadyCut } from './ready-cut';
 })
 export class CounterPage {
   protected readonly store = inject(HouseholdStore);
-  protected readonly figures = inject(Figures);
+  protected readonly format = inject(Format);
   private readonly piece = inject(PieceAsked);
   protected readonly label = this.piece.label;
   protected readonly draws = inject(WorthDraws);
@@ -88,7 +89,7 @@ export class CounterPage {
   protected readonly readyCut = inject(ReadyCut);
   protected readonly shop = this.readyCut.shop;
   protected readonly date = this.readyCut.date;
-  protected readonly today = this.clock.today();
+  protected readonly today = this.clock.today;
   protected readonly dated = this.piece.dated;
   protected readonly until = this.piece.until;
   protected readonly kept = this.piece.kept;
@@ -107,7 +108,7 @@ export class CounterPage {
   protected readonly isCounted = computed(() => this.kind().severalAtOnce ?? false);
   protected readonly isBird = this.piece.isBird;
   protected readonly pieces = computed(() => (this.isCounted() ? this.label.pieces() || 1 : 1));
-  private readonly on = computed(() => this.date() || this.today);
+  private readonly on = computed(() => this.date() || this.today());
 
   private readonly asked = computed(
     () => kindAndWay(this.kind().id, this.wayId()) ?? { kind: this.kind(), way: this.kind().ways[0]! },
@@ -147,11 +148,11 @@ export class CounterPage {
   protected readonly assumption = computed(() => {
     const price =
       this.label.paidPerKg() !== null
-        ? `at ${this.figures.perUnit(this.label.paidPerKg()!)}`
+        ? `at ${this.format.perUnit(this.label.paidPerKg()!)}`
         : this.goingPerKg() !== null
-          ? `at the going price, ${this.figures.perUnit(this.goingPerKg()!)}`
+          ? `at the going price, ${this.format.perUnit(this.goingPerKg()!)}`
           : 'price not known yet';
-    return `${price}, ${this.label.massDg() !== null ? this.figures.mass(this.massDg()) : `a usual ${this.figures.roughMass(this.massDg())}`}`;
+    return `${price}, ${this.label.massDg() !== null ? this.format.mass(this.massDg()) : `a usual ${this.format.roughMass(this.massDg())}`}`;
   });
   protected readonly why = computed(() => {
     const { missing, usable } = this.prediction();
@@ -165,7 +166,7 @@ export class CounterPage {
         : this.verdict()?.answer === 'open'
           ? `${unknown}. Type it below, and there is an answer.`
           : `${unknown}; whatever it may be, the answer stays.`;
-    return `${this.figures.percent(usable.share, 0)} of it is usable, so a usable ${this.figures.priceUnit()} comes to ${this.figures.perUnit(this.perKg()! / usable.share).split('/')[0]}.${rest}`;
+    return `${this.format.percent(usable.share, 0)} of it is usable, so a usable ${this.format.priceUnit()} comes to ${this.format.perUnit(this.perKg()! / usable.share).split('/')[0]}.${rest}`;
   });
 
   /** Raw boneless meat that it is expected to give. */
@@ -173,8 +174,8 @@ export class CounterPage {
   private readonly plateDg = computed(() => meanPlateDg(this.store.settings()));
   private readonly eaters = computed(() => Math.max(1, this.store.settings().eaters.length));
   protected readonly packDg = computed(() => this.plateDg() * this.eaters());
-  private readonly pace = computed(() => meatPerWeekDg(this.store.state(), this.today));
-  protected readonly facts = computed<Fact[]>(() =>
+  private readonly pace = computed(() => meatPerWeekDg(this.store.state(), this.today()));
+  protected readonly facts = computed<Consideration[]>(() =>
     [this.plateFact(), this.dinnersFact(), this.weeksFact(), this.roomFact(), this.knifeFact()].filter(
       (fact) => fact !== null,
     ),
@@ -186,14 +187,14 @@ export class CounterPage {
       perKg === null
         ? null
         : howLow(this.readyCut.basis().pricing.book, wholePieceItem(this.kind().id), perKg, this.on());
-    return low ? this.figures.howLow(low) : '';
+    return low ? howLowWords(low, this.clock.today()) : '';
   });
 
   /** A weight that one piece does not usually have is said to be that while it is typed, not only when it is bought. */
   protected readonly weightHint = computed(() => {
     const [massDg, pieces] = [this.label.massDg(), Math.max(1, this.label.pieces())];
     const [question] = massDg === null ? [] : unusualWeight(this.kind().id, massDg / pieces);
-    return question ? `One is usually ${this.figures.roughSpan(...question.usualDg)}. Is it right?` : '';
+    return question ? `One is usually ${this.format.roughSpan(...question.usualDg)}. Is it right?` : '';
   });
 
   constructor() {
@@ -227,8 +228,8 @@ export class CounterPage {
 
   protected slide(perKgMinor: number): void {
     this.label.total.set('');
-    this.label.pricedBy.set(this.figures.priceUnit());
-    this.label.price.set(this.figures.plainPerUnit(perKgMinor));
+    this.label.pricedBy.set(this.format.priceUnit());
+    this.label.price.set(this.format.plainPerUnit(perKgMinor));
   }
 
   protected partName(part: string): string {
@@ -246,30 +247,30 @@ export class CounterPage {
     return name.charAt(0).toLowerCase() + name.slice(1);
   }
 
-  private plateFact(): Fact | null {
+  private plateFact(): Consideration | null {
     const perKg = this.perKg();
     if (perKg === null) return null;
     const { share, low, high } = this.prediction().meat;
     const plate = (part: number): string =>
-      this.figures.money(Math.round((perKg * this.plateDg()) / 10_000 / part));
+      this.format.money(Math.round((perKg * this.plateDg()) / 10_000 / part));
     return {
       name: 'a plate',
       value: plate(share),
-      note: `${plate(high)} to ${plate(low)}, ${this.figures.mass(this.plateDg())} raw, without bone`,
+      note: `${plate(high)} to ${plate(low)}, ${this.format.mass(this.plateDg())} raw, without bone`,
     };
   }
 
-  private dinnersFact(): Fact {
+  private dinnersFact(): Consideration {
     const plates = Math.floor(this.meatDg() / this.plateDg());
     const dinners = plates / this.eaters();
     return {
       name: 'makes',
-      value: `${this.figures.number(dinners, Number.isInteger(dinners) || dinners >= 10 ? 0 : 1)} dinners for ${this.eaters()}`,
-      note: this.figures.count(plates, 'plate'),
+      value: `${this.format.number(dinners, Number.isInteger(dinners) || dinners >= 10 ? 0 : 1)} dinners for ${this.eaters()}`,
+      note: this.format.count(plates, 'plate'),
     };
   }
 
-  private weeksFact(): Fact | null {
+  private weeksFact(): Consideration | null {
     if (this.pace() === 0) return null;
     const weeks = this.meatDg() / this.pace();
     const main = this.kind().parts.find(({ destination }) => destination === 'main');
@@ -283,12 +284,12 @@ export class CounterPage {
     });
     return {
       name: 'lasts',
-      value: `${this.figures.number(weeks, weeks < 3 ? 1 : 0)} weeks`,
+      value: `${this.format.number(weeks, weeks < 3 ? 1 : 0)} weeks`,
       note: keeping ? `at your pace; best within ${keeping.months[1]} months` : 'at your pace',
     };
   }
 
-  private roomFact(): Fact {
+  private roomFact(): Consideration {
     const room = roomOfAll(this.store.appliances(), this.store.stock(), this.store.settings().freezerL);
     if (!room) return { name: 'freezer', value: 'size unknown', note: 'set it in the Freezer, under Places' };
     const { freeDg, perDayDg } = room;
@@ -310,16 +311,16 @@ export class CounterPage {
       ? {
           name: 'freezer',
           value: 'it fits',
-          note: `room for ${this.figures.roughMass(freeDg)}${days > 1 ? `; ${waits}` : ''}`,
+          note: `room for ${this.format.roughMass(freeDg)}${days > 1 ? `; ${waits}` : ''}`,
         }
       : {
           name: 'freezer',
           value: 'it does not fit',
-          note: `room for ${this.figures.roughMass(freeDg)} only`,
+          note: `room for ${this.format.roughMass(freeDg)} only`,
         };
   }
 
-  private knifeFact(): Fact {
+  private knifeFact(): Consideration {
     const minutes = usualMinutes(this.asked().kind, this.asked().way) * this.pieces();
     return {
       name: 'work',
@@ -349,25 +350,25 @@ export class CounterPage {
       kept: this.isBird() && this.kept() === 'open' ? undefined : this.kept(),
     };
     const questions = questionsAbout(this.store.state(), fact).map((question) =>
-      askQuestion(question, (massDg) => this.figures.mass(massDg)),
+      askQuestion(question, (massDg) => this.format.mass(massDg)),
     );
     if (
       questions.length > 0 &&
       !(await this.ask.confirm('Is this right?', questions.join(' '), 'Yes, buy it'))
     )
       return;
-    if (!(await prices.write())) return;
-    const facts = this.label.apart() ? oneByOne(fact, () => this.clock.newId()) : [fact];
-    const written = await this.store.append(...facts);
-    if (written.ok && this.marks().length > 0)
-      await this.store.record(
-        ...facts.map(({ lot }) => ({
-          type: 'piece' as const,
-          key: lot,
-          value: { marks: [...this.marks()] },
-        })),
-      );
-    if (this.notices.tell(written, `${this.kind().name} bought. It is on the Block.`)) {
+    const noted = await prices.records();
+    if (!noted) return;
+    const written = await this.store.perform(
+      buy(fact, {
+        marks: this.marks(),
+        prices: noted,
+        apart: this.label.apart(),
+        newId: () => this.clock.newId(),
+      }),
+    );
+    if (written.ok) {
+      prices.taken();
       this.piece.forget();
       await this.router.navigate(['/', this.household, 'block', fact.lot]);
     }

@@ -1,7 +1,7 @@
 import type { Routes } from '@angular/router';
-import { LabelDraft } from './label-draft';
-import { PieceAsked } from './piece-asked';
-import { ReadyCut } from './ready-cut';
+import { LabelDraft } from './label/label-draft';
+import { PieceAsked } from './answer/piece-asked';
+import { ReadyCut } from './answer/ready-cut';
 
 /** The pages of the Counter; what is typed on one of them waits while another is looked at. */
 export const COUNTER_ROUTES: Routes = [
@@ -17,17 +17,17 @@ export const COUNTER_ROUTES: Routes = [
       {
         path: 'candidates',
         title: 'Side by side · Vendicus',
-        loadComponent: () => import('./candidates-page').then((m) => m.CandidatesPage),
+        loadComponent: () => import('./candidates/candidates-page').then((m) => m.CandidatesPage),
       },
       {
         path: 'prices',
         title: 'Price book · Vendicus',
-        loadComponent: () => import('./prices-page').then((m) => m.PricesPage),
+        loadComponent: () => import('./prices/prices-page').then((m) => m.PricesPage),
       },
       {
         path: 'lists',
         title: 'Shops’ lists · Vendicus',
-        loadComponent: () => import('./lists-page').then((m) => m.ListsPage),
+        loadComponent: () => import('./prices/lists-page').then((m) => m.ListsPage),
       },
     ],
   },

@@ -3,11 +3,11 @@ import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import { findKinds } from '@core/catalogue/find-kinds';
 import { OWN } from '@core/catalogue/own-kinds';
-import { HOUSEHOLD_NAME } from '../data/household-name';
-import { Figures } from '../data/figures';
-import { HouseholdStore } from '../data/household-store';
-import { PageTabs } from '../kit/page-tabs';
-import { PieceDrawing } from '../kit/piece-drawing';
+import { HOUSEHOLD_NAME } from '../household/household-name';
+import { Format } from '@core/format/format';
+import { HouseholdStore } from '../household/household-store';
+import { PageTabs } from '../household/parts/page-tabs';
+import { PieceDrawing } from '../ui/piece/piece-drawing';
 import { CRAFT_PAGES } from './pages';
 
 /** How each kind of piece is cut, what it is called elsewhere, and what is safe. */
@@ -41,7 +41,7 @@ import { CRAFT_PAGES } from './pages';
               <p class="soft">
                 {{ isOwn(kind.id) ? 'your own kind' : kind.synonyms.slice(0, 3).join(', ') }}
               </p>
-              <p>{{ figures.told(kind.about) }}</p>
+              <p>{{ format.told(kind.about) }}</p>
             </a>
           </li>
         } @empty {
@@ -53,56 +53,12 @@ import { CRAFT_PAGES } from './pages';
       </ul>
     </div>
   `,
-  styles: `
-    .tools {
-      display: flex;
-      gap: 14px;
-      flex-wrap: wrap;
-      margin-bottom: 22px;
-    }
-    .find {
-      max-width: 380px;
-      min-height: 56px;
-    }
-    ul {
-      list-style: none;
-      margin: 0;
-      padding: 0;
-      display: grid;
-      grid-template-columns: repeat(auto-fill, minmax(248px, 1fr));
-      gap: 26px 30px;
-    }
-    li > a:not(.inline) {
-      text-decoration: none;
-      display: block;
-      border-top: 1.5px solid var(--ink);
-      padding-top: 12px;
-    }
-    a:hover h2 {
-      text-decoration: underline;
-      text-underline-offset: 4px;
-    }
-    h2 {
-      margin-top: 6px;
-      font-size: 1.2rem;
-    }
-    p {
-      margin: 3px 0;
-      line-height: 1.3;
-    }
-    v-piece-drawing {
-      display: block;
-      height: 126px;
-      pointer-events: none;
-      overflow: hidden;
-      --drawing-height: 126px;
-    }
-  `,
+  styleUrl: './craft-page.css',
 })
 export class CraftPage {
   protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly store = inject(HouseholdStore);
-  protected readonly figures = inject(Figures);
+  protected readonly format = inject(Format);
   protected readonly pages = CRAFT_PAGES;
   protected readonly search = signal('');
   protected readonly found = computed(() => findKinds(this.store.kinds(), this.search()));

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
-import { Figures } from '../data/figures';
-import { PageTabs } from '../kit/page-tabs';
+import { Format } from '@core/format/format';
+import { PageTabs } from '../household/parts/page-tabs';
 import { CRAFT_PAGES } from './pages';
 
 /** Common practice. */
@@ -60,7 +60,7 @@ const RULES = [
       <h2>So that nobody is hurt</h2>
       <ol>
         @for (each of rules; track each) {
-          <li>{{ figures.told(each) }}</li>
+          <li>{{ format.told(each) }}</li>
         }
       </ol>
       <h2>On the table</h2>
@@ -68,55 +68,16 @@ const RULES = [
         @for (each of tools; track each.name) {
           <div>
             <dt>{{ each.name }}</dt>
-            <dd>{{ figures.told(each.what) }}</dd>
+            <dd>{{ format.told(each.what) }}</dd>
           </div>
         }
       </dl>
     </div>
   `,
-  styles: `
-    h2 {
-      margin: 26px 0 8px;
-      border-top: 1.5px solid var(--ink);
-      padding-top: 12px;
-    }
-    ol {
-      margin: 0;
-      padding-left: 26px;
-      max-width: 68ch;
-    }
-    li {
-      padding: 4px 0;
-      font-size: 1.05rem;
-    }
-    dl {
-      margin: 0;
-      max-width: 860px;
-    }
-    dl div {
-      display: grid;
-      grid-template-columns: 230px 1fr;
-      gap: 4px 22px;
-      padding: 9px 0;
-      border-bottom: 1px solid var(--line);
-      break-inside: avoid;
-    }
-    dt {
-      font: 600 1.05rem var(--name);
-    }
-    dd {
-      margin: 0;
-      max-width: 62ch;
-    }
-    @media (max-width: 900px) {
-      dl div {
-        grid-template-columns: 1fr;
-      }
-    }
-  `,
+  styleUrl: './knives-page.css',
 })
 export class KnivesPage {
-  protected readonly figures = inject(Figures);
+  protected readonly format = inject(Format);
   protected readonly pages = CRAFT_PAGES;
   protected readonly tools = TOOLS;
   protected readonly rules = RULES;

@@ -1,4 +1,4 @@
-import type { PageTab } from '../kit/page-tabs';
+import type { PageTab } from '../household/parts/page-tabs';
 
 /** The pages of the Freezer. */
 export const FREEZER_PAGES: readonly PageTab[] = [

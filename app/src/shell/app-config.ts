@@ -6,8 +6,8 @@ import { routes } from './routes';
 import { paperPreset } from './theme';
 
 /** The nonce that the build put on the root element; PrimeNG's styles carry it too. */
-function styleNonce(): string {
-  return document.querySelector('[ngCspNonce]')?.getAttribute('ngCspNonce') ?? '';
+function styleNonce(page: Document): string {
+  return page.querySelector('[ngCspNonce]')?.getAttribute('ngCspNonce') ?? '';
 }
 
 export const appConfig: ApplicationConfig = {
@@ -23,7 +23,7 @@ export const appConfig: ApplicationConfig = {
         preset: paperPreset,
         options: { darkModeSelector: '.dim', cssLayer: { name: 'primeng', order: 'primeng' } },
       },
-      csp: { nonce: styleNonce() },
+      csp: { nonce: styleNonce(globalThis.document) },
       ripple: false,
     }),
     provideServiceWorker('ngsw-worker.js', {

@@ -1,9 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { RouterOutlet } from '@angular/router';
-import { Appearance } from '../kit/appearance';
-import { Ask } from '../kit/ask';
-import { NoticeBoard } from '../data/notice-board';
-import { QuestionDialog } from '../kit/question';
+import { Appearance } from '../ui/appearance';
+import { Ask } from '../ui/ask/ask';
+import { Notices } from '../household/notices';
+import { QuestionDialog } from '../ui/ask/question';
 
 @Component({
   selector: 'v-root',
@@ -71,7 +71,7 @@ import { QuestionDialog } from '../kit/question';
   `,
 })
 export class Root {
-  protected readonly board = inject(NoticeBoard);
+  protected readonly board = inject(Notices);
   private readonly ask = inject(Ask);
   protected readonly isAsked = computed(() => this.ask.asked() !== null);
 

@@ -1,13 +1,9 @@
 import { inject } from '@angular/core';
 import { Router, type CanActivateFn, type Route, type Routes } from '@angular/router';
-import { Figures } from '../data/figures';
-import { HOUSEHOLD_NAME, type HouseholdName } from '../data/household-name';
-import { HouseholdStore } from '../data/household-store';
-import { Colds } from '../data/colds';
-import { Repository } from '../data/repository';
-import { Notices } from '../data/notices';
-import { Acts } from '../kit/acts';
-import { knowsOwnHousehold } from '../data/own-household-mark';
+import type { HouseholdName } from '../household/household-name';
+import { HouseholdStore } from '../household/household-store';
+import { householdProviders } from '../household/providers';
+import { knowsOwnHousehold } from '../household/own-household-mark';
 
 /** One's own household begins with its questions. */
 const answered: CanActivateFn = async () => {
@@ -23,32 +19,32 @@ const places: Routes = [
   {
     path: 'block',
     title: 'Block · Vendicus',
-    loadComponent: () => import('../block/block-page').then((m) => m.BlockPage),
+    loadComponent: () => import('../block/bench/block-page').then((m) => m.BlockPage),
   },
   {
     path: 'block/:lot',
     title: 'Block · Vendicus',
-    loadComponent: () => import('../block/block-page').then((m) => m.BlockPage),
+    loadComponent: () => import('../block/bench/block-page').then((m) => m.BlockPage),
   },
   {
     path: 'block/:lot/slices',
     title: 'Where to cut · Vendicus',
-    loadComponent: () => import('../block/slices-page').then((m) => m.SlicesPage),
+    loadComponent: () => import('../block/slices/slices-page').then((m) => m.SlicesPage),
   },
   {
     path: 'wrap',
     title: 'Wrap · Vendicus',
-    loadComponent: () => import('../wrap/wrap-page').then((m) => m.WrapPage),
+    loadComponent: () => import('../wrap/table/wrap-page').then((m) => m.WrapPage),
   },
   {
     path: 'wrap/labels',
     title: 'Labels · Vendicus',
-    loadComponent: () => import('../wrap/labels-page').then((m) => m.LabelsPage),
+    loadComponent: () => import('../wrap/labels/labels-page').then((m) => m.LabelsPage),
   },
   {
     path: 'wrap/scan',
     title: 'Scan a label · Vendicus',
-    loadComponent: () => import('../wrap/scan-page').then((m) => m.ScanPage),
+    loadComponent: () => import('../wrap/scan/scan-page').then((m) => m.ScanPage),
   },
   { path: 'freezer', loadChildren: () => import('../freezer/routes').then((m) => m.FREEZER_ROUTES) },
   {
@@ -59,17 +55,17 @@ const places: Routes = [
   {
     path: 'books/trends',
     title: 'Totals and trends · Vendicus',
-    loadComponent: () => import('../books/trends-page').then((m) => m.TrendsPage),
+    loadComponent: () => import('../books/trends/trends-page').then((m) => m.TrendsPage),
   },
   {
     path: 'books/household',
     title: 'The household’s file · Vendicus',
-    loadComponent: () => import('../books/file-page').then((m) => m.FilePage),
+    loadComponent: () => import('../books/file/file-page').then((m) => m.FilePage),
   },
   {
     path: 'books/:lot',
     title: 'A piece in the Books · Vendicus',
-    loadComponent: () => import('../books/piece-page').then((m) => m.PiecePage),
+    loadComponent: () => import('../books/piece/piece-page').then((m) => m.PiecePage),
   },
   {
     path: 'craft',
@@ -99,26 +95,18 @@ const places: Routes = [
   {
     path: 'craft/own/:id',
     title: 'A kind of your own · Vendicus',
-    loadComponent: () => import('../craft/own-kind-page').then((m) => m.OwnKindPage),
+    loadComponent: () => import('../craft/own-kind/own-kind-page').then((m) => m.OwnKindPage),
   },
   {
     path: 'craft/:kind',
     title: 'Craft · Vendicus',
-    loadComponent: () => import('../craft/guide-page').then((m) => m.GuidePage),
+    loadComponent: () => import('../craft/guide/guide-page').then((m) => m.GuidePage),
   },
 ];
 
 const household = (name: HouseholdName, children: Routes): Route => ({
   path: name,
-  providers: [
-    { provide: HOUSEHOLD_NAME, useValue: name },
-    Repository,
-    HouseholdStore,
-    Figures,
-    Colds,
-    Notices,
-    Acts,
-  ],
+  providers: householdProviders(name),
   children,
 });
 

@@ -1,10 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { explainRefusal } from '@core/journal/refusal';
-import { describeEntry } from '@core/journal/describe-entry';
-import { lotName } from '@core/journal/lot-name';
-import { Figures } from '../data/figures';
-import { HouseholdStore } from '../data/household-store';
-import { Notices } from '../data/notices';
+import { explainRefusal } from '@core/ledger/refusal';
+import { describeEntry } from '@core/format/describe-entry';
+import { lotName } from '@core/catalogue/lot-name';
+import { Format } from '@core/format/format';
+import { HouseholdStore } from '../household/household-store';
 
 /** What two devices said that cannot both be true, until the household settles it. */
 @Component({
@@ -67,12 +66,11 @@ import { Notices } from '../data/notices';
 })
 export class SetAside {
   private readonly store = inject(HouseholdStore);
-  private readonly figures = inject(Figures);
-  private readonly notices = inject(Notices);
+  private readonly format = inject(Format);
 
   protected readonly conflicts = computed(() => {
     const words = {
-      mass: (massDg: number) => this.figures.mass(massDg),
+      mass: (massDg: number) => this.format.mass(massDg),
       lot: (id: string) => {
         const lot = this.store.state().lots.get(id);
         return lot ? `“${lotName(lot)}”` : 'something that is not there';
@@ -86,9 +84,9 @@ export class SetAside {
   });
 
   protected async dismiss(id: string): Promise<void> {
-    this.notices.tell(
-      await this.store.append({ type: 'undone', entries: [id] }),
-      'Struck out. Redo in the journal brings it back.',
-    );
+    await this.store.perform({
+      facts: [{ type: 'undone', entries: [id] }],
+      say: 'Struck out. Redo in the journal brings it back.',
+    });
   }
 }

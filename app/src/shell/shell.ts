@@ -1,27 +1,17 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  DestroyRef,
-  effect,
-  inject,
-  signal,
-} from '@angular/core';
+import { settingsChange } from '@core/records/change';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } from '@angular/core';
 import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
-import type { Known } from '@core/dinner/week';
-import type { RecordValue } from '@core/journal/record';
-import { Clock } from '../data/clock';
-import { Colds } from '../data/colds';
-import { HOUSEHOLD_NAME } from '../data/household-name';
-import { HouseholdStore } from '../data/household-store';
-import { Figures } from '../data/figures';
-import { Notices } from '../data/notices';
-import { Appearance } from '../kit/appearance';
+import type { PlanSources } from '@core/dinner/week';
+import type { RecordValue } from '@core/records/record';
+import { Clock } from '../household/clock';
+import { Colds } from '../household/colds';
+import { HOUSEHOLD_NAME } from '../household/household-name';
+import { HouseholdStore } from '../household/household-store';
+import { Format } from '@core/format/format';
+import { Appearance } from '../ui/appearance';
 import { PLACES, type PlacePath } from './places';
 import { Ticket } from './ticket';
 import { SetAside } from './set-aside';
-
-const MINUTE_MS = 60_000;
 
 /** Navigation in the order of work, the ticket of what is in work, and the household's units. */
 @Component({
@@ -33,9 +23,8 @@ const MINUTE_MS = 60_000;
 })
 export class Shell {
   protected readonly store = inject(HouseholdStore);
-  protected readonly figures = inject(Figures);
+  protected readonly format = inject(Format);
   protected readonly appearance = inject(Appearance);
-  private readonly notices = inject(Notices);
   private readonly clock = inject(Clock);
   private readonly colds = inject(Colds);
   protected readonly name = inject(HOUSEHOLD_NAME);
@@ -47,11 +36,7 @@ export class Shell {
   protected readonly due = signal(0);
 
   constructor() {
-    const minute = signal(0);
-    const timer = setInterval(() => minute.update((count) => count + 1), MINUTE_MS);
-    inject(DestroyRef).onDestroy(() => clearInterval(timer));
     effect(() => {
-      minute();
       void this.countDue({
         meals: this.store.meals(),
         lots: this.store.state().lots,
@@ -62,10 +47,10 @@ export class Shell {
   }
 
   /** What it takes to know is fetched only where something is planned. */
-  private async countDue(known: Known): Promise<void> {
+  private async countDue(known: PlanSources): Promise<void> {
     if (known.meals.size === 0) return this.due.set(0);
     const { dueSoon } = await import('@core/dinner/due-soon');
-    const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+    const zone = this.clock.zone();
     this.due.set(dueSoon(known, this.clock.today(), { instant: this.clock.instant(), zone }).length);
   }
 
@@ -90,8 +75,7 @@ export class Shell {
   }
 
   private async change(part: Partial<RecordValue<'settings'>>): Promise<void> {
-    const written = await this.store.changeSettings(() => part);
-    if (!written.ok) this.notices.problem(this.notices.explain(written));
+    await this.store.perform({ records: [settingsChange(() => part)] });
   }
 }
 

@@ -1,13 +1,13 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { drainedDg, flowedDg, type Lot } from '@core/journal/lot';
-import { lotName } from '@core/journal/lot-name';
+import { drainedDg, flowedDg, type Lot } from '@core/ledger/lot';
+import { lotName } from '@core/catalogue/lot-name';
 import { stillOwed } from '@core/cost/still-owed';
-import { familyOf } from '@core/journal/leaves';
-import { Clock } from '../data/clock';
-import { Figures } from '../data/figures';
-import { HOUSEHOLD_NAME } from '../data/household-name';
-import { HouseholdStore } from '../data/household-store';
+import { familyOf } from '@core/ledger/leaves';
+import { Clock } from '../household/clock';
+import { Format } from '@core/format/format';
+import { HOUSEHOLD_NAME } from '../household/household-name';
+import { HouseholdStore } from '../household/household-store';
 
 /** The piece in work, with its weight so far and its next step. Travels along through the places. */
 @Component({
@@ -22,21 +22,21 @@ import { HouseholdStore } from '../data/household-store';
       <dl>
         <div class="wide">
           <dt>Label</dt>
-          <dd>{{ figures.mass(piece().inDg) }}</dd>
+          <dd>{{ format.mass(piece().inDg) }}</dd>
         </div>
         <div class="wide">
           <dt>Paid</dt>
-          <dd>{{ figures.money(piece().paidMinor ?? 0) }}</dd>
+          <dd>{{ format.money(piece().paidMinor ?? 0) }}</dd>
         </div>
         @if (isDrained()) {
           <div class="wide">
             <dt>Drained</dt>
-            <dd>{{ figures.mass(drained()) }}</dd>
+            <dd>{{ format.mass(drained()) }}</dd>
           </div>
         }
         <div>
           <dt>On the board</dt>
-          <dd>{{ figures.mass(piece().leftDg) }}</dd>
+          <dd>{{ format.mass(piece().leftDg) }}</dd>
         </div>
       </dl>
       <p class="next">{{ next() }}</p>
@@ -149,7 +149,7 @@ import { HouseholdStore } from '../data/household-store';
   `,
 })
 export class Ticket {
-  protected readonly figures = inject(Figures);
+  protected readonly format = inject(Format);
   protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly store = inject(HouseholdStore);
   private readonly clock = inject(Clock);
@@ -159,7 +159,7 @@ export class Ticket {
   protected readonly drained = computed(() => drainedDg(this.piece()));
   protected readonly where = computed(() => {
     const { shop, on } = this.piece();
-    return [shop, on && this.figures.age(on)].filter(Boolean).join(', ');
+    return [shop, on && this.format.age(on)].filter(Boolean).join(', ');
   });
   private readonly cuts = computed(() => familyOf(this.store.state(), this.piece()).slice(1));
   protected readonly next = computed(() => {
@@ -173,10 +173,10 @@ export class Ticket {
     const owed = stillOwed(this.piece(), this.cuts(), this.store.basis().pricing, this.clock.today());
     if (!owed || owed.worthMinor === 0) return null;
     if (owed.owedMinor <= 0)
-      return `It has paid for itself, ${this.figures.money(-owed.owedMinor)}${owed.isLowerBound ? ' or more' : ''} over.`;
+      return `It has paid for itself, ${this.format.money(-owed.owedMinor)}${owed.isLowerBound ? ' or more' : ''} over.`;
     const { more } = owed;
     if (more.length === 0)
-      return `${this.figures.money(owed.owedMinor)} ${owed.isLowerBound ? 'at most is' : 'is'} still owed.`;
+      return `${this.format.money(owed.owedMinor)} ${owed.isLowerBound ? 'at most is' : 'is'} still owed.`;
     const how = more
       .map(({ part: { portion, portions, name }, count }) =>
         portion ? `${count} more ${count === 1 ? portion : portions}` : `the ${name.toLowerCase()}`,

@@ -1,11 +1,10 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
-import { DEFAULT_SETTINGS, type Settings } from '@core/journal/settings';
-import type { NewRecord } from '../data/repository';
-import { HouseholdStore } from '../data/household-store';
-import { markOwnHousehold } from '../data/own-household-mark';
-import { Notices } from '../data/notices';
-import { SettingsForm } from '../kit/settings-form';
+import { DEFAULT_SETTINGS, type Settings } from '@core/records/settings';
+import type { NewRecord } from '@core/records/record';
+import { HouseholdStore } from '../household/household-store';
+import { markOwnHousehold } from '../household/own-household-mark';
+import { SettingsForm } from '../ui/field/settings-form';
 
 /** Two places to begin with; the household adds its own later. */
 const FIRST_PLACES: NewRecord[] = [
@@ -53,7 +52,6 @@ const FIRST_PLACES: NewRecord[] = [
 export class StartPage {
   protected readonly store = inject(HouseholdStore);
   private readonly router = inject(Router);
-  private readonly notices = inject(Notices);
   protected readonly settings: Settings = {
     ...DEFAULT_SETTINGS,
     decimal: localDecimal(),
@@ -63,11 +61,10 @@ export class StartPage {
   protected async begin(settings: Settings): Promise<void> {
     await this.store.whenLoaded();
     const places = this.store.places().size === 0 ? FIRST_PLACES : [];
-    const written = await this.store.record(
-      { type: 'settings', key: 'household', value: settings },
-      ...places,
-    );
-    if (!written.ok) return this.notices.problem(this.notices.explain(written));
+    const written = await this.store.perform({
+      records: [{ type: 'settings', key: 'household', value: settings }, ...places],
+    });
+    if (!written.ok) return;
     markOwnHousehold();
     // Asks the browser not to clear the household away when the disk runs low; its answer changes nothing here.
     void navigator.storage?.persist?.();

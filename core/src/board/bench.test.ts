@@ -1,14 +1,15 @@
+import { EMPTY_HOUSEHOLD } from '../records/household';
 import { unitInDoubt } from './unit-in-doubt';
 import { KINDS, kindById } from '../catalogue/kinds';
 import type { Kind, Way } from '../catalogue/kind-schema';
 import { birdNumberToG, gToBirdNumber, parseBirdNumber } from '../catalogue/bird-number';
-import { basisOf } from '../cost/basis-of';
+import { basisOf } from '../books/basis-of';
 import { stillOwed } from '../cost/still-owed';
-import type { Entry, Fact } from '../journal/entry';
-import { familyOf } from '../journal/leaves';
-import { drainedDg, flowedDg, totalDg, type Lot } from '../journal/lot';
-import { oneByOne } from '../journal/one-by-one';
-import { append, EMPTY_JOURNAL, type Journal } from '../journal/journal';
+import type { Entry, Fact } from '../ledger/entry';
+import { familyOf } from '../ledger/leaves';
+import { drainedDg, flowedDg, totalDg, type Lot } from '../ledger/lot';
+import { oneByOne } from '../ledger/one-by-one';
+import { append, type Journal } from '../ledger/journal';
 import { platesSoFar } from '../pack/plates-so-far';
 import { HandsFree } from '../scale/hands-free';
 import { KITCHEN_SCALE, SimulatedScale } from '../scale/simulated-scale';
@@ -18,10 +19,10 @@ import { JournalBuilder, workedPiece } from '../testing/journal-builder';
 import { seededUniform } from '../units/random';
 import { habitOfWay } from '../yield/prediction';
 import { pausedMinutes, runningMinutes, workingMinutes } from '../yield/minutes';
-import { actsOf } from './acts';
+import { partsInTurn } from './parts-in-turn';
 import { likelyCount } from './likely-count';
 import { mayBeRest } from './may-be-rest';
-import { nextAct, type Off } from './next-act';
+import { nextPart, type Off } from './next-part';
 import { partRanges } from './part-ranges';
 import { virtualMassDg } from './virtual-meat';
 import { weightQuestion } from './weight-question';
@@ -30,7 +31,7 @@ const on = '2026-01-01';
 
 /** The bench without its screen: virtual meat on the stand-in scale, taken hands free, written down. */
 class Bench {
-  journal: Journal = EMPTY_JOURNAL;
+  journal: Journal = EMPTY_HOUSEHOLD.journal;
   readonly steps = new Set<string>();
   private atMs = 0;
   private seq = 0;
@@ -71,7 +72,7 @@ class Bench {
       massDg: this.weigh(virtualMassDg(this.kind, this.way, this.piece, null, this.uniform)),
     });
     for (let weighings = 0; weighings < 120 && this.piece.leftDg > 0; weighings++) {
-      const next = nextAct(this.kind, this.way, { massDg, leftDg: this.piece.leftDg }, this.off());
+      const next = nextPart(this.kind, this.way, { massDg, leftDg: this.piece.leftDg }, this.off());
       this.steps.add(this.way.steps[next.step] ?? '');
       if (next.part === null) break;
       const part = this.kind.parts.find(({ id }) => id === next.part);
@@ -126,8 +127,8 @@ class Bench {
       seq: this.seq++,
     } as Entry;
     const result = append(this.journal, entry);
-    expect(result.refusal).toBeFalsy();
-    this.journal = result.journal ?? this.journal;
+    expect(result.problem).toBeFalsy();
+    this.journal = result.value ?? this.journal;
   }
 }
 
@@ -147,7 +148,7 @@ describe('every kind and way runs through the bench with the stand-in scale', ()
     expect(flowedDg(piece, 'unaccounted')).toBeLessThan(drainedDg(piece) * 0.12);
     // Every part that the way gives was weighed, each led to by a step of its own.
     expect(new Set(cuts.map(({ part }) => part))).toEqual(new Set(Object.keys(way.shares)));
-    const toLead = actsOf(kind, way).map(({ step }) => step);
+    const toLead = partsInTurn(kind, way).map(({ step }) => step);
     expect(bench.steps.size).toBeGreaterThan(0);
     for (const part of Object.keys(way.shares))
       expect(toLead.some((step) => kind.steps.find(({ id }) => id === step)?.frees.includes(part))).toBe(
@@ -159,8 +160,8 @@ describe('every kind and way runs through the bench with the stand-in scale', ()
 describe('what comes next', () => {
   const loin = kindById('strip-loin') as Kind;
   const way = loin.ways[0] as Way;
-  const at = (leftDg: number, ...off: [string, number, number?][]): ReturnType<typeof nextAct> =>
-    nextAct(
+  const at = (leftDg: number, ...off: [string, number, number?][]): ReturnType<typeof nextPart> =>
+    nextPart(
       loin,
       way,
       { massDg: 50_000, leftDg },
@@ -206,7 +207,7 @@ describe('what comes next', () => {
       ['steaks', 2900],
     ] as const;
     expect(
-      nextAct(
+      nextPart(
         loin,
         other,
         { massDg: 52_500, leftDg: 37_000 },
@@ -244,7 +245,7 @@ describe('usual ranges and what a weight outside them asks', () => {
   const way = kind.ways[0] as Way;
 
   it('the catalogue’s alone at first, the own beside it once a piece was cut', () => {
-    const none = partRanges(kind, way, habitOfWay(EMPTY_JOURNAL.state, { kind, way }));
+    const none = partRanges(kind, way, habitOfWay(EMPTY_HOUSEHOLD.journal.state, { kind, way }));
     expect(none.get('centre')?.own).toBeNull();
     const [low, high] = none.get('centre')?.catalogue ?? [0, 0];
     expect(low).toBeLessThan(0.42);
@@ -330,7 +331,7 @@ describe('steps that take nothing off', () => {
       massDg: (way.shares[each] ?? 0) * 50_000,
       count: 2,
     }));
-    const next = nextAct(kind, way, { massDg: 50_000, leftDg: 40_000 }, off);
+    const next = nextPart(kind, way, { massDg: 50_000, leftDg: 40_000 }, off);
     expect([next.part, way.steps[next.step]]).toEqual([part, step]);
   });
 });
@@ -344,7 +345,7 @@ describe('parts that come off in another order', () => {
       { part: 'thighs', massDg: 2800, count: 2 },
       { part: 'drumsticks', massDg: 2160, count: 2 },
     ];
-    const next = nextAct(kind, way, { massDg: 16_000, leftDg: 9000 }, off);
+    const next = nextPart(kind, way, { massDg: 16_000, leftDg: 9000 }, off);
     expect([next.part, way.steps[next.step]]).toEqual(['back', 'back-out']);
   });
 
@@ -355,10 +356,10 @@ describe('parts that come off in another order', () => {
       const all = parts.map((part): Off => ({ part, massDg: (way.shares[part] ?? 0) * 50_000, count: 1 }));
       for (const left of parts) {
         const off = all.filter(({ part }) => part !== left);
-        const next = nextAct(kind, way, { massDg: 50_000, leftDg: (way.shares[left] ?? 0) * 50_000 }, off);
+        const next = nextPart(kind, way, { massDg: 50_000, leftDg: (way.shares[left] ?? 0) * 50_000 }, off);
         expect(next.step).toBeGreaterThan(0);
       }
-      expect(nextAct(kind, way, { massDg: 50_000, leftDg: 49_000 }, []).step).toBeGreaterThan(0);
+      expect(nextPart(kind, way, { massDg: 50_000, leftDg: 49_000 }, []).step).toBeGreaterThan(0);
     },
   );
 });

@@ -1,7 +1,7 @@
-import type { Entry } from '../journal/entry';
-import type { Journal } from '../journal/journal';
-import type { LotId } from '../journal/lot';
-import { lotsOfEntry } from '../journal/lots-of-entry';
+import type { Entry } from '../ledger/entry';
+import type { Journal } from '../ledger/journal';
+import type { LotId } from '../ledger/lot';
+import { lotsOfEntry } from '../ledger/lots-of-entry';
 import { minutesBetween, type Instant } from '../units/date';
 import { pausedMinutes, type Pause } from '../yield/minutes';
 

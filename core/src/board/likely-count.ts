@@ -1,9 +1,9 @@
 import type { Kind, Way } from '../catalogue/kind-schema';
 import { partOf } from '../catalogue/kinds';
 import { MOST_GIVEN, perPieceOf } from '../catalogue/per-piece';
-import type { Lot } from '../journal/lot';
+import type { Lot } from '../ledger/lot';
 import type { MassDg } from '../units/mass';
-import type { Off } from './next-act';
+import type { Off } from './next-part';
 
 /**
  * How many of a part a weight is: both thighs on the scale at once are two. Only where the animal

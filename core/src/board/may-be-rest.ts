@@ -2,7 +2,7 @@ import type { Kind, Way } from '../catalogue/kind-schema';
 import { partOf } from '../catalogue/kinds';
 import { perPieceOf } from '../catalogue/per-piece';
 import type { MassDg } from '../units/mass';
-import type { Off } from './next-act';
+import type { Off } from './next-part';
 
 /** A portion differs from the next by no more than this. */
 const ONE_PORTION = 1.5;

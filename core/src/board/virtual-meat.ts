@@ -1,11 +1,11 @@
 import type { Kind, Way } from '../catalogue/kind-schema';
 import { partOf } from '../catalogue/kinds';
 import { perPieceOf } from '../catalogue/per-piece';
-import type { Lot } from '../journal/lot';
+import type { Lot } from '../ledger/lot';
 import { normals } from '../units/normals';
 import type { MassDg } from '../units/mass';
 import type { Uniform } from '../units/random';
-import { actsOf } from './acts';
+import { partsInTurn } from './parts-in-turn';
 
 /** How much one portion differs from the next, and one part from its usual share. */
 const SPREAD = { portion: 0.07, part: 0.06 };
@@ -31,7 +31,7 @@ export function virtualMassDg(
   if (part === null) return Math.round(piece.inDg * (1 - way.lossShare * (0.5 + 0.3 * uniform())));
   const known = partOf(kind, part);
   const perPiece = known ? perPieceOf(known, way) : 1;
-  const acts = actsOf(kind, way).filter((act) => act.part === part).length;
+  const acts = partsInTurn(kind, way).filter((act) => act.part === part).length;
   const usual =
     ((way.shares[part] ?? 0.02) * piece.inDg) / (known?.portion ? perPiece * piece.count : Math.max(1, acts));
   const drawn = usual * (1 + normal() * (known?.portion ? SPREAD.portion : SPREAD.part));

@@ -1,4 +1,4 @@
-import { isUsable, type Destination } from '../catalogue/destination';
+import { isUsable, type Destination } from '../ledger/destination';
 import type { PartRange } from './part-ranges';
 
 /** Something to look at on the board before going on. */

@@ -1,4 +1,4 @@
-import { isUsable } from './destination';
+import { isUsable } from '../ledger/destination';
 import { findKinds } from './find-kinds';
 import { kindProblems } from './kind-problems';
 import { kindSchema, type Kind, type Way } from './kind-schema';

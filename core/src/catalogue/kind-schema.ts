@@ -1,10 +1,9 @@
 import * as z from 'zod';
-import { destinationSchema } from './destination';
+import { animalSchema } from '../ledger/animal';
+import { destinationSchema } from '../ledger/destination';
 
 const id = z.string().regex(/^[a-z][a-z0-9-]*$/, 'lower-case words joined by hyphens');
 const share = z.number().min(0).max(1);
-
-export const animalSchema = z.enum(['beef', 'pork', 'lamb', 'chicken', 'turkey']);
 
 /** One thing that comes off a piece. */
 export const partSchema = z.strictObject({
@@ -116,4 +115,3 @@ export type Step = z.infer<typeof stepSchema>;
 export type Way = z.infer<typeof waySchema>;
 export type Mark = z.infer<typeof markSchema>;
 export type Kind = z.infer<typeof kindSchema>;
-export type Animal = Kind['animal'];

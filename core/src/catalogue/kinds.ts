@@ -1,3 +1,4 @@
+import type { Animal } from '../ledger/animal';
 import type { Kind, Part } from './kind-schema';
 import { beefTenderloin } from './kinds/beef-tenderloin';
 import { beefTenderloinPeeled } from './kinds/beef-tenderloin-peeled';
@@ -38,6 +39,11 @@ const BY_ID = new Map(KINDS.map((kind) => [kind.id, kind]));
 /** The kind with this id, built in or the household's own; undefined for one that is not known here. */
 export function kindById(id: string | null): Kind | undefined {
   return id === null ? undefined : (BY_ID.get(id) ?? ownKind(id));
+}
+
+/** Which animal a kind is of; null for one that is not known here. */
+export function animalOfKind(id: string): Animal | null {
+  return kindById(id)?.animal ?? null;
 }
 
 /** A part of a kind by its id, or undefined. */

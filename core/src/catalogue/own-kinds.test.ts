@@ -1,8 +1,8 @@
-import { readFile } from '../files/read-file';
-import { writeFile } from '../files/write-file';
-import { householdOf, mergeHouseholds, ownKinds } from '../journal/household';
-import { lotName } from '../journal/lot-name';
-import type { HouseholdRecord } from '../journal/record';
+import { readFile } from '../exchange/read-file';
+import { writeFile } from '../exchange/write-file';
+import { householdOf, mergeHouseholds, ownKinds } from '../records/household';
+import { lotName } from './lot-name';
+import type { HouseholdRecord } from '../records/record';
 import { JournalBuilder } from '../testing/journal-builder';
 import { kindProblems } from './kind-problems';
 import { kindSchema, type Kind } from './kind-schema';

@@ -1,4 +1,4 @@
-import type { Animal } from './kind-schema';
+import type { Animal } from '../ledger/animal';
 
 /** Least temperature in the middle of the meat, °C. */
 export interface SafeTemperature {

@@ -1,7 +1,8 @@
-import type { Animal, Kind } from './kind-schema';
+import type { Kind } from './kind-schema';
+import type { Animal } from '../ledger/animal';
 import { KINDS, kindById } from './kinds';
 import { OWN } from './own-kinds';
-import type { Destination } from './destination';
+import type { Destination } from '../ledger/destination';
 
 /** Something a shop sells: ready cut, which a part can be compared with, or a piece whole. */
 export interface ShopItem {

@@ -14,7 +14,7 @@ export interface School {
 }
 
 /** A question on which practitioners disagree, with its answers. */
-export interface Choice {
+export interface SchoolChoice {
   readonly question: string;
   readonly schools: readonly School[];
 }
@@ -25,7 +25,7 @@ export interface Choice {
  *
  * @example 3 ways with bones × 2 ways to tie: six ways, the first with the id of the base
  */
-export function withSchools(base: Way, choices: readonly Choice[]): Way[] {
+export function withSchools(base: Way, choices: readonly SchoolChoice[]): Way[] {
   return choices.reduce<Way[]>(
     (ways, choice) =>
       ways.flatMap((way) =>

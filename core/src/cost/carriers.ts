@@ -1,21 +1,21 @@
-import { isUsable } from '../catalogue/destination';
-import { leavesOf, type Leaf } from '../journal/leaves';
-import type { LotId } from '../journal/lot';
-import type { State } from '../journal/replay';
+import { isUsable } from '../ledger/destination';
+import { leavesOf, type Leaf } from '../ledger/leaves';
+import type { LotId } from '../ledger/lot';
+import type { State } from '../ledger/replay';
 import type { MassDg } from '../units/mass';
 import { partPrice, type PartPrice, type Pricing } from './part-price';
 import { platesIn } from './plates';
-import type { Carrier } from './school';
+import type { Carrier } from './method';
 
-/** What the schools need besides the journal. */
-export interface Basis {
+/** What the methods need besides the journal. */
+export interface CostBasis {
   readonly pricing: Pricing;
   /** What a plate weighs raw in this household, for meat that is not packed as plates. */
   readonly plateDg: MassDg;
 }
 
-/** The shares of a piece with what the schools want to know of each. */
-export function carriersOf(state: State, piece: LotId, { pricing, plateDg }: Basis): (Carrier & Leaf)[] {
+/** The shares of a piece with what the methods want to know of each. */
+export function carriersOf(state: State, piece: LotId, { pricing, plateDg }: CostBasis): (Carrier & Leaf)[] {
   const on = state.lots.get(piece)?.on ?? '';
   const prices = new Map<string, PartPrice>();
   return leavesOf(state, piece).map((leaf) => {
@@ -38,7 +38,7 @@ export function carriersOf(state: State, piece: LotId, { pricing, plateDg }: Bas
  *
  * @example 1.2 kg of boneless meat, 500 g of it packed as three plates, plates of 175 g: 7
  */
-export function platesFrom(state: State, piece: LotId, basis: Basis): number {
+export function platesFrom(state: State, piece: LotId, basis: CostBasis): number {
   return carriersOf(state, piece, basis).reduce((sum, { plates }) => sum + plates, 0);
 }
 

@@ -1,10 +1,14 @@
-import type { Destination } from '../catalogue/destination';
+import * as z from 'zod';
+import type { Destination } from '../ledger/destination';
 import { kindById, partOf } from '../catalogue/kinds';
 
 /** About 30 % goes in cooking (common practice). */
 const COOKED_LEFT = 0.7;
 /** Ground beef, 20 % fat, cooked and drained. USDA Food Buying Guide for Child Nutrition Programs (from memory). */
 const GROUND_LEFT = 0.74;
+
+/** A household's own cooking yield of a part: how much of it, raw, is eaten. */
+export const cookedSchema = z.strictObject({ share: z.number().positive().max(1) });
 
 /** The key of a household's own cooking yield of a part. */
 export function cookedKey(kind: string | null, part: string | null): string {

@@ -1,9 +1,9 @@
-import { flowedDg, totalDg, type Flow, type Lot, type LotId } from '../journal/lot';
-import type { State } from '../journal/replay';
-import { spread } from '../units/cumulative';
+import { flowedDg, totalDg, type Flow, type Lot, type LotId } from '../ledger/lot';
+import type { State } from '../ledger/replay';
+import { stretchOf } from '../units/cumulative';
 import type { Minor } from '../units/money';
-import type { Basis } from './carriers';
-import type { SchoolId } from './school';
+import type { CostBasis } from './carriers';
+import type { CostMethodId } from './method';
 import { sharePaid } from './share-paid';
 
 /** What a lot cost, and where that went. */
@@ -21,17 +21,17 @@ export interface LotCost {
 const CARRIES_NOTHING: ReadonlySet<Flow['way']> = new Set<Flow['way']>(['cut', 'liquid', 'unaccounted']);
 
 /**
- * What every lot cost under a school. The paid of each piece is shared among its leaves; from
+ * What every lot cost under a method. The paid of each piece is shared among its leaves; from
  * there money follows mass (through grinding, packing, eating in parts) by cumulative rounding,
  * so nothing is lost and nothing is made.
  *
  * Sources stand before what is made of them in the state's order, so one pass is enough.
  */
-export function costOfLots(state: State, school: SchoolId, basis: Basis): Map<LotId, LotCost> {
+export function costOfLots(state: State, method: CostMethodId, basis: CostBasis): Map<LotId, LotCost> {
   const shared = new Map<LotId, Minor>();
   for (const lot of state.lots.values()) {
     if (lot.form === 'piece')
-      for (const [id, minor] of sharePaid(state, lot.id, school, basis)) shared.set(id, minor);
+      for (const [id, minor] of sharePaid(state, lot.id, method, basis)) shared.set(id, minor);
   }
   const costs = new Map<LotId, LotCost>();
   for (const lot of state.lots.values()) costs.set(lot.id, costOf(lot, shared.get(lot.id), costs));
@@ -45,7 +45,7 @@ function costOf(lot: Lot, shared: Minor | undefined, costs: ReadonlyMap<LotId, L
   const flows = lot.flows.map((flow) => {
     if (CARRIES_NOTHING.has(flow.way)) return 0;
     takenDg += flow.massDg;
-    return spread(minor, takenDg - flow.massDg, takenDg, poolDg);
+    return stretchOf(minor, takenDg - flow.massDg, takenDg, poolDg);
   });
   return { minor, complete, flows, leftMinor: minor - flows.reduce((a, b) => a + b, 0) };
 }

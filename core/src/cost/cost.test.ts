@@ -1,13 +1,13 @@
-import { report } from '../files/report';
+import { report } from '../exchange/report';
 import { keepingOf } from '../freeze/keeping';
-import type { Fact } from '../journal/entry';
-import type { PriceNote } from '../journal/price-note';
-import type { ItemChoice } from '../journal/record';
+import type { Fact } from '../ledger/entry';
+import type { PriceNote } from '../price/price-note';
+import type { ItemChoice } from '../price/item-choice';
 import { JournalBuilder } from '../testing/journal-builder';
 import { yieldTest } from '../yield/yield-test';
 import { priceBook } from '../price/price-book';
-import type { Basis } from './carriers';
-import { compareWithShop } from './comparison';
+import type { CostBasis } from './carriers';
+import { compareWithShop } from '../books/comparison';
 import { costOfLots } from './cost-of-lots';
 import { sharePaid } from './share-paid';
 
@@ -27,7 +27,7 @@ const cut = (
   destination: 'main' | 'grind' | 'stock' | 'bin' = 'main',
   from = 'p',
 ): Fact => ({ type: 'cut', from, lot, part: 'steaks', destination, massDg, count: 1, on });
-const basis = (notes: PriceNote[] = [], choices: [string, ItemChoice][] = []): Basis => ({
+const basis = (notes: PriceNote[] = [], choices: [string, ItemChoice][] = []): CostBasis => ({
   pricing: { book: priceBook(notes.map((note, index) => [`k${index}`, note])), choices: new Map(choices) },
   plateDg: 2000,
 });

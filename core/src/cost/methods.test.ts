@@ -1,16 +1,16 @@
 import * as fc from 'fast-check';
-import { DESTINATION_IDS } from '../catalogue/destination';
+import { DESTINATION_IDS } from '../ledger/destination';
 import { KINDS } from '../catalogue/kinds';
 import { SHOP_ITEMS } from '../catalogue/shop-items';
-import { leavesOf } from '../journal/leaves';
-import type { Fact } from '../journal/entry';
+import { leavesOf } from '../ledger/leaves';
+import type { Fact } from '../ledger/entry';
 import { JournalBuilder } from '../testing/journal-builder';
 import { runs } from '../testing/runs';
 import { yieldTest } from '../yield/yield-test';
-import { basisOf } from './basis-of';
+import { basisOf } from '../books/basis-of';
 import { costByPart } from './cost-by-part';
 import { costOfLots } from './cost-of-lots';
-import { SCHOOL_IDS } from './school';
+import { COST_METHOD_IDS } from './method';
 
 const on = '2026-01-01';
 
@@ -57,7 +57,7 @@ describe('every method of cost', () => {
         const { state } = household.journal;
         const basis = basisOf(household);
         const byPart = costByPart(state, 'p', basis);
-        for (const method of SCHOOL_IDS) {
+        for (const method of COST_METHOD_IDS) {
           const costs = costOfLots(state, method, basis);
           const all = [...costs.values()];
           expect(all.every(({ minor, leftMinor }) => minor >= 0 && leftMinor >= 0)).toBe(true);

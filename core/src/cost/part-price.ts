@@ -1,8 +1,8 @@
-import { isUsable, type Destination } from '../catalogue/destination';
+import { isUsable, type Destination } from '../ledger/destination';
 import { kindById, partOf } from '../catalogue/kinds';
 import { itemForDestination, shopItem, type ShopItem } from '../catalogue/shop-items';
-import type { ItemChoice } from '../journal/record';
-import type { Lot } from '../journal/lot';
+import type { ItemChoice } from '../price/item-choice';
+import type { Lot } from '../ledger/lot';
 import { goingPrice, type GoingPrice } from '../price/going-price';
 import type { PriceBook } from '../price/price-book';
 import type { IsoDate } from '../units/date';

@@ -1,4 +1,4 @@
-import { isUsable, type Destination } from '../catalogue/destination';
+import { isUsable, type Destination } from '../ledger/destination';
 import { kindById, partOf } from '../catalogue/kinds';
 import type { MassDg } from '../units/mass';
 

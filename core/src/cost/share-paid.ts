@@ -1,21 +1,26 @@
-import type { LotId } from '../journal/lot';
-import type { State } from '../journal/replay';
+import type { LotId } from '../ledger/lot';
+import type { State } from '../ledger/replay';
 import { allocate } from '../units/allocate';
 import type { Minor } from '../units/money';
-import { carriersOf, type Basis } from './carriers';
-import { SCHOOLS, type SchoolId } from './school';
+import { carriersOf, type CostBasis } from './carriers';
+import { COST_METHODS, type CostMethodId } from './method';
 
 /**
- * Shares what was paid for a piece among its leaves. Where a school gives nothing any weight
+ * Shares what was paid for a piece among its leaves. Where a method gives nothing any weight
  * (all of it went to stock, say), mass does; where there is no mass, the piece keeps it all.
  *
  * @returns smallest coins a lot; they sum to what was paid
  */
-export function sharePaid(state: State, piece: LotId, school: SchoolId, basis: Basis): Map<LotId, Minor> {
+export function sharePaid(
+  state: State,
+  piece: LotId,
+  method: CostMethodId,
+  basis: CostBasis,
+): Map<LotId, Minor> {
   const paid = state.lots.get(piece)?.paidMinor ?? 0;
   const carriers = carriersOf(state, piece, basis);
   if (carriers.length === 0) return new Map([[piece, paid]]);
-  const weights = SCHOOLS[school].weights(carriers, paid);
+  const weights = COST_METHODS[method].weights(carriers, paid);
   const carried = weights.some((weight) => weight > 0) ? weights : carriers.map(({ massDg }) => massDg);
   const shares = allocate(paid, carried);
   return new Map(carriers.map(({ lot }, index) => [lot.id, shares[index] ?? 0]));

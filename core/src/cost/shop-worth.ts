@@ -1,4 +1,4 @@
-import type { Lot } from '../journal/lot';
+import type { Lot } from '../ledger/lot';
 import type { IsoDate } from '../units/date';
 import { roundHalfUp, type Minor } from '../units/money';
 import { isGap, partPrice, type Pricing } from './part-price';

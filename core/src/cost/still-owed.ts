@@ -1,7 +1,7 @@
 import { partOf, kindById } from '../catalogue/kinds';
 import { MOST_GIVEN, perPieceOf } from '../catalogue/per-piece';
 import type { Part } from '../catalogue/kind-schema';
-import type { Lot } from '../journal/lot';
+import type { Lot } from '../ledger/lot';
 import type { IsoDate } from '../units/date';
 import type { Minor } from '../units/money';
 import type { MassDg } from '../units/mass';

@@ -1,4 +1,4 @@
-import { report } from '../files/report';
+import { report } from '../exchange/report';
 import { workedPiece } from '../testing/journal-builder';
 
 // Worked by hand, as in docs/computations.md; standard form of cost-control textbooks (from memory).

@@ -1,4 +1,4 @@
-import type { CostSettings } from '../journal/settings';
+import type { CostSettings } from './cost-settings';
 import { addDays, type IsoDate } from '../units/date';
 import { roundHalfUp, type Minor } from '../units/money';
 

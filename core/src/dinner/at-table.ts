@@ -1,9 +1,9 @@
-import type { Meal } from '../journal/meal';
-import type { Settings } from '../journal/settings';
+import type { Meal } from './meal';
+import type { Eater } from '../pack/eater';
 
 /** How many plates a dinner wants: the household less those who are away, and the guests. */
 export function atTable(
-  { eaters }: Pick<Settings, 'eaters'>,
+  { eaters }: { readonly eaters: readonly Eater[] },
   { absent, guests }: Pick<Meal, 'absent' | 'guests'>,
 ): number {
   const here = eaters.filter(({ name }) => !absent.includes(name)).length;

@@ -1,11 +1,12 @@
 import { mean, median } from 'd3-array';
-import type { Animal, Kind } from '../catalogue/kind-schema';
+import type { Kind } from '../catalogue/kind-schema';
+import type { Animal } from '../ledger/animal';
 import { wholePieceItem } from '../catalogue/shop-items';
 import { bonelessShare } from '../cost/plates';
 import type { Room } from '../freeze/room';
-import { leavesOf } from '../journal/leaves';
-import type { Lot } from '../journal/lot';
-import type { State } from '../journal/replay';
+import { leavesOf } from '../ledger/leaves';
+import type { Lot } from '../ledger/lot';
+import type { State } from '../ledger/replay';
 import { countUpTo, notesOf, type KeyedNote, type PriceBook } from '../price/price-book';
 import { saleRhythm, type Season } from '../price/sale-rhythm';
 import { addDays, daysBetween, type IsoDate } from '../units/date';
@@ -125,9 +126,9 @@ function meatDgOf(state: State, { id }: Lot): MassDg {
   return leavesOf(state, id).reduce((sum, { lot, massDg }) => sum + massDg * bonelessShare(lot), 0);
 }
 
-type Known = Pick<BuyNext, 'rate' | 'runsOut' | 'offer' | 'now' | 'fits'>;
+type Considered = Pick<BuyNext, 'rate' | 'runsOut' | 'offer' | 'now' | 'fits'>;
 
-function adviceFor({ rate, runsOut, offer, now, fits }: Known, today: IsoDate): Advice {
+function adviceFor({ rate, runsOut, offer, now, fits }: Considered, today: IsoDate): Advice {
   if (!rate || !runsOut) return 'too-early';
   const isSoon = runsOut.earliest <= addDays(today, SOON_DAYS);
   if (fits === false) return isSoon || now ? 'no-room' : 'enough';

@@ -1,9 +1,8 @@
 import { KINDS } from '../catalogue/kinds';
 import { roomIn } from '../freeze/room';
-import type { Fact } from '../journal/entry';
-import { journalOf } from '../journal/journal';
-import type { Meal } from '../journal/meal';
-import type { Settings } from '../journal/settings';
+import type { Fact } from '../ledger/entry';
+import type { Meal } from './meal';
+import type { Settings } from '../records/settings';
 import { stockOf } from '../pack/stock';
 import { priceBook } from '../price/price-book';
 import { clocks } from '../testing/clocks';
@@ -54,7 +53,7 @@ const pack = (
   },
   { type: 'placed', lot, place: 'drawer' },
 ];
-const stateOf = (...facts: Fact[]) => journalOf(new JournalBuilder().add(...facts).entries).state;
+const stateOf = (...facts: Fact[]) => new JournalBuilder().add(...facts).household().journal.state;
 
 describe('a day and its clock', () => {
   it('hours on the wall and true hours differ when the clocks change', () => {

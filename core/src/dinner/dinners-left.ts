@@ -1,6 +1,6 @@
-import type { Animal } from '../catalogue/kind-schema';
+import type { Animal } from '../ledger/animal';
 import { kindById } from '../catalogue/kinds';
-import type { Lot } from '../journal/lot';
+import type { Lot } from '../ledger/lot';
 import type { MassDg } from '../units/mass';
 import { platesOf } from './plates-of';
 

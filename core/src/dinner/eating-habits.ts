@@ -1,5 +1,5 @@
-import type { Animal } from '../catalogue/kind-schema';
-import type { State } from '../journal/replay';
+import type { Animal } from '../ledger/animal';
+import type { State } from '../ledger/replay';
 import { addDays, daysBetween, type IsoDate } from '../units/date';
 import { weekdayOf } from '../units/zone';
 

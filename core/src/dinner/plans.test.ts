@@ -1,10 +1,9 @@
 import * as fc from 'fast-check';
 import ICAL from 'ical.js';
-import { writeCalendar } from '../files/calendar';
-import type { Fact } from '../journal/entry';
-import { journalOf } from '../journal/journal';
-import type { Meal } from '../journal/meal';
-import type { Settings } from '../journal/settings';
+import { writeCalendar } from '../exchange/calendar';
+import type { Fact } from '../ledger/entry';
+import type { Meal } from './meal';
+import type { Settings } from '../records/settings';
 import { stockOf } from '../pack/stock';
 import { clocks } from '../testing/clocks';
 import { JournalBuilder } from '../testing/journal-builder';
@@ -84,7 +83,7 @@ function stateOf(packs: readonly OnePack[]) {
         : []),
     ];
   });
-  return journalOf(new JournalBuilder().add(...facts).entries).state;
+  return new JournalBuilder().add(...facts).household().journal.state;
 }
 
 describe('a proposed week, whatever lies there', () => {

@@ -1,6 +1,6 @@
-import { isUsable } from '../catalogue/destination';
+import { isUsable } from '../ledger/destination';
 import { platesIn } from '../cost/plates';
-import type { Lot } from '../journal/lot';
+import type { Lot } from '../ledger/lot';
 import type { MassDg } from '../units/mass';
 
 /**

@@ -1,7 +1,7 @@
-import type { Animal } from '../catalogue/kind-schema';
-import type { Meal, Serving } from '../journal/meal';
-import type { Lot } from '../journal/lot';
-import { lotName } from '../journal/lot-name';
+import type { Animal } from '../ledger/animal';
+import type { Meal, Serving } from './meal';
+import type { Lot } from '../ledger/lot';
+import { lotName } from '../catalogue/lot-name';
 import type { MassDg } from '../units/mass';
 import { keepsUpTo } from '../freeze/cold-clock';
 import type { ClockOf } from '../freeze/household-clocks';

@@ -1,5 +1,5 @@
-import type { Serving } from '../journal/meal';
-import type { Lot } from '../journal/lot';
+import type { Serving } from './meal';
+import type { Lot } from '../ledger/lot';
 import type { MassDg } from '../units/mass';
 import { platesOf } from './plates-of';
 

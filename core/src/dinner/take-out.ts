@@ -1,5 +1,5 @@
-import type { Lot } from '../journal/lot';
-import { USUAL_COOK_MINUTES, type Dinners } from '../journal/settings';
+import type { Lot } from '../ledger/lot';
+import { USUAL_COOK_MINUTES, type Dinners } from './dinners';
 import { meatOf } from '../freeze/meat-properties';
 import { thawingHours, type ThawingWay } from '../freeze/thawing-time';
 import { addHours, addDays, type Instant, type IsoDate } from '../units/date';

@@ -1,10 +1,10 @@
-import type { Fact } from '../journal/entry';
-import type { Lot, ThawedBy } from '../journal/lot';
-import type { Serving } from '../journal/meal';
+import type { Fact } from '../ledger/entry';
+import type { Lot, ThawedBy } from '../ledger/lot';
+import type { Serving } from './meal';
 import type { IsoDate } from '../units/date';
 
 /** A part of a pack that is a lot of its own from now on, or the whole pack. */
-export interface Taken {
+export interface TakenFrom {
   readonly facts: readonly Fact[];
   /** The lot that was meant: the pack, or what came out of it. */
   readonly lot: string;
@@ -16,7 +16,7 @@ export function takenFrom(
   amount: Serving['amount'],
   newId: string,
   on: IsoDate,
-): Taken {
+): TakenFrom {
   const isAll = amount === 'all' || ('count' in amount && amount.count >= pack.countLeft);
   if (isAll) return { facts: [], lot: pack.id };
   return { facts: [{ type: 'unpacked', from: pack.id, lot: newId, amount, on }], lot: newId };
@@ -37,7 +37,7 @@ export function thawFacts(
     newId,
     on,
   }: { way: ThawedBy; refrigerator: string | null; newId: string; on: IsoDate },
-): Taken {
+): TakenFrom {
   const { facts, lot } = takenFrom(pack, amount, newId, on);
   const goes: Fact[] =
     refrigerator !== null && way === 'refrigerator' ? [{ type: 'placed', lot, place: refrigerator }] : [];

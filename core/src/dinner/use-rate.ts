@@ -1,9 +1,9 @@
-import type { Animal } from '../catalogue/kind-schema';
-import type { State } from '../journal/replay';
+import type { Animal } from '../ledger/animal';
+import type { State } from '../ledger/replay';
 import { daysBetween, type IsoDate } from '../units/date';
 import type { MassDg } from '../units/mass';
 import { platesOf } from './plates-of';
-import { isUsable } from '../catalogue/destination';
+import { isUsable } from '../ledger/destination';
 
 /** How fast something is eaten, in plates a week. */
 export interface UseRate {

@@ -1,7 +1,7 @@
-import type { Meal, Serving } from '../journal/meal';
-import { NO_MEAL } from '../journal/meal';
-import type { Lot } from '../journal/lot';
-import { meanPlateDg, USUAL_DINNERS, type Settings } from '../journal/settings';
+import { type Eater, meanPlateDg } from '../pack/eater';
+import { type Dinners, USUAL_DINNERS } from './dinners';
+import { type Meal, NO_MEAL, type Serving } from './meal';
+import type { Lot } from '../ledger/lot';
 import { addDays, type IsoDate } from '../units/date';
 import { weekdayOf, type ClockTime } from '../units/zone';
 import { platesIn } from '../cost/plates';
@@ -46,11 +46,11 @@ export interface PlannedDay {
 }
 
 /** What a plan is read with. */
-export interface Known {
+export interface PlanSources {
   readonly meals: ReadonlyMap<string, Meal>;
   readonly lots: ReadonlyMap<string, Lot>;
   readonly clockOf: ClockOf;
-  readonly settings: Pick<Settings, 'eaters' | 'dinners'>;
+  readonly settings: { readonly eaters: readonly Eater[]; readonly dinners?: Dinners };
 }
 
 /**
@@ -63,7 +63,7 @@ export interface Known {
 export function plannedDays(
   from: IsoDate,
   days: number,
-  { meals, lots, clockOf, settings }: Known,
+  { meals, lots, clockOf, settings }: PlanSources,
 ): PlannedDay[] {
   const plateDg = meanPlateDg(settings);
   const taken = new Map<string, number>();

@@ -1,4 +1,4 @@
-import type { Lot } from '../journal/lot';
+import type { Lot } from '../ledger/lot';
 import { addDays, type IsoDate } from '../units/date';
 import type { MassDg } from '../units/mass';
 import type { Appliance, Shelf } from './cold-places';

@@ -1,10 +1,10 @@
-import { householdOf, type Household } from '../journal/household';
-import type { Entry, EntryOf, Fact } from '../journal/entry';
-import type { Lot, ThawedBy } from '../journal/lot';
-import type { HouseholdRecord } from '../journal/record';
+import { householdOf, type Household } from '../records/household';
+import type { Entry, EntryOf, Fact } from '../ledger/entry';
+import type { Lot, ThawedBy } from '../ledger/lot';
+import type { HouseholdRecord } from '../records/record';
 import { JournalBuilder } from '../testing/journal-builder';
 import type { Cold } from './cold-clock';
-import { clockAt } from './clock-at';
+import { clockAt } from '../books/clock-at';
 
 /*
  * Histories whose dates were worked out by hand from the published times (USDA FSIS: cold storage

@@ -1,6 +1,6 @@
-import type { Lot, LotId } from '../journal/lot';
-import type { State } from '../journal/replay';
-import { isUsable } from '../catalogue/destination';
+import type { Lot, LotId } from '../ledger/lot';
+import type { State } from '../ledger/replay';
+import { isUsable } from '../ledger/destination';
 import { THAWED } from './thawing-time';
 import { addHours, daysBetween, type Instant, type IsoDate } from '../units/date';
 import {

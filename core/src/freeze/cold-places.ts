@@ -1,4 +1,4 @@
-import type { Place } from '../journal/record';
+import type { Place } from './place';
 
 /** Where packs lie: a drawer, a shelf, or an appliance that has none. */
 export interface Shelf {

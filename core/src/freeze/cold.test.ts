@@ -1,10 +1,11 @@
+import { animalOfKind } from '../catalogue/kinds';
 import * as fc from 'fast-check';
 import { clocks } from '../testing/clocks';
 import { JournalBuilder } from '../testing/journal-builder';
-import type { Fact } from '../journal/entry';
-import { append, journalOf } from '../journal/journal';
-import type { Lot } from '../journal/lot';
-import type { Place } from '../journal/record';
+import type { Fact } from '../ledger/entry';
+import { append, journalOf } from '../ledger/journal';
+import type { Lot } from '../ledger/lot';
+import type { Place } from './place';
 import { stockOf } from '../pack/stock';
 import { addDays } from '../units/date';
 import { freezeBy, planBatch } from './batch';
@@ -67,7 +68,7 @@ function packs(
       ...(place ? [{ type: 'placed' as const, lot: id, place }] : []),
     ],
   );
-  const { lots } = journalOf(new JournalBuilder().add(...facts).entries).state;
+  const { lots } = new JournalBuilder().add(...facts).household().journal.state;
   for (const [id, lot] of lots) KNOWN.set(id, lot);
   return list.map(({ id }) => lots.get(id) as Lot);
 }
@@ -156,8 +157,8 @@ describe('once thawed', () => {
       origin: 'gift',
       on: null,
     });
-    const journal = journalOf(builder.entries);
-    expect(append(journal, builder.entry({ type: 'refrozen', lot: 'p', on: TODAY })).refusal).toEqual({
+    const journal = journalOf(builder.entries, animalOfKind);
+    expect(append(journal, builder.entry({ type: 'refrozen', lot: 'p', on: TODAY })).problem).toEqual({
       code: 'not-thawing',
       lot: 'p',
     });
@@ -166,6 +167,7 @@ describe('once thawed', () => {
         { type: 'thawing', lot: 'p', amount: 'all', on: TODAY },
         { type: 'refrozen', lot: 'p', on: addDays(TODAY, 1) },
       ).entries,
+      animalOfKind,
     );
     expect(after.state.lots.get('p')).toMatchObject({
       thawingDg: 0,
@@ -179,13 +181,13 @@ describe('once thawed', () => {
 describe('freezing a pack', () => {
   it('takes hours, fewer where a fan moves the air or the pack is thinner; in warm air a sentence says why not', () => {
     const hours = (mm: number, airC: number, h: number): number =>
-      packFreezing(mm, 'beef', { airC, h }).hours ?? NaN;
+      packFreezing(mm, 'beef', { airC, h }).value ?? NaN;
     expect(hours(30, -18, 8)).toBeGreaterThan(5);
     expect(hours(30, -18, 8)).toBeLessThan(12);
     expect(hours(30, -18, 20)).toBeLessThan(hours(30, -18, 8));
     expect(hours(15, -18, 8)).toBeLessThan(hours(30, -18, 8));
-    expect(packFreezing(30, 'beef', { airC: -1, h: 8 }).why).toContain('does not freeze it');
-    expect(packFreezing(30, 'beef', { airC: -9, h: 8 }).why).toContain('never gets as cold');
+    expect(packFreezing(30, 'beef', { airC: -1, h: 8 }).problem).toContain('does not freeze it');
+    expect(packFreezing(30, 'beef', { airC: -9, h: 8 }).problem).toContain('never gets as cold');
   });
 });
 
@@ -232,6 +234,7 @@ describe('a batch', () => {
           on: '2026-01-01',
           kept: 'bought-frozen',
         }).entries,
+        animalOfKind,
       ).state,
     );
     const { goesIn } = planBatch(

@@ -1,4 +1,4 @@
-import { spread } from '../units/cumulative';
+import { stretchOf } from '../units/cumulative';
 import { litresOf } from './room';
 import type { MassDg } from '../units/mass';
 
@@ -36,7 +36,7 @@ export function drawerPicture<T extends { readonly leftDg: MassDg }>(
   const blocks: Block<T>[] = [];
   let y = 1 - filled;
   for (let row = 0, first = 0; row < rows; row++) {
-    const last = row === rows - 1 ? packs.length : spread(packs.length, 0, row + 1, rows);
+    const last = row === rows - 1 ? packs.length : stretchOf(packs.length, 0, row + 1, rows);
     const inRow = sizes.slice(first, last).reduce((sum, size) => sum + size, 0);
     const height = (inRow / total) * filled;
     let x = 0;

@@ -1,5 +1,5 @@
 import { simulatedHours } from '../testing/enthalpy-simulation';
-import { freezingReport } from './freezing-report';
+import { freezingReport } from '../exchange/freezing-report';
 import { phamHours, plankHours, type Freezing, type Shape } from './freezing-time';
 import { MEATS } from './meat-properties';
 import { clocks } from '../testing/clocks';
@@ -77,8 +77,8 @@ describe('freezing time', () => {
 describe('freezing from outside', () => {
   const good = { shape: 'slab', thicknessMm: 30, startC: 5, airC: -18, endC: -10, h: 8, meat: 'lean-beef' };
   it('a good request gives both times and what was assumed', () => {
-    const { report } = freezingReport(good) as {
-      report: { plankH: number; phamH: number; assumptions: string[] };
+    const { value: report } = freezingReport(good) as {
+      value: { plankH: number; phamH: number; assumptions: string[] };
     };
     expect(report.plankH).toBeCloseTo(plankHours(pack()), 3);
     expect(report.phamH).toBeCloseTo(phamHours(pack()), 3);
@@ -91,8 +91,8 @@ describe('freezing from outside', () => {
       h: 50,
       meat: 'custom',
       properties: { densityKgM3: 1000, freezingC: -1.25, frozenConductivity: 1.2, latentKjKg: 250 },
-    }) as { report: { plankH: number } };
-    expect(custom.report.plankH).toBeCloseTo(0.72, 2);
+    }) as { value: { plankH: number } };
+    expect(custom.value.plankH).toBeCloseTo(0.72, 2);
   });
   it.each<[string, object, RegExp]>([
     ['air warmer than the freezing point', { airC: -1 }, /Air of -1 °C does not freeze it/],
@@ -104,7 +104,7 @@ describe('freezing from outside', () => {
     ['custom without properties', { meat: 'custom' }, /properties: a custom meat wants its properties/],
     ['NaN', { h: NaN }, /h: h is a number/],
   ])('%s: a sentence, and no infinity', (_what, wrong, answer) => {
-    expect((freezingReport({ ...good, ...wrong }) as { problem: string }).problem).toMatch(answer);
+    expect(freezingReport({ ...good, ...wrong }).problem).toMatch(answer);
   });
 });
 

@@ -1,7 +1,7 @@
-import type { Lot } from '../journal/lot';
-import type { Place } from '../journal/record';
-import type { State } from '../journal/replay';
-import { USUAL_KEEPING, type Settings } from '../journal/settings';
+import { type KeepingRules, USUAL_KEEPING } from './keeping-rules';
+import type { Lot } from '../ledger/lot';
+import type { Place } from './place';
+import type { State } from '../ledger/replay';
 import type { Instant, IsoDate } from '../units/date';
 import { ColdClocks, type Cold } from './cold-clock';
 
@@ -9,7 +9,7 @@ import { ColdClocks, type Cold } from './cold-clock';
 export interface ClockRequest {
   readonly state: Pick<State, 'lots'>;
   readonly places: ReadonlyMap<string, Place>;
-  readonly settings: Pick<Settings, 'keeping'>;
+  readonly settings: { readonly keeping?: KeepingRules };
   /** The day of a moment where the household is. */
   readonly dayOf: (at: Instant) => IsoDate;
 }

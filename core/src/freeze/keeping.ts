@@ -1,6 +1,6 @@
-import type { Animal } from '../catalogue/kind-schema';
-import type { Destination } from '../catalogue/destination';
-import type { Lot } from '../journal/lot';
+import type { Animal } from '../ledger/animal';
+import type { Destination } from '../ledger/destination';
+import type { Lot } from '../ledger/lot';
 import { addMonths, type IsoDate } from '../units/date';
 
 /** How long something keeps: its quality in a freezer (held at −18 °C it stays safe beyond), and itself in a refrigerator. */

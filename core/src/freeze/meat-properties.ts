@@ -1,4 +1,4 @@
-import type { Animal } from '../catalogue/kind-schema';
+import type { Animal } from '../ledger/animal';
 
 /** What freezing needs to know of a meat. */
 export interface MeatProperties {

@@ -1,4 +1,4 @@
-import type { Place } from '../journal/record';
+import type { Place } from './place';
 
 /**
  * What places are called in full: a drawer with what it is a drawer of.

@@ -1,9 +1,8 @@
-import type { Lot } from '../journal/lot';
-import { totalDg } from '../journal/lot';
-import type { Place } from '../journal/record';
+import { type Lot, totalDg } from '../ledger/lot';
+import type { Place } from './place';
 
 /** Hours that the cold holds with the door shut, by how full a freezer is; and a refrigerator's. */
-export const COLD_HOLDS_H = { full: 48, half: 24, refrigerator: 4 } as const;
+const COLD_HOLDS_H = { full: 48, half: 24, refrigerator: 4 } as const;
 
 /** How long the cold holds somewhere, as far as anything published says. */
 export type Holds =

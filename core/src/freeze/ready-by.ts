@@ -1,4 +1,4 @@
-import type { Lot } from '../journal/lot';
+import type { Lot } from '../ledger/lot';
 import { addHours, minutesBetween, type Instant } from '../units/date';
 import type { ClockOf } from './household-clocks';
 import { meatOf } from './meat-properties';

@@ -1,4 +1,4 @@
-import type { Lot } from '../journal/lot';
+import type { Lot } from '../ledger/lot';
 import type { MassDg } from '../units/mass';
 import { applianceAt, freezerLitres, type Appliance } from './cold-places';
 

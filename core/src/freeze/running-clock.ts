@@ -1,6 +1,6 @@
 import { kindById } from '../catalogue/kinds';
-import type { ColdEvent, Lot, ThawedBy } from '../journal/lot';
-import type { KeepingRules } from '../journal/settings';
+import type { ColdEvent, Lot, ThawedBy } from '../ledger/lot';
+import type { KeepingRules } from './keeping-rules';
 import { addHours, addDays, daysBetween, type Instant, type IsoDate } from '../units/date';
 import { bestIfFrozen, keepingOf, SHORTEST_DAYS } from './keeping';
 import { meatOf } from './meat-properties';
@@ -287,7 +287,7 @@ export const COOK_WITHIN_H = 2;
  * The clock of what was made from other lots, as it starts: the strictest of theirs; cut small it has
  * the shorter-lived class from then on, never past the last day of what it came from.
  */
-export function inherited(lot: Lot, from: readonly Source[], context: ColdContext): Running {
+export function inherited(lot: Lot, from: readonly ClockSource[], context: ColdContext): Running {
   const sources = from.map(({ running }) => running);
   const [first] = [...sources].sort(byStrictness);
   if (!first) return NOTHING;
@@ -306,7 +306,7 @@ export function inherited(lot: Lot, from: readonly Source[], context: ColdContex
 }
 
 /** A lot that another was made of, with its clock at that moment. */
-export interface Source {
+export interface ClockSource {
   readonly lot: Lot;
   readonly running: Running;
 }

@@ -1,5 +1,5 @@
-import type { Fact } from '../journal/entry';
-import type { Lot } from '../journal/lot';
+import type { Fact } from '../ledger/entry';
+import type { Lot } from '../ledger/lot';
 
 /** Why a pack that should be there is not. */
 export const WHY_MISSING = {

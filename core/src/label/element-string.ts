@@ -1,3 +1,4 @@
+import { failure, success, type Result } from '../units/result';
 import { addDays, addMonths } from '../units/date';
 import { isChecked } from './check-digit';
 
@@ -88,13 +89,13 @@ const IDENTIFIERS: readonly Identifier[] = [
  * @returns what it says, or what is wrong in one sentence
  * @example readElements('(01)09506000134352(3103)001250') // massDg 12500
  */
-export function readElements(text: string): { readonly elements: Elements } | { readonly problem: string } {
+export function readElements(text: string): Result<Elements> {
   const raw = text
     .trim()
     .replace(/^\][A-Za-z]\d/, '')
     .replace(/^\u001d/, '');
   const parts = raw.startsWith('(') ? bracketed(raw) : inSequence(raw);
-  if (typeof parts === 'string') return { problem: parts };
+  if (typeof parts === 'string') return failure(parts);
   let elements: Elements = {
     item: null,
     massDg: null,
@@ -105,14 +106,14 @@ export function readElements(text: string): { readonly elements: Elements } | { 
   };
   for (const { identifier, value, decimals } of parts) {
     if (!/^\d+$/.test(value) && identifier.read)
-      return { problem: `“${value}” has other signs than digits in it: it was read wrong.` };
+      return failure(`“${value}” has other signs than digits in it: it was read wrong.`);
     const read = identifier.read?.(value, decimals) ?? {};
-    if (typeof read === 'string') return { problem: read };
+    if (typeof read === 'string') return failure(read);
     if (read.massDg === 0)
-      return { problem: 'A weight of nothing: it was read wrong. Hold it nearer, or type the weight.' };
+      return failure('A weight of nothing: it was read wrong. Hold it nearer, or type the weight.');
     elements = { ...elements, ...read };
   }
-  return { elements };
+  return success(elements);
 }
 
 interface Part {

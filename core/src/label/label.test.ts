@@ -1,3 +1,4 @@
+import { success } from '../units/result';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -131,8 +132,8 @@ describe('a shop’s numbers', () => {
   });
   it('what a camera gives as 13 digits with a nought before is the shop’s 12', () => {
     const upca = `21704501999${checkDigit('21704501999')}`;
-    expect(readShopNumber(`0${upca}`)).toEqual({ digits: upca });
-    expect(readShopNumber(` ${upca.slice(0, 6)} ${upca.slice(6)} `)).toEqual({ digits: upca });
+    expect(readShopNumber(`0${upca}`)).toEqual(success(upca));
+    expect(readShopNumber(` ${upca.slice(0, 6)} ${upca.slice(6)} `)).toEqual(success(upca));
   });
   it.each([
     ['2117045079421', /last digit does not fit/],
@@ -140,7 +141,7 @@ describe('a shop’s numbers', () => {
     ['12345', /5 digits/],
     ['steak', /no number/],
   ])('%s: what is wrong, and what to do', (text, problem) => {
-    expect((readShopNumber(text) as { problem: string }).problem).toMatch(problem);
+    expect(readShopNumber(text).problem).toMatch(problem);
   });
 });
 
@@ -154,19 +155,19 @@ describe('element strings', () => {
       bestBefore: '2026-12-12',
       expires: null,
     };
-    expect(readElements('(01)09506000134352(3103)005300(3922)7942(15)261212')).toEqual({ elements: wanted });
+    expect(readElements('(01)09506000134352(3103)005300(3922)7942(15)261212')).toEqual(success(wanted));
     expect(readElements(']C1010950600013435231030053003922794\u001d15261212').valueOf()).toMatchObject({
-      elements: { price: 7.94 },
+      value: { price: 7.94 },
     });
-    expect(readElements('\u001d01095060001343523103005300392279' + '42\u001d15261212')).toEqual({
-      elements: wanted,
-    });
+    expect(readElements('\u001d01095060001343523103005300392279' + '42\u001d15261212')).toEqual(
+      success(wanted),
+    );
   });
   it('pounds, the last day of a month, and the century', () => {
     expect(readElements('(3202)001168(17)260200')).toMatchObject({
-      elements: { massDg: Math.round(11.68 * 4535.9237), expires: '2026-02-28' },
+      value: { massDg: Math.round(11.68 * 4535.9237), expires: '2026-02-28' },
     });
-    expect(readElements('(13)991231')).toMatchObject({ elements: { packedOn: '1999-12-31' } });
+    expect(readElements('(13)991231')).toMatchObject({ value: { packedOn: '1999-12-31' } });
   });
   it.each([
     ['(01)09506000134353', /check digit does not fit/],
@@ -176,7 +177,7 @@ describe('element strings', () => {
     ['(99)77', /\(99\) is not known here/],
     ['XYZ', /begins with nothing that is known/],
   ])('%s: what is wrong', (text, problem) => {
-    expect((readElements(text) as { problem: string }).problem).toMatch(problem);
+    expect(readElements(text).problem).toMatch(problem);
   });
 });
 

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 
 /** Sizes of paper, mm (ISO 216; ANSI letter, exact). */
-export const SHEET_PAPERS = { A4: [210, 297], Letter: [215.9, 279.4] } as const;
+const SHEET_PAPERS = { A4: [210, 297], Letter: [215.9, 279.4] } as const;
 
 const mm = z.number().min(0).max(1000);
 /** A sheet of labels, or a roll, where each page is one label. */

@@ -1,3 +1,4 @@
+import { failure, success, type Result } from '../units/result';
 import { isChecked } from './check-digit';
 
 /** Where something stands in a number: from the first digit, the last not included. */
@@ -34,24 +35,23 @@ const VALUE_LENGTHS = [5, 4, 6] as const;
  * @returns the digits, or what is wrong in one sentence
  * @source GS1 General Specifications: restricted circulation numbers (from memory)
  */
-export function readShopNumber(text: string): { readonly digits: string } | { readonly problem: string } {
+export function readShopNumber(text: string): Result<string> {
   const digits = text.replace(/[\s-]/g, '');
   if (!/^\d+$/.test(digits))
-    return { problem: `“${text.slice(0, 40)}” is no number. Type the digits under the bars.` };
+    return failure(`“${text.slice(0, 40)}” is no number. Type the digits under the bars.`);
   if (digits.length !== 12 && digits.length !== 13)
-    return {
-      problem: `${digits.length} digits: a sticker with a price or a weight in it has 12 or 13. Type all of them.`,
-    };
+    return failure(
+      `${digits.length} digits: a sticker with a price or a weight in it has 12 or 13. Type all of them.`,
+    );
   if (!isChecked(digits))
-    return { problem: 'The last digit does not fit the others: one was read or typed wrong. Look again.' };
+    return failure('The last digit does not fit the others: one was read or typed wrong. Look again.');
   // A camera gives a 12-digit number as 13 digits with a nought before.
   const own = digits.length === 13 && digits.startsWith('02') ? digits.slice(1) : digits;
   if (!own.startsWith('2'))
-    return {
-      problem:
-        'This number names a product of fixed weight; its price is not in it. Type weight and price from the label.',
-    };
-  return { digits: own };
+    return failure(
+      'This number names a product of fixed weight; its price is not in it. Type weight and price from the label.',
+    );
+  return success(own);
 }
 
 /** What a number says by a shop's layout; null where it is not of that length. */

@@ -1,7 +1,6 @@
-import type { PackModel, Pattern } from './pack-model';
-import { countsOf } from './pack-model';
+import { countsOf, type PackModel, type Pattern } from './pack-model';
 import type { PackRequest } from './pack-request';
-import type { Choice } from './packs-of';
+import type { Chosen } from './packs-of';
 
 /**
  * A plan without search: the largest packs first, each eater the nearest plate that is still there.
@@ -9,7 +8,7 @@ import type { Choice } from './packs-of';
  *
  * @returns null where it does not keep the least counts
  */
-export function firstPlan(model: PackModel, request: PackRequest): Choice | null {
+export function firstPlan(model: PackModel, request: PackRequest): Chosen | null {
   const choice = new Map<number, number>();
   const left = model.groups.map(({ classes }) => classes.map(({ ids }) => ids.length));
   const heapLeft = new Map(request.divisible.map(({ id, massG }) => [id, massG]));

@@ -1,7 +1,7 @@
 import { addDays, type IsoDate } from '../units/date';
 import type { MassDg } from '../units/mass';
 import { bonelessShare } from '../cost/plates';
-import type { State } from '../journal/replay';
+import type { State } from '../ledger/replay';
 
 const WEEKS = 12;
 

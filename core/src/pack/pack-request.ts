@@ -1,3 +1,4 @@
+import { failure, success, type Result } from '../units/result';
 import * as z from 'zod';
 import { requestProblem } from '../units/request-problem';
 
@@ -113,10 +114,7 @@ export type PackKind = PackRequest['packs'][number];
  *
  * @returns the request, or one sentence that names the field and the mend
  */
-export function readPackRequest(
-  input: unknown,
-): { readonly request: PackRequest } | { readonly problem: string } {
+export function readPackRequest(input: unknown): Result<PackRequest> {
   const parsed = packRequestSchema.safeParse(input);
-  if (parsed.success) return { request: parsed.data };
-  return { problem: requestProblem(parsed.error) };
+  return parsed.success ? success(parsed.data) : failure(requestProblem(parsed.error));
 }

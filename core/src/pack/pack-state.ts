@@ -1,4 +1,4 @@
-import { flowedDg, totalDg, type Lot } from '../journal/lot';
+import { flowedDg, totalDg, type Lot } from '../ledger/lot';
 
 /** Where a pack is in its life. */
 export type PackState =

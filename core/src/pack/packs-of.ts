@@ -4,7 +4,7 @@ import type { PackPlan, Plate, PlannedPack } from './pack-plan';
 import type { PackRequest } from './pack-request';
 
 /** How many of each variable of the model. */
-export type Choice = ReadonlyMap<number, number>;
+export type Chosen = ReadonlyMap<number, number>;
 
 /** A plate of portions that no eater has yet. */
 interface LoosePlate {
@@ -16,7 +16,7 @@ interface LoosePlate {
 export function packsOf(
   model: PackModel,
   request: PackRequest,
-  choice: Choice,
+  choice: Chosen,
   proof: Pick<PackPlan, 'platesBound' | 'bound' | 'proven'>,
 ): PackPlan {
   const loose = loosePlates(model, choice);
@@ -57,7 +57,7 @@ function deviationOf({ eaters }: PackRequest, name: string, massG: number): numb
 }
 
 /** By group and target, lightest and heaviest by turns, so that the packs come out alike. */
-function loosePlates({ meanings, groups, targets }: PackModel, choice: Choice): LoosePlate[][][] {
+function loosePlates({ meanings, groups, targets }: PackModel, choice: Chosen): LoosePlate[][][] {
   const ids = groups.map(({ classes }) => classes.map((each) => [...each.ids].reverse()));
   const plates = groups.map(() => targets.map((): LoosePlate[] => []));
   for (const [j, meaning] of meanings.entries()) {

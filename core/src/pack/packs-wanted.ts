@@ -1,5 +1,6 @@
-import type { Animal } from '../catalogue/kind-schema';
-import { meanPlateDg, type Eater, type Wrapping } from '../journal/settings';
+import type { Animal } from '../ledger/animal';
+import { meanPlateDg, type Eater } from './eater';
+import type { Wrapping } from './wrapping';
 import { meatColour } from './meat-colour';
 import type { PackRequest } from './pack-request';
 import { isPlateful, partKey, type Token } from './table';
@@ -12,7 +13,7 @@ export function appetiteG(eaters: readonly Eater[], name: string, animal: Animal
 }
 
 /** Names of everyone a wanted pack is for, guests numbered. */
-export function eatersOf({ eaters, guests }: Wrapping['packs'][number]): string[] {
+function eatersOf({ eaters, guests }: Wrapping['packs'][number]): string[] {
   return [...eaters, ...Array.from({ length: guests }, (_, n) => `guest ${n + 1}`)];
 }
 

@@ -9,7 +9,7 @@ import { seededUniform } from '../units/random';
 import { packModel } from './pack-model';
 import type { PackPlan } from './pack-plan';
 import { packRequestSchema, type PackRequest } from './pack-request';
-import { packsReport } from './packs-report';
+import { packsReport } from '../exchange/packs-report';
 import { planPacks } from './plan-packs';
 
 const request = (some: object): PackRequest =>
@@ -25,7 +25,7 @@ const request = (some: object): PackRequest =>
 const steaks = (...masses: number[]): object[] =>
   masses.map((massG, index) => ({ id: `s${index + 1}`, part: 'steaks', massG }));
 const planned = (wish: PackRequest): PackPlan => {
-  const { plan, why } = planPacks(wish);
+  const { value: plan, problem: why } = planPacks(wish);
   if (why !== undefined) throw new Error(why);
   return plan;
 };
@@ -99,7 +99,7 @@ describe('packs', () => {
     let proven = 0;
     for (const { seed, plates, objective } of optima) {
       const work = { left: 3_000 };
-      const plan = planPacks(packInstance(seed), () => 1 - (work.left -= 1) / 3_000).plan!;
+      const plan = planPacks(packInstance(seed), () => 1 - (work.left -= 1) / 3_000).value!;
       proven += plan.proven ? 1 : 0;
       expect({ seed, plates: plan.plates }).toEqual({ seed, plates });
       expect(plan.objective).toBeLessThan(objective + 1e-6);
@@ -267,15 +267,13 @@ describe('portions that may be cut', () => {
     expect(plan.packs.flatMap(({ portions }) => portions).sort()).toEqual(['loin/1', 'loin/2']);
     expect(plan.left).toEqual([{ id: 'loin', massG: 400 }]);
     expect(
-      (
-        packsReport({
-          ...request({}),
-          portions: [
-            { id: 'a', part: 'b', massG: 200, mayCut: true },
-            { id: 'a/1', part: 'b', massG: 100 },
-          ],
-        }) as { problem: string }
-      ).problem,
+      packsReport({
+        ...request({}),
+        portions: [
+          { id: 'a', part: 'b', massG: 200, mayCut: true },
+          { id: 'a/1', part: 'b', massG: 100 },
+        ],
+      }).problem,
     ).toMatch(/its pieces would be called “a\/1”/);
   });
   it('stay whole where they are a plate as they are', () => {
@@ -320,7 +318,7 @@ describe('awkward tables', () => {
       })),
     });
     let work = 0;
-    const plan = planPacks(small, () => (work += 1) / 60).plan!;
+    const plan = planPacks(small, () => (work += 1) / 60).value!;
     expect(plan.plates).toBeGreaterThan(30);
     expect(plan.platesBound).toBeGreaterThanOrEqual(plan.plates);
     expect(plan.objective).toBeGreaterThanOrEqual(plan.bound);
@@ -333,7 +331,7 @@ describe('awkward tables', () => {
           portions: steaks(200, 150),
           packs: [{ name: 'dinner', eaters: ['Ann', 'Bo'], count: [2, 4] }],
         }),
-      ).why,
+      ).problem,
     ).toMatch(/At least 2 of “dinner” cannot be filled/);
   });
 
@@ -379,7 +377,7 @@ describe('awkward tables', () => {
       ],
       packs: [{ name: 'dinner', eaters: ['Ann'], count: [0, 20] }],
     };
-    expect((packsReport({ ...good, ...wrong }) as { problem: string }).problem).toMatch(answer);
+    expect(packsReport({ ...good, ...wrong }).problem).toMatch(answer);
   });
 });
 

@@ -1,3 +1,4 @@
+import { failure, success, type Result } from '../units/result';
 import type { Basis, Program } from '../optimise/program';
 import { relaxedOptimum } from '../optimise/simplex';
 import { wholeOptimum } from '../optimise/whole-optimum';
@@ -5,7 +6,7 @@ import { firstPlan } from './first-plan';
 import { packModel, type PackModel } from './pack-model';
 import type { PackPlan } from './pack-plan';
 import type { PackRequest } from './pack-request';
-import { packsOf, type Choice } from './packs-of';
+import { packsOf, type Chosen } from './packs-of';
 
 /** How much of the time is spent, as a share; 1 or more is all of it. */
 export type Spent = () => number;
@@ -23,17 +24,12 @@ const SAME = 1e-9;
  * @returns the plan; or, where a least count cannot be kept, why
  * @example four steaks of 200 g for two eaters of 200 g: two dinners, objective 0
  */
-export function planPacks(
-  request: PackRequest,
-  spent: Spent = () => 0,
-):
-  | { readonly plan: PackPlan; readonly why?: undefined }
-  | { readonly plan?: undefined; readonly why: string } {
+export function planPacks(request: PackRequest, spent: Spent = () => 0): Result<PackPlan> {
   const model = packModel(request);
   const isOver = (): boolean => spent() >= 1;
   const first = firstPlan(model, request);
   const most = mostPlates(model, isOver);
-  if (most === 'none') return { why: whyNot(request) };
+  if (most === 'none') return failure(whyNot(request));
   const platesBound = Math.min(most?.plates ?? Infinity, roughMost(request));
   let best = { choice: first, proven: false, bound: 0, plates: first ? servedBy(model, first) : -1 };
   let bound = platesBound;
@@ -43,7 +39,7 @@ export function planPacks(
     const isLevelOver = (): boolean =>
       spent() >= started + (1 - started) * (plates > best.plates && best.plates >= 0 ? 0.6 : 1);
     const isKnown = plates === best.plates && best.choice !== null;
-    const known = isKnown ? costOf(model, best.choice as Choice) : Infinity;
+    const known = isKnown ? costOf(model, best.choice as Chosen) : Infinity;
     const level = wholeOptimum(
       programFor(model, plates),
       model.choose,
@@ -69,20 +65,20 @@ export function planPacks(
   }
   if (!best.choice)
     return best.plates < 0 && bound < 0
-      ? { why: whyNot(request) }
-      : {
-          why: isOver()
+      ? failure(whyNot(request))
+      : failure(
+          isOver()
             ? 'Time ran out before any plan was found. Give it longer, or ask for fewer kinds of packs.'
             : whyNot(request),
-        };
+        );
   const isProven = best.proven && bound === best.plates;
-  return {
-    plan: packsOf(model, request, best.choice, {
+  return success(
+    packsOf(model, request, best.choice, {
       platesBound: bound,
       bound: Math.max(0, best.bound),
       proven: isProven,
     }),
-  };
+  );
 }
 
 function programFor({ columns, rows, served }: PackModel, plates: number): Program {
@@ -118,11 +114,11 @@ function roughMost({ portions, divisible, eaters, tolerance, packs }: PackReques
   return Math.min(wanted, least > 0 ? Math.floor(mass / least + 1e-9) : wanted);
 }
 
-function servedBy({ served }: PackModel, choice: Choice): number {
+function servedBy({ served }: PackModel, choice: Chosen): number {
   return [...choice].reduce((sum, [j, value]) => sum + (served[j] as number) * value, 0);
 }
 
-function costOf({ columns }: PackModel, choice: Choice): number {
+function costOf({ columns }: PackModel, choice: Chosen): number {
   return [...choice].reduce((sum, [j, value]) => sum + (columns[j]?.cost ?? 0) * value, 0);
 }
 

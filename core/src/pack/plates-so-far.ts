@@ -1,5 +1,5 @@
 import { platesIn } from '../cost/plates';
-import type { Lot } from '../journal/lot';
+import type { Lot } from '../ledger/lot';
 import type { MassDg } from '../units/mass';
 
 /**

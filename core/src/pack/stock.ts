@@ -1,6 +1,6 @@
-import { DESTINATION_IDS } from '../catalogue/destination';
-import type { Lot } from '../journal/lot';
-import type { State } from '../journal/replay';
+import { DESTINATION_IDS } from '../ledger/destination';
+import type { Lot } from '../ledger/lot';
+import type { State } from '../ledger/replay';
 
 /** Packs and put-away lots that still hold something, oldest first; unknown age before all. */
 export function stockOf(state: State): Lot[] {

@@ -1,10 +1,10 @@
-import type { Animal } from '../catalogue/kind-schema';
-import { isUsable } from '../catalogue/destination';
+import type { Animal } from '../ledger/animal';
+import { isUsable } from '../ledger/destination';
 import { kindById, partOf } from '../catalogue/kinds';
 import { cookedShare } from '../cost/cooked';
-import type { Lot } from '../journal/lot';
-import type { Wrapping } from '../journal/settings';
-import { spread } from '../units/cumulative';
+import type { Lot } from '../ledger/lot';
+import type { Wrapping } from './wrapping';
+import { stretchOf } from '../units/cumulative';
 import type { MassDg } from '../units/mass';
 
 /** One thing on the table: a portion that is not cut further, or a heap. */
@@ -30,7 +30,7 @@ export function tokensOf(
     const eaten = appetite === 'cooked' ? cookedShare(lot, lot.destination, cooked) : 1 - (part?.bone ?? 0);
     if (part?.portion === undefined)
       return [{ id: lot.id, lot, isHeap: true, isHalf: false, massDg: lot.leftDg, eaten }];
-    const upTo = (n: number): number => spread(lot.leftDg, 0, n, lot.countLeft);
+    const upTo = (n: number): number => stretchOf(lot.leftDg, 0, n, lot.countLeft);
     return Array.from({ length: lot.countLeft }, (_, n) => ({
       id: lot.countLeft === 1 ? lot.id : `${lot.id}.${n + 1}`,
       lot,

@@ -1,5 +1,6 @@
 import { JournalBuilder } from '../testing/journal-builder';
-import { usualWrapping, type Eater } from '../journal/settings';
+import { usualWrapping } from './wrapping';
+import type { Eater } from './eater';
 import { toWrap } from './stock';
 import { dealPlates } from './deal-plates';
 import { appetiteG, packsWanted } from './packs-wanted';
@@ -82,7 +83,7 @@ describe('the table', () => {
 describe('from the table to the freezer', () => {
   it('a plan becomes trays, trays become packs, and no gram is lost', () => {
     const { journal, tokens } = birds();
-    const plan = planPacks(packsWanted(tokens, 'chicken', EATERS, { ...WRAPPING, tolerance: 0.4 })!).plan!;
+    const plan = planPacks(packsWanted(tokens, 'chicken', EATERS, { ...WRAPPING, tolerance: 0.4 })!).value!;
     const trays = [...traysOf(plan, map(tokens), WRAPPING, newId), ...besidesTrays(tokens, WRAPPING, newId)];
     expect(plan.plates).toBeGreaterThan(2);
     for (const fact of packFacts(trays, map(tokens), 'drawer', '2026-11-21', 200)) journal.add(fact);
@@ -118,7 +119,7 @@ describe('from the table to the freezer', () => {
     const whole = tokensOf(toWrap(journal.household().journal.state), 'raw', new Map()).filter(
       ({ lot }) => lot.id === 'steak',
     );
-    const plan = planPacks(packsWanted(whole, 'beef', EATERS, WRAPPING, new Map(), true)!).plan!;
+    const plan = planPacks(packsWanted(whole, 'beef', EATERS, WRAPPING, new Map(), true)!).value!;
     expect(plan.plates).toBe(2);
     const cut = cutInTwo(whole, cutsOf(plan, map(whole)));
     expect(cut.map(({ id }) => id)).toEqual(['steak/1', 'steak/2']);
@@ -133,7 +134,7 @@ describe('from the table to the freezer', () => {
     const { tokens } = birds();
     const [a, b] = [
       traysOf(
-        planPacks(packsWanted(tokens, 'chicken', EATERS, { ...WRAPPING, tolerance: 0.4 })!).plan!,
+        planPacks(packsWanted(tokens, 'chicken', EATERS, { ...WRAPPING, tolerance: 0.4 })!).value!,
         map(tokens),
         WRAPPING,
         newId,

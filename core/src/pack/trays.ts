@@ -1,5 +1,5 @@
-import type { FactOf, Take } from '../journal/entry';
-import { lotName } from '../journal/lot-name';
+import type { FactOf, Take } from '../ledger/entry';
+import { lotName } from '../catalogue/lot-name';
 import { kindById, partOf } from '../catalogue/kinds';
 import type { MassDg } from '../units/mass';
 import type { PackPlan } from './pack-plan';
@@ -160,7 +160,11 @@ export function trayName(tray: Tray, tokens: ReadonlyMap<string, Token>): string
  *
  * @param meanPlateG an average plate of the household
  */
-export function platesIn(tray: Tray, tokens: ReadonlyMap<string, Token>, meanPlateG: number): number | null {
+export function platesOnTray(
+  tray: Tray,
+  tokens: ReadonlyMap<string, Token>,
+  meanPlateG: number,
+): number | null {
   if (tray.plates !== null) return tray.plates;
   if (tray.eaters.length > 0) return tray.eaters.length;
   const eaten = contentsOf(tray, tokens).filter(({ token }) => isPlateful(token));
@@ -209,7 +213,7 @@ export function packFacts(
       lotLeft.set(lot, left - massDg);
       return { lot, amount: massDg >= left ? 'all' : { massDg } };
     });
-    const plates = platesIn(tray, tokens, meanPlateG);
+    const plates = platesOnTray(tray, tokens, meanPlateG);
     const packed: FactOf<'packed'> = {
       type: 'packed',
       lot: tray.id,

@@ -1,6 +1,6 @@
 import { appetiteG } from './packs-wanted';
 import { isPlateful, type Token } from './table';
-import type { Eater } from '../journal/settings';
+import type { Eater } from './eater';
 
 /** What can be done with a portion that made no plate. */
 export type LeftIdea = 'halve' | 'grind' | 'for-one';

@@ -1,6 +1,6 @@
 import { convert } from '../units/convert';
 import { fromDg, type MassDg } from '../units/mass';
-import type { PriceUnit } from '../journal/price-note';
+import type { PriceUnit } from './price-note';
 import { roundHalfUp } from '../units/money';
 
 /**

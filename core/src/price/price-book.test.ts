@@ -1,11 +1,11 @@
 import * as fc from 'fast-check';
 import { exactMass } from '../units/exact-mass';
 import Papa from 'papaparse';
-import { readPriceCsv, writePriceCsv } from '../files/price-csv';
-import { readCsv, writeCsv } from '../files/csv';
-import { householdOf } from '../journal/household';
-import { shopNames } from '../journal/shop-names';
-import type { PriceNote } from '../journal/price-note';
+import { readPriceCsv, writePriceCsv } from '../exchange/price-csv';
+import { readCsv, writeCsv } from '../exchange/csv';
+import { householdOf } from '../records/household';
+import { shopNames } from '../records/shop-names';
+import type { PriceNote } from './price-note';
 import { addDays } from '../units/date';
 import { discountMinor } from './discount';
 import { feastDays } from './feast-days';
@@ -222,11 +222,11 @@ describe('CSV', () => {
       note('2026-03-01', 2799, 'A, "the" shop'),
       note('2026-03-02', 100, '=cmd|x', { offer: true, note: '-sharp' }),
     );
-    const read = readPriceCsv(writePriceCsv(book, 'EUR'), priceBook([]), 'EUR', '.');
-    expect(typeof read === 'object' && read.good.map(({ note: each }) => each)).toEqual(
+    const read = readPriceCsv(writePriceCsv(book, 'EUR'), priceBook([]), 'EUR', '.').value!;
+    expect(read.good.map(({ note: each }) => each)).toEqual(
       [...book.byItem.values()].flat().map(({ key: _, ...each }) => each),
     );
-    expect(readPriceCsv(writePriceCsv(book, 'EUR'), book, 'EUR', '.')).toMatchObject({
+    expect(readPriceCsv(writePriceCsv(book, 'EUR'), book, 'EUR', '.').value).toMatchObject({
       good: [],
       bad: [],
       known: 2,
@@ -236,8 +236,7 @@ describe('CSV', () => {
   it('semicolons, decimal commas, units, a mark in front; a bad line by its number with the reason', () => {
     const text =
       '\ufeffItem;Shop;Date;Price;Unit;Weight g;Offer\r\nStrip steak;A;2026-03-01;27,90;;;\r\nstrip-steak;A;2026-03-02;2,79;100 g;;yes\r\nwhale;A;2026-03-02;1;;;\r\nstrip-steak;;2026-03-02;1;;;\r\nstrip-steak;A;3/2/26;1;;;\r\nstrip-steak;A;2026-03-02;minus;;;\r\nstrip-steak;A;2026-03-03;6;pack;;\r\nstrip-steak;A;2026-03-03;6;pack;400;\r\nstrip-steak;A;2026-03-04;5;stone;;';
-    const read = readPriceCsv(text, priceBook([]), 'EUR', ',');
-    if (typeof read === 'string') throw new Error(read);
+    const read = readPriceCsv(text, priceBook([]), 'EUR', ',').value!;
     expect(
       read.good.map(({ line, note: { perKgMinor, offer } }) => [line, perKgMinor, offer ?? false]),
     ).toEqual([
@@ -256,7 +255,7 @@ describe('CSV', () => {
   });
 
   it('another table is refused with the columns it lacks', () => {
-    expect(readPriceCsv('a,b\n1,2', priceBook([]), 'EUR', '.')).toContain(
+    expect(readPriceCsv('a,b\n1,2', priceBook([]), 'EUR', '.').problem).toContain(
       'item, shop, date, price are missing',
     );
   });
@@ -266,7 +265,7 @@ describe('CSV', () => {
       { length: 100_000 },
       (_, index) => `strip-steak,A,${addDays('1950-01-01', index % 27_000)},${10 + (index % 7)}.5`,
     );
-    const read = readPriceCsv(`item,shop,date,price\n${lines.join('\n')}`, priceBook([]), 'EUR', '.');
-    expect(typeof read === 'object' && read.good.length + read.known).toBe(100_000);
+    const read = readPriceCsv(`item,shop,date,price\n${lines.join('\n')}`, priceBook([]), 'EUR', '.').value!;
+    expect(read.good.length + read.known).toBe(100_000);
   });
 });

@@ -1,5 +1,5 @@
 import { ascending, bisector } from 'd3-array';
-import type { PriceNote } from '../journal/price-note';
+import type { PriceNote } from './price-note';
 import type { IsoDate } from '../units/date';
 
 /** A note with the key of its register, so that it can be corrected and deleted. */

@@ -1,4 +1,4 @@
-import type { PriceNote } from '../journal/price-note';
+import type { PriceNote } from './price-note';
 import { goingPrice } from './going-price';
 import { notesOf, type KeyedNote, type PriceBook } from './price-book';
 

@@ -3,7 +3,7 @@ import { exactMass } from '../units/exact-mass';
 import { parseExactMass } from '../units/parse-mass';
 import { completePurchase, disagrees, type LabelFigures } from './complete-purchase';
 import { labelTotal, unitPrice } from './label-total';
-import { purchaseReport } from './purchase-report';
+import { purchaseReport } from '../exchange/purchase-report';
 import { tillTotal, type Quote } from './quote';
 import { readLabel, type LabelText } from './read-label';
 
@@ -107,7 +107,7 @@ describe('what the till takes, to the cent', () => {
     ['2.5 kg', '$8 per kilo', 2000],
     ['2.5 kg', '8 each', 800],
   ])('a request for %s at %s: %d', (weight, price, totalMinor) =>
-    expect(purchaseReport({ weight, price, currency: 'USD' })).toMatchObject({ report: { totalMinor } }),
+    expect(purchaseReport({ weight, price, currency: 'USD' })).toMatchObject({ value: { totalMinor } }),
   );
 
   it('5,000 weights and prices in every unit equal whole-number arithmetic', () => {

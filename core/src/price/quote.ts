@@ -1,4 +1,4 @@
-import type { PriceUnit } from '../journal/price-note';
+import type { PriceUnit } from './price-note';
 import { convert } from '../units/convert';
 import { priced, type ExactMass } from '../units/exact-mass';
 import type { MassDg } from '../units/mass';

@@ -1,7 +1,7 @@
 import type { Steadiness } from './steadiness';
 
 /** Whether the weight is taken: yes, no, or no because it may be the last one set down again, which wants a word. */
-export type Wish = 'take' | 'like-the-last' | 'no';
+export type HandsFreeWish = 'take' | 'like-the-last' | 'no';
 
 /** Each thing by itself and off again, or all of them into one container that stays on. */
 export type WeighMode = 'one-by-one' | 'into-container';
@@ -28,7 +28,7 @@ export class HandsFree {
    * @param tareDg what stands on the scale and is not meat
    * @returns whether to take the weight now; asked once for each plateau
    */
-  wants(now: Steadiness, tareDg: number, mode: WeighMode): Wish {
+  wants(now: Steadiness, tareDg: number, mode: WeighMode): HandsFreeWish {
     if (now.state !== 'steady' || now.plateau === this.plateau) return 'no';
     this.plateau = now.plateau;
     const net = now.massDg - tareDg;

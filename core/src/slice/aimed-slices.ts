@@ -1,12 +1,13 @@
-import { replan, type Done } from './replan';
+import type { Result } from '../units/result';
+import { replan, type CutSlice } from './replan';
 import type { Profile } from './profile';
-import type { PlanOrWhy, Request } from './wish';
+import type { Plan, Request } from './wish';
 
 /** What is left to do, after slices that were weighed in turn. */
 export interface Followed {
   /** The slices that are off, each where the plan of its moment aimed. */
-  readonly done: readonly Done[];
-  readonly next: PlanOrWhy;
+  readonly done: readonly CutSlice[];
+  readonly next: Result<Plan>;
 }
 
 /**
@@ -22,13 +23,13 @@ export function followWeights(
   weights: readonly number[],
   hasSquareOff: boolean,
 ): Followed {
-  const done: Done[] = [];
+  const done: CutSlice[] = [];
   let next = replan(profile, request, done);
   for (const [index, massG] of weights.entries()) {
     if (index === 0 && hasSquareOff) {
       done.push({ kind: 'square-off', aimedToMm: request.squareOffMm, massG });
     } else {
-      const slice = next.plan?.slices[0];
+      const slice = next.value?.slices[0];
       if (!slice) break;
       const aimedToMm = request.from === 'start' ? slice.toMm : profile.lengthMm - slice.fromMm;
       done.push({ kind: slice.kind, aimedToMm, massG });

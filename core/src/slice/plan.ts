@@ -1,3 +1,4 @@
+import { failure, success, type Result } from '../units/result';
 import { equalCuts } from './equal-cuts';
 import { gridOf, type Grid } from './grid';
 import { kindsOf } from './kinds-of-wish';
@@ -6,7 +7,7 @@ import type { Profile } from './profile';
 import { USUAL_REST_FOR } from './rest-for';
 import { isTooLarge, solve } from './solve';
 import { whyNoPlan } from './why-no-plan';
-import type { Plan, PlanOrWhy, Request, Rest, Slice } from './wish';
+import type { Plan, Request, Rest, Slice } from './wish';
 
 const TOO_LARGE =
   'So many counted kinds can be mixed in more ways than can be looked through. Leave the count of some kinds open, narrow the counts, or ask for fewer kinds.';
@@ -25,13 +26,13 @@ interface Piece {
  *
  * @example a prism of 400 mm and 4 kg, slices of 500 g: eight of 50 mm
  */
-export function planSlices(log: Profile, request: Request): PlanOrWhy {
+export function planSlices(log: Profile, request: Request): Result<Plan> {
   const grid = gridOf(log, request);
   if (request.wish.by === 'equal') return equalPlan(grid, request, request.wish.count);
   const kinds = kindsOf(request);
-  if (isTooLarge(grid, kinds)) return { why: TOO_LARGE };
+  if (isTooLarge(grid, kinds)) return failure(TOO_LARGE);
   const solution = solve(grid, kinds);
-  if (!solution || solution.cuts.length === 0) return { why: whyNoPlan(grid, kinds) };
+  if (!solution || solution.cuts.length === 0) return failure(whyNoPlan(grid, kinds));
   const pieces = solution.cuts.map(({ kind, from, to }): Piece => ({
     kind: kinds[kind]?.name ?? '',
     from: grid.startMm + from,
@@ -39,19 +40,19 @@ export function planSlices(log: Profile, request: Request): PlanOrWhy {
     isOpened: request.tail?.rule === 'double' && grid.startMm + from >= grid.thinFromMm,
   }));
   const hasWorth = kinds.some(({ worthPerG }) => worthPerG > 0);
-  return { plan: planOf(grid, request, pieces, solution.objective, hasWorth ? solution.worth : null) };
+  return success(planOf(grid, request, pieces, solution.objective, hasWorth ? solution.worth : null));
 }
 
 function equalPlan(
   grid: Grid,
   { minThicknessMm, maxThicknessMm, ...request }: Request,
   count: number,
-): PlanOrWhy {
+): Result<Plan> {
   const { startMm, stopMm, profile } = grid;
   if (stopMm <= startMm)
-    return {
-      why: 'Nothing is left to slice between the square-off and the stop line. Square off less, or stop later.',
-    };
+    return failure(
+      'Nothing is left to slice between the square-off and the stop line. Square off less, or stop later.',
+    );
   const edges = [startMm, ...equalCuts(profile, startMm, stopMm, count), stopMm];
   const pieces = edges
     .slice(1)
@@ -61,11 +62,11 @@ function equalPlan(
     .find((thickness) => thickness < minThicknessMm - 1e-9 || thickness > maxThicknessMm + 1e-9);
   if (wrong !== undefined) {
     const isThin = wrong < minThicknessMm;
-    return {
-      why: `${count} equal slices would have one of ${wrong.toFixed(1)} mm, ${isThin ? `under the least of ${minThicknessMm}` : `over the most of ${maxThicknessMm}`} mm. Ask for ${isThin ? 'fewer' : 'more'}, or let the limit go.`,
-    };
+    return failure(
+      `${count} equal slices would have one of ${wrong.toFixed(1)} mm, ${isThin ? `under the least of ${minThicknessMm}` : `over the most of ${maxThicknessMm}`} mm. Ask for ${isThin ? 'fewer' : 'more'}, or let the limit go.`,
+    );
   }
-  return { plan: planOf(grid, { minThicknessMm, maxThicknessMm, ...request }, pieces, 0, null) };
+  return success(planOf(grid, { minThicknessMm, maxThicknessMm, ...request }, pieces, 0, null));
 }
 
 function planOf(

@@ -1,10 +1,11 @@
+import { failure, type Result } from '../units/result';
 import { KNIFE_MM } from './likely-range';
 import { planSlices } from './plan';
 import { turned, type Profile } from './profile';
-import type { PlanOrWhy, Request, Wish } from './wish';
+import type { Plan, Request, Wish } from './wish';
 
 /** A slice that is off, as it was aimed and as it weighed. */
-export interface Done {
+export interface CutSlice {
   /** Its kind, for wishes that count kinds; "square-off" for the first cut. */
   readonly kind: string;
   /** Where the knife was aimed, from the starting end, in mm. */
@@ -29,7 +30,7 @@ const SHAPE = 0.03;
  * thicker, or the log is heavier there: both are likely, each by its own doubt (the knife is off
  * by 2 mm, the shape by 3 %), and the place is settled between them.
  */
-export function standingAfter(log: Profile, from: Request['from'], done: readonly Done[]): Standing {
+export function standingAfter(log: Profile, from: Request['from'], done: readonly CutSlice[]): Standing {
   const profile = from === 'start' ? log : turned(log);
   let [endMm, takenG, expectedG] = [0, 0, 0];
   for (const { aimedToMm, massG } of done) {
@@ -67,14 +68,14 @@ function placeOf({ massTo, lengthMm }: Profile, massG: number): number {
  * @param request what was wished at first
  * @returns a plan of what is left; places from the start of the log
  */
-export function replan(log: Profile, request: Request, done: readonly Done[]): PlanOrWhy {
+export function replan(log: Profile, request: Request, done: readonly CutSlice[]): Result<Plan> {
   if (done.length === 0) return planSlices(log, request);
   const { endMm, leftG } = standingAfter(log, request.from, done);
   const wish = wishLeft(
     request.wish,
     done.filter(({ kind }) => kind !== 'square-off').map(({ kind }) => kind),
   );
-  if (!wish) return { why: 'Everything that was asked for is cut.' };
+  if (!wish) return failure('Everything that was asked for is cut.');
   return planSlices(scaled(log, request.from, endMm, leftG), {
     ...request,
     wish,

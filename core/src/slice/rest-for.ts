@@ -1,4 +1,4 @@
-import type { Destination } from '../catalogue/destination';
+import type { Destination } from '../ledger/destination';
 
 /** Why a stretch of a log is no slice, and what it is usually for (common practice). */
 export const USUAL_REST_FOR = {

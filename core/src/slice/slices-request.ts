@@ -1,5 +1,6 @@
+import { failure, success, type Result } from '../units/result';
 import * as z from 'zod';
-import { destinationSchema } from '../catalogue/destination';
+import { destinationSchema } from '../ledger/destination';
 import { profileOf, type Profile } from './profile';
 import { REST_REASONS } from './rest-for';
 import { fromGirth, SECTIONS } from './section';
@@ -153,11 +154,9 @@ const NO_LOG_G_PER_CM3 = [0.4, 2.5] as const;
  *
  * @returns the profile and the request, or one sentence that names the field and the mend
  */
-export function readSlices(
-  input: unknown,
-): { readonly profile: Profile; readonly request: Request } | { readonly problem: string } {
+export function readSlices(input: unknown): Result<{ readonly profile: Profile; readonly request: Request }> {
   const parsed = slicesRequestSchema.safeParse(input);
-  if (!parsed.success) return { problem: requestProblem(parsed.error) };
+  if (!parsed.success) return failure(requestProblem(parsed.error));
   const { lengthMm, massG, section, stations, ...request } = parsed.data;
   const sized = stations.map(({ atMm, widthMm, heightMm, girthMm }) => {
     if (widthMm !== undefined && heightMm !== undefined) return { atMm, widthMm, heightMm };
@@ -167,9 +166,9 @@ export function readSlices(
   });
   const short = sized.indexOf(null);
   if (short >= 0)
-    return {
-      problem: `stations[${short}].girthMm: a tape of ${stations[short]?.girthMm} mm does not reach round it. Measure it again.`,
-    };
+    return failure(
+      `stations[${short}].girthMm: a tape of ${stations[short]?.girthMm} mm does not reach round it. Measure it again.`,
+    );
   const profile = profileOf({
     lengthMm,
     massG,
@@ -178,9 +177,9 @@ export function readSlices(
   });
   const density = profile.densityGPerCm3;
   if (density < NO_LOG_G_PER_CM3[0] || density > NO_LOG_G_PER_CM3[1]) {
-    return {
-      problem: `massG and stations do not fit together: ${Math.round(massG)} g in ${Math.round(massG / density)} cm³ is ${density.toFixed(2)} g/cm³, and meat is about 1.05. Check the weight, the length and the sizes.`,
-    };
+    return failure(
+      `massG and stations do not fit together: ${Math.round(massG)} g in ${Math.round(massG / density)} cm³ is ${density.toFixed(2)} g/cm³, and meat is about 1.05. Check the weight, the length and the sizes.`,
+    );
   }
-  return { profile, request };
+  return success({ profile, request });
 }

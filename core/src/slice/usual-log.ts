@@ -1,5 +1,4 @@
-import type { Log } from './profile';
-import { profileOf } from './profile';
+import { type Log, profileOf } from './profile';
 import type { Section } from './section';
 
 interface Shape {

@@ -9,7 +9,7 @@ function firstPlan(kind: string, massG: number, plateG: number | null, way: stri
   const log = usualLog(kind, massG, null);
   const { targetG, ...limits } = usualWish(kind, way, log, plateG);
   const request = slicesRequestSchema.parse({ ...log, ...limits, wish: { by: 'weight', targetG } });
-  const { plan, why } = planSlices(profileOf(log), request);
+  const { value: plan, problem: why } = planSlices(profileOf(log), request);
   if (!plan) throw new Error(why);
   return { targetG, limits, slices: plan.slices };
 }

@@ -1,5 +1,4 @@
-import type { Log } from './profile';
-import { profileOf } from './profile';
+import { type Log, profileOf } from './profile';
 
 /** What slices of a kind usually are: the weight aimed at, and thickness at the least, usually, at the most. */
 interface Usual {

@@ -1,4 +1,4 @@
-import type { Destination } from '../catalogue/destination';
+import type { Destination } from '../ledger/destination';
 import type { RestFor, RestReason } from './rest-for';
 
 /** What one kind of slice shall be like. */
@@ -77,6 +77,3 @@ export interface Plan {
   readonly objective: number;
   readonly worth: number | null;
 }
-
-export type PlanOrWhy =
-  { readonly plan: Plan; readonly why?: undefined } | { readonly plan?: undefined; readonly why: string };

@@ -1,5 +1,5 @@
 import { clocksOf, type ClockOf } from '../freeze/household-clocks';
-import type { State } from '../journal/replay';
+import type { State } from '../ledger/replay';
 import type { IsoDate } from '../units/date';
 
 /** The clocks of a test's lots at eight in the morning of a day; a place called "fridge" is a refrigerator, all others freezers. */

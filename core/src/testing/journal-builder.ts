@@ -1,6 +1,6 @@
-import type { Entry, Fact } from '../journal/entry';
-import { householdOf, type Household } from '../journal/household';
-import type { HouseholdRecord } from '../journal/record';
+import type { Entry, Fact } from '../ledger/entry';
+import { householdOf, type Household } from '../records/household';
+import type { HouseholdRecord } from '../records/record';
 
 /** Writes a journal for a test: facts in, entries with ids, times and sequence out. */
 export class JournalBuilder {

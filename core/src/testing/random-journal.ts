@@ -1,25 +1,19 @@
+import { EMPTY_HOUSEHOLD } from '../records/household';
 import * as fc from 'fast-check';
-import type { Amount, Entry, Fact } from '../journal/entry';
-import {
-  append,
-  EMPTY_JOURNAL,
-  nextInstant,
-  nextSequence,
-  withWhatRestsOn,
-  type Journal,
-} from '../journal/journal';
-import type { Lot } from '../journal/lot';
-import type { Refusal } from '../journal/refusal';
+import type { Amount, Entry, Fact } from '../ledger/entry';
+import { append, nextInstant, nextSequence, withWhatRestsOn, type Journal } from '../ledger/journal';
+import type { Lot } from '../ledger/lot';
+import type { Refusal } from '../ledger/refusal';
 
 /** One random choice of what happens next; numbers are read modulo what there is to choose from. */
-interface Choice {
+interface RandomChoice {
   readonly what: number;
   readonly which: number;
   readonly other: number;
   readonly size: number;
 }
 
-const choice: fc.Arbitrary<Choice> = fc.record({
+const choice: fc.Arbitrary<RandomChoice> = fc.record({
   what: fc.nat(),
   which: fc.nat(),
   other: fc.nat(),
@@ -27,14 +21,14 @@ const choice: fc.Arbitrary<Choice> = fc.record({
 });
 const ON = '2026-03-01';
 
-type Maker = (journal: Journal, choice: Choice, fresh: string) => Fact;
+type Maker = (journal: Journal, choice: RandomChoice, fresh: string) => Fact;
 
 const lotAt = (journal: Journal, at: number): string => {
   const ids = [...journal.state.lots.keys()];
   return ids[at % Math.max(1, ids.length)] ?? 'nothing';
 };
 /** Mostly a lot of which it makes sense; now and then any, so that nonsense is tried too. */
-const lotOf = (journal: Journal, { which, other }: Choice, suits: (lot: Lot) => boolean): string => {
+const lotOf = (journal: Journal, { which, other }: RandomChoice, suits: (lot: Lot) => boolean): string => {
   const fit = [...journal.state.lots.values()].filter(suits);
   return other % 5 === 4 || fit.length === 0
     ? lotAt(journal, which)
@@ -46,7 +40,7 @@ const held = (lot: Lot): boolean => lot.leftDg > 0;
 const wrapped = (lot: Lot): boolean => lot.form === 'pack' && lot.leftDg > 0;
 const entryAt = (journal: Journal, at: number): string =>
   journal.entries[at % Math.max(1, journal.entries.length)]?.id ?? 'nothing';
-const amountOf = ({ other, size }: Choice): Amount =>
+const amountOf = ({ other, size }: RandomChoice): Amount =>
   (['all', { massDg: size + 1 }, { plates: (size % 3) + 1 }, { count: (size % 3) + 1 }] as const)[
     other % 4
   ] ?? 'all';
@@ -145,9 +139,9 @@ export interface Attempt {
 
 /** Plays choices on a device, from a journal on; every attempt is kept, refused ones too. */
 export function play(
-  choices: readonly Choice[],
+  choices: readonly RandomChoice[],
   device = 'tablet',
-  start: Journal = EMPTY_JOURNAL,
+  start: Journal = EMPTY_HOUSEHOLD.journal,
 ): Attempt[] {
   const attempts: Attempt[] = [];
   let journal = start;
@@ -163,7 +157,7 @@ export function play(
       device,
       seq,
     } as Entry;
-    const { journal: after, refusal } = append(journal, entry);
+    const { value: after, problem: refusal } = append(journal, entry);
     attempts.push({ before: journal, entry, after, refusal });
     journal = after ?? journal;
   }
@@ -171,17 +165,17 @@ export function play(
 }
 
 /** The journal at the end of some attempts. */
-export function endOf(attempts: readonly Attempt[], start: Journal = EMPTY_JOURNAL): Journal {
+export function endOf(attempts: readonly Attempt[], start: Journal = EMPTY_HOUSEHOLD.journal): Journal {
   const last = attempts.at(-1);
   return last ? (last.after ?? last.before) : start;
 }
 
-const opening: Choice[] = [
+const opening: RandomChoice[] = [
   { what: 0, which: 0, other: 1, size: 500 },
   { what: 3, which: 0, other: 0, size: 900 },
 ];
 
 /** Choices for a journal that has a piece to begin with. */
-export const choices: fc.Arbitrary<Choice[]> = fc
+export const choices: fc.Arbitrary<RandomChoice[]> = fc
   .array(choice, { minLength: 10, maxLength: 40, size: 'max' })
   .map((rest) => [...opening, ...rest]);

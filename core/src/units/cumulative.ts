@@ -7,9 +7,9 @@
  * @param from where the stretch begins, 0 to `of`
  * @param to where it ends, `from` to `of`
  * @param of the whole mass, more than zero
- * @example spread(10, 0, 1, 3) + spread(10, 1, 2, 3) + spread(10, 2, 3, 3) // 10
+ * @example stretchOf(10, 0, 1, 3) + stretchOf(10, 1, 2, 3) + stretchOf(10, 2, 3, 3) // 10
  */
-export function spread(amount: number, from: number, to: number, of: number): number {
+export function stretchOf(amount: number, from: number, to: number, of: number): number {
   if (of === 0) return 0;
   return Math.round((amount * to) / of) - Math.round((amount * from) / of);
 }

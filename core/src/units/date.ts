@@ -24,6 +24,11 @@ export function minutesBetween(from: Instant, to: Instant): number {
   return (Date.parse(to) - Date.parse(from)) / 60_000;
 }
 
+/** The middle of a day, for what writes days from moments. */
+export function noonOf(date: IsoDate): Date {
+  return new Date(atNoon(date));
+}
+
 /** The calendar day so many days later (earlier when negative). */
 export function addDays(date: IsoDate, days: number): IsoDate {
   return new Date(atNoon(date) + days * DAY_MS).toISOString().slice(0, 10);

@@ -4,7 +4,7 @@ import { formatNumber, type DecimalSign } from './number-style';
 import type { Unit } from './unit';
 
 /** How a reader measures. */
-interface Reader {
+interface UnitReader {
   readonly system: 'metric' | 'imperial';
   readonly decimal: DecimalSign;
 }
@@ -28,7 +28,7 @@ const WHOLE_FIVE = 0.85;
  * @example toldIn('25 to 32 mm', { system: 'imperial', decimal: '.' }) // '1 to 1 1/4 in'
  * @example toldIn('2.5 cm', { system: 'metric', decimal: ',' }) // '2,5 cm'
  */
-export function toldIn(text: string, { system, decimal }: Reader): string {
+export function toldIn(text: string, { system, decimal }: UnitReader): string {
   const metric = (figure: string): string => figure.replace('.', decimal);
   return text.replace(QUANTITY, (_all, low, high, unit, lowC, highC, after, bracketed) => {
     const fahrenheit: string | undefined = after ?? bracketed;

@@ -1,6 +1,7 @@
-import { freezingReport } from '../freeze/freezing-report';
+import { failure } from './result';
+import { freezingReport } from '../exchange/freezing-report';
 import { readPackRequest } from '../pack/pack-request';
-import { purchaseReport } from '../price/purchase-report';
+import { purchaseReport } from '../exchange/purchase-report';
 import { readSlices } from '../slice/slices-request';
 
 // What is wrong with a request is said in words of ours, with the field's name, whatever is asked for.
@@ -13,7 +14,7 @@ const READERS = {
 
 describe.each(Object.entries(READERS))('a request of %s', (_name, read) => {
   it.each([[[]], ['text'], [null], [7], [{}], [{ nonsense: 1 }]])('%j is refused in a sentence', (input) => {
-    const { problem } = read(input) as { problem: string };
+    const { problem } = read(input);
     expect(problem).toMatch(/\.$/);
     expect(problem).not.toMatch(/Invalid|Too (big|small)|Unrecognized|expected|received|undefined/);
   });
@@ -29,5 +30,5 @@ describe('a purchase', () => {
       'colour: that is not asked for here. Take it out, or look at its spelling.',
     ],
     [[whole], 'a request is one object in braces, as in docs/command-line.md.'],
-  ])('%j', (input, problem) => expect(purchaseReport(input)).toEqual({ problem }));
+  ])('%j', (input, problem) => expect(purchaseReport(input)).toEqual(failure(problem)));
 });

@@ -11,7 +11,7 @@ import { fromDg, toDg } from './mass';
 import { formatMoney, minorDigits, parseMoney, roundHalfUp } from './money';
 import { formatNumber, parseNumber, type DecimalSign } from './number-style';
 import { parseMass } from './parse-mass';
-import { spread } from './cumulative';
+import { stretchOf } from './cumulative';
 import type { Unit } from './unit';
 
 describe('units, against the exact definitions (NIST SP 811) and js-quantities', () => {
@@ -174,7 +174,7 @@ describe('money', () => {
         (amount, stretches) => {
           const of = stretches.reduce((a, b) => a + b, 0);
           let at = 0;
-          const parts = stretches.map((stretch) => spread(amount, at, (at += stretch), of));
+          const parts = stretches.map((stretch) => stretchOf(amount, at, (at += stretch), of));
           expect(parts.reduce((a, b) => a + b, 0)).toBe(amount);
           expect(parts.every((part) => part >= 0)).toBe(true);
         },

@@ -1,6 +1,6 @@
 import { kindById } from '../catalogue/kinds';
-import { basisOf } from '../cost/basis-of';
-import { predictionReport } from '../files/prediction-report';
+import { basisOf } from '../books/basis-of';
+import { predictionReport } from '../exchange/prediction-report';
 import { JournalBuilder } from '../testing/journal-builder';
 import { drawWorth } from './draw-worth';
 import { evenMoney } from './even-money';
@@ -103,12 +103,12 @@ describe('an answer that hangs on a price nobody knows is open', () => {
       rankCandidates(asked('ribeye'), habit, basisOf(household), candidates, on)[0]?.savingMinor,
     ).toBeNull();
     const request = { kind: 'ribeye', perKg: 21.9, kg: 5, marks: [], on, seed: 1 };
-    expect(predictionReport(household, request)).toMatchObject({
+    expect(predictionReport(household, request).value).toMatchObject({
       answer: 'open',
       settles: { parts: ['steaks'], perKgMinor: expect.closeTo(2422.66, 1) },
     });
     const known = priced({ 'beef-thin': 1899, 'ribeye-steak': 3400 });
-    const settled = predictionReport(known, request);
+    const settled = predictionReport(known, request).value;
     expect(settled).toMatchObject({ answer: 'worth-it', complete: true });
     expect(settled).not.toHaveProperty('settles');
   });
@@ -120,14 +120,13 @@ describe('an answer that hangs on a price nobody knows is open', () => {
     [{ seed: 0.5 }, 'whole number'],
   ])('a request with %j is refused in a sentence', (wrong, words) => {
     const request = { kind: 'ribeye', perKg: 21.9, kg: 5, marks: [], on, seed: 1, ...wrong };
-    expect(predictionReport(priced({}), request)).toContain(words);
+    expect(predictionReport(priced({}), request).problem).toContain(words);
   });
 });
 
 describe('plates are boneless raw meat (worked by hand)', () => {
   const plates = (kind: string, kg: number, perKg: number, way?: string) => {
-    const report = predictionReport(priced({}), { kind, way, perKg, kg, marks: [], on, seed: 1 });
-    if (typeof report === 'string') throw new Error(report);
+    const report = predictionReport(priced({}), { kind, way, perKg, kg, marks: [], on, seed: 1 }).value!;
     return { plates: report.plates.expected, aPlate: report.perPlateMinor.expected };
   };
 

@@ -1,5 +1,5 @@
 import { partOf } from '../catalogue/kinds';
-import type { Basis } from '../cost/carriers';
+import type { CostBasis } from '../cost/carriers';
 import { labelTotal } from '../price/label-total';
 import type { IsoDate } from '../units/date';
 import type { MassDg } from '../units/mass';
@@ -42,7 +42,7 @@ const perKg = ({ savingMinor, candidate }: RankedCandidate): number => (savingMi
 export function rankCandidates(
   asked: KindAndWay,
   habit: Habit,
-  basis: Pick<Basis, 'pricing'>,
+  basis: Pick<CostBasis, 'pricing'>,
   candidates: readonly Candidate[],
   on: IsoDate,
 ): RankedCandidate[] {

@@ -1,6 +1,6 @@
 import { kindById } from '../catalogue/kinds';
-import type { Basis } from '../cost/carriers';
-import type { State } from '../journal/replay';
+import type { CostBasis } from '../cost/carriers';
+import type { State } from '../ledger/replay';
 import type { IsoDate } from '../units/date';
 import { habitOfWay, predict } from './prediction';
 
@@ -23,7 +23,7 @@ export interface EvenMoney {
 export function evenMoney(
   state: State,
   kindId: string,
-  basis: Pick<Basis, 'pricing'>,
+  basis: Pick<CostBasis, 'pricing'>,
   on: IsoDate,
 ): EvenMoney | null {
   const kind = kindById(kindId);

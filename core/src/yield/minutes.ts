@@ -1,9 +1,9 @@
 import type { Kind, Way } from '../catalogue/kind-schema';
-import type { Entry } from '../journal/entry';
-import { lotsOfEntry } from '../journal/lots-of-entry';
-import type { Journal } from '../journal/journal';
-import type { LotId } from '../journal/lot';
-import type { State } from '../journal/replay';
+import type { Entry } from '../ledger/entry';
+import { lotsOfEntry } from '../ledger/lots-of-entry';
+import type { Journal } from '../ledger/journal';
+import type { LotId } from '../ledger/lot';
+import type { State } from '../ledger/replay';
 import { minutesBetween, type Instant } from '../units/date';
 
 /** A longer pause between two acts is not work; an estimate of our own. */

@@ -1,9 +1,9 @@
-import { isUsable, type Destination } from '../catalogue/destination';
+import { isUsable, type Destination } from '../ledger/destination';
 import { kindById, partOf } from '../catalogue/kinds';
 import type { Kind, Way } from '../catalogue/kind-schema';
-import { leavesOf } from '../journal/leaves';
-import type { Lot } from '../journal/lot';
-import type { State } from '../journal/replay';
+import { leavesOf } from '../ledger/leaves';
+import type { Lot } from '../ledger/lot';
+import type { State } from '../ledger/replay';
 import { LOSS, normalised, typicalComposition, type Composition } from './composition';
 
 /**
@@ -11,7 +11,7 @@ import { LOSS, normalised, typicalComposition, type Composition } from './compos
  * way does not name goes to a part of the same destination, else to a lesser usable one, else to loss;
  * what stands beside the shares of every way (giblets) is taken out.
  */
-export function pieceComposition(state: State, piece: Lot, kind: Kind, way: Way): Composition {
+function pieceComposition(state: State, piece: Lot, kind: Kind, way: Way): Composition {
   const { keys } = typicalComposition(way);
   const masses = new Map<string, number>(keys.map((key) => [key, 0]));
   let foundDg = 0;

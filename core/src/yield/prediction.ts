@@ -1,10 +1,10 @@
-import { isUsable, type Destination } from '../catalogue/destination';
+import { isUsable, type Destination } from '../ledger/destination';
 import type { Kind, Way } from '../catalogue/kind-schema';
 import { kindById, partOf } from '../catalogue/kinds';
-import type { Basis } from '../cost/carriers';
+import type { CostBasis } from '../cost/carriers';
 import { isGap, partPrice, type PartPrice } from '../cost/part-price';
 import { bonelessShare } from '../cost/plates';
-import type { State } from '../journal/replay';
+import type { State } from '../ledger/replay';
 import type { IsoDate } from '../units/date';
 import type { MassDg } from '../units/mass';
 import { likelyWorth } from './approximate-worth';
@@ -15,7 +15,7 @@ import { habitOf, nextPieceConcentration, type Habit } from './habit';
 import { pastCompositions } from './piece-composition';
 
 /** A piece that is not bought yet. */
-export interface Question {
+export interface PredictionFor {
   readonly massDg: MassDg;
   /** What was seen on it: ids of the kind's marks. */
   readonly marks: readonly string[];
@@ -81,8 +81,8 @@ export function habitOfWay(state: State, { kind, way }: KindAndWay): Habit {
 export function predict(
   { kind }: KindAndWay,
   learnt: Habit,
-  { pricing }: Pick<Basis, 'pricing'>,
-  { marks, massDg, on }: Question,
+  { pricing }: Pick<CostBasis, 'pricing'>,
+  { marks, massDg, on }: PredictionFor,
 ): Prediction {
   const { keys, shares: usual } = withMarks({ keys: learnt.keys, shares: learnt.usual }, kind, marks);
   const habit = { ...learnt, keys, usual };

@@ -120,7 +120,7 @@ const asWeHaveIt = ({ price }: PartPrediction, perKgMinor: number): number =>
  *
  * @returns null where nothing is missing
  */
-export function whatSettles({ parts, model, missing }: Predicted, perKgMinor: number): Settles | null {
+function whatSettles({ parts, model, missing }: Predicted, perKgMinor: number): Settles | null {
   const isPriced = model.perKgMinor.some((value) => value > 0);
   const unknown = parts
     .filter(({ part }) => missing.includes(part))

@@ -1,7 +1,7 @@
-import { DESTINATION_IDS, isUsable, type Destination } from '../catalogue/destination';
-import { familyOf, leavesOf } from '../journal/leaves';
-import { drainedDg, flowedDg, type Lot, type LotId } from '../journal/lot';
-import type { State } from '../journal/replay';
+import { DESTINATION_IDS, isUsable, type Destination } from '../ledger/destination';
+import { familyOf, leavesOf } from '../ledger/leaves';
+import { drainedDg, flowedDg, type Lot, type LotId } from '../ledger/lot';
+import type { State } from '../ledger/replay';
 import { fromDg, type MassDg } from '../units/mass';
 
 /** What became of a piece. */

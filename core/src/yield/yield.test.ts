@@ -1,7 +1,7 @@
 import * as fc from 'fast-check';
 import { jStat } from 'jstat';
 import { kindById } from '../catalogue/kinds';
-import { basisOf } from '../cost/basis-of';
+import { basisOf } from '../books/basis-of';
 import { JournalBuilder } from '../testing/journal-builder';
 import { seededUniform } from '../units/random';
 import { approximateWorth } from './approximate-worth';
@@ -15,7 +15,7 @@ import { habitOf, nextPieceConcentration } from './habit';
 import { usualMinutes, workingMinutes } from './minutes';
 import { pastCompositions } from './piece-composition';
 import { habitOfWay, predict } from './prediction';
-import { yearlyTrend } from './trend';
+import { yearlyTrend } from '../books/trend';
 import { usualRanges } from './usual-range';
 import { verdictOf } from './verdict';
 

@@ -1,0 +1,217 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  DestroyRef,
+  effect,
+  inject,
+  input,
+  signal,
+  viewChild,
+} from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { Router, RouterLink } from '@angular/router';
+import { Dialog } from 'primeng/dialog';
+import { DESTINATION_IDS, type Destination } from '@core/ledger/destination';
+import { flowedDg } from '@core/ledger/lot';
+import { lotName } from '@core/catalogue/lot-name';
+import { Format } from '@core/format/format';
+import { HOUSEHOLD_NAME } from '../../household/household-name';
+import { HouseholdStore } from '../../household/household-store';
+import { Notices } from '../../household/notices';
+import { EditFigure } from '../../household/parts/edit-figure';
+import { PieceDrawing } from '../../ui/piece/piece-drawing';
+import { ShareBar, type Stretch } from '../../ui/piece/share-bar';
+import { Bench } from './bench';
+import { BoardTimeLine } from './board-time-line';
+import { BenchActs } from './bench-acts';
+import { EndCheck } from './end-check';
+import { LastWeighed } from './last-weighed';
+import { PartRow } from './part-row';
+import { ScaleSettings } from '../scale/scale-settings';
+import { Slicing } from '../slices/slicing';
+import { StepCard } from './step-card';
+import { WeighedList } from './weighed-list';
+import { WeighPanel } from './weigh-panel';
+
+/** The board: what comes off next, where the cut goes, and how much it weighed. */
+@Component({
+  selector: 'v-block-page',
+  imports: [
+    BoardTimeLine,
+    FormsModule,
+    RouterLink,
+    Dialog,
+    EditFigure,
+    EndCheck,
+    LastWeighed,
+    PartRow,
+    PieceDrawing,
+    ScaleSettings,
+    ShareBar,
+    StepCard,
+    WeighedList,
+    WeighPanel,
+  ],
+  providers: [Bench, BenchActs, Slicing],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './block-page.html',
+  styleUrl: './block-page.css',
+  host: { '(document:keydown)': 'onKey($event)', '(click)': 'freeHand($event)' },
+})
+export class BlockPage {
+  protected readonly bench = inject(Bench);
+  protected readonly acts = inject(BenchActs);
+  protected readonly store = inject(HouseholdStore);
+  protected readonly format = inject(Format);
+  protected readonly household = inject(HOUSEHOLD_NAME);
+  private readonly notices = inject(Notices);
+  private readonly router = inject(Router);
+
+  /** The piece, from the address; else the last one opened. */
+  readonly lot = input<string>();
+
+  private readonly panel = viewChild(WeighPanel);
+  private readonly drawing = viewChild(PieceDrawing);
+  protected readonly dialog = signal<'scale' | 'list' | 'reason' | null>(null);
+  protected readonly closing = signal('');
+  protected readonly reason = signal('');
+  protected readonly others = computed(() =>
+    this.store.openPieces().filter(({ id }) => id !== this.bench.piece()?.id),
+  );
+  protected readonly lotName = lotName;
+
+  protected readonly stretches = computed<Stretch[]>(() => {
+    const piece = this.bench.piece();
+    const stretch = (where: Stretch['where'], name: string, massDg: number): Stretch => ({
+      where,
+      name,
+      size: massDg,
+      figure: this.format.mass(massDg),
+    });
+    if (!piece) return [];
+    const masses = new Map<Destination, number>();
+    for (const cut of this.bench.cuts())
+      masses.set(cut.destination, (masses.get(cut.destination) ?? 0) + cut.inDg - flowedDg(cut, 'cut'));
+    const weighed = DESTINATION_IDS.map((where) => stretch(where, where, masses.get(where) ?? 0));
+    return [
+      ...weighed,
+      stretch('left', 'still on the board', piece.leftDg),
+      stretch('unaccounted', 'unaccounted', flowedDg(piece, 'unaccounted')),
+    ];
+  });
+
+  /** How many plates lie there. */
+  protected readonly soFar = computed(() => {
+    const plates = Math.floor(this.bench.plates());
+    return plates > 0 ? `${plates} ${plates === 1 ? 'plate' : 'plates'} so far` : '';
+  });
+
+  /** Acts by key, while no field has the hand. */
+  private readonly keys: Readonly<Record<string, () => unknown>> = {
+    ' ': () => this.acts.take(),
+    Enter: () => (this.bench.isOff() ? this.close() : this.acts.take()),
+    t: () => this.acts.tare(),
+    u: () => this.acts.undo(),
+    l: () => this.bench.isRest() && this.acts.takeRest(),
+    i: () => this.bench.typing.update((typing) => !typing),
+    h: () => this.bench.link.choose({ handsFree: !this.bench.link.choice().handsFree }),
+    c: () =>
+      this.bench.link.choose({
+        mode: this.bench.link.choice().mode === 'one-by-one' ? 'into-container' : 'one-by-one',
+      }),
+    m: () => this.panel()?.tray()?.lay(),
+    r: () => this.panel()?.tray()?.clear(),
+    y: () => this.panel()?.tray()?.layTray(),
+    p: () => this.acts.pause(),
+    o: () => this.drawing()?.turn(),
+    w: () => this.dialog.set('list'),
+    ArrowRight: () => this.moveStep(1),
+    ArrowLeft: () => this.moveStep(-1),
+    ArrowDown: () => this.movePart(1),
+    ArrowUp: () => this.movePart(-1),
+  };
+
+  constructor() {
+    effect(() => this.bench.asked.set(this.lot()));
+    const { link } = this.bench;
+    void link.connect();
+    inject(DestroyRef).onDestroy(() => link.disconnect());
+    effect(() => {
+      const problem = link.problem();
+      if (problem)
+        this.notices.problem(`No weight from the scale. ${problem} What was weighed is kept; type the next.`);
+    });
+  }
+
+  protected onKey(event: KeyboardEvent): void {
+    if (
+      (event.ctrlKey || event.metaKey) &&
+      event.key.toLowerCase() === 'z' &&
+      this.bench.typedText() === ''
+    ) {
+      event.preventDefault();
+      void (event.shiftKey ? this.acts.redo() : this.acts.undo());
+      return;
+    }
+    const at = event.target as HTMLElement;
+    if (
+      event.ctrlKey ||
+      event.metaKey ||
+      event.altKey ||
+      this.dialog() !== null ||
+      at.closest('input, select, textarea, [role=dialog]')
+    )
+      return;
+    const isPressed = event.key === ' ' || event.key === 'Enter';
+    if (!this.bench.isAtWork() || event.repeat || (isPressed && at.closest('button, a, summary'))) return;
+    const act = this.keys[event.key] ?? this.partKey(event);
+    if (!act) return;
+    event.preventDefault();
+    void act();
+  }
+
+  /** A button that was pressed with the finger lets go of the keys: space takes the weight again. */
+  protected freeHand(event: MouseEvent): void {
+    const pressed = event.target instanceof Element ? event.target.closest('button') : null;
+    if (event.detail > 0 && pressed?.closest('.weigh')) pressed.blur();
+  }
+
+  protected choosePart(id: string): void {
+    if (!this.bench.partIds().includes(id) && id !== '') return;
+    this.acts.choose(id);
+    this.panel()?.field()?.nativeElement.focus();
+  }
+
+  protected async close(reason?: string): Promise<void> {
+    const outcome = await this.acts.close(reason);
+    if (outcome === 'refused') return;
+    if (outcome !== 'closed') {
+      this.closing.set(outcome.question);
+      this.dialog.set('reason');
+      return;
+    }
+    this.dialog.set(null);
+    this.reason.set('');
+    await this.router.navigate(['/', this.household, 'wrap']);
+  }
+
+  protected async closeWithReason(): Promise<void> {
+    if (this.reason().trim() === '') return this.notices.problem('Say why it is missing, in a word or two.');
+    await this.close(this.reason());
+  }
+
+  /** A figure chooses the part; with shift, the part of what was weighed last. */
+  private partKey({ code, shiftKey }: KeyboardEvent): (() => unknown) | undefined {
+    const id = this.bench.partIds()[Number(/^(?:Digit|Numpad)([1-9])$/.exec(code)?.[1] ?? 0) - 1];
+    return id === undefined ? undefined : () => (shiftKey ? this.acts.repart(id) : this.choosePart(id));
+  }
+
+  private moveStep(by: number): void {
+    this.bench.step.update((step) => Math.min(this.bench.steps().length - 1, Math.max(0, step + by)));
+  }
+
+  private movePart(by: number): void {
+    if (!this.bench.mustDrain()) this.acts.chooseBeside(by);
+  }
+}

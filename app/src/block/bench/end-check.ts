@@ -1,0 +1,87 @@
+import { ChangeDetectionStrategy, Component, computed, inject, output } from '@angular/core';
+import { drainedDg } from '@core/ledger/lot';
+import { MUCH_UNACCOUNTED } from '@core/deeds/questions';
+import { Format } from '@core/format/format';
+import { Bench } from './bench';
+
+/** The last look before a piece is closed: bones, glands, gristle, and what was not found again. */
+@Component({
+  selector: 'v-end-check',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h1>Before you close it</h1>
+    <p class="hint">Everything of this way is off. Run a hand over it all once more.</p>
+    <ul>
+      @for (each of bench.kind()?.endCheck; track each) {
+        <li>
+          <label
+            ><input type="checkbox" /> <span>{{ format.told(each) }}</span></label
+          >
+        </li>
+      }
+    </ul>
+    <p class="left" [class.much]="isMuch()">
+      <b>{{ format.mass(bench.piece()?.leftDg ?? 0) }}</b> not found again, {{ format.percent(share()) }} of
+      the drained weight. Up to {{ format.percent(most, 0) }} is usual: drip, the board, the scale.{{
+        isMuch() ? ' This is more: is a tray not weighed yet?' : ''
+      }}
+    </p>
+    <div class="acts">
+      <button type="button" class="act" (click)="closing.emit()">Close it <kbd>enter</kbd></button>
+      <span class="soft">then wrap what came off</span>
+    </div>
+  `,
+  styles: `
+    .hint {
+      margin: 4px 0 10px;
+      font-size: 1.05rem;
+    }
+    ul {
+      list-style: none;
+      margin: 0;
+      padding: 0;
+      border-top: 1px solid var(--line);
+    }
+    li {
+      border-bottom: 1px solid var(--line);
+    }
+    label {
+      display: grid;
+      grid-template-columns: 26px 1fr;
+      gap: 10px;
+      align-items: center;
+      min-height: 56px;
+      cursor: pointer;
+      font-size: 1.05rem;
+    }
+    input {
+      width: 22px;
+      height: 22px;
+      accent-color: var(--act);
+    }
+    .left {
+      margin: 14px 0;
+      max-width: 70ch;
+    }
+    .much b {
+      color: var(--bad);
+    }
+    .acts {
+      display: flex;
+      gap: 16px;
+      align-items: center;
+      flex-wrap: wrap;
+    }
+  `,
+})
+export class EndCheck {
+  protected readonly bench = inject(Bench);
+  protected readonly format = inject(Format);
+  readonly closing = output();
+  protected readonly most = MUCH_UNACCOUNTED;
+  protected readonly share = computed(() => {
+    const piece = this.bench.piece();
+    return piece ? piece.leftDg / drainedDg(piece) : 0;
+  });
+  protected readonly isMuch = computed(() => this.share() > MUCH_UNACCOUNTED);
+}

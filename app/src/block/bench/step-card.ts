@@ -1,0 +1,251 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { RouterLink } from '@angular/router';
+import { otherSchool, waysByFamily } from '@core/catalogue/ways-by-family';
+import { Bench } from './bench';
+import { Format } from '@core/format/format';
+import { HOUSEHOLD_NAME } from '../../household/household-name';
+import { BenchActs } from './bench-acts';
+import { Slicing } from '../slices/slicing';
+
+/** What to do now: the step, how the hand knows, and the caution where it matters. */
+@Component({
+  selector: 'v-step-card',
+  imports: [FormsModule, RouterLink],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <div class="step">
+      <span class="n">step {{ bench.step() + 1 }} of {{ bench.steps().length }}</span>
+      <h1>{{ format.told(bench.currentStep()?.title ?? '') }}</h1>
+      <span class="turn">
+        <button
+          type="button"
+          class="quiet"
+          [disabled]="bench.step() === 0"
+          (click)="bench.step.set(bench.step() - 1)"
+          aria-label="Step before"
+        >
+          ‹
+        </button>
+        <button
+          type="button"
+          class="quiet"
+          [disabled]="bench.step() >= bench.steps().length - 1"
+          (click)="bench.step.set(bench.step() + 1)"
+          aria-label="Next step"
+        >
+          ›
+        </button>
+      </span>
+    </div>
+    <p class="hint">
+      {{ format.told(bench.currentStep()?.how ?? '') }}
+      @if (bench.currentStep()?.feel; as feel) {
+        <i>{{ format.told(feel) }}</i>
+      }
+    </p>
+    @if (bench.currentStep()?.caution; as caution) {
+      <p class="caution">{{ format.told(caution) }}</p>
+    }
+    @if (isChanging) {
+      <div class="way">
+        <div class="field">
+          <label for="family">Way to cut</label>
+          <select
+            id="family"
+            class="text"
+            name="family"
+            [ngModel]="family()?.name"
+            (ngModelChange)="chooseFamily($event)"
+          >
+            @for (each of families(); track each.name) {
+              <option [value]="each.name">{{ each.name }}</option>
+            }
+          </select>
+        </div>
+        @for (choice of family()?.choices; track choice.question) {
+          <div class="field">
+            <label [attr.for]="'school-' + $index">{{ choice.question }}</label>
+            <select
+              [id]="'school-' + $index"
+              class="text"
+              [name]="'school-' + $index"
+              [ngModel]="bench.way()?.schools?.[choice.question]"
+              (ngModelChange)="chooseSchool(choice.question, $event)"
+            >
+              @for (answer of choice.answers; track answer) {
+                <option [value]="answer">{{ answer }}</option>
+              }
+            </select>
+          </div>
+        }
+        <button type="button" class="quiet" (click)="isChanging = false">Done</button>
+      </div>
+    } @else {
+      @if (isSliced() && slicing.next(); as next) {
+        <p class="cut">
+          <span
+            >Next cut <b>{{ format.length(round(next.thicknessMm)) }}</b> from the end:
+            <b>{{ format.mass(round(next.massG) * 10) }}</b><span class="soft">
+              ({{ format.roughSpan(next.lowG * 10, next.highG * 10) }})</span
+            ></span
+          >
+          <a [routerLink]="['/', household, 'block', bench.piece()?.id, 'slices']">The plan</a>
+        </p>
+      }
+      <p class="ways">
+        <button type="button" class="waybutton" (click)="isChanging = true">
+          {{ bench.way()?.name }} · change the way
+        </button>
+        @if (isSliced() && !slicing.next()) {
+          <a [routerLink]="['/', household, 'block', bench.piece()?.id, 'slices']">Plan where to cut</a>
+        }
+        @if (bench.currentStep()?.aid === 'even-thickness') {
+          <a [routerLink]="['/', household, 'craft', 'thickness']">How deep? Measure its thickness</a>
+        }
+      </p>
+    }
+  `,
+  styles: `
+    .step {
+      display: flex;
+      gap: 14px;
+      align-items: center;
+    }
+    .n {
+      font-weight: 600;
+      font-size: 0.95rem;
+      color: var(--soft);
+      white-space: nowrap;
+    }
+    h1 {
+      flex: 1;
+    }
+    .turn {
+      display: flex;
+      gap: 6px;
+    }
+    .turn .quiet {
+      width: 56px;
+      padding: 0;
+      font-size: 1.4rem;
+    }
+    .hint {
+      margin: 4px 0 0;
+      font-size: 1.02rem;
+      max-width: 72ch;
+      line-height: 1.34;
+    }
+    .hint i {
+      color: var(--soft);
+    }
+    .caution {
+      margin: 6px 0 0;
+      max-width: 76ch;
+      font-size: 0.98rem;
+      line-height: 1.3;
+    }
+    .cut {
+      margin: 6px 0 0;
+      padding: 6px 12px;
+      border: 1.5px solid var(--ink);
+      background: var(--sheet);
+      display: flex;
+      justify-content: space-between;
+      gap: 16px;
+      font-size: 1.05rem;
+      line-height: 1.2;
+      max-width: none;
+    }
+    .cut b {
+      font-size: 1.4rem;
+    }
+    .cut a {
+      align-self: center;
+      font-size: 1rem;
+      font-weight: 600;
+    }
+    .ways {
+      margin: 4px 0 0;
+      display: flex;
+      gap: 18px;
+      flex-wrap: wrap;
+      align-items: center;
+      font-size: 0.9rem;
+      max-width: calc(100% - 150px);
+    }
+    .ways a {
+      font-weight: 600;
+    }
+    .waybutton {
+      background: none;
+      border: 0;
+      padding: 0;
+      min-height: 26px;
+      font: inherit;
+      font-size: 0.9rem;
+      color: var(--soft);
+      text-decoration: underline;
+      text-underline-offset: 3px;
+      cursor: pointer;
+      text-align: left;
+    }
+    .way {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 10px;
+      margin-top: 8px;
+      align-items: end;
+    }
+    .way .field {
+      flex: 1 1 180px;
+    }
+    @media (max-width: 900px) {
+      .step {
+        flex-wrap: wrap;
+      }
+      h1 {
+        order: 3;
+        flex-basis: 100%;
+      }
+      .n {
+        flex: 1;
+      }
+      .waybutton {
+        min-height: 44px;
+      }
+    }
+  `,
+})
+export class StepCard {
+  protected readonly bench = inject(Bench);
+  private readonly acts = inject(BenchActs);
+  protected readonly household = inject(HOUSEHOLD_NAME);
+  protected readonly slicing = inject(Slicing);
+  protected readonly format = inject(Format);
+  protected readonly round = Math.round;
+  /** A log is sliced into portions now. */
+  protected readonly isSliced = computed(
+    () => this.bench.currentPart()?.portion !== undefined && this.slicing.isLog() && !this.bench.mustDrain(),
+  );
+  protected isChanging = false;
+
+  constructor() {
+    effect(() => this.slicing.lot.set(this.bench.piece()?.id ?? ''));
+  }
+
+  protected readonly families = computed(() => waysByFamily(this.bench.kind() ?? { ways: [] }));
+  protected readonly family = computed(() =>
+    this.families().find(({ ways }) => ways.some(({ id }) => id === this.bench.way()?.id)),
+  );
+
+  protected async chooseFamily(name: string): Promise<void> {
+    const way = this.families().find((each) => each.name === name)?.ways[0];
+    if (way) await this.acts.changeWay(way.id);
+  }
+
+  protected async chooseSchool(question: string, answer: string): Promise<void> {
+    const [family, way] = [this.family(), this.bench.way()];
+    if (family && way) await this.acts.changeWay(otherSchool(family, way, question, answer).id);
+  }
+}

@@ -1,0 +1,122 @@
+import {
+  afterRenderEffect,
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  ElementRef,
+  inject,
+  output,
+  viewChild,
+} from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { gToBirdNumber } from '@core/catalogue/bird-number';
+import { DESTINATION_IDS } from '@core/ledger/destination';
+import { fromDg } from '@core/units/mass';
+import { Format } from '@core/format/format';
+import { Swatch } from '../../ui/piece/swatch';
+import { Bench } from './bench';
+import { BenchActs } from './bench-acts';
+import { RangeStrip } from './range-strip';
+import { StandInTray } from '../scale/stand-in-tray';
+
+const NOISE_STEPS = 1;
+
+/** The weight, what it is, where it goes; and the one act that writes it down. */
+@Component({
+  selector: 'v-weigh-panel',
+  imports: [FormsModule, Swatch, RangeStrip, StandInTray],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './weigh-panel.html',
+  styleUrl: './weigh-panel.css',
+})
+export class WeighPanel {
+  protected readonly bench = inject(Bench);
+  protected readonly acts = inject(BenchActs);
+  protected readonly format = inject(Format);
+  protected readonly link = this.bench.link;
+  protected readonly destinations = DESTINATION_IDS;
+  /** The scale is to be chosen. */
+  readonly scale = output();
+
+  readonly field = viewChild<ElementRef<HTMLInputElement>>('field');
+  private readonly many = viewChild<ElementRef<HTMLInputElement>>('many');
+  readonly tray = viewChild(StandInTray);
+
+  /** The weight as the scale shows it, moving or not. */
+  protected readonly live = computed(() => {
+    const liveDg = this.bench.liveDg();
+    if (liveDg === null) return null;
+    const { value, unit } = this.format.massParts(this.bench.weighed()?.massDg ?? liveDg);
+    // The point of a fixed-width face stands too far from its neighbours.
+    const [, whole = value, point = '', part = ''] = /^(.*)([.,])(\d+)$/.exec(value) ?? [];
+    return { whole, point, part, unit };
+  });
+  protected readonly state = computed(() => {
+    const now = this.link.steadiness();
+    if (now.state === 'overload') return { word: 'too heavy', tone: 'bad' };
+    if (now.state === 'moving') return { word: 'moving', tone: 'soft' };
+    // Within its noise an empty scale is empty.
+    return now.massDg - this.link.tareDg() < -NOISE_STEPS * this.link.graduationDg()
+      ? { word: 'below zero', tone: 'bad' }
+      : { word: 'steady', tone: 'good' };
+  });
+  protected readonly hint = computed(() => {
+    const [typed, piece] = [this.bench.typed(), this.bench.piece()];
+    if (typed?.problem) return typed.problem;
+    if (typed?.mass && piece) {
+      const after = piece.leftDg - typed.mass.massDg;
+      return after < 0
+        ? `That is ${this.format.mass(-after)} more than is left.`
+        : `Leaves ${this.format.mass(after)} on the board.`;
+    }
+    return this.bench.mustDrain() ? `Label: ${this.format.mass(piece?.inDg ?? 0)}${this.size()}.` : '';
+  });
+
+  /** The number that birds of this weight are sold under in some places. */
+  protected readonly size = computed(() => {
+    const piece = this.bench.piece();
+    if (!piece || (piece.animal !== 'chicken' && piece.animal !== 'turkey')) return '';
+    return `, size ${gToBirdNumber(fromDg(piece.inDg / piece.count, 'g'))}${piece.count > 1 ? ' each' : ''}`;
+  });
+
+  constructor() {
+    afterRenderEffect(() => this.showTyped());
+    afterRenderEffect(() => {
+      this.bench.piece();
+      this.bench.isTyped();
+      this.field()?.nativeElement.focus({ preventScroll: true });
+    });
+  }
+
+  /** The fields are free before the next key arrives, however late the page is drawn. */
+  protected take(): void {
+    void this.acts.take();
+    this.showTyped();
+  }
+
+  /** Not by a binding: that would miss what is typed and taken between two drawings of the page. */
+  private showTyped(): void {
+    write(this.field()?.nativeElement, this.bench.typedText());
+    write(this.many()?.nativeElement, this.bench.count());
+  }
+
+  protected toggleHands(): void {
+    this.link.choose({ handsFree: !this.link.choice().handsFree });
+  }
+
+  protected toggleMode(): void {
+    this.link.choose({ mode: this.link.choice().mode === 'one-by-one' ? 'into-container' : 'one-by-one' });
+  }
+
+  /** Up and down choose the part while the hand stays in the weight field. */
+  protected onFieldKey(event: KeyboardEvent): void {
+    const by = { ArrowDown: 1, ArrowUp: -1 }[event.key];
+    if (by === undefined || this.bench.mustDrain()) return;
+    event.preventDefault();
+    this.acts.chooseBeside(by);
+  }
+}
+
+function write(field: HTMLInputElement | undefined, text: string): void {
+  if (field && field.value !== text) field.value = text;
+}

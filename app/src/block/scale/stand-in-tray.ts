@@ -1,0 +1,73 @@
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { Notices } from '../../household/notices';
+import { Bench } from '../bench/bench';
+
+/** What a small steel tray weighs. */
+const TRAY_DG = 2150;
+
+/** The stand-in scale's tray: meat that is not there is laid on it, and taken off. */
+@Component({
+  selector: 'v-stand-in-tray',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <div class="tray" role="group" aria-label="Tray of the stand-in scale">
+      <button type="button" class="quiet" (click)="lay()">
+        <span
+          >Lay on
+          <b>{{
+            bench.mustDrain()
+              ? 'the piece'
+              : (bench.currentPart()?.portion ?? bench.currentPart()?.name ?? 'it')
+          }}</b></span
+        >
+        <kbd>m</kbd>
+      </button>
+      <button type="button" class="quiet" (click)="clear()">Off <kbd>r</kbd></button>
+      <button type="button" class="quiet" (click)="layTray()">Tray <kbd>y</kbd></button>
+    </div>
+  `,
+  styles: `
+    .tray {
+      display: grid;
+      grid-template-columns: 1fr auto auto;
+      gap: 6px;
+      border-top: 1px dashed var(--line);
+      padding-top: 6px;
+    }
+    .quiet {
+      border-style: dashed;
+      font-size: 0.92rem;
+      padding: 0 8px;
+      gap: 6px;
+      min-width: 0;
+    }
+    b {
+      font-weight: 600;
+    }
+    span {
+      overflow: hidden;
+      text-overflow: ellipsis;
+      white-space: nowrap;
+    }
+  `,
+})
+export class StandInTray {
+  protected readonly bench = inject(Bench);
+  private readonly notices = inject(Notices);
+
+  lay(): void {
+    const massDg = this.bench.virtualMassDg();
+    if (massDg <= 0) return this.notices.problem('Nothing is left to lay on the tray.');
+    const isOnTop = this.bench.link.choice().mode === 'into-container' || this.bench.link.tareDg() > 0;
+    this.bench.link.standIn()?.lay(massDg, isOnTop);
+  }
+
+  clear(): void {
+    this.bench.link.standIn()?.clear();
+  }
+
+  /** An empty tray, to try the tare with. */
+  layTray(): void {
+    this.bench.link.standIn()?.lay(TRAY_DG, false);
+  }
+}

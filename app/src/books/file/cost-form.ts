@@ -1,0 +1,109 @@
+import { settingsChange } from '@core/records/change';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { NO_COSTS, type CostSettings } from '@core/cost/cost-settings';
+import { Format } from '@core/format/format';
+import { HouseholdStore } from '../../household/household-store';
+import { Notices } from '../../household/notices';
+import { draftOf } from '../../ui/field/draft-of';
+
+interface ToolRow {
+  readonly name: string;
+  readonly paid: string;
+  readonly years: string;
+}
+
+/** What the work costs beside the meat: set once. */
+@Component({
+  selector: 'v-cost-form',
+  imports: [FormsModule],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './cost-form.html',
+  styles: `
+    .grid {
+      display: grid;
+      grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
+      gap: 12px 16px;
+      margin: 10px 0 16px;
+      align-items: end;
+    }
+    .tool {
+      display: grid;
+      grid-template-columns: minmax(0, 1fr) 110px 90px auto;
+      gap: 10px;
+      margin: 8px 0;
+      align-items: center;
+    }
+    .end {
+      margin-top: 14px;
+    }
+    @media (max-width: 900px) {
+      .tool {
+        grid-template-columns: 1fr 1fr;
+      }
+    }
+  `,
+})
+export class CostForm {
+  protected readonly format = inject(Format);
+  private readonly store = inject(HouseholdStore);
+  private readonly notices = inject(Notices);
+
+  private readonly costs = computed(() => this.store.settings().costs ?? NO_COSTS);
+  protected readonly bag = draftOf(() => this.text(this.costs().bagMinor));
+  protected readonly label = draftOf(() => this.text(this.costs().labelMinor));
+  protected readonly hour = draftOf(() => this.text(this.costs().hourMinor));
+  protected readonly tools = draftOf<readonly ToolRow[]>(() =>
+    this.costs().tools.map(({ name, paidMinor, years }) => ({
+      name,
+      paid: this.text(paidMinor),
+      years: this.format.number(years, 0),
+    })),
+  );
+
+  protected money(text: string): number | null {
+    if (text.trim() === '') return 0;
+    const minor = this.format.parseMoney(text);
+    return minor !== null && minor >= 0 ? minor : null;
+  }
+
+  protected set(index: number, part: Partial<ToolRow>): void {
+    this.tools.update((tools) => tools.map((tool, at) => (at === index ? { ...tool, ...part } : tool)));
+  }
+
+  protected add(): void {
+    this.tools.update((tools) => [...tools, { name: '', paid: '', years: '10' }]);
+  }
+
+  protected remove(index: number): void {
+    this.tools.update((tools) => tools.filter((_, at) => at !== index));
+  }
+
+  protected async save(): Promise<void> {
+    const [bagMinor, labelMinor, hourMinor] = [
+      this.money(this.bag()),
+      this.money(this.label()),
+      this.money(this.hour()),
+    ];
+    const tools = this.tools().map((tool) => this.toolOf(tool));
+    if (bagMinor === null || labelMinor === null || hourMinor === null)
+      return this.notices.problem('One of the amounts cannot be read. Nothing was changed.');
+    if (!tools.every((tool) => tool !== null))
+      return this.notices.problem(
+        'Each tool needs a name, what was paid for it, and how many years it lasts. Nothing was changed.',
+      );
+    const costs: CostSettings = { bagMinor, labelMinor, hourMinor, tools };
+    await this.store.perform({ records: [settingsChange(() => ({ costs }))], say: 'Saved' });
+  }
+
+  private toolOf({ name, paid, years }: ToolRow): CostSettings['tools'][number] | null {
+    const [paidMinor, span] = [this.format.parseMoney(paid), this.format.parseNumber(years)];
+    const right =
+      name.trim() !== '' && paidMinor !== null && paidMinor >= 0 && span !== null && span > 0 && span <= 100;
+    return right ? { name: name.trim(), paidMinor, years: span } : null;
+  }
+
+  private text(minor: number): string {
+    return minor === 0 ? '' : this.format.plainMoney(minor).replace('.', this.store.settings().decimal);
+  }
+}

@@ -1,0 +1,233 @@
+import { noteChange } from '@core/records/change';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { RouterLink } from '@angular/router';
+import { kindById, partOf } from '@core/catalogue/kinds';
+import { carriersOf, platesFrom } from '@core/cost/carriers';
+import { compareWithShop } from '@core/books/comparison';
+import { costByPart } from '@core/cost/cost-by-part';
+import { creditsOf } from '@core/cost/method';
+import { countOfTheYear, workingCosts } from '@core/cost/working-costs';
+import { writeCsv } from '@core/exchange/csv';
+import { packsOfPiece } from '@core/exchange/report';
+import { lotName } from '@core/catalogue/lot-name';
+import type { PieceNote } from '@core/board/piece-note';
+import { NO_COSTS } from '@core/cost/cost-settings';
+import { packState } from '@core/pack/pack-state';
+import { unitPrice } from '@core/price/label-total';
+import { usualMinutes } from '@core/yield/minutes';
+import { yieldTest } from '@core/yield/yield-test';
+import { Format } from '@core/format/format';
+import { HOUSEHOLD_NAME } from '../../household/household-name';
+import { HouseholdStore } from '../../household/household-store';
+import { EditFigure } from '../../household/parts/edit-figure';
+import { saveText } from '../../ui/save-text';
+import { MethodSwitch } from './method-switch';
+import { ShareBar } from '../../ui/piece/share-bar';
+import { Swatch } from '../../ui/piece/swatch';
+import { ToldFigure } from '../../ui/field/told-figure';
+import { MassFlow } from './mass-flow';
+import { MethodsTable } from './methods-table';
+import { ShopTable } from './shop/shop-table';
+import { YieldStrip } from './yield-strip';
+import { draftOf } from '../../ui/field/draft-of';
+
+/** One piece: its yield test, what its parts and packs cost, and whether it beat the shop. */
+@Component({
+  selector: 'v-piece-page',
+  imports: [
+    FormsModule,
+    RouterLink,
+    EditFigure,
+    MassFlow,
+    MethodsTable,
+    MethodSwitch,
+    ShareBar,
+    ShopTable,
+    Swatch,
+    ToldFigure,
+    YieldStrip,
+  ],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './piece-page.html',
+  styleUrl: './piece-page.css',
+})
+export class PiecePage {
+  protected readonly store = inject(HouseholdStore);
+  protected readonly format = inject(Format);
+  protected readonly household = inject(HOUSEHOLD_NAME);
+  readonly lot = input.required<string>();
+
+  protected readonly lotName = lotName;
+  protected readonly packState = packState;
+  protected readonly piece = computed(() => {
+    const lot = this.store.state().lots.get(this.lot());
+    return lot?.form === 'piece' ? lot : undefined;
+  });
+  private readonly kind = computed(() => kindById(this.piece()?.kind ?? null));
+  protected readonly paid = computed(() => this.piece()?.paidMinor ?? 0);
+  protected readonly test = computed(() => yieldTest(this.store.state(), this.lot()));
+  protected readonly shop = computed(() =>
+    compareWithShop(this.store.state(), this.lot(), this.store.basis()),
+  );
+  protected readonly paidPerKg = computed(() => unitPrice(this.piece()?.inDg ?? 1, this.paid()));
+  protected readonly costs = computed(() => costByPart(this.store.state(), this.lot(), this.store.basis()));
+  protected readonly surplus = computed(
+    () => creditsOf(carriersOf(this.store.state(), this.lot(), this.store.basis()), this.paid()).surplusMinor,
+  );
+  protected readonly moneyShares = computed(() =>
+    this.costs().map(({ part, destination, minor }) => ({
+      where: destination,
+      name: this.nameOf(part),
+      size: minor[this.store.costMethod()],
+      figure: this.format.money(minor[this.store.costMethod()]),
+    })),
+  );
+  protected readonly mainCost = computed(() => {
+    const mains = this.costs().filter(({ destination }) => destination === 'main');
+    const massDg = mains.reduce((sum, each) => sum + each.massDg, 0);
+    const minor = mains.reduce((sum, each) => sum + each.minor[this.store.costMethod()], 0);
+    return massDg > 0 ? (minor * 10_000) / massDg : null;
+  });
+
+  protected readonly packs = computed(() => {
+    const piece = this.piece();
+    if (!piece) return [];
+    return packsOfPiece(this.store.state(), piece).map((lot) => {
+      const cost = this.store.costs().get(lot.id);
+      const minor = cost?.complete ? cost.minor : null;
+      return { lot, minor, perPlate: minor !== null && lot.plates ? minor / lot.plates : null };
+    });
+  });
+  protected readonly plates = computed(() => platesFrom(this.store.state(), this.lot(), this.store.basis()));
+  private readonly eaters = computed(() => Math.max(1, this.store.settings().eaters.length));
+  /** A dinner of this household from it, and the same dinner bought cut. */
+  protected readonly dinner = computed(() => {
+    const plates = this.plates();
+    if (plates === 0) return null;
+    return {
+      ours: (this.paid() / plates) * this.eaters(),
+      shop: (this.shop().worthMinor / plates) * this.eaters(),
+      eaters: this.eaters(),
+    };
+  });
+
+  private readonly noted = computed(() => this.store.pieceNotes().get(this.lot()));
+  protected readonly minutes = computed(() => {
+    const [kind, way] = [this.kind(), this.kind()?.ways.find(({ id }) => id === this.piece()?.way)];
+    const measured = this.store.minutes().get(this.lot());
+    const minutes =
+      this.noted()?.minutes ??
+      measured ??
+      (kind && way ? usualMinutes(kind, way) * (this.piece()?.count ?? 1) : 0);
+    return {
+      minutes: Math.round(minutes),
+      from: this.noted()?.minutes ? 'as you set it' : measured ? 'from the weighings' : 'as the guide has it',
+    };
+  });
+  protected readonly work = computed(() => {
+    const days = this.store.pieces().flatMap(({ on }) => on ?? []);
+    const piecesOfTheYear = countOfTheYear(days, this.piece()?.on ?? '9999-12-31');
+    return workingCosts(
+      {
+        savedMinor: this.shop().savedMinor,
+        packs: this.packs().length,
+        minutes: this.minutes().minutes,
+        piecesOfTheYear,
+      },
+      this.store.settings().costs ?? NO_COSTS,
+    );
+  });
+  private readonly notedText = computed(() => this.noted()?.text ?? '');
+  /** What is being typed; only another text from elsewhere takes its place. */
+  protected readonly note = draftOf(this.notedText, this.lot);
+  protected readonly marks = computed(() =>
+    (this.noted()?.marks ?? []).flatMap(
+      (id) => this.kind()?.marks.find((mark) => mark.id === id)?.name ?? [],
+    ),
+  );
+
+  protected readonly nameOf = (part: string | null): string => {
+    if (part === null) return this.piece()?.closed ? 'Whole' : 'Still on the board';
+    return partOf(this.kind(), part)?.name ?? part;
+  };
+
+  protected readonly atLeast = computed(() => (this.shop().complete ? '' : 'at least '));
+  protected readonly hasWorth = computed(() => this.shop().worthMinor > 0);
+  protected readonly how = computed(() => {
+    const { format } = this;
+    const { usableDg, weighings, receivedDg } = this.test();
+    const [paid, received, usable, worth] = [
+      format.money(this.paid()),
+      format.mass(receivedDg),
+      format.mass(usableDg),
+      format.money(this.shop().worthMinor),
+    ];
+    return {
+      usable: `${paid} paid ÷ ${usable} usable, which is main, second, thin, stew and grind, from ${weighings} weighings.`,
+      yield: `${usable} usable ÷ ${received} on the label, the liquid included.`,
+      saved: `${this.atLeast()}${worth} bought cut − ${paid} paid, before supplies and time.`,
+      even: `${this.atLeast()}${worth} bought cut ÷ ${received}. At this price a ${format.priceUnit()} both come out the same.`,
+      hour: `${format.money(this.shop().savedMinor)} saved − ${format.money(this.work().suppliesMinor + this.work().toolsMinor)} supplies and tools, for ${this.minutes().minutes} minutes.`,
+      dinner: this.dinner()
+        ? `${paid} ÷ ${format.number(this.plates(), 1)} plates × ${format.count(this.eaters(), 'eater')}; bought cut: ${worth} ÷ the same. Plates are as packed, and of what is not, boneless meat by the plate of your eaters.`
+        : '',
+    };
+  });
+
+  protected bare(perKgMinor: number): string {
+    return this.format.perUnit(perKgMinor).split('/')[0] ?? '';
+  }
+
+  protected async setMinutes(minutes: number): Promise<void> {
+    if (minutes > 0) await this.write({ minutes }, 'Working time set.');
+  }
+
+  protected async saveNote(): Promise<void> {
+    const text = this.note().trim();
+    if (text !== (this.noted()?.text ?? '')) await this.write({ text }, 'Note kept.');
+  }
+
+  private async write(change: PieceNote, said: string): Promise<void> {
+    await this.store.perform({ records: [noteChange(this.lot(), () => change)], say: said });
+  }
+
+  protected print(): void {
+    globalThis.print();
+  }
+
+  protected saveCsv(): void {
+    const piece = this.piece();
+    if (!piece) return;
+    const { plainMoney } = this.format;
+    const rows = this.costs().map(({ part, destination, count, massDg, minor }) => {
+      const line = this.shop().lines.find((each) => each.part === part && each.destination === destination);
+      const known = line?.price.state === 'known' ? line.price : null;
+      return [
+        this.nameOf(part),
+        destination,
+        count,
+        massDg / 10,
+        ...Object.values(minor).map(plainMoney),
+        line?.price.item?.name ?? null,
+        known ? plainMoney(known.going.perKgMinor) : null,
+        known ? Math.round(known.leftOn * 100) : null,
+        known ? plainMoney(known.perKgMinor) : null,
+        line?.worthMinor == null ? null : plainMoney(line.worthMinor),
+      ];
+    });
+    const columns = [
+      'part',
+      'destination',
+      'count',
+      'mass_g',
+      ...Object.keys(this.costs()[0]?.minor ?? {}).map((id) => `cost_${id.replace(/-/g, '_')}`),
+      'shop_item',
+      'shop_price_per_kg',
+      'left_on_pct',
+      'price_as_ours_per_kg',
+      'worth',
+    ];
+    saveText(`vendicus-${piece.kind}-${piece.on}.csv`, writeCsv(columns, rows), 'text/csv');
+  }
+}

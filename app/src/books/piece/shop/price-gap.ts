@@ -1,0 +1,70 @@
+import { notePrices } from '@core/deeds/note-prices';
+import { ChangeDetectionStrategy, Component, inject, input, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import type { ShopItem } from '@core/catalogue/shop-items';
+import { Clock } from '../../../household/clock';
+import { Format } from '@core/format/format';
+import { HouseholdStore } from '../../../household/household-store';
+import { Notices } from '../../../household/notices';
+
+/** An unknown price, filled in where it is missing. */
+@Component({
+  selector: 'v-price-gap',
+  imports: [FormsModule],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @if (open()) {
+      <form (ngSubmit)="save()">
+        <input
+          class="text"
+          name="price"
+          inputmode="decimal"
+          [attr.aria-label]="'Price of ' + item().name + ' for a ' + format.priceUnit()"
+          [placeholder]="format.currencySign() + ' for a ' + format.priceUnit()"
+          [(ngModel)]="text"
+        />
+      </form>
+    } @else {
+      <button type="button" (click)="open.set(true)">
+        unknown: fill in<span class="visually-hidden"> the price of {{ item().name }}</span>
+      </button>
+    }
+  `,
+  styles: `
+    button {
+      background: none;
+      border: 1px dashed var(--field-line);
+      border-radius: 3px;
+      font: inherit;
+      color: var(--ink);
+      padding: 4px 10px;
+      cursor: pointer;
+      min-height: 38px;
+    }
+    input.text {
+      width: 120px;
+      min-height: 38px;
+      text-align: right;
+      font-size: 1rem;
+    }
+  `,
+})
+export class PriceGap {
+  protected readonly format = inject(Format);
+  private readonly store = inject(HouseholdStore);
+  private readonly clock = inject(Clock);
+  private readonly notices = inject(Notices);
+  readonly item = input.required<ShopItem>();
+  readonly shop = input.required<string>();
+  readonly on = input.required<string>();
+  protected readonly open = signal(false);
+  protected readonly text = signal('');
+
+  protected async save(): Promise<void> {
+    const perKgMinor = this.format.parsePerUnit(this.text());
+    if (perKgMinor === null || perKgMinor <= 0) return this.notices.problem('That is not a price.');
+    const value = { item: this.item().id, shop: this.shop() || 'unnamed shop', perKgMinor, on: this.on() };
+    const say = `${this.item().name}: ${this.format.perUnit(perKgMinor)}`;
+    await this.store.perform(notePrices([value], say, () => this.clock.newId()));
+  }
+}

@@ -1,0 +1,77 @@
+import { itemChange } from '@core/records/change';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import type { Comparison, ComparisonLine } from '@core/books/comparison';
+import type { PartCost } from '@core/cost/cost-by-part';
+import { cookedKey, cookedShare } from '@core/cost/cooked';
+import type { Lot } from '@core/ledger/lot';
+import type { ItemChoice } from '@core/price/item-choice';
+import { meanPlateDg } from '@core/pack/eater';
+import { Format } from '@core/format/format';
+import { HouseholdStore } from '../../../household/household-store';
+import { EditFigure } from '../../../household/parts/edit-figure';
+import { Swatch } from '../../../ui/piece/swatch';
+import { PriceGap } from './price-gap';
+
+/** A cooked plate is what an average raw plate of boneless meat comes to (30 % goes in cooking). */
+const COOKED_OF_RAW = 0.7;
+
+/** Ours against the shop's, part by part, like with like. */
+@Component({
+  selector: 'v-shop-table',
+  imports: [EditFigure, PriceGap, Swatch],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './shop-table.html',
+  styleUrl: './shop-table.css',
+})
+export class ShopTable {
+  protected readonly format = inject(Format);
+  private readonly store = inject(HouseholdStore);
+  readonly piece = input.required<Lot>();
+  readonly comparison = input.required<Comparison>();
+  readonly costs = input.required<readonly PartCost[]>();
+  readonly nameOf = input.required<(part: string | null) => string>();
+
+  protected readonly cookedPlateDg = computed(() => meanPlateDg(this.store.settings()) * COOKED_OF_RAW);
+  protected readonly rows = computed(() =>
+    this.comparison()
+      .lines.filter(({ destination }) => destination !== 'bin' && destination !== 'liquid')
+      .map((line) => {
+        const cost = this.costs().find(
+          ({ part, destination }) => part === line.part && destination === line.destination,
+        );
+        const minor = cost?.minor[this.store.costMethod()] ?? 0;
+        return {
+          key: `${line.part}/${line.destination}`,
+          line,
+          name: this.nameOf()(line.part),
+          item: line.price.item,
+          known: line.price.state === 'known' ? line.price : null,
+          usable: line.destination !== 'stock' && line.destination !== 'render',
+          oursPerKg: minor > 0 ? (minor * 10_000) / line.massDg : null,
+          cooked: cookedShare(
+            { kind: this.piece().kind, part: line.part },
+            line.destination,
+            this.store.cooked(),
+          ),
+        };
+      }),
+  );
+
+  protected bare(perKgMinor: number): string {
+    return this.format.perUnit(perKgMinor).split('/')[0] ?? '';
+  }
+
+  protected perPlate(perKgMinor: number, cooked: number): number {
+    return Math.round((perKgMinor * this.cookedPlateDg()) / 10_000 / cooked);
+  }
+
+  protected async choose(item: string, change: ItemChoice): Promise<void> {
+    await this.store.perform({ records: [itemChange(item, change)] });
+  }
+
+  protected async setCooked(part: ComparisonLine['part'], percent: number): Promise<void> {
+    const key = cookedKey(this.piece().kind, part);
+    if (percent > 0)
+      await this.store.perform({ records: [{ type: 'cooked', key, value: { share: percent / 100 } }] });
+  }
+}

@@ -1,0 +1,134 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { kindById, KINDS } from '@core/catalogue/kinds';
+import { wholePieceItem } from '@core/catalogue/shop-items';
+import { platesFrom } from '@core/cost/carriers';
+import { lossesBy } from '@core/books/losses';
+import { writeCsv } from '@core/exchange/csv';
+import { summarisePiece, totalsOf, type PieceSummary } from '@core/books/piece-summary';
+import { notesOf } from '@core/price/price-book';
+import { evenMoney } from '@core/yield/even-money';
+import { yearlyTrend } from '@core/books/trend';
+import { Clock } from '../../household/clock';
+import { Format } from '@core/format/format';
+import { HouseholdStore } from '../../household/household-store';
+import { PageTabs } from '../../household/parts/page-tabs';
+import { PriceChart } from '../../household/parts/price-chart';
+import { saveText } from '../../ui/save-text';
+import { BOOKS_PAGES } from '../pages';
+import { YieldTrend } from './yield-trend';
+
+/** Totals by month and year, yields by kind with their trend, and prices over time. */
+@Component({
+  selector: 'v-trends-page',
+  imports: [FormsModule, PageTabs, PriceChart, YieldTrend],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './trends-page.html',
+  styleUrl: './trends-page.css',
+})
+export class TrendsPage {
+  protected readonly store = inject(HouseholdStore);
+  protected readonly format = inject(Format);
+  private readonly clock = inject(Clock);
+  protected readonly pages = BOOKS_PAGES;
+  protected readonly span = signal<'year' | 'month'>('year');
+  protected readonly kind = signal(KINDS[0]?.id ?? '');
+  protected readonly name = computed(() => kindById(this.kind())?.name ?? this.kind());
+  protected readonly eaters = computed(() => Math.max(1, this.store.settings().eaters.length));
+
+  private readonly finished = computed(() => {
+    const [state, basis] = [this.store.state(), this.store.basis()];
+    return this.store
+      .pieces()
+      .filter((lot) => lot.closed && lot.on)
+      .map((lot) => summarisePiece(state, lot, basis));
+  });
+
+  protected readonly periods = computed(() => {
+    const groups = new Map<string, PieceSummary[]>();
+    for (const summary of this.finished()) {
+      const on = summary.lot.on ?? '';
+      const name = this.span() === 'year' ? on.slice(0, 4) : this.format.month(on);
+      const known = groups.get(name);
+      if (known) known.push(summary);
+      else groups.set(name, [summary]);
+    }
+    const [state, basis] = [this.store.state(), this.store.basis()];
+    return [...groups].map(([name, summaries]) => {
+      const plates = summaries.reduce((sum, { lot }) => sum + platesFrom(state, lot.id, basis), 0);
+      return { name, totals: totalsOf(summaries), dinners: plates / this.eaters() };
+    });
+  });
+
+  protected readonly kinds = computed(() =>
+    [...new Set(this.finished().map(({ lot }) => lot.kind ?? ''))].map((id) => {
+      const of = this.finished().filter(({ lot }) => lot.kind === id);
+      const yields = of.map((each) => each.yield);
+      const totals = totalsOf(of);
+      return {
+        id,
+        name: kindById(id)?.name ?? id,
+        pieces: of.length,
+        mean: yields.reduce((sum, each) => sum + each, 0) / of.length,
+        low: Math.min(...yields),
+        high: Math.max(...yields),
+        trend: yearlyTrend(of.map(({ lot, yield: part }) => ({ on: lot.on ?? '', value: part }))),
+        perUsable: totals.usableDg > 0 ? (totals.paidMinor * 10_000) / totals.usableDg : 0,
+      };
+    }),
+  );
+
+  private readonly ofKind = computed(() =>
+    this.finished()
+      .filter(({ lot }) => lot.kind === this.kind())
+      .reverse(),
+  );
+  protected readonly points = computed(() =>
+    this.ofKind().map(({ lot, yield: part }) => ({ on: lot.on ?? '', yield: part })),
+  );
+  protected readonly notes = computed(() =>
+    notesOf(this.store.basis().pricing.book, wholePieceItem(this.kind())),
+  );
+  protected readonly purchases = computed(() =>
+    this.ofKind().map(({ lot, perKgMinor }) => ({ on: lot.on ?? '', perKgMinor })),
+  );
+  /** Even money for the next piece, as at the Counter; what each past piece came to stands in its own books. */
+  protected readonly breakEven = computed(
+    () =>
+      evenMoney(this.store.state(), this.kind(), this.store.basis(), this.clock.today())?.perKgMinor ?? null,
+  );
+
+  /** What nobody ate, by the same periods. */
+  protected readonly losses = computed(() => {
+    const periodOf = (day: string): string => (this.span() === 'year' ? day.slice(0, 4) : day.slice(0, 7));
+    const rows = lossesBy(
+      this.store.state(),
+      this.store.household().journal.entries,
+      this.store.costs(),
+      periodOf,
+    );
+    return rows.map((row) => ({
+      ...row,
+      name: row.period.length === 4 ? row.period : this.format.month(`${row.period}-01`),
+    }));
+  });
+
+  protected saveCsv(): void {
+    const { plainMoney } = this.format;
+    const rows = this.periods().map(({ name, totals, dinners }) => [
+      name,
+      totals.pieces,
+      totals.receivedDg / 10,
+      plainMoney(totals.paidMinor),
+      totals.usableDg / 10,
+      Math.round(dinners * 10) / 10,
+      plainMoney(totals.savedMinor),
+      totals.complete ? 'yes' : 'no',
+    ]);
+    saveText(
+      `vendicus-totals-${this.clock.today()}.csv`,
+      writeCsv([this.span(), 'pieces', 'bought_g', 'paid', 'usable_g', 'dinners', 'saved', 'complete'], rows),
+      'text/csv',
+    );
+  }
+}

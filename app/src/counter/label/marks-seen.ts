@@ -1,0 +1,84 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, model } from '@angular/core';
+import type { Kind, Mark } from '@core/catalogue/kind-schema';
+import { Format } from '@core/format/format';
+
+/** What is seen on a piece before it is bought, each with what it moves. */
+@Component({
+  selector: 'v-marks-seen',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <fieldset>
+      <legend>{{ legend() }}</legend>
+      <div class="marks">
+        @for (mark of kind().marks; track mark.id) {
+          <button type="button" [attr.aria-pressed]="seen().includes(mark.id)" (click)="toggle(mark.id)">
+            <b>{{ mark.name }}</b><small>{{ effect(mark) }}</small>
+          </button>
+        }
+      </div>
+    </fieldset>
+  `,
+  styles: `
+    fieldset {
+      border: 0;
+      padding: 0;
+      margin: 0 0 16px;
+      min-width: 0;
+    }
+    legend {
+      font: 650 1.15rem var(--name);
+      padding: 0;
+      margin-bottom: 8px;
+    }
+    .marks {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 8px;
+    }
+    button {
+      font: inherit;
+      color: inherit;
+      text-align: left;
+      background: var(--sheet);
+      border: 1.5px solid var(--line);
+      border-radius: 3px;
+      padding: 7px 13px;
+      min-height: 56px;
+      cursor: pointer;
+      display: flex;
+      flex-direction: column;
+      justify-content: center;
+    }
+    button[aria-pressed='true'] {
+      border-color: var(--ink);
+      box-shadow: inset 0 -5px 0 var(--act);
+    }
+    b {
+      font-weight: 600;
+    }
+    small {
+      color: var(--soft);
+    }
+  `,
+})
+export class MarksSeen {
+  private readonly format = inject(Format);
+  readonly kind = input.required<Kind>();
+  readonly legend = input('What do you see on it?');
+  readonly seen = model.required<readonly string[]>();
+
+  private readonly names = computed(
+    () => new Map(this.kind().parts.map(({ id, name }) => [id, name.toLowerCase()])),
+  );
+
+  protected effect({ share, to, from }: Mark): string {
+    const target = to[0] === 'loss' ? 'runs out' : `is ${this.names().get(to[0] ?? '') ?? to[0]}`;
+    return from === 'all'
+      ? `${this.format.percent(share, 0)} more ${target}`
+      : `${this.format.percent(share, share < 0.02 ? 1 : 0)} more ${target}, not ${this.names().get(from[0] ?? '') ?? from[0]}`;
+  }
+
+  protected toggle(id: string): void {
+    this.seen.update((seen) => (seen.includes(id) ? seen.filter((each) => each !== id) : [...seen, id]));
+  }
+}

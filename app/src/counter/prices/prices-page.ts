@@ -1,0 +1,145 @@
+import { notePrices, renameShop } from '@core/deeds/note-prices';
+import { howLowWords } from '@core/format/price-words';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { SHOP_ITEMS, shopItem } from '@core/catalogue/shop-items';
+import { readPriceCsv, writePriceCsv, type PriceFile } from '@core/exchange/price-csv';
+import { evenMoney } from '@core/yield/even-money';
+import { goingPrice } from '@core/price/going-price';
+import { howLow } from '@core/price/how-low';
+import { notesOf, type KeyedNote } from '@core/price/price-book';
+import { saleRhythm } from '@core/price/sale-rhythm';
+import { Clock } from '../../household/clock';
+import { Format } from '@core/format/format';
+import { HouseholdStore } from '../../household/household-store';
+import { PageTabs } from '../../household/parts/page-tabs';
+import { PriceChart } from '../../household/parts/price-chart';
+import { saveText } from '../../ui/save-text';
+import { COUNTER_PAGES } from '../pages';
+import { PriceForm } from './price-form';
+
+const SHOWN_NOTES = 12;
+const SHOWN_BAD = 8;
+
+/** What each shop asked for what, over time: write down, look up, see the rhythm coming. */
+@Component({
+  selector: 'v-prices-page',
+  imports: [FormsModule, PageTabs, PriceChart, PriceForm],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './prices-page.html',
+  styleUrl: './prices-page.css',
+})
+export class PricesPage {
+  protected readonly store = inject(HouseholdStore);
+  protected readonly format = inject(Format);
+  private readonly clock = inject(Clock);
+  protected readonly pages = COUNTER_PAGES;
+  private readonly today = this.clock.today;
+
+  protected readonly search = signal('');
+  protected readonly item = signal(SHOP_ITEMS[0]?.id ?? '');
+  protected readonly editing = signal<KeyedNote | null>(null);
+  protected readonly showAll = signal(false);
+
+  private readonly book = computed(() => this.store.basis().pricing.book);
+  protected readonly rows = computed(() => {
+    const words = this.search().toLowerCase().split(/\s+/).filter(Boolean);
+    const found = this.store
+      .shopItems()
+      .filter(({ name, animal }) => words.every((word) => `${name} ${animal}`.toLowerCase().includes(word)));
+    return found.map((item) => {
+      const going = goingPrice(this.book(), item.id, this.today());
+      return {
+        item,
+        going,
+        count: notesOf(this.book(), item.id).length,
+        unwanted: this.store.basis().pricing.choices.get(item.id)?.unwanted ?? false,
+      };
+    });
+  });
+
+  protected readonly chosen = computed(() => shopItem(this.item()));
+  protected readonly notes = computed(() => notesOf(this.book(), this.item()));
+  protected readonly listed = computed(() => {
+    const latest = [...this.notes()].reverse();
+    return this.showAll() ? latest : latest.slice(0, SHOWN_NOTES);
+  });
+  protected readonly going = computed(() => goingPrice(this.book(), this.item(), this.today()));
+  protected readonly lowness = computed(() => {
+    const latest = this.notes().at(-1);
+    const low = latest ? howLow(this.book(), this.item(), latest.perKgMinor, latest.on) : null;
+    return latest && low
+      ? `${latest.shop} last asked ${this.format.perUnit(latest.perKgMinor)}: ${howLowWords(low, this.clock.today())}.`
+      : '';
+  });
+  protected readonly rhythm = computed(() => saleRhythm(this.book(), this.item(), this.today()).slice(0, 5));
+  protected readonly purchases = computed(() => {
+    const kind = this.chosen()?.piece;
+    if (!kind) return [];
+    return this.store
+      .pieces()
+      .filter((lot) => lot.kind === kind && lot.on && lot.inDg > 0)
+      .map((lot) => ({ on: lot.on!, perKgMinor: ((lot.paidMinor ?? 0) * 10_000) / lot.inDg }))
+      .reverse();
+  });
+  /** Even money for the next piece of that kind, as at the Counter. */
+  protected readonly even = computed(() => {
+    const kind = this.chosen()?.piece;
+    return kind ? evenMoney(this.store.state(), kind, this.store.basis(), this.today()) : null;
+  });
+
+  protected readonly file = signal<PriceFile | null>(null);
+  protected readonly fileProblem = signal('');
+  protected readonly badShown = computed(() => this.file()?.bad.slice(0, SHOWN_BAD) ?? []);
+
+  protected readonly renameFrom = signal('');
+  protected readonly renameTo = signal('');
+
+  protected choose(item: string): void {
+    this.item.set(item);
+    this.editing.set(null);
+    this.showAll.set(false);
+  }
+
+  protected saveCsv(): void {
+    saveText(
+      `vendicus-prices-${this.today()}.csv`,
+      writePriceCsv(this.book(), this.store.settings().currency),
+      'text/csv',
+    );
+  }
+
+  protected async readCsv(input: HTMLInputElement): Promise<void> {
+    const file = input.files?.[0];
+    input.value = '';
+    this.file.set(null);
+    this.fileProblem.set('');
+    if (!file) return;
+    const { currency, decimal } = this.store.settings();
+    const read = readPriceCsv(await file.text(), this.book(), currency, decimal);
+    if (read.ok) this.file.set(read.value);
+    else this.fileProblem.set(`${file.name}: ${read.problem} Nothing was read.`);
+  }
+
+  protected async takeOver(): Promise<void> {
+    const good = this.file()?.good ?? [];
+    const written = await this.store.perform(
+      notePrices(
+        good.map(({ note }) => note),
+        `${this.format.count(good.length, 'price')} written down.`,
+        () => this.clock.newId(),
+      ),
+    );
+    if (written.ok) this.file.set(null);
+  }
+
+  /** A shop that is called otherwise now, or is the same as another: both go under one name. */
+  protected async rename(): Promise<void> {
+    const written = await this.store.perform(
+      renameShop(this.renameFrom(), this.renameTo(), this.clock.newId()),
+    );
+    if (!written.ok) return;
+    this.renameFrom.set('');
+    this.renameTo.set('');
+  }
+}

@@ -1,0 +1,132 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+  untracked,
+} from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { Router, RouterLink } from '@angular/router';
+import { DESTINATION_IDS, type Destination } from '@core/ledger/destination';
+import { blankKind, copyOfKind } from '@core/catalogue/own-kind';
+import { OWN } from '@core/catalogue/own-kinds';
+import { SHOP_ITEMS } from '@core/catalogue/shop-items';
+import { Clock } from '../../household/clock';
+import { Format } from '@core/format/format';
+import { HOUSEHOLD_NAME } from '../../household/household-name';
+import { HouseholdStore } from '../../household/household-store';
+import { Notices } from '../../household/notices';
+import { Ask } from '../../ui/ask/ask';
+import { PageTabs } from '../../household/parts/page-tabs';
+import { PieceDrawing } from '../../ui/piece/piece-drawing';
+import { OwnKindDraft } from './own-kind-draft';
+import { CRAFT_PAGES } from '../pages';
+
+const ANIMALS = ['beef', 'pork', 'lamb', 'chicken', 'turkey'] as const;
+
+/** A kind of the household's own: its parts, ways and steps. One that ships is copied, never changed. */
+@Component({
+  selector: 'v-own-kind-page',
+  imports: [FormsModule, RouterLink, PageTabs, PieceDrawing],
+  providers: [OwnKindDraft],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './own-kind-page.html',
+  styleUrl: './own-kind-page.css',
+})
+export class OwnKindPage {
+  protected readonly draft = inject(OwnKindDraft);
+  protected readonly format = inject(Format);
+  protected readonly household = inject(HOUSEHOLD_NAME);
+  private readonly store = inject(HouseholdStore);
+  private readonly notices = inject(Notices);
+  private readonly clock = inject(Clock);
+  private readonly router = inject(Router);
+  private readonly ask = inject(Ask);
+
+  /** The kind to change, or "new". */
+  readonly id = input.required<string>();
+  /** The kind that a new one begins as. */
+  readonly from = input<string>();
+
+  protected readonly pages = CRAFT_PAGES;
+  protected readonly animals = ANIMALS;
+  protected readonly destinations = DESTINATION_IDS;
+  protected readonly tried = signal(false);
+  protected readonly isNew = computed(() => this.id() === 'new');
+  protected readonly isMissing = computed(
+    () => !this.isNew() && !this.store.kinds().some(({ id }) => id === this.id()),
+  );
+  protected readonly items = computed(() =>
+    SHOP_ITEMS.filter(({ animal, piece }) => animal === this.draft.kind().animal && piece === undefined),
+  );
+  private readonly used = computed(() => this.store.pieces().filter(({ kind }) => kind === this.id()).length);
+
+  constructor() {
+    effect(() => {
+      const [id, from] = [this.id(), this.from()];
+      untracked(() => this.begin(id, from));
+    });
+  }
+
+  protected asDestination(text: string): Destination {
+    return text as Destination;
+  }
+
+  protected synonyms(text: string): string[] {
+    return text
+      .split(',')
+      .map((each) => each.trim())
+      .filter(Boolean);
+  }
+
+  protected async save(): Promise<void> {
+    this.tried.set(true);
+    if (this.draft.problems().length > 0)
+      return this.notices.problem('Not saved yet: see what is still wrong, at the end of the page.');
+    const kind = this.draft.finished();
+    const twin = this.store
+      .kinds()
+      .find(({ id, name }) => id !== kind.id && name.toLowerCase() === kind.name.toLowerCase());
+    if (twin) return this.notices.problem(`There is a “${twin.name}” already. Give this one another name.`);
+    const written = await this.store.perform({
+      records: [{ type: 'kind', key: kind.id, value: kind }],
+      say: `${kind.name} is saved.`,
+    });
+    if (written.ok) await this.router.navigate(['/', this.household, 'craft', kind.id]);
+  }
+
+  protected async remove(): Promise<void> {
+    const { id, name } = this.draft.kind();
+    if (this.used() > 0)
+      return this.notices.problem(
+        `${this.used()} ${this.used() === 1 ? 'piece was' : 'pieces were'} bought as ${name}: it stays, or they would lose their parts.`,
+      );
+    if (
+      !(await this.ask.confirm(
+        'Take it out?',
+        `${name} has not been bought yet. It would be gone from the lists.`,
+        'Take it out',
+      ))
+    )
+      return;
+    if (
+      (
+        await this.store.perform({
+          records: [{ type: 'kind', key: id, value: null }],
+          say: `${name} is taken out.`,
+        })
+      ).ok
+    )
+      await this.router.navigate(['/', this.household, 'craft']);
+  }
+
+  private begin(id: string, from: string | undefined): void {
+    const known = this.store.kinds().find((kind) => kind.id === (id === 'new' ? from : id));
+    const ownId = `${OWN}${this.clock.newId()}`;
+    if (id !== 'new' && known) this.draft.start(known);
+    else this.draft.start(known ? copyOfKind(known, ownId) : blankKind(ownId));
+  }
+}

@@ -1,0 +1,33 @@
+import * as z from 'zod';
+
+const SOURCES = ['typed', 'stand-in', 'network', 'serial'] as const;
+
+const choiceSchema = z.object({
+  source: z.enum(SOURCES).catch('typed'),
+  graduation: z.enum(['1 g', '0.01 lb', '1/8 oz']).catch('1 g'),
+  baudRate: z.number().catch(9600),
+  handsFree: z.boolean().catch(false),
+  mode: z.enum(['one-by-one', 'into-container']).catch('one-by-one'),
+});
+
+/** Which scale this device weighs with, and how. It belongs to the device, not to the household. */
+export type ScaleChoice = z.infer<typeof choiceSchema>;
+export type SourceId = ScaleChoice['source'];
+
+const KEY = 'vendicus-scale';
+
+export function rememberedChoice(): ScaleChoice {
+  try {
+    return choiceSchema.parse(JSON.parse(localStorage.getItem(KEY) ?? '{}'));
+  } catch {
+    return choiceSchema.parse({});
+  }
+}
+
+export function rememberChoice(choice: ScaleChoice): void {
+  try {
+    localStorage.setItem(KEY, JSON.stringify(choice));
+  } catch {
+    // A browser that keeps nothing asks again next time; the work goes on.
+  }
+}

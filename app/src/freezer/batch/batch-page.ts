@@ -1,0 +1,140 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { freezeBy, planBatch, type GoesIn } from '@core/freeze/batch';
+import { applianceAt } from '@core/freeze/cold-places';
+import { packFreezing } from '@core/freeze/pack-freezing';
+import { failure, type Result } from '@core/units/result';
+import { roomIn } from '@core/freeze/room';
+import type { Fact } from '@core/ledger/entry';
+import type { Lot } from '@core/ledger/lot';
+import { lotName } from '@core/catalogue/lot-name';
+import { daysBetween, type IsoDate } from '@core/units/date';
+import { Clock } from '../../household/clock';
+import { Colds } from '../../household/colds';
+import { Format } from '@core/format/format';
+import { HOUSEHOLD_NAME } from '../../household/household-name';
+import { HouseholdStore } from '../../household/household-store';
+import { PageTabs } from '../../household/parts/page-tabs';
+import { Swatch } from '../../ui/piece/swatch';
+import { UndoBar } from '../../household/parts/undo-bar';
+import { FREEZER_PAGES } from '../pages';
+
+/** Without a measured thickness a pack is taken for this thick; an estimate. */
+const USUAL_MM = 40;
+
+/** New packs on their way into the freezer: what goes in today, where, and what waits in the refrigerator. */
+@Component({
+  selector: 'v-batch-page',
+  imports: [PageTabs, RouterLink, Swatch, UndoBar],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './batch-page.html',
+  styleUrl: './batch-page.css',
+})
+export class BatchPage {
+  protected readonly store = inject(HouseholdStore);
+  protected readonly format = inject(Format);
+  protected readonly household = inject(HOUSEHOLD_NAME);
+  protected readonly today = inject(Clock).today;
+  protected readonly pages = FREEZER_PAGES;
+  protected readonly lotName = lotName;
+  private readonly colds = inject(Colds);
+  protected readonly roomRule = computed(() =>
+    this.format.smallUnit() === 'oz'
+      ? 'A cubic foot of freezer takes about 37 lb of packs. In a day no more than 2 to 3 lb a cubic foot go in, 2.5 here,'
+      : `A litre of freezer takes about ${this.format.number(0.6, 1)} kg of packs. In a day no more than 32 to 48 g a litre go in, 40 here,`,
+  );
+  private readonly left = signal<ReadonlySet<string>>(new Set());
+
+  /** Packs that lie in no freezer. */
+  protected readonly fresh = computed(() =>
+    [...this.store.state().lots.values()].filter(
+      (lot) =>
+        lot.form === 'pack' &&
+        lot.leftDg > 0 &&
+        applianceAt(this.store.appliances(), lot.place)?.cold !== 'freezer',
+    ),
+  );
+  private readonly batch = computed(() =>
+    planBatch(
+      this.fresh().filter(({ id }) => !this.left().has(id)),
+      this.store.appliances(),
+      this.store.stock(),
+      this.colds.of(),
+      this.today(),
+    ),
+  );
+  protected readonly leftOut = computed(() => this.fresh().filter(({ id }) => this.left().has(id)));
+  protected readonly tooLate = computed(() => this.batch().tooLate);
+  protected readonly noRoom = computed(() => this.batch().noRoom);
+  protected readonly notRaw = computed(() => this.batch().notRaw);
+  /** What goes in on each day. */
+  protected readonly days = computed(() => {
+    const days = new Map<IsoDate, GoesIn[]>();
+    for (const each of this.batch().goesIn) {
+      const known = days.get(each.on);
+      if (known) known.push(each);
+      else days.set(each.on, [each]);
+    }
+    return [...days].map(([on, packs]) => ({
+      on,
+      packs: packs.map((each, index) => ({ ...each, nth: index + 1, freezing: this.freezing(each) })),
+      massDg: packs.reduce((sum, { lot }) => sum + lot.leftDg, 0),
+    }));
+  });
+
+  /** The freezers, and what they still take. */
+  protected readonly freezers = computed(() =>
+    this.store
+      .appliances()
+      .filter(({ cold }) => cold === 'freezer')
+      .map((appliance) => {
+        const inside = new Set([appliance.id, ...appliance.shelves.map(({ id }) => id)]);
+        const stored = this.store.stock().filter(({ place }) => place !== null && inside.has(place));
+        const massDg = stored.reduce((sum, { leftDg }) => sum + leftDg, 0);
+        const loadedDg = stored
+          .filter(({ on }) => on === this.today())
+          .reduce((sum, { leftDg }) => sum + leftDg, 0);
+        const room = appliance.litres === null ? null : roomIn(appliance.litres, massDg);
+        return { ...appliance, room, loadedDg, share: room ? massDg / (massDg + room.freeDg) : 0 };
+      }),
+  );
+  protected readonly massDg = computed(() => this.fresh().reduce((sum, { leftDg }) => sum + leftDg, 0));
+
+  private freezing({ lot, appliance }: GoesIn): Result<number> {
+    return this.colds.of()(lot).state === 'frozen'
+      ? failure('frozen already')
+      : packFreezing(lot.thicknessMm ?? USUAL_MM, lot.animal, appliance);
+  }
+
+  protected waitsUntil(lot: Lot): string {
+    return this.format.weekday(freezeBy(lot, this.colds.of(), this.today()));
+  }
+
+  protected whyNot(lot: Lot): string {
+    return this.colds.of()(lot).why;
+  }
+
+  protected dayName(on: IsoDate): string {
+    const days = daysBetween(this.today(), on);
+    return days === 0 ? 'Goes in today' : `${this.format.weekday(on)}: waits in the refrigerator until then`;
+  }
+
+  protected leave(lot: Lot): void {
+    this.left.update((left) => new Set([...left, lot.id]));
+  }
+
+  protected bringBack(lot: Lot): void {
+    this.left.update((left) => new Set([...left].filter((id) => id !== lot.id)));
+  }
+
+  /** Today's into their drawers, the others into the refrigerator until their day. */
+  protected putAway(): void {
+    const refrigerator = this.store.refrigerator();
+    const facts = this.batch().goesIn.flatMap(({ lot, on, shelf }): Fact[] => {
+      const place = on === this.today() ? shelf.id : refrigerator;
+      return place === null || place === lot.place ? [] : [{ type: 'placed', lot: lot.id, place }];
+    });
+    const now = this.days()[0]?.on === this.today() ? (this.days()[0]?.packs.length ?? 0) : 0;
+    void this.store.perform({ say: `${now} ${now === 1 ? 'pack is' : 'packs are'} in the freezer`, facts });
+  }
+}

@@ -1,0 +1,156 @@
+import { eat } from '@core/deeds/eat';
+import { freezeAgain } from '@core/deeds/freeze-again';
+import { move } from '@core/deeds/move';
+import { giveAway, throwAway } from '@core/deeds/part-with';
+import { planDinner, unplanDinner } from '@core/deeds/plan-dinner';
+import { splitPack } from '@core/deeds/split-pack';
+import { thaw } from '@core/deeds/thaw';
+import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { RouterLink } from '@angular/router';
+import { type Serving } from '@core/dinner/meal';
+import { keepsUpTo } from '@core/freeze/cold-clock';
+import { meatOf } from '@core/freeze/meat-properties';
+import { packFreezing } from '@core/freeze/pack-freezing';
+import { THAWED, thawingHours } from '@core/freeze/thawing-time';
+import { applianceAt } from '@core/freeze/cold-places';
+import type { Amount } from '@core/ledger/entry';
+import type { ThawedBy } from '@core/ledger/lot';
+import { addDays } from '@core/units/date';
+import { Clock } from '../../household/clock';
+import { Format } from '@core/format/format';
+import { HOUSEHOLD_NAME } from '../../household/household-name';
+import { HouseholdStore } from '../../household/household-store';
+import { Notices } from '../../household/notices';
+import { keepsWords, STATE_WORDS } from '../../household/cold-words';
+import { Overdue } from '../../household/parts/overdue';
+import { keptWord, type PackRow } from './pack-rows';
+
+/** Why something is thrown away. */
+export const WHY_THROWN = [
+  'freezer burn',
+  'past its date',
+  'thawed too long',
+  'torn or open',
+  'does not smell right',
+  'other',
+] as const;
+
+/** One pack: what it is, and what becomes of it. */
+@Component({
+  selector: 'v-pack-card',
+  imports: [FormsModule, Overdue, RouterLink],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './pack-card.html',
+  styleUrl: './pack-card.css',
+})
+export class PackCard {
+  protected readonly store = inject(HouseholdStore);
+  protected readonly format = inject(Format);
+  protected readonly household = inject(HOUSEHOLD_NAME);
+  private readonly clock = inject(Clock);
+  private readonly notices = inject(Notices);
+  readonly row = input.required<PackRow>();
+
+  protected readonly lot = computed(() => this.row().lot);
+  protected readonly cold = computed(() => this.row().cold);
+  protected readonly isFrozen = computed(() => this.cold().state === 'frozen');
+  protected readonly isThawing = computed(() => ['thawing', 'thawed'].includes(this.cold().state));
+  protected readonly keeps = computed(() => keepsWords(this.cold(), this.format));
+  protected readonly states = STATE_WORDS;
+  private readonly id = computed(() => this.lot().id);
+  protected readonly plates = linkedSignal<string, string>({ source: this.id, computation: () => '1' });
+  protected readonly way = linkedSignal<string, ThawedBy>({
+    source: this.id,
+    computation: () => 'refrigerator',
+  });
+  protected readonly why = linkedSignal<string, string>({
+    source: this.id,
+    computation: () => WHY_THROWN[0],
+  });
+  protected readonly part = linkedSignal<string, string>({ source: this.id, computation: () => '1' });
+  protected readonly whys = WHY_THROWN;
+  protected readonly ways = Object.keys(THAWED) as ThawedBy[];
+  protected readonly thawing = THAWED;
+  protected readonly kept = computed(() => keptWord(this.lot()));
+  protected readonly singles = computed(() => (this.lot().singly ? this.lot().countLeft : 0));
+  /** Hours until it is through; null in the microwave, which takes minutes. */
+  protected readonly thawH = computed(() => {
+    const [way, { leftDg, thicknessMm, animal }] = [this.way(), this.lot()];
+    return way === 'microwave' ? null : Math.ceil(thawingHours(leftDg, thicknessMm, way, meatOf(animal)));
+  });
+  /** Why it cannot go back into the freezer; null where it may. */
+  protected readonly notAgain = computed(() => (this.cold().mayRefreeze === false ? this.cold().why : null));
+  /** Since when it is here: what came fresh has a day of purchase, what came otherwise was wrapped or frozen. */
+  protected readonly since = computed(() => {
+    const { boughtOn, on } = this.lot();
+    if (boughtOn) return `bought ${this.format.day(boughtOn)}`;
+    return on ? `wrapped ${this.format.day(on)}` : 'nobody knows since when';
+  });
+  /** The days that it may be planned for: up to its last one, and the one that it is planned for. */
+  protected readonly days = computed(() =>
+    Array.from({ length: 7 }, (_, day) => addDays(this.clock.today(), day)).filter(
+      (day) => this.row().planned.includes(day) || keepsUpTo(this.cold(), day),
+    ),
+  );
+
+  /** How long it took, or takes, to freeze here; null where nobody knows how thick it is. */
+  protected readonly frozenIn = computed(() => {
+    const { thicknessMm, animal, place } = this.lot();
+    const where = applianceAt(this.store.appliances(), place);
+    if (thicknessMm === null || where?.cold !== 'freezer') return null;
+    const [{ value: hours }, { value: half }] = [
+      packFreezing(thicknessMm, animal, where),
+      packFreezing(thicknessMm / 2, animal, where),
+    ];
+    return hours === undefined || half === undefined ? null : { hours, half, where: where.name, thicknessMm };
+  });
+
+  protected async eat(amount: Amount): Promise<void> {
+    await this.store.perform(eat([this.lot()], amount, this.clock.today()));
+  }
+
+  protected eatPlates(): void {
+    const plates = Number(this.plates());
+    if (!Number.isInteger(plates) || plates < 1)
+      return this.notices.problem('Plates is a whole number from 1.');
+    void this.eat({ plates });
+  }
+
+  protected thaw(amount: Serving['amount']): void {
+    const [refrigerator, on] = [this.store.refrigerator(), this.clock.today()];
+    const thawing = { way: this.way(), refrigerator, on, newId: () => this.clock.newId() };
+    void this.store.perform(thaw([this.lot()], amount, thawing));
+  }
+
+  protected freezeAgain(): void {
+    void this.store.perform(freezeAgain(this.lot(), this.cold(), this.store.freezer(), this.clock.today()));
+  }
+
+  protected discard(): void {
+    void this.store.perform(throwAway([this.lot()], this.why(), this.clock.today()));
+  }
+
+  protected give(): void {
+    void this.store.perform(giveAway([this.lot()], this.clock.today()));
+  }
+
+  protected move(place: string): void {
+    void this.store.perform(move([this.lot()], place, this.store.placeNames()));
+  }
+
+  protected split(): void {
+    const [on, newId] = [this.clock.today(), (): string => this.clock.newId()];
+    void this.store.perform(splitPack(this.lot(), Number(this.part()), { on, newId }));
+  }
+
+  protected plan(date: string): void {
+    const [from] = this.row().planned;
+    const [meals, cold] = [this.store.meals(), this.cold()];
+    void this.store.perform(
+      date === ''
+        ? unplanDinner(this.id(), this.row().name, from ?? '', meals)
+        : planDinner(this.lot(), { date, from, cold, meals }, this.format),
+    );
+  }
+}

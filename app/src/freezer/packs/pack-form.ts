@@ -1,0 +1,154 @@
+import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import type { Dated, FactOf } from '@core/ledger/entry';
+import { Clock } from '../../household/clock';
+import { Format } from '@core/format/format';
+import { HouseholdStore } from '../../household/household-store';
+import { Notices } from '../../household/notices';
+import { LabelDate } from '../../ui/field/label-date';
+import { draftOf } from '../../ui/field/draft-of';
+
+const ORIGINS = [
+  ['already-here', 'was here before'],
+  ['bought-cut', 'bought ready cut'],
+  ['gift', 'a gift'],
+] as const;
+const KEPT = [
+  ['', 'fresh'],
+  ['bought-frozen', 'frozen'],
+  ['frozen-before', 'frozen before, thawed by the shop'],
+] as const;
+const ANIMALS = ['beef', 'pork', 'lamb', 'chicken', 'turkey'] as const;
+const FORMS = [
+  ['main', 'steaks, chops, roasts, pieces'],
+  ['second', 'smaller cuts'],
+  ['grind', 'ground'],
+  ['stew', 'stew or strips'],
+  ['stock', 'bones for stock'],
+  ['render', 'fat'],
+] as const;
+
+/** A pack that no piece here stands behind: in the freezer before, a gift, or bought ready cut. */
+@Component({
+  selector: 'v-pack-form',
+  imports: [FormsModule, LabelDate],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './pack-form.html',
+  styles: `
+    .form {
+      display: grid;
+      grid-template-columns: repeat(auto-fill, minmax(180px, 1fr));
+      gap: 12px 16px;
+      border: 1.5px solid var(--ink);
+      background: var(--sheet);
+      padding: 18px 20px;
+      margin-bottom: 22px;
+      border-radius: 3px;
+    }
+    .end {
+      display: flex;
+      align-items: flex-end;
+    }
+    .end .quiet {
+      width: 100%;
+      min-height: 48px;
+    }
+  `,
+})
+export class PackForm {
+  protected readonly store = inject(HouseholdStore);
+  protected readonly format = inject(Format);
+  private readonly clock = inject(Clock);
+  private readonly notices = inject(Notices);
+
+  readonly done = output();
+  protected readonly origins = ORIGINS;
+  protected readonly animals = ANIMALS;
+  protected readonly forms = FORMS;
+  protected readonly keptOptions = KEPT;
+  protected readonly today = this.clock.today;
+  protected readonly name = signal('');
+  protected readonly mass = signal('');
+  protected readonly plates = signal('');
+  protected readonly animal = signal<(typeof ANIMALS)[number] | ''>('');
+  protected readonly destination = signal<(typeof FORMS)[number][0]>('main');
+  protected readonly origin = signal<(typeof ORIGINS)[number][0]>('already-here');
+  protected readonly date = signal('');
+  protected readonly kept = signal<(typeof KEPT)[number][0]>('');
+  protected readonly until = signal('');
+  protected readonly dated = signal<Dated | ''>('');
+  protected readonly bought = signal(this.today());
+  /** Fresh, or thawed for sale: then its days count from the purchase. What was here before may be as it lies. */
+  protected readonly isFresh = computed(
+    () => this.kept() === 'frozen-before' || (this.kept() === '' && !this.liesFrozen()),
+  );
+  private readonly liesFrozen = computed(
+    () =>
+      this.origin() === 'already-here' &&
+      this.store.shelves().find(({ id }) => id === this.place())?.cold !== 'refrigerator',
+  );
+  protected readonly paid = signal('');
+  protected readonly place = draftOf(() => this.store.shelves()[0]?.id ?? '');
+
+  private readonly typedMass = computed(() => this.format.parseMass(this.mass(), 'small'));
+  private readonly typedPaid = computed(() => this.format.parseMoney(this.paid()));
+  protected readonly massWrong = computed(
+    () => this.mass().trim() !== '' && !((this.typedMass()?.massDg ?? 0) > 0),
+  );
+  protected readonly paidWrong = computed(
+    () => this.paid().trim() !== '' && !((this.typedPaid() ?? -1) >= 0),
+  );
+  protected readonly ready = computed(
+    () =>
+      this.name().trim() !== '' &&
+      this.mass().trim() !== '' &&
+      !this.massWrong() &&
+      !this.paidWrong() &&
+      /^([1-9]\d{0,2})?$/.test(this.plates().trim()),
+  );
+
+  protected async save(): Promise<void> {
+    const mass = this.typedMass();
+    if (!mass || !this.ready())
+      return this.notices.problem(
+        'A pack wants a name and a weight; plates and paid may be empty, but not something else.',
+      );
+    const on = this.isFresh() ? this.bought() : this.date();
+    if (this.isFresh() && on === '')
+      return this.notices.problem(
+        'Say when it was bought: its days count from then. Nothing was written down.',
+      );
+    if (on > this.today())
+      return this.notices.problem(
+        `${this.format.dayAndYear(on)} is still to come: it cannot have been then. Nothing was written down.`,
+      );
+    const lot = this.clock.newId();
+    const place = this.place();
+    const fact: FactOf<'acquired'> = {
+      type: 'acquired',
+      lot,
+      name: this.name().trim(),
+      animal: this.animal() || undefined,
+      destination: this.destination(),
+      ...mass,
+      count: 1,
+      plates: Number(this.plates()) || undefined,
+      paidMinor: this.paid().trim() === '' ? null : this.typedPaid(),
+      origin: this.origin(),
+      on: on || null,
+      boughtOn: this.isFresh() ? on : undefined,
+      kept: this.kept() || undefined,
+      until: this.until() || undefined,
+      dated: (this.until() && this.dated()) || undefined,
+    };
+    if (
+      (
+        await this.store.perform({
+          say: `${fact.name} is in`,
+          facts: [fact, ...(place ? [{ type: 'placed' as const, lot, place }] : [])],
+        })
+      ).ok
+    )
+      this.done.emit();
+  }
+}

@@ -1,0 +1,88 @@
+import type { Deed } from '@core/deeds/deed';
+import { eat } from '@core/deeds/eat';
+import { move } from '@core/deeds/move';
+import { giveAway, throwAway } from '@core/deeds/part-with';
+import { thaw } from '@core/deeds/thaw';
+import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
+import { Clock } from '../../household/clock';
+import { Format } from '@core/format/format';
+import { HouseholdStore } from '../../household/household-store';
+import { WHY_THROWN } from './pack-card';
+import type { PackRow } from './pack-rows';
+import { PlaceChoice } from '../../household/parts/place-choice';
+import { asOptions, Choice } from '../../ui/field/choice';
+
+/** Several packs at once: all of them, or none. */
+@Component({
+  selector: 'v-packs-card',
+  imports: [PlaceChoice, Choice],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './packs-card.html',
+  styles: `
+    :host {
+      display: grid;
+      gap: 10px;
+    }
+    p {
+      margin: 0;
+    }
+    .act {
+      min-height: 64px;
+    }
+    .two {
+      display: grid;
+      grid-template-columns: 1fr 1fr;
+      gap: 8px;
+    }
+    .whole {
+      width: 100%;
+    }
+  `,
+})
+export class PacksCard {
+  protected readonly store = inject(HouseholdStore);
+  protected readonly format = inject(Format);
+  private readonly clock = inject(Clock);
+  readonly rows = input.required<readonly PackRow[]>();
+  readonly cleared = output();
+  protected readonly whys = asOptions(WHY_THROWN);
+  protected readonly why = signal<(typeof WHY_THROWN)[number]>(WHY_THROWN[0]);
+  protected readonly overdue = computed(() => this.rows().filter(({ cold }) => cold.overdue).length);
+  protected readonly massDg = computed(() => this.rows().reduce((sum, { lot }) => sum + lot.leftDg, 0));
+  protected readonly plates = computed(() => this.rows().reduce((sum, { plates }) => sum + plates, 0));
+  protected readonly costMinor = computed(() =>
+    this.rows().reduce<number | null>(
+      (sum, { costMinor }) => (sum === null || costMinor === null ? null : sum + costMinor),
+      0,
+    ),
+  );
+
+  private readonly lots = computed(() => this.rows().map(({ lot }) => lot));
+
+  protected thaw(): void {
+    const frozen = this.rows().flatMap(({ lot, cold }) => (cold.state === 'frozen' ? [lot] : []));
+    const [refrigerator, on] = [this.store.refrigerator(), this.clock.today()];
+    const newId = (): string => this.clock.newId();
+    void this.perform(thaw(frozen, 'all', { way: 'refrigerator', refrigerator, on, newId }));
+  }
+
+  protected move(place: string): void {
+    void this.perform(move(this.lots(), place, this.store.placeNames()));
+  }
+
+  protected eat(): void {
+    void this.perform(eat(this.lots(), 'all', this.clock.today()));
+  }
+
+  protected give(): void {
+    void this.perform(giveAway(this.lots(), this.clock.today()));
+  }
+
+  protected discard(): void {
+    void this.perform(throwAway(this.lots(), this.why(), this.clock.today()));
+  }
+
+  private async perform(deed: Deed): Promise<void> {
+    if (deed.facts?.length && (await this.store.perform(deed)).ok) this.cleared.emit();
+  }
+}

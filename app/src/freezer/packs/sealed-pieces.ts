@@ -1,0 +1,121 @@
+import { move } from '@core/deeds/move';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import type { Lot } from '@core/ledger/lot';
+import { lotName } from '@core/catalogue/lot-name';
+import type { Cold } from '@core/freeze/cold-clock';
+import type { Dated } from '@core/ledger/entry';
+import { Colds } from '../../household/colds';
+import { Format } from '@core/format/format';
+import { HOUSEHOLD_NAME } from '../../household/household-name';
+import { HouseholdStore } from '../../household/household-store';
+import { Notices } from '../../household/notices';
+import { keepsWords } from '../../household/cold-words';
+import { LabelDate } from '../../ui/field/label-date';
+import { PlaceChoice } from '../../household/parts/place-choice';
+
+/** Pieces that were bought and are still sealed: where they wait, and until when by their label. */
+@Component({
+  selector: 'v-sealed-pieces',
+  imports: [PlaceChoice, LabelDate, RouterLink],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @if (pieces().length > 0) {
+      <section aria-label="Sealed and waiting">
+        <h2>Sealed, and waits to be cut</h2>
+        @for (piece of pieces(); track piece.id) {
+          <div>
+            <a [routerLink]="['/', household, 'block', piece.id]">{{ lotName(piece) }}</a>
+            <span>{{ format.mass(piece.leftDg) }}</span>
+            <v-label-date
+              [field]="'sealed-' + piece.id"
+              [of]="lotName(piece)"
+              [dated]="piece.until ? (piece.dated ?? 'use-by') : (asked().get(piece.id) ?? '')"
+              [until]="piece.until ?? ''"
+              (datedChange)="setKind(piece, $event)"
+              (untilChange)="setUntil(piece, $event)"
+            />
+            <v-place-choice
+              look="beside"
+              label="lies in"
+              [place]="piece.place"
+              (chosen)="move(piece, $event)"
+            />
+            <b [class.bad]="cold(piece).overdue">{{ keeps(piece) }}</b>
+            <small class="soft why">{{ cold(piece).why }}</small>
+          </div>
+        }
+      </section>
+    }
+  `,
+  styles: `
+    section {
+      margin-bottom: 18px;
+    }
+    h2 {
+      font-size: 1.1rem;
+      margin-bottom: 6px;
+    }
+    div {
+      display: flex;
+      gap: 8px 18px;
+      flex-wrap: wrap;
+      align-items: center;
+      border-top: 1px solid var(--line);
+      padding: 6px 0;
+    }
+    a {
+      font-weight: 600;
+    }
+  `,
+})
+export class SealedPieces {
+  protected readonly store = inject(HouseholdStore);
+  protected readonly format = inject(Format);
+  protected readonly household = inject(HOUSEHOLD_NAME);
+  private readonly notices = inject(Notices);
+  private readonly colds = inject(Colds);
+  protected readonly lotName = lotName;
+  protected readonly pieces = computed(() =>
+    this.store.openPieces().filter(({ flows }) => flows.length === 0),
+  );
+
+  /** A kind of date that was chosen and waits for its day. */
+  protected readonly asked = signal<ReadonlyMap<string, Dated | ''>>(new Map());
+
+  protected cold(piece: Lot): Cold {
+    return this.colds.of()(piece);
+  }
+
+  protected keeps(piece: Lot): string {
+    return keepsWords(this.cold(piece), this.format);
+  }
+
+  protected setKind(piece: Lot, kind: Dated | ''): void {
+    this.asked.update((asked) => new Map([...asked, [piece.id, kind]]));
+    if (piece.until && kind !== '')
+      void this.store.perform({
+        say: `${lotName(piece)}: what its date is`,
+        facts: [{ type: 'corrected', entry: piece.made, set: { dated: kind } }],
+      });
+  }
+
+  protected setUntil(piece: Lot, date: string): void {
+    if (!/^\d{4}-\d{2}-\d{2}$/.test(date))
+      return this.notices.problem('That is no date. The old one stands.');
+    void this.store.perform({
+      say: `${lotName(piece)}: ${this.format.dayAndYear(date)} on its label`,
+      facts: [
+        {
+          type: 'corrected',
+          entry: piece.made,
+          set: { until: date, dated: this.asked().get(piece.id) || piece.dated || 'use-by' },
+        },
+      ],
+    });
+  }
+
+  protected move(piece: Lot, place: string): void {
+    void this.store.perform(move([piece], place, this.store.placeNames()));
+  }
+}

@@ -1,0 +1,78 @@
+import { thaw } from '@core/deeds/thaw';
+import { minutesBetween } from '@core/units/date';
+import { instantAt } from '@core/units/zone';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { readyBy, type Ready } from '@core/freeze/ready-by';
+import { THAWING } from '@core/freeze/thawing-time';
+import { lotName } from '@core/catalogue/lot-name';
+import { isUsable } from '@core/ledger/destination';
+import { USUAL_COOK_MINUTES } from '@core/dinner/dinners';
+import { addHours } from '@core/units/date';
+import { Clock } from '../../household/clock';
+import { Colds } from '../../household/colds';
+import { Format } from '@core/format/format';
+import { HouseholdStore } from '../../household/household-store';
+import { PageTabs } from '../../household/parts/page-tabs';
+import { Swatch } from '../../ui/piece/swatch';
+import { UndoBar } from '../../household/parts/undo-bar';
+import { keepsWords } from '../../household/cold-words';
+import { FREEZER_PAGES } from '../pages';
+import { Field } from '../../ui/field/field';
+import { readTime } from '@core/format/readers';
+
+/** What can still be thawed for tonight, and by when it must be out. */
+@Component({
+  selector: 'v-tonight-page',
+  imports: [Field, PageTabs, Swatch, UndoBar],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './tonight-page.html',
+  styles: `
+    .when {
+      max-width: 180px;
+      margin-bottom: 16px;
+    }
+    .no td {
+      color: var(--soft);
+    }
+  `,
+})
+export class TonightPage {
+  protected readonly store = inject(HouseholdStore);
+  protected readonly format = inject(Format);
+  private readonly clock = inject(Clock);
+  protected readonly pages = FREEZER_PAGES;
+  protected readonly lotName = lotName;
+  protected readonly ways = THAWING;
+  private readonly colds = inject(Colds);
+  protected readonly at = signal(this.store.settings().dinners?.at ?? '19:00');
+  private readonly dinner = computed(() => instantAt(this.clock.today(), this.at(), this.clock.zone()));
+  protected readonly hoursLeft = computed(() => minutesBetween(this.clock.now(), this.dinner()) / 60);
+  /** Cooking starts so long before. */
+  protected readonly cookMinutes = computed(
+    () => this.store.settings().dinners?.cookMinutes ?? USUAL_COOK_MINUTES,
+  );
+  private readonly panAt = computed(() => addHours(this.dinner(), -this.cookMinutes() / 60));
+  protected readonly rows = computed(() => {
+    const packs = this.store.stock().filter(({ destination }) => isUsable(destination));
+    const rank = ({ way }: Ready): number => (way === null ? 2 : way === 'fresh' || way === 'thawed' ? 0 : 1);
+    return readyBy(packs, this.clock.now(), this.panAt(), this.colds.of()).sort((a, b) => rank(a) - rank(b));
+  });
+  /** What is past its day is not offered, and named. */
+  protected readonly overdue = this.colds.overdue;
+
+  protected readonly readTime = readTime;
+
+  protected takeOut({ lot, way }: Ready): void {
+    if (way !== 'refrigerator' && way !== 'cold-water') return;
+    const [refrigerator, on] = [this.store.refrigerator(), this.clock.today()];
+    void this.store.perform(thaw([lot], 'all', { way, refrigerator, on, newId: () => this.clock.newId() }));
+  }
+
+  protected how({ way, lot }: Ready): string {
+    if (way === null) return 'cook from frozen, or another day';
+    if (way === 'on-its-way') return 'on its way in cold water';
+    if (way === 'fresh' || way === 'thawed')
+      return `${way}, ${keepsWords(this.colds.of()(lot), this.format)}`;
+    return THAWING[way].name;
+  }
+}

@@ -1,0 +1,37 @@
+import { computed, inject, Injectable } from '@angular/core';
+import { clocksOf, type ClockOf } from '@core/freeze/household-clocks';
+import { Clock } from './clock';
+import { HouseholdStore } from './household-store';
+
+/** The one clock of each lot, as it stands this minute: every page that says how long something keeps asks here. */
+@Injectable()
+export class Colds {
+  private readonly store = inject(HouseholdStore);
+  private readonly clock = inject(Clock);
+  private readonly clocks = computed(() =>
+    clocksOf({
+      state: this.store.state(),
+      places: this.store.places(),
+      settings: this.store.settings(),
+      dayOf: (at) => this.clock.dayOf(at),
+    }),
+  );
+
+  readonly of = computed<ClockOf>(() => {
+    const now = { instant: this.clock.now(), today: this.clock.today() };
+    const clocks = this.clocks();
+    return (lot) => clocks.at(lot, now);
+  });
+
+  /** What is past its last day and still written down as there: mostly a deed was not written down. */
+  readonly overdue = computed(() => {
+    const clockOf = this.of();
+    return this.store.perishable().filter((lot) => clockOf(lot).overdue);
+  });
+
+  /** Packs that may still be eaten: what is past its last day is no dinner. */
+  readonly eatable = computed(() => {
+    const clockOf = this.of();
+    return this.store.stock().filter((lot) => !clockOf(lot).overdue);
+  });
+}

@@ -1,0 +1,276 @@
+import { computed, DestroyRef, inject } from '@angular/core';
+import {
+  patchState,
+  signalStore,
+  withComputed,
+  withHooks,
+  withMethods,
+  withProps,
+  withState,
+} from '@ngrx/signals';
+import type { Kind } from '@core/catalogue/kind-schema';
+import { KINDS } from '@core/catalogue/kinds';
+import { pieceItem, SHOP_ITEMS, type ShopItem } from '@core/catalogue/shop-items';
+import { basisOf } from '@core/books/basis-of';
+import { costOfLots } from '@core/cost/cost-of-lots';
+import { DEFAULT_COST_METHOD } from '@core/cost/method';
+import { coldPlaces } from '@core/freeze/cold-places';
+import { placeNames } from '@core/freeze/place-names';
+import { shiftDays } from '@core/exchange/shift-days';
+import { householdFileSchema } from '@core/exchange/household-file';
+import { readFile } from '@core/exchange/read-file';
+import { writeFile } from '@core/exchange/write-file';
+import { EMPTY_HOUSEHOLD, ownKinds, settingsOf, valuesOf, type Household } from '@core/records/household';
+import { shopNames } from '@core/records/shop-names';
+import type { EntryId, Lot, LotId } from '@core/ledger/lot';
+import { explainRefusal } from '@core/ledger/refusal';
+import { perishableOf, stockOf, toWrap } from '@core/pack/stock';
+import { lotName } from '@core/catalogue/lot-name';
+import type { Deed } from '@core/deeds/deed';
+import { takeBack, type Done } from '@core/deeds/take-back';
+import { Format } from '@core/format/format';
+import { failure, success, type Result } from '@core/units/result';
+import { daysBetween } from '@core/units/date';
+import { workingMinutes } from '@core/yield/minutes';
+import { Clock } from './clock';
+import { HOUSEHOLD_NAME } from './household-name';
+import { RefusedError, Repository } from './disk/repository';
+import { Notices } from './notices';
+import { storageProblem } from './disk/storage-problem';
+
+interface StoreState {
+  readonly household: Household;
+  readonly loaded: boolean;
+  readonly exportedAt: string | null;
+  readonly storageProblem: string | null;
+  /** The deed that can be taken back. */
+  readonly last: Done | null;
+}
+
+const initial: StoreState = {
+  household: EMPTY_HOUSEHOLD,
+  loaded: false,
+  exportedAt: null,
+  storageProblem: null,
+  last: null,
+};
+
+/** The household that this tab looks at. Holds no logic of its own: the core says what follows. */
+export const HouseholdStore = signalStore(
+  withState(initial),
+  withComputed(({ household }) => {
+    const state = computed(() => household().journal.state);
+    // Weighing a steak changes no price and no place: what rests on these stays as it is.
+    const records = computed(() => household().records);
+    return {
+      state,
+      settings: computed(() => settingsOf({ records: records() })),
+      isSetUp: computed(() => valuesOf({ records: records() }, 'settings').has('household')),
+      basis: computed(() => basisOf({ records: records() })),
+      pieceNotes: computed(() => valuesOf({ records: records() }, 'piece')),
+      cooked: computed(
+        () =>
+          new Map([...valuesOf({ records: records() }, 'cooked')].map(([key, { share }]) => [key, share])),
+      ),
+      shopNames: computed(() => shopNames({ records: records() })),
+      /** Every kind that can be bought: those that ship, and the household's own. */
+      kinds: computed((): readonly Kind[] => [...KINDS, ...ownKinds({ records: records() })]),
+      /** What shops sell, the household's own kinds among it. */
+      shopItems: computed((): readonly ShopItem[] => [
+        ...SHOP_ITEMS,
+        ...ownKinds({ records: records() }).map(pieceItem),
+      ]),
+      places: computed(() => valuesOf({ records: records() }, 'place')),
+      appliances: computed(() => coldPlaces(valuesOf({ records: records() }, 'place'))),
+      placeNames: computed(() => placeNames(valuesOf({ records: records() }, 'place'))),
+      meals: computed(() => valuesOf({ records: records() }, 'meal')),
+      printing: computed(() => valuesOf({ records: records() }, 'printing').get('labels') ?? null),
+      /** How shops make the numbers on their stickers. */
+      shopCodes: computed(() => [...valuesOf({ records: records() }, 'shop-code')]),
+      pieces: computed(() => [...state().lots.values()].filter((lot) => lot.form === 'piece').reverse()),
+      stock: computed(() => stockOf(state())),
+      /** Everything that can go off: packs, what waits on the board, pieces that were not cut yet. */
+      perishable: computed(() => perishableOf(state())),
+      toWrap: computed(() => toWrap(state())),
+      setAside: computed(() => state().setAside),
+    };
+  }),
+  withComputed(({ appliances, placeNames: names }) => ({
+    /** Where a pack can be put: drawers, and what has none. */
+    shelves: computed(() =>
+      appliances().flatMap(({ cold, shelves }) =>
+        shelves.map(({ id }) => ({ id, cold, name: names().get(id) ?? id })),
+      ),
+    ),
+    /** Places that are no freezers: what lies there is fresh or thawing. */
+    refrigerated: computed(
+      () =>
+        new Set(
+          appliances().flatMap(({ id, cold, shelves }) =>
+            cold === 'refrigerator' ? [id, ...shelves.map((shelf) => shelf.id)] : [],
+          ),
+        ),
+    ),
+    /** What is frozen again goes here: the first freezer's first drawer. */
+    freezer: computed(() => appliances().find(({ cold }) => cold === 'freezer')?.shelves[0]?.id ?? null),
+    /** What thaws goes here: the first refrigerator's lowest shelf. */
+    refrigerator: computed(
+      () =>
+        appliances()
+          .find(({ cold }) => cold === 'refrigerator')
+          ?.shelves.at(-1)?.id ?? null,
+    ),
+  })),
+  withComputed(({ settings }) => ({ costMethod: computed(() => settings().school ?? DEFAULT_COST_METHOD) })),
+  withComputed(({ pieces, household, state, basis, costMethod, shopNames, pieceNotes }) => ({
+    costs: computed(() => costOfLots(state(), costMethod(), basis())),
+    /** What a shop is called now. */
+    shopName: computed(
+      () =>
+        (name: string | null): string =>
+          name === null ? '' : (shopNames().get(name) ?? name),
+    ),
+    minutes: computed(() =>
+      workingMinutes(
+        household().journal,
+        new Map([...pieceNotes()].map(([piece, note]) => [piece, note.pauses ?? []])),
+      ),
+    ),
+    openPieces: computed(() => pieces().filter((lot) => !lot.closed && lot.leftDg > 0)),
+    shops: computed(() => shopsOf(household(), shopNames())),
+  })),
+  withProps(({ settings }, clock = inject(Clock)) => ({
+    /** Quantities as this household writes them. */
+    format: new Format({ settings, today: () => clock.today(), zone: () => clock.zone() }),
+  })),
+  withMethods((store) => {
+    const repository = inject(Repository);
+    const clock = inject(Clock);
+    const notices = inject(Notices);
+    const name = inject(HOUSEHOLD_NAME);
+    const { format } = store;
+    let loading: Promise<void> | null = null;
+
+    function nameOf(id: LotId): string {
+      const lot = store.state().lots.get(id);
+      return lot ? lotName(lot).toLowerCase() : 'that piece';
+    }
+
+    /** Writes, or says in words why it could not. */
+    async function attempt<T extends { readonly household: Household }>(
+      write: () => Promise<T>,
+    ): Promise<Result<T>> {
+      try {
+        const written = await write();
+        patchState(store, { household: written.household });
+        return success(written);
+      } catch (error) {
+        if (!(error instanceof RefusedError)) return failure(storageProblem(error));
+        return failure(explainRefusal(error.refusal, { mass: (massDg) => format.mass(massDg), lot: nameOf }));
+      }
+    }
+
+    async function perform(wanted: Deed | Result<Deed>): Promise<Result<readonly EntryId[]>> {
+      const asked = 'ok' in wanted ? wanted : success(wanted);
+      if (!asked.ok) {
+        notices.problem(asked.problem);
+        return asked;
+      }
+      const deed = asked.value;
+      const { say = '' } = deed;
+      const written = await attempt(() => repository.write(deed));
+      if (!written.ok) {
+        notices.problem(written.problem);
+        return written;
+      }
+      if (say !== '') notices.done(say);
+      clock.refresh();
+      const { entries, rewritten } = written.value;
+      const isUndo = deed.facts?.some(({ type }) => type === 'undone' || type === 'redone') ?? false;
+      if (say !== '') patchState(store, { last: isUndo ? null : { say, entries, rewritten } });
+      return success(entries);
+    }
+
+    async function load(): Promise<void> {
+      try {
+        let household = await repository.load();
+        if (name === 'demo') household = await ensureDemo(repository, clock, household);
+        patchState(store, {
+          household,
+          loaded: true,
+          exportedAt: (await repository.meta('exported-at')) ?? null,
+        });
+      } catch (error) {
+        patchState(store, { loaded: true, storageProblem: storageProblem(error) });
+      }
+    }
+
+    return {
+      whenLoaded: (): Promise<void> => (loading ??= load()),
+      /**
+       * Writes a deed down, all of it or none, and says so, or why not: the one way in which the
+       * application writes. On the disk before this returns. What is no deed is only said.
+       *
+       * @returns the ids of its entries
+       */
+      perform,
+      /** Takes the last deed back, but for what somebody has changed since. */
+      async undo(): Promise<void> {
+        const last = store.last();
+        if (last && (await perform(takeBack(store.household(), last, format))).ok)
+          patchState(store, { last: null });
+      },
+      merge: (other: Household): Promise<Result<unknown>> =>
+        attempt(async () => ({ household: await repository.merge(other) })),
+      replace: (other: Household): Promise<Result<unknown>> =>
+        attempt(async () => ({ household: await repository.replace(other) })),
+      exportText: (): string => writeFile(store.household()),
+      async noteExport(): Promise<void> {
+        const at = clock.instant();
+        await repository.setMeta('exported-at', at);
+        patchState(store, { exportedAt: at });
+      },
+      watch: () =>
+        repository.watch(
+          (household) => patchState(store, { household }),
+          (error) => patchState(store, { storageProblem: storageProblem(error) }),
+        ),
+      close: () => repository.close(),
+    };
+  }),
+  withHooks((store) => {
+    const destroyed = inject(DestroyRef);
+    return {
+      onInit(): void {
+        void store.whenLoaded().then(() => {
+          const subscription = store.watch();
+          destroyed.onDestroy(() => {
+            subscription.unsubscribe();
+            store.close();
+          });
+        });
+      },
+    };
+  }),
+);
+
+export type HouseholdStore = InstanceType<typeof HouseholdStore>;
+
+function shopsOf(household: Household, names: ReadonlyMap<string, string>): string[] {
+  const bought = [...household.journal.state.lots.values()].flatMap((lot: Lot) => lot.shop ?? []);
+  const priced = [...valuesOf(household, 'price').values()].map(({ shop }) => shop);
+  return [...new Set([...bought, ...priced].map((name) => names.get(name) ?? name))].sort((a, b) =>
+    a.localeCompare(b),
+  );
+}
+
+/** The demo household is read from its file once, with its dates moved so that it ends today. */
+async function ensureDemo(repository: Repository, clock: Clock, household: Household): Promise<Household> {
+  if (household.journal.entries.length > 0) return household;
+  const response = await fetch('demo/household.json');
+  const file = householdFileSchema.parse(await response.json());
+  const lastDay = file.entries.at(-1)?.at.slice(0, 10) ?? clock.today();
+  const read = readFile(JSON.stringify(shiftDays(file, daysBetween(lastDay, clock.today()))));
+  if (!read.ok) throw new Error(read.problem);
+  return repository.replace(read.value);
+}

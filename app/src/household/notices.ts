@@ -1,0 +1,36 @@
+import { Injectable, signal } from '@angular/core';
+
+/** A sentence about what just happened. */
+export interface Notice {
+  readonly tone: 'done' | 'problem';
+  readonly text: string;
+}
+
+const DONE_SHOWS_MS = 6000;
+
+/** The one notice on the screen. What is new takes the place of what was; problems stay until closed. */
+@Injectable({ providedIn: 'root' })
+export class Notices {
+  private readonly shown = signal<Notice | null>(null);
+  readonly notice = this.shown.asReadonly();
+  private timer: ReturnType<typeof setTimeout> | undefined;
+
+  done(text: string): void {
+    this.show({ tone: 'done', text });
+  }
+
+  problem(text: string): void {
+    this.show({ tone: 'problem', text });
+  }
+
+  close(): void {
+    clearTimeout(this.timer);
+    this.shown.set(null);
+  }
+
+  private show(notice: Notice): void {
+    clearTimeout(this.timer);
+    this.shown.set(notice);
+    if (notice.tone === 'done') this.timer = setTimeout(() => this.close(), DONE_SHOWS_MS);
+  }
+}

@@ -1,0 +1,73 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { Format } from '@core/format/format';
+import { Notices } from '../notices';
+
+/** A figure that can be changed where it stands: a press, a number, enter. */
+@Component({
+  selector: 'v-edit-figure',
+  imports: [FormsModule],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @if (open()) {
+      <form (ngSubmit)="save()">
+        <input
+          class="text"
+          name="figure"
+          inputmode="decimal"
+          [attr.aria-label]="name()"
+          [(ngModel)]="text"
+          (keydown.escape)="open.set(false)"
+        />
+      </form>
+    } @else {
+      <button type="button" (click)="edit()" [attr.aria-label]="'Change ' + name() + ', now ' + shown()">
+        {{ shown() }}
+      </button>
+    }
+  `,
+  styles: `
+    button {
+      background: none;
+      border: 0;
+      border-bottom: 1px dotted var(--soft);
+      padding: 0;
+      font: inherit;
+      color: inherit;
+      cursor: pointer;
+      min-height: 26px;
+    }
+    input.text {
+      width: 76px;
+      min-height: 36px;
+      text-align: right;
+      font-size: 1rem;
+      padding: 2px 6px;
+    }
+  `,
+})
+export class EditFigure {
+  private readonly format = inject(Format);
+  private readonly notices = inject(Notices);
+  readonly value = input.required<number>();
+  readonly unit = input.required<string>();
+  readonly name = input.required<string>();
+  readonly most = input(Number.MAX_SAFE_INTEGER);
+  readonly saved = output<number>();
+  protected readonly open = signal(false);
+  protected readonly text = signal('');
+  protected readonly shown = computed(() => `${this.format.number(this.value(), 0)} ${this.unit()}`);
+
+  protected edit(): void {
+    this.text.set(this.format.number(this.value(), 0));
+    this.open.set(true);
+  }
+
+  protected save(): void {
+    const value = this.format.parseNumber(this.text().replace(this.unit(), ''));
+    if (value === null || value < 0 || value > this.most())
+      return this.notices.problem(`That is not a number from 0 to ${this.most()}. It stays ${this.shown()}.`);
+    this.open.set(false);
+    this.saved.emit(value);
+  }
+}

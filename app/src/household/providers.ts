@@ -1,0 +1,17 @@
+import { inject, type Provider } from '@angular/core';
+import { Format } from '@core/format/format';
+import { Colds } from './colds';
+import { Repository } from './disk/repository';
+import { HOUSEHOLD_NAME, type HouseholdName } from './household-name';
+import { HouseholdStore } from './household-store';
+
+/** What a page of this household stands on. */
+export function householdProviders(name: HouseholdName): Provider[] {
+  return [
+    { provide: HOUSEHOLD_NAME, useValue: name },
+    Repository,
+    HouseholdStore,
+    { provide: Format, useFactory: () => inject(HouseholdStore).format },
+    Colds,
+  ];
+}

@@ -1,0 +1,83 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  effect,
+  type ElementRef,
+  input,
+  output,
+  signal,
+  viewChild,
+} from '@angular/core';
+import type { Reader } from '@core/format/readers';
+import { newFieldId } from './field-id';
+
+/**
+ * A figure or a name that is typed. What cannot be read is said beside it, what counts until then
+ * along with it, and nothing that was typed is lost; Escape brings back what counts.
+ */
+@Component({
+  selector: 'v-field',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { class: 'field', '[class.beside]': "look() === 'beside'" },
+  template: `
+    <label [attr.for]="id" [class.visually-hidden]="look() === 'bare'">{{ label() }}</label>
+    <input
+      #field
+      class="text"
+      [type]="type()"
+      [id]="id"
+      [attr.aria-label]="named() || null"
+      [attr.inputmode]="keys()"
+      [attr.maxlength]="most()"
+      [attr.placeholder]="placeholder() || null"
+      [attr.aria-invalid]="problem() ? true : null"
+      [attr.aria-describedby]="problem() ? id + '-why' : null"
+      (change)="take(field.value)"
+      (keydown.escape)="showWhatCounts()"
+    />
+    @if (problem(); as why) {
+      <small class="wrong" role="alert" [id]="id + '-why'">{{ why }}</small>
+    }
+  `,
+})
+export class Field<T> {
+  readonly label = input.required<string>();
+  /** What it is called where the label beside it says too little: "Least of pack 2". */
+  readonly named = input('');
+  readonly look = input<'above' | 'beside' | 'bare'>('above');
+  readonly type = input<'text' | 'time' | 'datetime-local'>('text');
+  /** What counts now, as the field shows it. */
+  readonly value = input.required<string>();
+  readonly read = input.required<Reader<T>>();
+  readonly keys = input<'text' | 'decimal' | 'numeric'>('text');
+  readonly placeholder = input('');
+  readonly most = input<number | null>(null);
+  readonly changed = output<T>();
+
+  protected readonly id = newFieldId();
+  protected readonly problem = signal('');
+  private readonly field = viewChild.required<ElementRef<HTMLInputElement>>('field');
+
+  constructor() {
+    effect(() => {
+      this.value();
+      this.showWhatCounts();
+    });
+  }
+
+  protected take(text: string): void {
+    const read = this.read()(text);
+    if (!read.ok) {
+      const counts = this.value();
+      return this.problem.set(counts === '' ? read.problem : `${read.problem} ${counts} stands.`);
+    }
+    this.changed.emit(read.value);
+    this.showWhatCounts();
+  }
+
+  /** Written by hand: a binding would not see that "1200 g" and the "1.2 kg" that stood there are the same. */
+  protected showWhatCounts(): void {
+    this.problem.set('');
+    this.field().nativeElement.value = this.value();
+  }
+}

@@ -1,0 +1,128 @@
+import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import type { Settings } from '@core/records/settings';
+import type { Eater } from '@core/pack/eater';
+import { fromDg } from '@core/units/mass';
+import { formatNumber } from '@core/units/number-style';
+import { toldIn } from '@core/units/prose';
+import { parseMass } from '@core/units/parse-mass';
+import { draftOf } from './draft-of';
+
+/** Currencies offered by name; any other three-letter code can be typed. */
+const CURRENCIES = [
+  'EUR',
+  'GBP',
+  'USD',
+  'CHF',
+  'CAD',
+  'AUD',
+  'NZD',
+  'SEK',
+  'NOK',
+  'DKK',
+  'PLN',
+  'CZK',
+  'JPY',
+  'KWD',
+];
+
+interface Row {
+  readonly name: string;
+  readonly plate: string;
+  readonly byAnimal?: Eater['byAnimal'];
+}
+
+/** Units, currency, and who eats here with how much raw meat a plate is for each. */
+@Component({
+  selector: 'v-settings-form',
+  imports: [FormsModule],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './settings-form.html',
+  styles: `
+    .grid {
+      display: grid;
+      grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
+      gap: 14px 16px;
+      margin: 10px 0 20px;
+    }
+    .eater {
+      display: grid;
+      grid-template-columns: minmax(0, 1fr) 130px auto;
+      gap: 10px;
+      margin-bottom: 8px;
+      max-width: 560px;
+      align-items: center;
+    }
+    .end {
+      margin-top: 22px;
+    }
+  `,
+})
+export class SettingsForm {
+  readonly settings = input.required<Settings>();
+  readonly action = input.required<string>();
+  readonly saved = output<Settings>();
+
+  protected readonly currencies = CURRENCIES;
+  protected readonly usualPlate = computed(() =>
+    toldIn('150 to 225 g', { system: this.system(), decimal: this.decimal() }),
+  );
+  protected readonly system = draftOf(() => this.settings().system);
+  protected readonly decimal = draftOf(() => this.settings().decimal);
+  protected readonly currency = draftOf(() => this.settings().currency);
+  protected readonly rows = draftOf<Row[]>(() =>
+    this.settings().eaters.map(({ name, plateDg, byAnimal }) => ({
+      name,
+      plate: this.plateText(plateDg),
+      byAnimal,
+    })),
+  );
+
+  protected readonly currencyRight = computed(() => /^[A-Za-z]{3}$/.test(this.currency().trim()));
+  protected readonly ready = computed(
+    () => this.currencyRight() && this.rows().every((row) => row.name.trim() !== '' && this.plateRight(row)),
+  );
+
+  protected readonly tried = signal(false);
+
+  protected plateRight(row: Row): boolean {
+    const dg = this.plateDg(row);
+    return dg !== null && dg > 0 && dg <= 20_000;
+  }
+
+  protected set(index: number, part: Partial<Row>): void {
+    this.rows.update((rows) => rows.map((row, at) => (at === index ? { ...row, ...part } : row)));
+  }
+
+  protected add(): void {
+    this.rows.update((rows) => [...rows, { name: '', plate: this.plateText(1800) }]);
+  }
+
+  protected remove(index: number): void {
+    this.rows.update((rows) => rows.filter((_, at) => at !== index));
+  }
+
+  protected save(): void {
+    this.tried.set(true);
+    if (!this.ready()) return;
+    this.saved.emit({
+      system: this.system(),
+      decimal: this.decimal(),
+      currency: this.currency().trim().toUpperCase(),
+      eaters: this.rows().map((row) => ({
+        name: row.name.trim(),
+        plateDg: this.plateDg(row) ?? 0,
+        ...(row.byAnimal ? { byAnimal: row.byAnimal } : {}),
+      })),
+    });
+  }
+
+  private plateDg({ plate }: Row): number | null {
+    return parseMass(plate, this.system() === 'imperial' ? 'oz' : 'g', this.decimal())?.massDg ?? null;
+  }
+
+  private plateText(dg: number): string {
+    const unit = this.system() === 'imperial' ? 'oz' : 'g';
+    return `${formatNumber(fromDg(dg, unit), unit === 'oz' ? 1 : 0, this.decimal())} ${unit}`;
+  }
+}

@@ -1,0 +1,37 @@
+import { effect } from '@angular/core';
+
+/** What can be read and set, as a signal or what stands for one. */
+export interface KeptInTab {
+  (): unknown;
+  set(value: never): void;
+}
+
+/**
+ * Keeps what is typed while this tab lives: a reload, or a phone that puts the page away, loses
+ * nothing. Nothing leaves the tab. Where it may not be kept, it is as before.
+ *
+ * @param key names what is typed; the day is part of it where it ages
+ * @param fields plain values, by name; put back in this order
+ */
+export function keepInTab(key: string, fields: Readonly<Record<string, KeptInTab>>): void {
+  const kept = read(key);
+  for (const [name, field] of Object.entries(fields))
+    if (typeof kept[name] === typeof field()) field.set(kept[name] as never);
+  effect(() => {
+    const now = Object.fromEntries(Object.entries(fields).map(([name, field]) => [name, field()]));
+    try {
+      sessionStorage.setItem(key, JSON.stringify(now));
+    } catch {
+      // No room or no leave: it lives as long as the page.
+    }
+  });
+}
+
+function read(key: string): Record<string, unknown> {
+  try {
+    const kept: unknown = JSON.parse(sessionStorage.getItem(key) ?? '{}');
+    return typeof kept === 'object' && kept !== null ? (kept as Record<string, unknown>) : {};
+  } catch {
+    return {};
+  }
+}

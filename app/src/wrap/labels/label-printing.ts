@@ -1,0 +1,79 @@
+import { computed, inject, Injectable, resource } from '@angular/core';
+import { packLabel } from '@core/books/pack-label';
+import type { Lot } from '@core/ledger/lot';
+import type { RecordValue } from '@core/records/record';
+import { LabelFonts, type LabelFontFiles } from '@core/label/label-fonts';
+import { layLabel, type LaidLabel } from '@core/label/label-layout';
+import { sheetProblem, usualSheet } from '@core/label/sheet';
+import { Colds } from '../../household/colds';
+import { Format } from '@core/format/format';
+import { HouseholdStore } from '../../household/household-store';
+
+const FACES = [
+  'atkinson-hyperlegible-next-latin',
+  'atkinson-hyperlegible-next-latin-ext',
+  'noto-sans-cyrillic',
+  'noto-sans-greek',
+  'noto-sans-vietnamese',
+] as const;
+
+async function fontFiles(): Promise<LabelFontFiles> {
+  const load = (weight: number): Promise<Uint8Array[]> =>
+    Promise.all(
+      FACES.map(
+        async (face) =>
+          new Uint8Array(await (await fetch(`label-fonts/${face}-${weight}-normal.woff`)).arrayBuffer()),
+      ),
+    );
+  const [regular, bold] = await Promise.all([load(400), load(700)]);
+  return { regular, bold };
+}
+
+/** How the household's labels are printed. */
+export type Printing = RecordValue<'printing'>;
+
+/** How labels are printed: the sheet, how many of each, what everyone carries. */
+@Injectable()
+export class LabelPrinting {
+  private readonly store = inject(HouseholdStore);
+  private readonly format = inject(Format);
+  private readonly colds = inject(Colds);
+  private readonly loaded = resource({ loader: async () => new LabelFonts(await fontFiles()) });
+  /** Null until the letters are here. */
+  readonly fonts = computed(() => (this.loaded.hasValue() ? this.loaded.value() : null));
+  readonly problem = computed(() =>
+    this.loaded.error()
+      ? 'The letters for labels could not be loaded. Open this page once with the server running; then they are kept.'
+      : null,
+  );
+  readonly settings = computed(
+    () => this.store.printing() ?? { sheet: usualSheet(this.store.settings().system), copies: 1, note: '' },
+  );
+
+  readonly sheetProblem = computed(() => sheetProblem(this.settings().sheet));
+
+  lay(pack: Lot, fonts: LabelFonts): LaidLabel {
+    const cost = this.store.costs().get(pack.id);
+    const { sheet, note } = this.settings();
+    const label = packLabel(pack, this.colds.of()(pack), cost?.complete ? cost.minor : null, note, {
+      mass: (massDg) => this.format.mass(massDg),
+      day: (on) => this.format.dayAndYear(on),
+      temperature: (celsius) => this.format.temperature(celsius),
+      money: (minor) => this.format.money(minor),
+    });
+    return layLabel(label, sheet.labelMm, fonts);
+  }
+
+  async set(change: (now: Printing) => Partial<Printing>): Promise<void> {
+    const usual = this.settings();
+    await this.store.perform({
+      records: [
+        {
+          type: 'printing',
+          key: 'labels',
+          change: (known = usual) => ({ ...known, ...change(known) }),
+        },
+      ],
+    });
+  }
+}

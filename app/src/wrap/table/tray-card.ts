@@ -1,0 +1,310 @@
+import { CdkDrag, CdkDropList } from '@angular/cdk/drag-drop';
+import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
+import { packFreezing } from '@core/freeze/pack-freezing';
+import { countReader, lengthReader, massReader, orEmpty } from '@core/format/readers';
+import { bagsOf, contentsOf, type Tray } from '@core/pack/trays';
+import { Format } from '@core/format/format';
+import { HouseholdStore } from '../../household/household-store';
+import { asOptions, Choice } from '../../ui/field/choice';
+import { Field } from '../../ui/field/field';
+import { TokenChip } from './token-chip';
+import { Wrapping } from './wrapping';
+
+/** A freezer's still air, where the household has entered none (ASHRAE: 6 to 10 W/(m²·K), from memory). */
+const USUAL_FREEZER = { airC: -18, h: 8, frostFree: false };
+const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
+
+/** A pack in the making: what is in it, who gets what of it, what it costs. */
+@Component({
+  selector: 'v-tray',
+  imports: [CdkDrag, CdkDropList, Choice, Field, TokenChip],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <section [class.locked]="tray().isLocked" [attr.aria-label]="'Tray ' + number() + ', ' + name()">
+      <header>
+        <span class="n" aria-hidden="true">{{ number() }}</span>
+        <span class="soft">{{
+          tray().eaters.length === 0
+            ? 'for nobody yet'
+            : tray().eaters.length === 1
+              ? 'for ' + tray().eaters[0]
+              : 'for ' + tray().eaters.length
+        }}</span>
+        <button
+          type="button"
+          class="quiet small"
+          [attr.aria-pressed]="tray().isLocked"
+          [attr.aria-label]="(tray().isLocked ? 'Unlock' : 'Lock') + ' tray ' + number()"
+          (click)="wrapping.change(tray().id, { isLocked: !tray().isLocked })"
+        >
+          {{ tray().isLocked ? 'Unlock' : 'Lock' }}
+        </button>
+      </header>
+      <input
+        #written
+        class="name"
+        [attr.aria-label]="'Written on tray ' + number()"
+        maxlength="200"
+        [value]="name()"
+        (change)="rename(written.value)"
+      />
+      <div
+        class="in"
+        cdkDropList
+        [cdkDropListData]="tray().id"
+        cdkDropListSortingDisabled
+        [cdkDropListDisabled]="tray().isLocked"
+        (cdkDropListDropped)="dropped.emit({ token: $event.item.data, tray: tray().id })"
+        (cdkDropListEntered)="wrapping.hover.set({ token: $event.item.data, tray: tray().id })"
+        (cdkDropListExited)="wrapping.hover.set(null)"
+      >
+        @for (each of contents(); track each.token.id) {
+          <div
+            cdkDrag
+            [cdkDragData]="each.token.id"
+            [cdkDragDisabled]="tray().isLocked"
+            (cdkDragEnded)="wrapping.hover.set(null)"
+            [attr.data-token]="each.token.id"
+          >
+            <v-token
+              [token]="each.token"
+              [massDg]="each.massDg"
+              [isHeld]="wrapping.held().has(each.token.id)"
+              (taken)="wrapping.hold(each.token.id)"
+              (keyed)="keyed.emit({ event: $event, token: each.token.id, tray: tray().id })"
+            />
+          </div>
+        } @empty {
+          <p class="soft">Nothing in it yet.</p>
+        }
+      </div>
+      @for (each of heaps(); track each.token.id) {
+        <v-field
+          class="small amount"
+          look="beside"
+          [label]="'of the ' + each.name"
+          [value]="format.mass(each.massDg)"
+          [read]="each.read"
+          (changed)="setHeap(each.token.id, $event)"
+        />
+      }
+      @if (seen(); as now) {
+        @if (now.plates.length > 0) {
+          <ul class="plates" aria-label="Plates">
+            @for (plate of now.plates; track $index) {
+              <li [class.off]="isOff(plate)">
+                <span>{{ plate.eater }}</span><span class="bar" aria-hidden="true"
+                  ><i [style.width.%]="barOf(plate)"></i><u></u></span
+                ><b>{{ format.mass(toDg(plate.massG)) }}</b
+                ><small>{{ sign(plate) }}</small>
+              </li>
+            }
+          </ul>
+        }
+        <p class="sum">
+          <b class="mass">{{ format.mass(now.massDg) }}</b>
+          @if (now.targetG > 0) {
+            <span
+              >{{ format.mass(toDg(now.eatenG)) }} eaten of {{ format.mass(toDg(now.targetG)) }} wanted
+              @if (now.isOff) {
+                <b class="bad">, a plate is off</b>
+              }
+            </span>
+          }
+        </p>
+        @if (now.costMinor > 0 || plates() > 0) {
+          <p class="money">
+            {{ now.isCostKnown ? '' : 'at least ' }}<b>{{ format.money(now.costMinor) }}</b>
+            @if (plates() > 1) {
+              <span>, {{ format.money(perPlate(now.costMinor)) }} a plate of this pack</span>
+            }
+            @if (now.worthMinor !== 0) {
+              <span class="soft">{{
+                now.worthMinor === null
+                  ? 'shop price unknown'
+                  : 'cut, in the shop ' + format.money(now.worthMinor)
+              }}</span>
+            }
+          </p>
+        }
+      }
+      <details>
+        <summary>Who, wrap, thickness</summary>
+        <div class="who" role="group" [attr.aria-label]="'Who eats of tray ' + number()">
+          @for (name of names(); track name) {
+            <button
+              type="button"
+              class="quiet small"
+              [attr.aria-pressed]="tray().eaters.includes(name)"
+              (click)="toggle(name)"
+            >
+              {{ name }}
+            </button>
+          }
+        </div>
+        <div class="grid">
+          <v-field
+            label="Plates"
+            keys="numeric"
+            [named]="'Plates of tray ' + number()"
+            [value]="'' + (plates() || '')"
+            [read]="readPlates"
+            (changed)="change({ plates: $event })"
+          />
+          <v-choice
+            label="Wrap"
+            [options]="wraps()"
+            [value]="tray().wrap"
+            (chosen)="change({ wrap: $event })"
+          />
+          <v-field
+            label="Lies how thick"
+            [value]="tray().thicknessMm === null ? '' : format.length(tray().thicknessMm!)"
+            [placeholder]="format.lengthUnit()"
+            [read]="readThickness"
+            (changed)="change({ thicknessMm: $event })"
+          />
+          <v-field
+            label="Bag and paper weigh"
+            [value]="tray().tareDg ? format.mass(tray().tareDg) : ''"
+            [placeholder]="format.mass(0)"
+            [read]="readTare"
+            (changed)="change({ tareDg: $event })"
+          />
+        </div>
+        <label class="check"
+          ><input
+            #singly
+            type="checkbox"
+            [checked]="tray().singly"
+            (change)="change({ singly: singly.checked })"
+          />
+          each wrapped: take out singly</label
+        >
+        @if (freezing(); as hours) {
+          <p class="soft">
+            At {{ format.length(tray().thicknessMm!) }} it freezes in about {{ format.number(hours, 0) }} h in
+            {{ freezer().frostFree ? 'moving' : 'still' }} air of {{ format.air(freezer().airC) }}; half as
+            thick, in {{ format.number(halfAsThick() ?? 0, 0) }} h.
+          </p>
+        }
+        <p class="soft">
+          {{
+            bags() === 1
+              ? 'One bag'
+              : bags() + ' bags, ' + wrapping.settings().flatPieces + ' pieces flat in each'
+          }}. One thickness in a bag.
+        </p>
+        <button type="button" class="quiet small" (click)="wrapping.remove(tray().id)">
+          Empty it on the table
+        </button>
+      </details>
+      @if (wrapping.held().size > 0 && !tray().isLocked) {
+        <button type="button" class="quiet here" (click)="wrapping.putHeld(tray().id)">Put here</button>
+      }
+    </section>
+  `,
+  styleUrl: './tray-card.css',
+})
+export class TrayCard {
+  protected readonly wrapping = inject(Wrapping);
+  protected readonly format = inject(Format);
+  readonly tray = input.required<Tray>();
+  readonly number = input.required<number>();
+  readonly dropped = output<{ readonly token: string; readonly tray: string }>();
+  readonly keyed = output<{
+    readonly event: KeyboardEvent;
+    readonly token: string;
+    readonly tray: string | null;
+  }>();
+  protected readonly wraps = computed(() => asOptions([...new Set<string>([...WRAPS, this.tray().wrap])]));
+  protected readonly readPlates = orEmpty(null, countReader(1, 999));
+  protected readonly readThickness = orEmpty(
+    null,
+    lengthReader(this.format, { most: 500, what: 'thickness of a pack' }),
+  );
+  protected readonly readTare = orEmpty(0, massReader(this.format, 'small', { least: 0 }));
+
+  protected readonly name = computed(() => this.wrapping.name(this.tray()));
+  protected readonly contents = computed(() => contentsOf(this.tray(), this.wrapping.byId()));
+  protected readonly heaps = computed(() =>
+    this.contents()
+      .filter(({ token }) => token.isHeap)
+      .map((each) => ({
+        ...each,
+        name: (each.token.lot.name ?? each.token.lot.part ?? 'heap').replace(/-/g, ' '),
+        read: massReader(this.format, 'small', {
+          least: 0,
+          most: this.wrapping.leftOf(each.token) + (this.tray().heaps[each.token.id] ?? 0),
+        }),
+      })),
+  );
+  protected readonly seen = computed(() => this.wrapping.figures(this.wrapping.seen(this.tray())));
+  protected readonly names = computed(() => [
+    ...new Set([...this.wrapping.eaters().map(({ name }) => name), ...this.tray().eaters]),
+  ]);
+  protected readonly bags = computed(() => bagsOf(this.tray(), this.wrapping.settings().flatPieces));
+
+  protected readonly plates = computed(() => this.wrapping.plates(this.tray()) ?? 0);
+
+  private readonly store = inject(HouseholdStore);
+  /** The household's first freezer. */
+  protected readonly freezer = computed(
+    () => this.store.appliances().find(({ cold }) => cold === 'freezer') ?? USUAL_FREEZER,
+  );
+  /** Hours to freeze as thick as it lies; null where nobody has said, or there is nothing in it. */
+  protected readonly freezing = computed(() =>
+    this.tray().thicknessMm === null || this.contents().length === 0
+      ? null
+      : this.hoursAt(this.tray().thicknessMm ?? 0),
+  );
+  protected readonly halfAsThick = computed(() => this.hoursAt((this.tray().thicknessMm ?? 0) / 2));
+
+  private hoursAt(thicknessMm: number): number | null {
+    return (
+      packFreezing(thicknessMm, this.contents()[0]?.token.lot.animal ?? null, this.freezer()).value ?? null
+    );
+  }
+
+  protected toDg(massG: number): number {
+    return Math.round(massG) * 10;
+  }
+
+  protected perPlate(minor: number): number {
+    return Math.round(minor / Math.max(1, this.plates()));
+  }
+
+  /** Full width is half as much again as wanted. */
+  protected barOf({ massG, targetG }: { massG: number; targetG: number }): number {
+    return Math.min(100, (massG / targetG / 1.5) * 100);
+  }
+
+  protected isOff({ massG, targetG }: { massG: number; targetG: number }): boolean {
+    return this.wrapping.isOff(massG, targetG);
+  }
+
+  protected sign({ massG, targetG }: { massG: number; targetG: number }): string {
+    const off = Math.round((massG / targetG - 1) * 100);
+    return off === 0 ? 'right' : `${off > 0 ? '+' : '−'}${Math.abs(off)} %`;
+  }
+
+  protected rename(text: string): void {
+    this.wrapping.change(this.tray().id, { name: text.trim() === '' ? null : text.trim() });
+  }
+
+  protected toggle(name: string): void {
+    const { eaters, id } = this.tray();
+    this.wrapping.change(id, {
+      eaters: eaters.includes(name) ? eaters.filter((each) => each !== name) : [...eaters, name],
+    });
+  }
+
+  protected setHeap(token: string, massDg: number): void {
+    const { [token]: _old, ...others } = this.tray().heaps;
+    this.change({ heaps: massDg > 0 ? { ...others, [token]: massDg } : others });
+  }
+
+  protected change(change: Partial<Tray>): void {
+    this.wrapping.change(this.tray().id, change);
+  }
+}

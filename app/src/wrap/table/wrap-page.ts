@@ -1,0 +1,164 @@
+import { undoing } from '@core/deeds/undoing';
+import { CdkDrag, CdkDropList, CdkDropListGroup } from '@angular/cdk/drag-drop';
+import { ChangeDetectionStrategy, Component, computed, ElementRef, inject, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { Router, RouterLink } from '@angular/router';
+import { lotName } from '@core/catalogue/lot-name';
+import type { Lot } from '@core/ledger/lot';
+import { lastActOn } from '@core/ledger/undo';
+import type { Token } from '@core/pack/table';
+import type { LeftIdea } from '@core/pack/what-is-left';
+import { Clock } from '../../household/clock';
+import { Format } from '@core/format/format';
+import { HOUSEHOLD_NAME } from '../../household/household-name';
+import { HouseholdStore } from '../../household/household-store';
+import { Notices } from '../../household/notices';
+import { PackPlans } from '../../compute/pack-plans';
+import { TokenChip } from './token-chip';
+import { TrayCard } from './tray-card';
+import { WantedForm } from './wanted-form';
+import { Wrapping } from './wrapping';
+import { draftOf } from '../../ui/field/draft-of';
+
+const IDEAS: Readonly<Record<LeftIdea, string>> = {
+  halve: 'halve it: two plates',
+  'for-one': 'a pack for one',
+  grind: 'grind, stew, or a small pack',
+};
+
+/** Which portions go into which pack: planned in one act, then set right by hand. */
+@Component({
+  selector: 'v-wrap-page',
+  imports: [CdkDrag, CdkDropList, CdkDropListGroup, FormsModule, RouterLink, TokenChip, TrayCard, WantedForm],
+  providers: [Wrapping, PackPlans],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './wrap-page.html',
+  styleUrl: './wrap-page.css',
+})
+export class WrapPage {
+  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
+  protected readonly store = inject(HouseholdStore);
+  protected readonly format = inject(Format);
+  protected readonly household = inject(HOUSEHOLD_NAME);
+  protected readonly wrapping = inject(Wrapping);
+  private readonly clock = inject(Clock);
+  private readonly notices = inject(Notices);
+  private readonly router = inject(Router);
+
+  protected readonly lotName = lotName;
+  protected readonly ideas = IDEAS;
+  protected readonly isWishing = signal(false);
+  protected readonly place = draftOf(() => this.store.shelves()[0]?.id ?? '');
+  private readonly today = this.clock.today;
+
+  /** What lies on the table, by the piece it came from. */
+  protected readonly tables = computed(() => {
+    const { lots } = this.store.state();
+    const groups = new Map<string, Token[]>();
+    for (const token of this.wrapping.onTable()) {
+      const from = lots.get(token.lot.sources[0]?.lot ?? '');
+      const key = from
+        ? `${lotName(from)}${from.shop ? `, ${from.shop}` : ''}${from.on ? `, ${this.format.age(from.on)}` : ''}`
+        : 'Mixed';
+      groups.set(key, [...(groups.get(key) ?? []), token]);
+    }
+    return [...groups].map(([name, tokens]) => ({ name, tokens }));
+  });
+
+  protected readonly summary = computed(() => {
+    const plans = this.wrapping.outcome();
+    const plates = plans.reduce((sum, plan) => sum + plan.plates, 0);
+    if (plans.length === 0) return '';
+    if (plates === 0)
+      return `No pack that is wanted can be filled within ${this.format.percent(this.wrapping.settings().tolerance, 0)}.`;
+    const off = plans.reduce((sum, plan) => sum + plan.objective, 0) / Math.max(1, plates);
+    const isProven = plans.every(({ proven }) => proven);
+    const bound = plans.reduce((sum, plan) => sum + plan.platesBound, 0);
+    const proof = isProven
+      ? 'No plan is better.'
+      : bound > plates
+        ? `The best found in time; ${bound} plates at most.`
+        : 'The best found in time.';
+    return `${plates} ${plates === 1 ? 'plate' : 'plates'}, ${this.format.percent(off)} off on average. ${proof}`;
+  });
+
+  /** How many portions are too large for one plate and right for two. */
+  protected readonly toHalve = computed(
+    () => this.wrapping.ideas().filter(({ idea }) => idea === 'halve').length,
+  );
+  protected readonly recent = computed(() =>
+    this.store
+      .stock()
+      .filter((lot) => lot.form === 'pack' && lot.on === this.today() && lot.sources.length > 0)
+      .reverse(),
+  );
+  protected readonly recentIds = computed(() =>
+    this.recent()
+      .map(({ id }) => id)
+      .join(','),
+  );
+
+  protected drop({ token, tray }: { readonly token: string; readonly tray: string | null }): void {
+    this.wrapping.hover.set(null);
+    this.wrapping.move(token, tray);
+  }
+
+  /** Digits put what has the focus on that tray, 0 back on the table; arrows on the next tray. */
+  protected key({
+    event,
+    token,
+    tray,
+  }: {
+    readonly event: KeyboardEvent;
+    readonly token: string;
+    readonly tray: string | null;
+  }): void {
+    const trays = this.wrapping.trays();
+    const at = trays.findIndex(({ id }) => id === tray);
+    const to = /^\d$/.test(event.key)
+      ? Number(event.key) - 1
+      : event.key === 'ArrowRight'
+        ? Math.min(trays.length - 1, at + 1)
+        : event.key === 'ArrowLeft'
+          ? at - 1
+          : null;
+    if (to === null || to >= trays.length || event.ctrlKey || event.altKey || event.metaKey) return;
+    event.preventDefault();
+    this.wrapping.move(token, to < 0 ? null : (trays[to]?.id ?? null));
+    this.refocus(token);
+  }
+
+  /** The focus goes with what was moved. */
+  private refocus(token: string): void {
+    setTimeout(() =>
+      this.host.querySelector<HTMLElement>(`[data-token="${CSS.escape(token)}"] button`)?.focus(),
+    );
+  }
+
+  protected newTray(): void {
+    const tray = this.wrapping.add();
+    if (this.wrapping.held().size > 0) this.wrapping.putHeld(tray.id);
+  }
+
+  protected forOne(token: Token): void {
+    const tray = this.wrapping.add();
+    this.wrapping.move(token.id, tray.id);
+  }
+
+  protected async freeze(): Promise<void> {
+    if (this.wrapping.filled().length === 0)
+      return this.notices.problem('Put something on a tray first, or let the packs be planned.');
+    const ids = await this.wrapping.freeze(this.place() || null);
+    if (ids)
+      await this.router.navigate(['/', this.household, 'wrap', 'labels'], {
+        queryParams: { packs: ids.join(',') },
+      });
+  }
+
+  protected async unwrap(pack: Lot): Promise<void> {
+    const last = lastActOn(this.store.household().journal, new Set([pack.id]));
+    if (!last) return;
+    const said = `${lotName(pack)} undone; its portions are on the table again`;
+    await this.store.perform(undoing(this.store.household(), pack.made, said).deed);
+  }
+}

@@ -1,0 +1,308 @@
+import { settingsChange } from '@core/records/change';
+import { computed, inject, Injectable, signal } from '@angular/core';
+import { shopWorth } from '@core/cost/shop-worth';
+import { lotName } from '@core/catalogue/lot-name';
+import { meanPlateDg } from '@core/pack/eater';
+import { usualWrapping, type Wrapping as WrappingSettings } from '@core/pack/wrapping';
+import { dealPlates } from '@core/pack/deal-plates';
+import type { PackPlan } from '@core/pack/pack-plan';
+import { appetiteG, packsWanted } from '@core/pack/packs-wanted';
+import { animalsOf, cutInTwo, isPlateful, tokensOf, type Token } from '@core/pack/table';
+import {
+  besidesTrays,
+  contentsOf,
+  cutsOf,
+  emptyTray,
+  heapLeftDg,
+  moved,
+  packFacts,
+  platesOnTray,
+  trayName,
+  traysOf,
+  type Tray,
+} from '@core/pack/trays';
+import { whatIsLeft } from '@core/pack/what-is-left';
+import { stretchOf } from '@core/units/cumulative';
+import { Clock } from '../../household/clock';
+import { Colds } from '../../household/colds';
+import { HouseholdStore } from '../../household/household-store';
+import { Notices } from '../../household/notices';
+import { PackPlans } from '../../compute/pack-plans';
+
+/** Weights on the table are whole tenths of a gram: a plate may be so much farther off than in the plan. */
+const ROUNDED = 0.001;
+
+/** A tray in figures. */
+export interface TrayFigures {
+  readonly massDg: number;
+  /** What is eaten of it, and what everyone wants of it together, g. */
+  readonly eatenG: number;
+  readonly targetG: number;
+  readonly plates: ReturnType<typeof dealPlates>;
+  /** A plate is farther off than the household allows. */
+  readonly isOff: boolean;
+  readonly costMinor: number;
+  readonly isCostKnown: boolean;
+  /** What it would have cost cut, in the shop; null where a price is unknown. */
+  readonly worthMinor: number | null;
+}
+
+/** The table and the trays that are being filled from it. */
+@Injectable()
+export class Wrapping {
+  private readonly store = inject(HouseholdStore);
+  private readonly clock = inject(Clock);
+  private readonly notices = inject(Notices);
+  private readonly colds = inject(Colds);
+  readonly plans = inject(PackPlans);
+
+  readonly eaters = computed(() => this.store.settings().eaters);
+  readonly settings = computed(
+    (): WrappingSettings => this.store.settings().wrapping ?? usualWrapping(this.store.settings()),
+  );
+  /** Portions that are too large for a plate, and where they are cut in two before they are wrapped. */
+  readonly cuts = signal<ReadonlyMap<string, number>>(new Map());
+  private mayCut = false;
+  private readonly uncut = computed(() =>
+    tokensOf(this.store.toWrap(), this.settings().appetite, this.store.cooked()),
+  );
+  readonly tokens = computed(() => cutInTwo(this.uncut(), this.cuts()));
+  /** Where the knife goes, before anything is wrapped. */
+  readonly toCut = computed(() =>
+    this.uncut().flatMap((token) => {
+      const first = this.cuts().get(token.id);
+      return first === undefined ? [] : [{ token, first, second: token.massDg - first }];
+    }),
+  );
+  readonly byId = computed(() => new Map(this.tokens().map((token) => [token.id, token])));
+  private readonly put = signal<readonly Tray[]>([]);
+  /** The trays; what another tab has wrapped in the meantime is no longer in them. */
+  readonly trays = computed(() => {
+    const byId = this.byId();
+    return this.put().map((tray): Tray => ({
+      ...tray,
+      tokens: tray.tokens.filter((id) => byId.has(id)),
+      heaps: Object.fromEntries(
+        Object.entries(tray.heaps)
+          .filter(([id]) => byId.has(id))
+          .map(([id, massDg]) => [id, Math.min(massDg, byId.get(id)?.massDg ?? 0)]),
+      ),
+    }));
+  });
+  readonly inTrays = computed(() => new Set(this.trays().flatMap(({ tokens }) => tokens)));
+  readonly onTable = computed(() =>
+    this.tokens().filter((token) => (token.isHeap ? this.leftOf(token) > 0 : !this.inTrays().has(token.id))),
+  );
+  /** What the last planning came to, animal by animal. */
+  readonly outcome = signal<readonly PackPlan[]>([]);
+  readonly whys = signal<readonly string[]>([]);
+  /** Portions that made no plate, and what could be done with them; once a plan has been made. */
+  readonly ideas = computed(() =>
+    this.outcome().length === 0 ? [] : whatIsLeft(this.onTable(), this.eaters(), this.settings().tolerance),
+  );
+  /** In the hand: what is put on the next tray that is pointed at. */
+  readonly held = signal<ReadonlySet<string>>(new Set());
+  /** What is being dragged over which tray. */
+  readonly hover = signal<{ readonly token: string; readonly tray: string } | null>(null);
+  readonly filled = computed(() => this.trays().filter((tray) => contentsOf(tray, this.byId()).length > 0));
+
+  leftOf(token: Token): number {
+    return heapLeftDg(token, this.trays());
+  }
+
+  name(tray: Tray): string {
+    return trayName(tray, this.byId());
+  }
+
+  /** A tray as it is, or as it would be with what is dragged over it. */
+  seen(tray: Tray): Tray {
+    const hover = this.hover();
+    const token = hover && this.byId().get(hover.token);
+    if (!hover || !token) return tray;
+    return (
+      moved([tray], token, hover.tray, (tray.heaps[token.id] ?? 0) + this.amountFor(token, tray))[0] ?? tray
+    );
+  }
+
+  figures(tray: Tray): TrayFigures {
+    const contents = contentsOf(tray, this.byId());
+    const animal = contents.find(({ token }) => isPlateful(token))?.token.lot.animal ?? null;
+    const eaters = tray.eaters.map((name) => ({ name, targetG: appetiteG(this.eaters(), name, animal) }));
+    const edible = contents
+      .filter(({ token }) => isPlateful(token))
+      .map(({ token, massDg }) => ({ token, massG: (massDg / 10) * token.eaten }));
+    const heapG = edible.filter(({ token }) => token.isHeap).reduce((sum, { massG }) => sum + massG, 0);
+    const plates = dealPlates(
+      eaters,
+      edible.filter(({ token }) => !token.isHeap).map(({ token, massG }) => ({ id: token.id, massG })),
+      heapG,
+      this.settings().tolerance + ROUNDED,
+    );
+    const today = this.clock.today();
+    const costs = contents.map(({ token, massDg }) => {
+      const cost = this.store.costs().get(token.lot.id);
+      return {
+        minor: stretchOf(cost?.leftMinor ?? 0, 0, massDg, token.lot.leftDg),
+        isKnown: cost?.complete ?? false,
+      };
+    });
+    const worth = shopWorth(
+      contents.map(({ token: { lot }, massDg }) => ({ ...lot, leftDg: massDg })),
+      this.store.basis().pricing,
+      today,
+    );
+    return {
+      massDg: contents.reduce((sum, { massDg }) => sum + massDg, 0),
+      eatenG: edible.reduce((sum, { massG }) => sum + massG, 0),
+      targetG: eaters.reduce((sum, { targetG }) => sum + targetG, 0),
+      plates,
+      isOff: plates.some(({ massG, targetG }) => this.isOff(massG, targetG)),
+      costMinor: costs.reduce((sum, { minor }) => sum + minor, 0),
+      isCostKnown: costs.every(({ isKnown }) => isKnown),
+      worthMinor: worth.isComplete ? worth.minor : null,
+    };
+  }
+
+  private meanPlateG(): number {
+    return meanPlateDg(this.store.settings()) / 10;
+  }
+
+  plates(tray: Tray): number | null {
+    return platesOnTray(tray, this.byId(), this.meanPlateG());
+  }
+
+  /** Whether a plate is farther off than the household allows. */
+  isOff(massG: number, targetG: number): boolean {
+    return Math.abs(massG - targetG) > targetG * (this.settings().tolerance + ROUNDED);
+  }
+
+  /**
+   * Plans everything that is in no locked tray.
+   *
+   * @param mayCut portions that are too large for one plate may be cut in two for two; so it stays until they are frozen
+   */
+  async plan(mayCut = this.mayCut): Promise<void> {
+    this.mayCut = mayCut;
+    const kept = this.trays().filter(({ isLocked }) => isLocked);
+    const keptIds = new Set(kept.flatMap(({ tokens }) => tokens));
+    // What was cut and is not on a locked tray is whole again.
+    const cuts = new Map([...this.cuts()].filter(([id]) => keptIds.has(`${id}/1`) || keptIds.has(`${id}/2`)));
+    const free = cutInTwo(this.uncut(), cuts).flatMap((token): Token[] => {
+      if (!token.isHeap) return keptIds.has(token.id) ? [] : [token];
+      const massDg = heapLeftDg(token, kept);
+      return massDg > 0 ? [{ ...token, massDg }] : [];
+    });
+    const counted = new Map<string, number>();
+    for (const { wanted } of kept) if (wanted !== null) counted.set(wanted, (counted.get(wanted) ?? 0) + 1);
+    const requests = animalsOf(free).flatMap(
+      (animal) => packsWanted(free, animal, this.eaters(), this.settings(), counted, mayCut) ?? [],
+    );
+    const answers = await this.plans.ask(requests);
+    if (!answers) return this.notices.problem('Called off. The trays are as they were.');
+    const planned = answers.flatMap(({ value }) => (value ? [value] : []));
+    const before = new Map(free.map((token) => [token.id, token]));
+    this.cuts.set(new Map([...cuts, ...planned.flatMap((plan) => [...cutsOf(plan, before)])]));
+    const byId = this.byId();
+    const newId = (): string => this.clock.newId();
+    this.put.set([
+      ...kept,
+      ...planned.flatMap((plan) => traysOf(plan, byId, this.settings(), newId)),
+      ...besidesTrays(free, this.settings(), newId),
+    ]);
+    this.outcome.set(planned);
+    this.whys.set(answers.flatMap(({ problem }) => problem ?? []));
+    this.held.set(new Set());
+  }
+
+  add(): Tray {
+    const tray = emptyTray(this.clock.newId(), this.settings());
+    this.put.set([...this.trays(), tray]);
+    return tray;
+  }
+
+  change(id: string, change: Partial<Tray>): void {
+    this.put.set(this.trays().map((tray) => (tray.id === id ? { ...tray, ...change } : tray)));
+  }
+
+  remove(id: string): void {
+    this.put.set(this.trays().filter((tray) => tray.id !== id));
+  }
+
+  /** Puts a token on a tray, or back on the table. */
+  move(tokenId: string, to: string | null): void {
+    const token = this.byId().get(tokenId);
+    const tray = this.trays().find(({ id }) => id === to);
+    if (!token || tray?.isLocked) return;
+    const massDg = tray ? this.amountFor(token, tray) : 0;
+    if (token.isHeap && tray && massDg === 0)
+      return this.notices.problem(
+        'That tray has its share of it already. Change how much below, in the tray.',
+      );
+    this.put.set(moved(this.trays(), token, to, (tray?.heaps[token.id] ?? 0) + massDg));
+  }
+
+  /** Takes a token in the hand, or lays it down again. */
+  hold(token: string): void {
+    this.held.update((held) => {
+      const next = new Set(held);
+      if (!next.delete(token)) next.add(token);
+      return next;
+    });
+  }
+
+  putHeld(to: string | null): void {
+    for (const token of this.held()) this.move(token, to);
+    this.held.set(new Set());
+  }
+
+  /** How much of a heap a tray takes: what its eaters still lack, or all of it where nobody is named. */
+  private amountFor(token: Token, tray: Tray): number {
+    if (!token.isHeap) return 0;
+    const left = this.leftOf(token);
+    const { targetG, eatenG } = this.figures(tray);
+    if (tray.eaters.length === 0 || !isPlateful(token)) return left;
+    return Math.min(left, Math.max(0, Math.round(((targetG - eatenG) * 10) / token.eaten)));
+  }
+
+  /** Wraps and freezes every filled tray; all or none. */
+  async freeze(place: string | null): Promise<string[] | null> {
+    const trays = this.filled();
+    const late = place === null ? null : this.notToBeFrozen(trays, place);
+    if (late) {
+      this.notices.problem(late);
+      return null;
+    }
+    const what = trays.length === 1 ? this.name(trays[0] as Tray) : `${trays.length} packs`;
+    const where = place === null ? '' : `, in ${this.store.placeNames().get(place)}`;
+    const written = await this.store.perform({
+      facts: packFacts(trays, this.byId(), place, this.clock.today(), this.meanPlateG()),
+      say: `${what} wrapped${where}`,
+    });
+    if (!written.ok) return null;
+    this.put.set([]);
+    this.outcome.set([]);
+    this.mayCut = false;
+    return trays.map(({ id }) => id);
+  }
+
+  /** What is past its day is not told to be frozen. */
+  private notToBeFrozen(trays: readonly Tray[], place: string): string | null {
+    if (this.store.shelves().find(({ id }) => id === place)?.cold !== 'freezer') return null;
+    const lots = trays.flatMap((tray) => contentsOf(tray, this.byId()).map(({ token }) => token.lot));
+    const late = lots.find((lot) => this.colds.of()(lot).mayRefreeze === false);
+    return late
+      ? `${lotName(late)} is not to be frozen: ${this.colds.of()(late).why} Nothing was wrapped. See the Freezer for what to do with it.`
+      : null;
+  }
+
+  async setWrapping(change: (now: WrappingSettings) => Partial<WrappingSettings>): Promise<void> {
+    const usual = this.settings();
+    await this.store.perform({
+      records: [
+        settingsChange(({ wrapping = usual }) => ({
+          wrapping: { ...wrapping, ...change(wrapping) },
+        })),
+      ],
+    });
+  }
+}

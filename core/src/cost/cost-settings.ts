@@ -1,0 +1,24 @@
+import * as z from 'zod';
+
+const coins = z.int().nonnegative().max(1_000_000_000);
+
+/** What the work costs beside the meat. Zero is none. */
+export const costSettingsSchema = z.strictObject({
+  bagMinor: coins,
+  labelMinor: coins,
+  /** What an hour at the board is worth to the household. */
+  hourMinor: coins,
+  tools: z
+    .array(
+      z.strictObject({
+        name: z.string().trim().min(1).max(60),
+        paidMinor: coins,
+        years: z.number().positive().max(100),
+      }),
+    )
+    .max(30),
+});
+
+export type CostSettings = z.infer<typeof costSettingsSchema>;
+
+export const NO_COSTS: CostSettings = { bagMinor: 0, labelMinor: 0, hourMinor: 0, tools: [] };

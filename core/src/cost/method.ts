@@ -1,0 +1,126 @@
+import { isUsable, type Destination } from '../ledger/destination';
+import type { MassDg } from '../units/mass';
+import { allocate } from '../units/allocate';
+import type { Minor } from '../units/money';
+import { labelTotal } from '../price/label-total';
+import { isGap, type PartPrice } from './part-price';
+
+/** A share of a piece as the methods see it. */
+export interface Carrier {
+  readonly massDg: MassDg;
+  readonly destination: Destination;
+  readonly price: PartPrice;
+  /** Plates that it was packed as, or would make. */
+  readonly plates: number;
+}
+
+/** A way of saying which part of a piece carries which share of what was paid. */
+export interface CostMethod {
+  readonly id: string;
+  readonly name: string;
+  readonly about: string;
+  /** One weight a carrier, zero or more; what was paid is shared in their proportion. */
+  readonly weights: (carriers: readonly Carrier[], paidMinor: Minor) => number[];
+}
+
+const sum = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0);
+const usableDg = ({ destination, massDg }: Carrier): number => (isUsable(destination) ? massDg : 0);
+const worthMinor = ({ price, massDg }: Carrier): Minor =>
+  price.state === 'known' ? labelTotal(massDg, price.perKgMinor) : 0;
+
+/** Parts whose price is a gap take their share by mass of what is usable. */
+function gapShares(carriers: readonly Carrier[], paidMinor: Minor): number[] {
+  const usable = sum(carriers.map(usableDg));
+  return carriers.map((carrier) =>
+    isGap(carrier.price, carrier.destination) && usable > 0 ? (paidMinor * carrier.massDg) / usable : 0,
+  );
+}
+
+/** Everything usable carries the same price a kilogram; by-products and loss carry nothing. */
+const byWeight: CostMethod = {
+  id: 'by-weight',
+  name: 'By weight',
+  about: 'What was paid, over the weight of what is usable. Stock, fat and loss carry nothing.',
+  weights: (carriers) => carriers.map(usableDg),
+};
+
+/** Joint cost by relative sales value at split-off: standard cost accounting. */
+const storeValue: CostMethod = {
+  id: 'store-value',
+  name: 'Store value',
+  about:
+    'What was paid, in proportion to what each part would cost in the shop: fillet pays as fillet, bones as bones. A usable part without a price takes its share by weight; bones and fat without one carry nothing.',
+  weights: (carriers, paidMinor) => {
+    const gaps = gapShares(carriers, paidMinor);
+    const values = carriers.map(worthMinor);
+    const total = sum(values);
+    if (total === 0) return carriers.map(usableDg);
+    // Shares of a sum may exceed it by a hair of rounding.
+    const rest = Math.max(0, paidMinor - sum(gaps));
+    return carriers.map((_, index) => (gaps[index] ?? 0) + (rest * (values[index] ?? 0)) / total);
+  },
+};
+
+/** The main cut: everything kept as main, or the heaviest usable part where nothing is. */
+function mainOf(carriers: readonly Carrier[]): ReadonlySet<number> {
+  const main = carriers.flatMap(({ destination }, index) => (destination === 'main' ? [index] : []));
+  if (main.length > 0) return new Set(main);
+  const heaviest = carriers.reduce(
+    (best, carrier, index) => (usableDg(carrier) > usableDg(carriers[best] as Carrier) ? index : best),
+    0,
+  );
+  return new Set([heaviest]);
+}
+
+/**
+ * What lesser parts are credited with, before scaling; by-products included. With more credit
+ * than was paid, the main is free and the surplus is what lies beyond.
+ */
+export function creditsOf(
+  carriers: readonly Carrier[],
+  paidMinor: Minor,
+): { credits: number[]; surplusMinor: Minor } {
+  const main = mainOf(carriers);
+  const gaps = gapShares(carriers, paidMinor);
+  const credits = carriers.map((carrier, index) =>
+    main.has(index) ? 0 : worthMinor(carrier) + Math.round(gaps[index] ?? 0),
+  );
+  return { credits, surplusMinor: Math.max(0, sum(credits) - paidMinor) };
+}
+
+const byProductCredit: CostMethod = {
+  id: 'by-product-credit',
+  name: 'By-product credit',
+  about:
+    'Lesser parts are credited at shop price, and the main cut carries the rest. More credit than was paid makes the main free; nothing is below zero.',
+  weights: (carriers, paidMinor) => {
+    const { credits, surplusMinor } = creditsOf(carriers, paidMinor);
+    if (surplusMinor > 0) return credits;
+    const main = mainOf(carriers);
+    const masses = carriers.map(({ massDg }, index) => (main.has(index) ? massDg : 0));
+    const rest = allocate(paidMinor - sum(credits), masses);
+    return carriers.map((_, index) => (credits[index] ?? 0) + (rest[index] ?? 0));
+  },
+};
+
+/** Every plate of the piece costs the same, whatever is on it. */
+const byDinner: CostMethod = {
+  id: 'by-dinner',
+  name: 'By dinner',
+  about:
+    'What was paid, over the plates it made: every plate of this piece costs the same, whatever is on it.',
+  weights: (carriers) => carriers.map((carrier) => (isUsable(carrier.destination) ? carrier.plates : 0)),
+};
+
+/** The methods, by id. A new one is a new line here. */
+export const COST_METHODS = {
+  'store-value': storeValue,
+  'by-weight': byWeight,
+  'by-product-credit': byProductCredit,
+  'by-dinner': byDinner,
+} as const satisfies Record<string, CostMethod>;
+
+export type CostMethodId = keyof typeof COST_METHODS;
+export const COST_METHOD_IDS = Object.keys(COST_METHODS) as CostMethodId[];
+/** It alone charges fillet as fillet and bones as bones. */
+export const DEFAULT_COST_METHOD: CostMethodId = 'store-value';

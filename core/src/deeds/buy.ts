@@ -1,0 +1,28 @@
+import type { FactOf } from '../ledger/entry';
+import { oneByOne } from '../ledger/one-by-one';
+import { noteChange } from '../records/change';
+import type { NewRecord } from '../records/record';
+import type { Deed } from './deed';
+import { kindById } from '../catalogue/kinds';
+
+/** What comes with a purchase. */
+export interface Purchased {
+  /** What was seen on it before it was bought. */
+  readonly marks: readonly string[];
+  /** Prices that were typed beside it. */
+  readonly prices: readonly NewRecord[];
+  /** Several pieces are lots of their own, each to be weighed and cut by itself. */
+  readonly apart: boolean;
+  readonly newId: () => string;
+}
+
+/** Buys a piece, or several as one lot or apart, with what was seen on it and the prices noted with it. */
+export function buy(piece: FactOf<'received'>, { marks, prices, apart, newId }: Purchased): Deed {
+  const facts = apart ? oneByOne(piece, newId) : [piece];
+  const seen = facts.map(({ lot }) => noteChange(lot, () => ({ marks: [...marks] })));
+  return {
+    facts,
+    records: [...prices, ...(marks.length > 0 ? seen : [])],
+    say: `${kindById(piece.kind)?.name ?? piece.kind} bought. It is on the Block.`,
+  };
+}

@@ -1,0 +1,38 @@
+import { lotName } from '../catalogue/lot-name';
+import type { Format } from '../format/format';
+import type { Destination } from '../ledger/destination';
+import type { Lot } from '../ledger/lot';
+import type { TypedMass } from '../units/parse-mass';
+import { failure, success, type Result } from '../units/result';
+import type { Deed } from './deed';
+
+/** What was weighed goes elsewhere. */
+export function sendTo(cut: Lot, destination: Destination): Deed {
+  return {
+    facts: [{ type: 'changed', lot: cut.id, destination }],
+    say: `${lotName(cut)} goes to ${destination}`,
+  };
+}
+
+/** What was weighed is another part, and goes where that part goes. */
+export function callIt(
+  cut: Lot,
+  part: { readonly id: string; readonly name: string; readonly destination: Destination },
+  format: Format,
+): Deed {
+  const { id, name, destination } = part;
+  return {
+    facts: [{ type: 'changed', lot: cut.id, part: id, destination }],
+    say: `${format.mass(cut.inDg)} is ${name.toLowerCase()}, goes to ${destination}`,
+  };
+}
+
+/** What was weighed weighs otherwise. */
+export function correctWeight(cut: Lot, mass: TypedMass | null, format: Format): Result<Deed> {
+  if (mass === null || mass.massDg <= 0) return failure('That is not a weight. The old one stands.');
+  const { massDg, typed } = mass;
+  return success({
+    facts: [{ type: 'corrected', entry: cut.made, set: { massDg, typed } }],
+    say: `${lotName(cut)} corrected to ${format.mass(massDg)}`,
+  });
+}

@@ -1,0 +1,118 @@
+import ical, { ICalAlarmType, ICalCalendarMethod, ICalEventStatus, type ICalCalendar } from 'ical-generator';
+import type { Place } from '../freeze/place';
+import { lotName } from '../catalogue/lot-name';
+import type { TakeOut } from '../dinner/take-out';
+import type { PlannedDay } from '../dinner/week';
+import { THAWING, type ThawingWay } from '../freeze/thawing-time';
+import { addHours, minutesBetween, type Instant, type IsoDate } from '../units/date';
+import { instantAt } from '../units/zone';
+
+/** A plan, as a calendar shows it. */
+export interface CalendarRequest {
+  readonly days: readonly PlannedDay[];
+  readonly takeOuts: readonly TakeOut[];
+  readonly places: ReadonlyMap<string, Pick<Place, 'name'>>;
+  /** The days of which something was ever planned: what is no longer on them is called off. */
+  readonly known: ReadonlySet<IsoDate>;
+  readonly zone: string;
+  /** Of this household, so that two households' calendars do not meet. */
+  readonly calendar: string;
+  readonly now: Instant;
+}
+
+/** Events count their changes from here, so that a later file always wins. */
+const EPOCH: Instant = '2026-01-01T00:00:00.000Z';
+const WAYS: readonly ThawingWay[] = ['refrigerator', 'cold-water'];
+
+/**
+ * The week's plan as an iCalendar file (RFC 5545): each dinner, and each time at which packs leave
+ * the freezer, with an alarm. Times are in UTC, so that no calendar can mistake a change of the
+ * clocks. An event's id is its day's and its kind's: a second file changes what the first one said,
+ * and calls off what is no longer planned.
+ */
+export function writeCalendar(request: CalendarRequest): string {
+  const file = ical({
+    name: 'Dinners',
+    prodId: { company: 'Vendicus', product: 'Vendicus', language: 'EN' },
+    method: ICalCalendarMethod.PUBLISH,
+  });
+  for (const day of request.days) {
+    if (!request.known.has(day.date)) continue;
+    addDinner(file, day, request);
+    for (const way of WAYS) addTakeOut(file, day, way, request);
+  }
+  return file.toString();
+}
+
+interface Event {
+  readonly id: string;
+  readonly start: Instant;
+  readonly minutes: number;
+  readonly title: string;
+  readonly text: string;
+  readonly isOn: boolean;
+}
+
+function addEvent(
+  file: ICalCalendar,
+  { id, start, minutes, title, text, isOn }: Event,
+  { calendar, now }: CalendarRequest,
+): void {
+  const event = file.createEvent({
+    id: `${id}.${calendar}@vendicus.invalid`,
+    start,
+    end: addHours(start, minutes / 60),
+    stamp: now,
+    lastModified: now,
+    sequence: Math.max(0, Math.floor(minutesBetween(EPOCH, now) * 60)),
+    summary: title,
+    description: text,
+    status: isOn ? ICalEventStatus.CONFIRMED : ICalEventStatus.CANCELLED,
+  });
+  if (isOn) event.createAlarm({ type: ICalAlarmType.display, trigger: 0, description: title });
+}
+
+function addDinner(file: ICalCalendar, day: PlannedDay, request: CalendarRequest): void {
+  const names = day.servings.flatMap(({ lot, trouble }) => (lot && trouble === null ? [lotName(lot)] : []));
+  const isOn = names.length > 0;
+  addEvent(
+    file,
+    {
+      id: `${day.date}-dinner`,
+      start: instantAt(day.date, day.at, request.zone),
+      minutes: 60,
+      title: isOn ? `Dinner: ${names.join(', ')}` : 'Dinner',
+      text: isOn ? `For ${day.wanted}.` : 'No longer planned.',
+      isOn,
+    },
+    request,
+  );
+}
+
+function addTakeOut(file: ICalCalendar, day: PlannedDay, way: ThawingWay, request: CalendarRequest): void {
+  const due = request.takeOuts.filter((each) => each.date === day.date && each.way === way && !each.isOut);
+  const first = due.map(({ remindAt }) => remindAt).sort()[0];
+  const start = first ?? instantAt(day.date, day.at, request.zone);
+  const list = due.map(
+    ({ lot, hours }) =>
+      `${lotName(lot)}, ${request.places.get(lot.place ?? '')?.name ?? 'no place'}: ${Math.ceil(hours * 10) / 10} h`,
+  );
+  const title = `Take out: ${due.map(({ lot }) => lotName(lot)).join(', ')}`;
+  const text = [
+    ...list,
+    '',
+    `Thaw ${THAWING[way].name}. ${THAWING[way].caution} Local codes come first.`,
+  ].join('\n');
+  addEvent(
+    file,
+    {
+      id: `${day.date}-${way}`,
+      start,
+      minutes: 15,
+      title: first ? title : 'Take out',
+      text: first ? text : 'No longer needed.',
+      isOn: first !== undefined,
+    },
+    request,
+  );
+}

@@ -1,0 +1,112 @@
+import { failure, success, type Result } from '../units/result';
+import * as z from 'zod';
+import { kindById, KINDS } from '../catalogue/kinds';
+import { basisOf } from '../books/basis-of';
+import { settingsOf, type Household } from '../records/household';
+import { meanPlateDg } from '../pack/eater';
+import type { IsoDate } from '../units/date';
+import { toDg } from '../units/mass';
+import { minorDigits } from '../units/money';
+import { drawWorth, USUAL_DRAWS } from '../yield/draw-worth';
+import { habitOfWay, kindAndWay, predict } from '../yield/prediction';
+import { verdictOf, type Settles, type Verdict } from '../yield/verdict';
+
+/** A piece at a price, as asked at the command line. */
+export interface PredictionRequest {
+  readonly kind: string;
+  readonly way?: string;
+  /** In whole currency units. */
+  readonly perKg: number;
+  readonly kg: number;
+  readonly marks: readonly string[];
+  readonly on: IsoDate;
+  readonly seed: number;
+}
+
+/** Described in docs/command-line.md. */
+export interface PredictionReport extends Omit<Verdict, 'settles'> {
+  /** Only where the answer is open. */
+  readonly settles?: Settles;
+  readonly kind: string;
+  readonly way: string;
+  readonly currency: string;
+  readonly ownPieces: number;
+  readonly shares: readonly {
+    readonly part: string;
+    readonly share: number;
+    readonly low: number;
+    readonly high: number;
+    readonly massG: number;
+  }[];
+  readonly usable: { readonly share: number; readonly low: number; readonly high: number };
+  /** Plates of raw boneless meat that it makes, and what one costs. */
+  readonly plates: { readonly expected: number; readonly low: number; readonly high: number };
+  readonly perPlateMinor: { readonly expected: number; readonly low: number; readonly high: number };
+  readonly complete: boolean;
+  readonly missing: readonly string[];
+}
+
+/** Beyond these a slip is likelier than a piece of meat. */
+const [MOST_PER_KG, MOST_KG] = [1e7, 500];
+
+/** What to expect of a piece, as a report; or, as text, what is wrong with the request. */
+export function predictionReport(
+  household: Household,
+  { kind: kindId, way, perKg, kg, marks, on, seed }: PredictionRequest,
+): Result<PredictionReport> {
+  const kind = kindById(kindId);
+  if (!kind) return failure(`There is no kind "${kindId}". Known: ${KINDS.map(({ id }) => id).join(', ')}.`);
+  const asked = kindAndWay(kindId, way ?? kind.ways[0]?.id ?? '');
+  if (!asked)
+    return failure(
+      `There is no way "${way}" of cutting ${kindId}. Known: ${kind.ways.map(({ id }) => id).join(', ')}.`,
+    );
+  const unknown = marks.find((mark) => !kind.marks.some(({ id }) => id === mark));
+  if (unknown !== undefined)
+    return failure(
+      `There is no mark "${unknown}" of ${kindId}. Known: ${kind.marks.map(({ id }) => id).join(', ')}.`,
+    );
+  const settings = settingsOf(household);
+  if (!z.iso.date().safeParse(on).success) return failure(`"${on}" is no day. Write it like 2026-11-26.`);
+  if (!(perKg <= MOST_PER_KG))
+    return failure(`A price of ${perKg} a kilogram is no price of meat. Look at the figure.`);
+  if (!(kg <= MOST_KG))
+    return failure(`${kg} kg is more than ${MOST_KG} kg: no household's piece. Look at the figure.`);
+  if (!Number.isSafeInteger(seed)) return failure('The seed is a whole number.');
+  const prediction = predict(asked, habitOfWay(household.journal.state, asked), basisOf(household), {
+    massDg: toDg(kg, 'kg'),
+    marks,
+    on,
+  });
+  const perKgMinor = perKg * 10 ** minorDigits(settings.currency);
+  const plateDg = meanPlateDg(settings);
+  const plates = (share: number): number => (toDg(kg, 'kg') * share) / plateDg;
+  const aPlate = (share: number): number => (perKgMinor * plateDg) / 10_000 / share;
+  const { usable, meat, parts, habit, missing } = prediction;
+  const { settles, ...verdict } = verdictOf(
+    prediction,
+    drawWorth(prediction.model, USUAL_DRAWS, seed),
+    perKgMinor,
+    kg,
+  );
+  return success({
+    kind: kindId,
+    way: asked.way.id,
+    currency: settings.currency,
+    ownPieces: habit.pieces,
+    shares: parts.map(({ part, share, low, high, massDg }) => ({
+      part,
+      share,
+      low,
+      high,
+      massG: massDg / 10,
+    })),
+    usable,
+    plates: { expected: plates(meat.share), low: plates(meat.low), high: plates(meat.high) },
+    perPlateMinor: { expected: aPlate(meat.share), low: aPlate(meat.high), high: aPlate(meat.low) },
+    complete: missing.length === 0,
+    missing,
+    ...verdict,
+    ...(settles ? { settles } : {}),
+  });
+}

@@ -1,0 +1,131 @@
+import { failure, success, type Result } from '../units/result';
+import { SHOP_ITEMS, shopItem } from '../catalogue/shop-items';
+import { PRICE_UNITS, priceNoteSchema, type PriceNote, type PriceUnit } from '../price/price-note';
+import { perKgOf } from '../price/per-kg';
+import { notesOf, type PriceBook } from '../price/price-book';
+import { minorDigits, type Currency } from '../units/money';
+import { parseNumber, type DecimalSign } from '../units/number-style';
+import { readCsv, writeCsv } from './csv';
+
+/** The columns of a price file, in docs/price-file.md. */
+const PRICE_COLUMNS = ['item', 'shop', 'date', 'price', 'unit', 'weight_g', 'offer', 'note'] as const;
+const NEEDED = ['item', 'shop', 'date', 'price'] as const;
+
+/** A line that cannot be taken, and why. */
+export interface BadLine {
+  readonly line: number;
+  readonly reason: string;
+}
+
+/** What a price file holds. Nothing has been written. */
+export interface PriceFile {
+  readonly good: readonly { readonly line: number; readonly note: PriceNote }[];
+  readonly bad: readonly BadLine[];
+  /** Lines that the book has already, to the letter. */
+  readonly known: number;
+}
+
+/**
+ * Reads prices from CSV. Every line is checked by itself: what is wrong is reported by its number
+ * with the reason, what is right is offered.
+ *
+ * @returns the lines, or as text why the file has none
+ */
+export function readPriceCsv(
+  text: string,
+  book: PriceBook,
+  currency: Currency,
+  decimal: DecimalSign,
+): Result<PriceFile> {
+  const { columns, lines } = readCsv(text);
+  const missing = NEEDED.filter((name) => !columns.includes(name));
+  if (missing.length > 0)
+    return failure(
+      `The first line must name the columns; ${missing.join(', ')} ${missing.length === 1 ? 'is' : 'are'} missing. Known are ${PRICE_COLUMNS.join(', ')}.`,
+    );
+  const good: { line: number; note: PriceNote }[] = [];
+  const bad: BadLine[] = [];
+  const seen = knownPrices(book);
+  const coins = 10 ** minorDigits(currency);
+  let known = 0;
+  for (const { line, cells } of lines) {
+    const note = noteOf(cells, coins, decimal);
+    if (!note.ok) bad.push({ line, reason: note.problem });
+    else if (seen.has(identity(note.value))) known += 1;
+    else {
+      seen.add(identity(note.value));
+      good.push({ line, note: note.value });
+    }
+  }
+  return success({ good, bad, known });
+}
+
+const identity = ({ item, shop, on, perKgMinor }: PriceNote): string =>
+  `${item}\n${shop}\n${on}\n${perKgMinor}`;
+
+function knownPrices(book: PriceBook): Set<string> {
+  return new Set([...book.byItem.values()].flat().map(identity));
+}
+
+function noteOf(
+  cells: Readonly<Record<string, string>>,
+  coins: number,
+  decimal: DecimalSign,
+): Result<PriceNote> {
+  const item = itemOf(cells['item'] ?? '');
+  if (!item) return failure(`“${cells['item'] ?? ''}” is no known item`);
+  const unit = unitOf(cells['unit'] ?? '');
+  if (!unit) return failure(`“${cells['unit']}” is no unit; known are ${PRICE_UNITS.join(', ')}`);
+  const price = parseNumber(cells['price'] ?? '', decimal);
+  if (price === null || price <= 0) return failure(`“${cells['price'] ?? ''}” is no price`);
+  const grams =
+    (cells['weight_g'] ?? '').trim() === '' ? null : parseNumber(cells['weight_g'] ?? '', decimal);
+  const perKgMinor = perKgOf(price * coins, unit, grams === null ? null : grams * 10);
+  if (perKgMinor === null) return failure(`a price for a ${unit} needs weight_g`);
+  const note = (cells['note'] ?? '').trim();
+  const parsed = priceNoteSchema.safeParse({
+    item,
+    shop: (cells['shop'] ?? '').trim(),
+    on: (cells['date'] ?? '').trim(),
+    perKgMinor,
+    ...(unit === 'kg' ? {} : { typed: `${cells['price']?.trim()}/${unit}` }),
+    ...(isYes(cells['offer'] ?? '') ? { offer: true } : {}),
+    ...(note ? { note } : {}),
+  });
+  return parsed.success ? success(parsed.data) : failure(faultOf(parsed.error.issues[0]?.path[0]));
+}
+
+function faultOf(field: PropertyKey | undefined): string {
+  if (field === 'on') return 'the date must be like 2026-11-24';
+  if (field === 'shop') return 'the shop has no name, or one of over 200 letters';
+  return field === 'perKgMinor' ? 'the price is too small or too large' : `${String(field)} cannot be read`;
+}
+
+const isYes = (text: string): boolean => /^(yes|y|true|1|offer|x)$/i.test(text.trim());
+
+function itemOf(text: string): string | undefined {
+  const wanted = text.trim().toLowerCase();
+  return shopItem(wanted)?.id ?? SHOP_ITEMS.find(({ name }) => name.toLowerCase() === wanted)?.id;
+}
+
+function unitOf(text: string): PriceUnit | undefined {
+  const wanted = text.trim().toLowerCase().replace(/\s/g, '');
+  return wanted === '' ? 'kg' : PRICE_UNITS.find((unit) => unit === wanted);
+}
+
+/** Every price of a book as CSV, by item and day, a kilogram each. */
+export function writePriceCsv(book: PriceBook, currency: Currency): string {
+  const digits = minorDigits(currency);
+  const notes = [...book.byItem.keys()].sort().flatMap((item) => notesOf(book, item));
+  const rows = notes.map((note) => [
+    note.item,
+    note.shop,
+    note.on,
+    (note.perKgMinor / 10 ** digits).toFixed(digits),
+    'kg',
+    null,
+    note.offer ? 'yes' : null,
+    note.note ?? null,
+  ]);
+  return writeCsv([...PRICE_COLUMNS], rows);
+}

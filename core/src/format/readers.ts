@@ -1,0 +1,75 @@
+import type { MassDg } from '../units/mass';
+import { failure, success, type Result } from '../units/result';
+import type { Format } from './format';
+
+/** Reads what was typed into a field, or says what is wrong with it. */
+export type Reader<T> = (text: string) => Result<T>;
+
+/** A field that may be left empty, and what that means. */
+export function orEmpty<T, E>(empty: E, read: Reader<T>): Reader<T | E> {
+  return (text) => (text.trim() === '' ? success(empty) : read(text));
+}
+
+/** Words, whatever they are; they may be none. */
+export const readText: Reader<string> = (text) => success(text.trim());
+
+/** @example countReader(0, 30, 'Guests are')('x') // { problem: 'Guests are a whole number from 0 to 30.' } */
+export function countReader(least: number, most: number, what = 'How many is'): Reader<number> {
+  return (text) => {
+    const value = /^\s*\d+\s*$/.test(text) ? Number(text) : NaN;
+    return value >= least && value <= most
+      ? success(value)
+      : failure(`${what} a whole number from ${least} to ${most}.`);
+  };
+}
+
+/** A mass above zero, or from zero up where `least` is zero. */
+export function massReader(
+  format: Format,
+  assumed: 'large' | 'small',
+  { least = 1, most = Infinity, what = 'weight' } = {},
+): Reader<MassDg> {
+  return (text) => {
+    const massDg = format.parseMass(text, assumed)?.massDg ?? null;
+    if (massDg === null || massDg < least) return failure(`“${text}” is no ${what}.`);
+    return massDg > most ? failure(`${format.mass(most)} is the most.`) : success(massDg);
+  };
+}
+
+/** A length in mm, above zero or from zero up. */
+export function lengthReader(
+  format: Format,
+  { zero = false, most = Infinity, what = 'length' } = {},
+): Reader<number> {
+  return (text) => {
+    const mm = format.parseLength(text);
+    const isFit = mm !== null && mm <= most && (mm > 0 || (zero && mm === 0));
+    return isFit ? success(mm) : failure(`“${text}” is no ${what}.`);
+  };
+}
+
+/** A number from so much to so much, however many decimals. */
+export function numberReader(format: Format, least: number, most: number, what: string): Reader<number> {
+  return (text) => {
+    const value = format.parseNumber(text);
+    return value !== null && value >= least && value <= most ? success(value) : failure(what);
+  };
+}
+
+/** A share, typed in per cent. */
+export function percentReader(
+  format: Format,
+  [least, most]: readonly [number, number],
+  what: string,
+): Reader<number> {
+  return (text) => {
+    const share = (format.parseNumber(text.replace('%', '')) ?? NaN) / 100;
+    return share >= least && share <= most
+      ? success(share)
+      : failure(`${what} ${least * 100} to ${most * 100} %.`);
+  };
+}
+
+/** A time of day, `HH:MM`. */
+export const readTime: Reader<string> = (text) =>
+  /^([01]\d|2[0-3]):[0-5]\d$/.test(text) ? success(text) : failure('That is no time of day.');

@@ -1,0 +1,195 @@
+import * as z from 'zod';
+import { animalSchema } from './animal';
+import { destinationSchema } from './destination';
+import { idSchema as id } from './id';
+
+const text = z.string().trim().min(1).max(200);
+const date = z.iso.date();
+/** 500 kg: more than any household's piece, and far inside exact arithmetic. */
+const MOST_DG = 5_000_000;
+const massDg = z.int().positive().max(MOST_DG);
+const massOrNoneDg = z.int().nonnegative().max(MOST_DG);
+const count = z.int().positive().max(1000);
+const minor = z.int().nonnegative().max(1_000_000_000_000);
+
+/** Part of a lot: so much, so many plates, so many portions, or all of it. */
+const amount = z.union([
+  z.strictObject({ massDg }),
+  z.strictObject({ plates: count }),
+  z.strictObject({ count }),
+  z.literal('all'),
+]);
+const take = z.strictObject({ lot: id, amount });
+
+const envelope = { id, at: z.iso.datetime({ precision: 3 }), device: id, seq: z.int().nonnegative() };
+const weighed = {
+  massDg,
+  grossDg: massDg.optional(),
+  tareDg: massOrNoneDg.optional(),
+  typed: text.optional(),
+};
+
+/** The rate at which a purchase in another currency was turned into the household's. */
+const foreign = z.strictObject({
+  currency: z.string().regex(/^[A-Z]{3}$/),
+  minor,
+  rate: z.number().positive(),
+});
+
+/**
+ * How meat was when it came, where that changes how long it keeps: frozen, thawed by the shop, in its
+ * packer's or the shop's sealed bag, or open.
+ */
+const keptSchema = z.enum(['bought-frozen', 'frozen-before', 'sealed', 'open']);
+/** What the date on a label is; a label that says nothing of it means "use by". */
+const datedSchema = z.enum(['use-by', 'sell-by', 'packed-on']);
+
+/** One entry a kind of event; every field but the envelope. All masses in tenths of a gram. */
+const bodies = {
+  received: {
+    lot: id,
+    kind: id,
+    count,
+    ...weighed,
+    paidMinor: minor,
+    foreign: foreign.optional(),
+    shop: text.optional(),
+    way: id.optional(),
+    on: date,
+    note: text.optional(),
+    /** The date on its label, and what it is. */
+    until: date.optional(),
+    dated: datedSchema.optional(),
+    /** A whole piece of red meat is in its packer's sealed bag where nothing else is said. */
+    kept: keptSchema.optional(),
+  },
+  acquired: {
+    lot: id,
+    name: text,
+    animal: animalSchema.optional(),
+    destination: destinationSchema,
+    ...weighed,
+    count,
+    plates: count.optional(),
+    paidMinor: minor.nullable(),
+    origin: z.enum(['already-here', 'gift', 'bought-cut']),
+    /** The day it was frozen or wrapped, null when nobody knows. */
+    on: date.nullable(),
+    kept: keptSchema.optional(),
+    /** The date on its own label, and what it is. */
+    until: date.optional(),
+    dated: datedSchema.optional(),
+    /** The day it was bought, where it came fresh. */
+    boughtOn: date.optional(),
+  },
+  drained: { lot: id, ...weighed },
+  cut: { from: id, lot: id, part: text, destination: destinationSchema, ...weighed, count, on: date },
+  changed: { lot: id, part: text.optional(), destination: destinationSchema.optional() },
+  corrected: {
+    entry: id,
+    set: z.strictObject({
+      massDg: massDg.optional(),
+      grossDg: massDg.optional(),
+      tareDg: massOrNoneDg.optional(),
+      typed: text.optional(),
+      count: count.optional(),
+      paidMinor: minor.optional(),
+      shop: text.optional(),
+      way: id.optional(),
+      on: date.optional(),
+      plates: count.optional(),
+      name: text.optional(),
+      until: date.optional(),
+      dated: datedSchema.optional(),
+      boughtOn: date.optional(),
+      kept: keptSchema.optional(),
+    }),
+    reason: text.optional(),
+  },
+  closed: { lot: id, reason: text.optional() },
+  reopened: { lot: id },
+  combined: {
+    lot: id,
+    from: z.array(take).min(1).max(200),
+    added: z.array(z.strictObject({ name: text, massDg })).max(20),
+    name: text,
+    destination: destinationSchema,
+    on: date,
+  },
+  packed: {
+    lot: id,
+    name: text,
+    from: z.array(take).min(1).max(200),
+    plates: count.optional(),
+    wrap: text.optional(),
+    /** How thick it lies, flat. */
+    thicknessMm: z.number().positive().max(500).optional(),
+    /** What the bag and paper weigh; not in the mass. */
+    tareDg: massOrNoneDg.optional(),
+    /** Each portion is wrapped, and can be taken out alone. */
+    singly: z.literal(true).optional(),
+    on: date,
+  },
+  unpacked: { from: id, lot: id, amount, on: date },
+  /** The day is said where it was not the entry's own. */
+  placed: { lot: id, place: id, on: date.optional() },
+  thawing: { lot: id, amount, on: date, way: z.enum(['refrigerator', 'cold-water', 'microwave']).optional() },
+  /** What was thawing is frozen again. */
+  refrozen: { lot: id, on: date },
+  eaten: { lot: id, amount, on: date },
+  given: { lot: id, amount, on: date, to: text.optional() },
+  discarded: { lot: id, amount, on: date, reason: text.optional() },
+  counted: {
+    lot: id,
+    massDg: massOrNoneDg,
+    count: z.int().nonnegative().max(1000).optional(),
+    reason: text.optional(),
+  },
+  undone: { entries: z.array(id).min(1).max(10_000) },
+  redone: { entries: z.array(id).min(1).max(10_000) },
+} as const;
+
+type Bodies = typeof bodies;
+export type EntryType = keyof Bodies;
+const ENTRY_TYPES = Object.keys(bodies) as EntryType[];
+
+const entrySchemas = ENTRY_TYPES.map((type) =>
+  z.strictObject({ ...envelope, type: z.literal(type), ...bodies[type] }),
+);
+
+/** What an entry of the journal must look like. */
+export const entrySchema = z.discriminatedUnion(
+  'type',
+  entrySchemas as unknown as [(typeof entrySchemas)[number], ...(typeof entrySchemas)[number][]],
+) as unknown as z.ZodType<Entry>;
+
+type Envelope = z.infer<z.ZodObject<typeof envelope>>;
+type Body<T extends EntryType> = { type: T } & z.infer<z.ZodObject<Bodies[T]>>;
+
+/** An entry of one type. */
+export type EntryOf<T extends EntryType> = Readonly<Envelope & Body<T>>;
+/** An entry of the journal. */
+export type Entry = { [T in EntryType]: EntryOf<T> }[EntryType];
+/** What happened, before it has an id, a time and a place in the sequence. */
+export type Fact = { [T in EntryType]: Readonly<Body<T>> }[EntryType];
+export type FactOf<T extends EntryType> = Extract<Fact, { type: T }>;
+/** How meat was when it came. */
+export type Kept = z.infer<typeof keptSchema>;
+/** What the date on a label is. */
+export type Dated = z.infer<typeof datedSchema>;
+/** An amount of a lot. */
+export type Amount = z.infer<typeof amount>;
+/** An amount taken from a lot. */
+export type Take = z.infer<typeof take>;
+
+/** The order of a journal: time, then device, then sequence on that device, then id. */
+export function compareEntries(a: Entry, b: Entry): number {
+  return (
+    compareText(a.at, b.at) || compareText(a.device, b.device) || a.seq - b.seq || compareText(a.id, b.id)
+  );
+}
+
+/** Plain code-unit order: the same on every device, whatever its language. */
+function compareText(a: string, b: string): number {
+  return a < b ? -1 : a > b ? 1 : 0;
+}

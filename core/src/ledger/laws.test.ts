@@ -1,0 +1,224 @@
+import { animalOfKind } from '../catalogue/kinds';
+import * as fc from 'fast-check';
+import { costOfLots } from '../cost/cost-of-lots';
+import { COST_METHOD_IDS } from '../cost/method';
+import { priceBook } from '../price/price-book';
+import { readFile } from '../exchange/read-file';
+import { writeFile } from '../exchange/write-file';
+import { choices, endOf, play } from '../testing/random-journal';
+import { append, journalOf, nextInstant, nextSequence, type Journal } from './journal';
+import { householdOf, mergeHouseholds, type Household } from '../records/household';
+import { flowedDg, totalDg } from './lot';
+import { replay } from './replay';
+
+const RUNS = { numRuns: 1000 };
+const asText = (journal: Journal): string => JSON.stringify([...journal.state.lots.values()]);
+
+describe('laws on random journals', () => {
+  it('mass: what came in and was found is what flowed out and what is left, in every lot', () => {
+    fc.assert(
+      fc.property(choices, (list) => {
+        const { lots } = endOf(play(list)).state;
+        for (const lot of lots.values()) {
+          const out = lot.flows.reduce((sum, flow) => sum + flow.massDg, 0);
+          expect(out + lot.leftDg).toBe(totalDg(lot));
+          for (const massDg of [
+            lot.leftDg,
+            lot.foundDg,
+            lot.thawingDg,
+            ...lot.flows.map((flow) => flow.massDg),
+          ]) {
+            expect(massDg).toBeGreaterThanOrEqual(0);
+          }
+          expect(lot.thawingDg).toBeLessThanOrEqual(lot.leftDg);
+          expect(lot.countLeft).toBeGreaterThanOrEqual(0);
+          const fromSources = lot.sources.reduce((sum, source) => sum + source.massDg, 0);
+          if (lot.sources.length > 0) expect(fromSources + lot.addedDg).toBe(lot.inDg);
+          for (const source of lot.sources) {
+            expect(lots.get(source.lot)?.flows[source.flow]).toMatchObject({
+              lot: lot.id,
+              massDg: source.massDg,
+            });
+          }
+        }
+      }),
+      RUNS,
+    );
+  });
+
+  it('money: what was paid is what went off the table and what is left, to the smallest coin, under every school', () => {
+    fc.assert(
+      fc.property(
+        choices,
+        fc.constantFrom(...COST_METHOD_IDS),
+        fc.array(
+          fc.constantFrom('chicken-breast-bone-in', 'chicken-grind', 'chicken-stew', 'chicken-bones'),
+          { maxLength: 4 },
+        ),
+        (list, school, priced) => {
+          const { state } = endOf(play(list));
+          const notes = priced.map(
+            (item, index) =>
+              [
+                `k${index}`,
+                { item, shop: 'Hollis Lane Farm', perKgMinor: 100 + 777 * index, on: '2026-03-01' },
+              ] as const,
+          );
+          const costs = costOfLots(state, school, {
+            pricing: {
+              book: priceBook(notes),
+              choices: new Map([['chicken-bones', { unwanted: priced.length > 2 }]]),
+            },
+            plateDg: 2000,
+          });
+          const lots = [...state.lots.values()];
+          const paid = lots.reduce((sum, lot) => sum + (lot.paidMinor ?? 0), 0);
+          let ended = 0;
+          for (const lot of lots) {
+            const cost = costs.get(lot.id);
+            const flows = cost?.flows ?? [];
+            expect(flows.every((minor) => minor >= 0)).toBe(true);
+            const gone = lot.flows.reduce((sum, flow, i) => (flow.lot ? sum : sum + (flows[i] ?? 0)), 0);
+            ended += gone + (cost?.leftMinor ?? 0);
+            if (lot.leftDg === 0 && totalDg(lot) > flowedDg(lot, 'cut', 'liquid', 'unaccounted'))
+              expect(cost?.leftMinor).toBe(0);
+          }
+          expect(ended).toBe(paid);
+        },
+      ),
+      RUNS,
+    );
+  });
+
+  it('a refused entry changes nothing, and an accepted one is what a replay from the start says', () => {
+    fc.assert(
+      fc.property(choices, (list) => {
+        for (const [i, { before, after, refusal }] of play(list).entries()) {
+          expect(after === undefined).toBe(refusal !== undefined);
+          if (i % 4 === 0)
+            expect(JSON.stringify([...replay(before.entries, animalOfKind).lots])).toBe(
+              JSON.stringify([...before.state.lots]),
+            );
+          if (after) expect(after.state.setAside).toEqual([]);
+        }
+      }),
+      RUNS,
+    );
+  });
+
+  it('undoing the last entry restores the state exactly, and redoing it brings it back', () => {
+    fc.assert(
+      fc.property(choices, (list) => {
+        const accepted = play(list).filter(
+          ({ after, entry }) => after && !['undone', 'redone'].includes(entry.type),
+        );
+        const last = accepted.at(-1);
+        if (!last?.after) return;
+        const meta = (journal: Journal, type: 'undone' | 'redone'): Journal => {
+          const seq = nextSequence(journal, 'tablet');
+          const entry = {
+            type,
+            entries: [last.entry.id],
+            id: `meta-${seq}`,
+            at: nextInstant(journal, last.entry.at),
+            device: 'tablet',
+            seq,
+          };
+          const { value: next, problem: refusal } = append(journal, entry);
+          if (!next) throw new Error(`refused: ${JSON.stringify(refusal)}`);
+          return next;
+        };
+        const undone = meta(last.after, 'undone');
+        expect(asText(undone)).toBe(asText(last.before));
+        expect(asText(meta(undone, 'redone'))).toBe(asText(last.after));
+      }),
+      RUNS,
+    );
+  });
+
+  it('export, import into an empty household, export: the same bytes', () => {
+    fc.assert(
+      fc.property(choices, (list) => {
+        const text = writeFile(householdOf(endOf(play(list)).entries, []));
+        const { value: household, problem } = readFile(text);
+        expect(problem).toBeUndefined();
+        expect(writeFile(household as Household)).toBe(text);
+      }),
+      RUNS,
+    );
+  });
+
+  it('merge is commutative, associative and idempotent', () => {
+    const three = fc.tuple(choices, choices, choices, choices);
+    fc.assert(
+      fc.property(three, ([shared, one, two, three]) => {
+        const start = endOf(play(shared.slice(0, 12), 'shared'));
+        const [a, b, c] = [one, two, three].map((list, i) =>
+          householdOf(endOf(play(list.slice(0, 15), `device-${i}`, start), start).entries, []),
+        ) as [Household, Household, Household];
+        const text = (household: Household): string =>
+          writeFile(household) + asText(household.journal) + JSON.stringify(household.journal.state.setAside);
+        expect(text(mergeHouseholds(a, b))).toBe(text(mergeHouseholds(b, a)));
+        expect(text(mergeHouseholds(mergeHouseholds(a, b), c))).toBe(
+          text(mergeHouseholds(a, mergeHouseholds(b, c))),
+        );
+        expect(text(mergeHouseholds(a, a))).toBe(text(a));
+        const both = mergeHouseholds(a, b);
+        expect(both.journal.entries).toHaveLength(
+          new Set([...a.journal.entries, ...b.journal.entries].map(({ id }) => id)).size,
+        );
+      }),
+      RUNS,
+    );
+  });
+
+  it('replays in any order of arrival to the same state', () => {
+    fc.assert(
+      fc.property(choices, fc.infiniteStream(fc.nat()), (list, keys) => {
+        const journal = endOf(play(list));
+        const shuffled = journal.entries
+          .map((entry) => ({ entry, key: keys.next().value as number }))
+          .sort((x, y) => x.key - y.key);
+        expect(
+          asText(
+            journalOf(
+              shuffled.map(({ entry }) => entry),
+              animalOfKind,
+            ),
+          ),
+        ).toBe(asText(journal));
+      }),
+      { numRuns: 200 },
+    );
+  });
+
+  it('stock, of one device and of two merged: every gram is in one place, and what does not fit is set aside', () => {
+    fc.assert(
+      fc.property(choices, choices, choices, (shared, one, two) => {
+        const start = endOf(play(shared.slice(0, 12), 'shared'));
+        const [a, b] = [one, two].map((list, i) =>
+          householdOf(endOf(play(list.slice(0, 20), `device-${i}`, start), start).entries, []),
+        ) as [Household, Household];
+        for (const { journal } of [a, mergeHouseholds(a, b)]) {
+          const { lots, setAside, voided } = journal.state;
+          const all = [...lots.values()];
+          const cameInDg = all.reduce(
+            (sum, lot) => sum + lot.foundDg + lot.addedDg + (lot.sources.length === 0 ? lot.inDg : 0),
+            0,
+          );
+          const goneDg = all.reduce(
+            (sum, lot) => sum + lot.flows.reduce((out, flow) => (flow.lot ? out : out + flow.massDg), 0),
+            0,
+          );
+          expect(goneDg + all.reduce((sum, { leftDg }) => sum + leftDg, 0)).toBe(cameInDg);
+          const takers = new Set(all.flatMap(({ flows }) => flows.map(({ entry }) => entry)));
+          const ids = new Set(setAside.map(({ entry }) => entry.id));
+          for (const entry of journal.entries)
+            if (entry.type === 'eaten' && !takers.has(entry.id))
+              expect(ids.has(entry.id) || voided.has(entry.id)).toBe(true);
+        }
+      }),
+      RUNS,
+    );
+  });
+});

@@ -1,0 +1,23 @@
+import type { PieceNote } from '../board/piece-note';
+import type { ItemChoice } from '../price/item-choice';
+import type { RecordChange } from './record';
+import { DEFAULT_SETTINGS, type Settings } from './settings';
+
+/** Changes a part of the settings, and leaves the rest as it is by then. */
+export function settingsChange(change: (now: Settings) => Partial<Settings>): RecordChange {
+  return {
+    type: 'settings',
+    key: 'household',
+    change: (known = DEFAULT_SETTINGS) => ({ ...known, ...change(known) }),
+  };
+}
+
+/** Changes a part of what is noted about a piece. */
+export function noteChange(piece: string, change: (now: PieceNote) => PieceNote): RecordChange {
+  return { type: 'piece', key: piece, change: (known = {}) => ({ ...known, ...change(known) }) };
+}
+
+/** Changes what the household thinks of a shop item, and leaves the rest of it. */
+export function itemChange(item: string, change: ItemChoice): RecordChange {
+  return { type: 'item', key: item, change: (known) => ({ ...known, ...change }) };
+}

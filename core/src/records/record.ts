@@ -1,0 +1,94 @@
+import * as z from 'zod';
+import { pieceNoteSchema } from '../board/piece-note';
+import { ownKindSchema } from '../catalogue/own-kind-schema';
+import { cookedSchema } from '../cost/cooked';
+import { mealSchema } from '../dinner/meal';
+import { placeSchema } from '../freeze/place';
+import { printingSchema } from '../label/printing';
+import { shopCodeSchema } from '../label/shop-code-note';
+import { idSchema } from '../ledger/id';
+import { itemChoiceSchema } from '../price/item-choice';
+import { priceNoteSchema } from '../price/price-note';
+import { shopAliasSchema } from '../price/shop-alias';
+import { slicesRequestSchema } from '../slice/slices-request';
+import { settingsSchema } from './settings';
+
+const stamp = z.strictObject({
+  at: z.iso.datetime({ precision: 3 }),
+  device: z.string().regex(/^[A-Za-z0-9_-]{1,40}$/),
+  seq: z.int().nonnegative(),
+});
+
+const bodies = {
+  /** How the household counts and who eats. One, with the key `household`. */
+  settings: settingsSchema,
+  /** What a shop asked for something on a day. */
+  price: priceNoteSchema,
+  /** Where packs lie. */
+  place: placeSchema,
+  /** The dinner of a day, by its date. */
+  meal: mealSchema,
+  /** By shop item. */
+  item: itemChoiceSchema,
+  /** By piece. */
+  piece: pieceNoteSchema,
+  /** How much of a raw part is eaten, by kind and part. */
+  cooked: cookedSchema,
+  /** A kind of piece of the household's own, by its id. */
+  kind: ownKindSchema,
+  /** How a log is measured and what is wished of it, by piece. */
+  slicing: slicesRequestSchema,
+  /** By shop: the layout of its sticker numbers. */
+  'shop-code': shopCodeSchema,
+  /** One, with the key `labels`. */
+  printing: printingSchema,
+  /** A shop that is called otherwise now, or is the same as another. */
+  shop: shopAliasSchema,
+} as const;
+
+export type RecordType = keyof typeof bodies;
+export type RecordValue<T extends RecordType> = z.infer<(typeof bodies)[T]>;
+
+/**
+ * What is not an event in the life of a lot: settings, prices, places. Each is a register under
+ * (type, key); the one with the latest stamp counts; null means it was deleted.
+ */
+export type HouseholdRecord = {
+  [T in RecordType]: {
+    readonly type: T;
+    readonly key: string;
+    readonly stamp: z.infer<typeof stamp>;
+    readonly value: RecordValue<T> | null;
+  };
+}[RecordType];
+
+/** What a record is before it has a stamp. */
+export type NewRecord = HouseholdRecord extends infer R
+  ? R extends HouseholdRecord
+    ? Omit<R, 'stamp'>
+    : never
+  : never;
+
+/** A record that is changed from what the database holds when its turn comes, so that of two changes none is lost. */
+export type RecordChange = {
+  [T in RecordType]: {
+    readonly type: T;
+    readonly key: string;
+    /** @returns the new value; null deletes it */
+    readonly change: (known: RecordValue<T> | undefined) => RecordValue<T> | null;
+  };
+}[RecordType];
+
+const schemas = (Object.keys(bodies) as RecordType[]).map((type) =>
+  z.strictObject({ type: z.literal(type), key: idSchema, stamp, value: bodies[type].nullable() }),
+);
+
+export const recordSchema = z.discriminatedUnion(
+  'type',
+  schemas as unknown as [(typeof schemas)[number], ...(typeof schemas)[number][]],
+) as unknown as z.ZodType<HouseholdRecord>;
+
+/** The register a record belongs to. */
+export function registerOf(record: Pick<HouseholdRecord, 'type' | 'key'>): string {
+  return `${record.type}/${record.key}`;
+}

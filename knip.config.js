@@ -1,0 +1,23 @@
+// Dead code and dependencies: npm test asks for none. A folder's list of exports is no entry here, or every
+// export would count as used.
+export default {
+  entry: [
+    'app/src/compute/*.worker.ts!',
+    'cli/*.ts!',
+    'demo/make-household.ts!',
+    'server/main.ts!',
+    'tools/*.mjs',
+    'core/src/testing/*.mjs',
+    'e2e/{serve,setup,stop,screenshots}.ts',
+    'e2e/bench/*.ts',
+  ],
+  project: ['{app,core,cli,demo,server}/**/*.ts!', 'e2e/**/*.ts', 'tools/*.mjs', 'app/src/*.css!'],
+  ignore: ['core/src/index.ts'],
+  // The types of what a function takes and gives are for its callers, whether or not one names them yet.
+  ignoreExportsUsedInFile: { interface: true, type: true },
+  // Copied into the application as files by angular.json; loaded by Jest by its own name.
+  ignoreDependencies: ['@fontsource/.+', 'jest-environment-jsdom'],
+  compilers: {
+    css: (text) => [...text.matchAll(/@import [^ ;]+/g)].map(([line]) => `${line.slice(1)};`).join('\n'),
+  },
+};
