@@ -103,15 +103,11 @@ export class Repository {
       ...(records.length > 0 ? [registers] : []),
       meta,
     ];
-    const { written, rows, rewritten } = await this.database.transaction(
-      'rw',
-      tables,
-      async () => {
-        const device = await this.device();
-        const written = await this.writeFacts(facts, device);
-        return { written, ...(await this.writeRecords(records, device)) };
-      },
-    );
+    const { written, rows, rewritten } = await this.database.transaction('rw', tables, async () => {
+      const device = await this.device();
+      const written = await this.writeFacts(facts, device);
+      return { written, ...(await this.writeRecords(records, device)) };
+    });
     // What another write has settled meanwhile stays: only what this one wrote is new.
     const { journal = this.household.journal, cursor = this.cursor, added = [] } = written ?? {};
     const known = this.household.records;
