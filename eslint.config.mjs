@@ -135,10 +135,18 @@ export default tseslint.config(
             "CallExpression[callee.name='linkedSignal'] > ArrowFunctionExpression, CallExpression[callee.name='linkedSignal'] > ObjectExpression > Property[key.name='source'] > ArrowFunctionExpression",
           message: 'It starts over at every reading, and loses what is typed: see ui/field/draft-of.',
         },
+        {
+          selector: "CallExpression[callee.property.name='perform'] > ObjectExpression",
+          message: 'What a person does is a function of core/deeds, with a test.',
+        },
       ],
       '@angular-eslint/component-max-inline-declarations': ['error', { template: 40, styles: 30 }],
       '@angular-eslint/component-selector': ['error', { type: 'element', prefix: 'v', style: 'kebab-case' }],
     },
+  },
+  {
+    files: ['app/src/**/*.test.ts', 'app/src/testing/*.ts'],
+    rules: { 'no-restricted-syntax': 'off' },
   },
   {
     // Their templates come out when their screens are rebuilt.

@@ -373,7 +373,7 @@ describe('the Books of the demo household', () => {
     await person.fill('Notes on this piece', 'more fat than it looked');
     await person.press('Tab');
     await person.sees('Note kept');
-    await person.page.reload();
+    await person.reload();
     await person.sees('60 minutes as you set it');
     expect(await person.page.$eval('textarea', (area) => area.value)).toBe('more fat than it looked');
   });

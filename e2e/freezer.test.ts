@@ -114,7 +114,7 @@ describe('at the freezer', () => {
       await each.sees('past: check each pack');
       // What was looked at, and what was said, survives a reload.
       await each.page.$eval('ol input[type=checkbox]', (box) => (box as unknown as HTMLElement).click());
-      await each.page.reload({ waitUntil: 'load' });
+      await each.reload();
       await each.sees('past: check each pack');
       expect(await each.page.$eval('ol input', (box) => (box as unknown as HTMLInputElement).checked)).toBe(
         true,

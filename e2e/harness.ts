@@ -92,6 +92,13 @@ export function freePort(): Promise<number> {
   });
 }
 
+/** What a page said at some moment. */
+interface Said {
+  readonly page: string;
+  readonly text: string;
+}
+const NOTHING: Said = { page: '', text: '' };
+
 export const DESK = { width: 1280, height: 800 };
 export const PHONE = { width: 390, height: 844, isMobile: true, hasTouch: true };
 
@@ -143,18 +150,30 @@ export class Person {
   }
 
   async goTo(path: string): Promise<void> {
+    this.before = NOTHING;
     await this.page.goto(this.address + path, { waitUntil: 'load' });
     await this.page.waitForSelector('h1, .empty');
     await this.page.evaluate(() => document.fonts.ready.then(() => undefined));
   }
 
-  /** Clicks what has this role and this visible name. */
+  /** Clicks what has this role and this visible name; where a link leads elsewhere, once one is there. */
   async click(name: string, role = 'button'): Promise<void> {
-    await this.page.locator(`::-p-aria([name="${name}"][role="${role}"])`).setTimeout(PATIENCE).click();
+    await this.acts();
+    const here = this.page.url();
+    const what = this.page.locator(`::-p-aria([name="${name}"][role="${role}"])`).setTimeout(PATIENCE);
+    const leads = role === 'link' ? await what.map((link) => (link as HTMLAnchorElement).href).wait() : here;
+    await what.click();
+    if (leads !== here) await this.leaves(here);
+  }
+
+  /** Waits until another page is shown: what is pressed before that is pressed on the old one. */
+  private async leaves(here: string): Promise<void> {
+    await this.page.waitForFunction((old) => location.href !== old, { timeout: PATIENCE, polling: 50 }, here);
   }
 
   /** Scrolls until the text is in the middle of the screen, clear of bars, and presses it. */
   async pressText(text: string): Promise<void> {
+    await this.acts();
     const element = await this.page.waitForSelector(`main ::-p-text(${text})`, { timeout: PATIENCE });
     await element?.evaluate((each) => each.scrollIntoView({ block: 'center' }));
     await element?.click();
@@ -162,11 +181,13 @@ export class Person {
 
   /** Fills the field with this label. */
   async fill(label: string, text: string, role = 'textbox'): Promise<void> {
+    await this.acts();
     await this.page.locator(`::-p-aria([name="${label}"][role="${role}"])`).setTimeout(PATIENCE).fill(text);
   }
 
   /** Writes into the field with this label, whatever it takes (a time, a day), and goes on to the next. */
   async write(label: string, text: string): Promise<void> {
+    await this.acts();
     await this.page.locator(`::-p-aria(${label})`).setTimeout(PATIENCE).fill(text);
     await this.press('Tab');
   }
@@ -189,6 +210,7 @@ export class Person {
 
   /** Empties the field with this label, as one does: all of it marked, and deleted. */
   async clear(label: string, role = 'textbox'): Promise<void> {
+    await this.acts();
     const field = await this.page.waitForSelector(`::-p-aria([name="${label}"][role="${role}"])`, {
       timeout: PATIENCE,
     });
@@ -198,6 +220,7 @@ export class Person {
 
   /** Chooses by what is read there, or the beginning of it; or by the value where the words differ. */
   async choose(label: string, wanted: string): Promise<void> {
+    await this.acts();
     const field = await this.page.waitForSelector(`::-p-aria([name="${label}"][role="combobox"])`, {
       timeout: PATIENCE,
     });
@@ -211,23 +234,58 @@ export class Person {
   }
 
   async press(...keys: Parameters<Page['keyboard']['press']>[0][]): Promise<void> {
+    await this.acts();
     for (const key of keys) await this.page.keyboard.press(key);
   }
 
   async type(text: string): Promise<void> {
+    await this.acts();
     await this.page.keyboard.type(text);
   }
 
-  /** Waits until the page shows the text. */
+  /** Loads the page again, as one does who has lost track, or a phone that had put it away. */
+  async reload(): Promise<void> {
+    this.before = NOTHING;
+    await this.page.reload({ waitUntil: 'load' });
+  }
+
+  /** What the page said before the first act since somebody last looked. */
+  private before = NOTHING;
+  private looked = true;
+
+  private async acts(): Promise<void> {
+    if (!this.looked) return;
+    this.looked = false;
+    this.before = { page: this.page.url(), text: await this.text() };
+  }
+
+  /** Waits until the page shows the text, newly or more often than before what was done last, or on another page. */
   async sees(text: string, timeout = PATIENCE): Promise<void> {
+    this.looked = true;
+    await this.waitsFor(text, this.before, timeout);
+  }
+
+  /** Waits until the page shows the text; it may have been there all along. */
+  async reads(text: string, timeout = PATIENCE): Promise<void> {
+    this.looked = true;
+    await this.waitsFor(text, NOTHING, timeout);
+  }
+
+  private async waitsFor(text: string, before: Said, timeout: number): Promise<void> {
+    const times = before.text.split(text).length - 1;
     try {
       await this.page.waitForFunction(
-        (wanted) => document.body.innerText.replace(/\s+/g, ' ').includes(wanted),
+        (wanted, page, times) =>
+          document.body.innerText.replace(/\s+/g, ' ').split(wanted).length - 1 >
+          (location.href === page ? times : 0),
         { timeout, polling: 50 },
         text,
+        before.page,
+        times,
       );
     } catch {
-      throw new Error(`“${text}” did not appear. The page says:\n${await this.text()}`);
+      const told = times > 0 ? 'did not appear anew' : 'did not appear';
+      throw new Error(`“${text}” ${told}. The page says:\n${await this.text()}`);
     }
   }
 

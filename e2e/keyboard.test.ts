@@ -60,7 +60,7 @@ describe('with the keyboard alone', () => {
   });
 
   it('buys a strip loin', async () => {
-    await person.page.reload();
+    await person.reload();
     await person.sees('Lamb shanks');
     await tabTo(/^Counter/);
     await person.press('Enter');
@@ -134,7 +134,7 @@ describe('with the keyboard alone', () => {
     await person.press('Enter');
     await person.sees('2 steaks wrapped');
     await person.sees('Which packs');
-    await person.page.reload();
+    await person.reload();
     await person.sees('Which packs');
     await tabTo(/^Freezer/);
     await person.press('Enter');
@@ -151,7 +151,7 @@ describe('with the keyboard alone', () => {
   });
 
   it('reads the Books and a guide', async () => {
-    await person.page.reload();
+    await person.reload();
     await person.sees('2 packs');
     await tabTo(/^Books/);
     await person.press('Enter');
@@ -159,7 +159,7 @@ describe('with the keyboard alone', () => {
     await tabTo(/^Strip loin/);
     await person.press('Enter');
     await person.sees('Where the mass went');
-    await person.page.reload();
+    await person.reload();
     await person.sees('Where the mass went');
     await tabTo(/^Craft/);
     await person.press('Enter');

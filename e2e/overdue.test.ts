@@ -105,7 +105,7 @@ describe('what is past its last day', () => {
     await person.page.locator('v-pack-card [aria-label="The day for Old chops"]').fill(today(-6));
     await person.click('Eaten then');
     await person.sees('Old chops eaten');
-    await person.page.reload({ waitUntil: 'load' });
+    await person.reload();
     await person.sees('New chops');
     expect(await person.text()).not.toMatch(/overdue since|past its last day/);
     expect(person.complaints).toEqual([]);

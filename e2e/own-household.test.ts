@@ -160,7 +160,7 @@ describe.each([
     await person.fill('Plate of eater 2', style.plate);
     await person.click('Begin');
     await person.sees('Nothing in the cold yet');
-    await person.page.reload({ waitUntil: 'load' });
+    await person.reload();
     await person.sees('Nothing in the cold yet');
   });
 
@@ -226,7 +226,7 @@ describe.each([
       () => document.querySelector('.answer')?.textContent?.trim() === 'Worth it',
     );
     // The page is put away and comes back: nothing that was typed is lost.
-    await person.page.reload({ waitUntil: 'load' });
+    await person.reload();
     await person.sees(`Buy it for ${style.total}`);
     await person.page.waitForFunction(
       () => document.querySelector('.answer')?.textContent?.trim() === 'Worth it',
@@ -327,7 +327,7 @@ describe.each([
     const since = `${today(-1)}T20:00`;
     await person.page.locator('::-p-aria([name="Out since"])').fill(since);
     await person.press('Tab');
-    await person.page.reload({ waitUntil: 'load' });
+    await person.reload();
     await person.page.waitForFunction(
       (wanted) =>
         [...document.querySelectorAll('input')].some(
@@ -352,7 +352,7 @@ describe.each([
     await person.page.waitForFunction(() =>
       document.querySelector('v-label-preview')?.textContent?.includes('for Sunday'),
     );
-    await person.page.reload({ waitUntil: 'load' });
+    await person.reload();
     await person.sees('Labels on');
     await person.shows('Rows', '3');
     await person.shows('Columns', '2');

@@ -178,7 +178,7 @@ describe.each([
     await types('Most of kind 3', '2');
     await types('Worth of kind 3', style.worth);
     await person.sees('breakfast steak');
-    await person.page.reload({ waitUntil: 'load' });
+    await person.reload();
     await person.sees('Where to cut: strip loin');
   });
 
@@ -198,7 +198,7 @@ describe.each([
     await types('A plate may be off by', '20', '20 %');
     await types('Pieces flat in a bag', '3');
     await types('Odile, beef', ...style.plate);
-    await person.page.reload({ waitUntil: 'load' });
+    await person.reload();
     await person.click('What is wanted');
     await person.page.waitForSelector('::-p-aria([name="Name of pack 1"])');
     const kept = await person.page.$$eval('v-wanted-form input', (all) =>

@@ -65,7 +65,7 @@ describe('a household on a phone', () => {
     await write('input.num', '2.35');
     await touch('.take');
     await person.sees('Drained:');
-    await person.page.reload({ waitUntil: 'load' });
+    await person.reload();
     await person.sees('On the board 2.350 kg');
     for (const [part, weight] of [
       ['Shank, bone-in', '330'],

@@ -42,7 +42,7 @@ describe('a household in pounds', () => {
     await person.pressText('Never freeze it again raw');
     await person.click('Save the rules');
     await person.sees('The rules of keeping are saved');
-    await person.page.reload({ waitUntil: 'load' });
+    await person.reload();
     await person.sees('How long it keeps');
     expect(
       await person.page.$$eval('v-keeping-form input', (all) =>
@@ -94,20 +94,20 @@ describe('a household in pounds', () => {
     await person.sees('Weighed 2');
     const cuts = (await person.stored()).entries.filter(({ entry }) => entry.type === 'undone');
     expect(cuts).toHaveLength(1);
-    await person.page.reload({ waitUntil: 'load' });
+    await person.reload();
     await person.sees('Weighed 2');
   });
 
   it('adds up the time at the board: warned at an hour and a half, said at two hours, in heat at one', async () => {
     await person.setClock(now() + 95 * 60_000);
-    await person.page.reload({ waitUntil: 'load' });
+    await person.reload();
     await person.sees('out of the refrigerator: put it back soon');
     await person.click('Above 90 °F here', 'switch');
     await person.sees('longer than 1 hour in all');
     await person.click('Above 90 °F here', 'switch');
     await person.sees('put it back soon');
     await person.setClock(now() + 130 * 60_000);
-    await person.page.reload({ waitUntil: 'load' });
+    await person.reload();
     await person.sees('longer than 2 hours in all');
     await person.page.locator('::-p-text(It was in the refrigerator from)').click();
     await person.page.waitForFunction(() => !document.querySelector('v-board-time-line .caution'));

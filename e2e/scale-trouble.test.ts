@@ -147,7 +147,7 @@ describe('trouble at the scale', () => {
 
   it('left and come back to, it stands where it stood', async () => {
     const before = await cuts();
-    await person.page.reload();
+    await person.reload();
     await person.sees(`Weighed ${before}`);
     await person.sees('Stand-in scale, 1 g');
   });

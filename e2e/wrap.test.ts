@@ -350,7 +350,7 @@ describe('from the table to labelled packs', () => {
       await person.page.locator('#total').fill('79.42');
       await person.click('Learn from this label');
       await person.sees('Learnt: Corner Stall’s numbers carry the price');
-      await person.page.reload();
+      await person.reload();
       await person.page.locator('v-sticker-reader summary').click();
       await sticker('2117045012504');
       await person.sees('Corner Stall: €12.50. The weight is not in it: type it.');

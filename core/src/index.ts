@@ -277,17 +277,26 @@ export * from './books/trend';
 // deeds: What a person does, ready to be written.
 export * from './deeds/arrange-places';
 export * from './deeds/buy';
+export * from './deeds/change-settings';
 export * from './deeds/correct-cut';
+export * from './deeds/cut-as-planned';
 export * from './deeds/deed';
 export * from './deeds/eat';
+export * from './deeds/enter-pack';
 export * from './deeds/freeze-again';
+export * from './deeds/freeze-batch';
+export * from './deeds/label-date';
 export * from './deeds/learn-sticker';
 export * from './deeds/move';
 export * from './deeds/note-prices';
+export * from './deeds/note-shop-item';
+export * from './deeds/own-kind';
 export * from './deeds/pack-names';
 export * from './deeds/part-with';
 export * from './deeds/plan-dinner';
 export * from './deeds/questions';
+export * from './deeds/serve';
+export * from './deeds/set-printing';
 export * from './deeds/settle-overdue';
 export * from './deeds/split-pack';
 export * from './deeds/take-back';
@@ -296,6 +305,7 @@ export * from './deeds/thaw';
 export * from './deeds/undoing';
 export * from './deeds/weigh';
 export * from './deeds/work-on-piece';
+export * from './deeds/wrap';
 
 // exchange: The household’s file, CSV, calendar, PDF, reports.
 export * from './exchange/calendar';

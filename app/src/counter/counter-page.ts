@@ -357,7 +357,7 @@ export class CounterPage {
       !(await this.ask.confirm('Is this right?', questions.join(' '), 'Yes, buy it'))
     )
       return;
-    const noted = await prices.records();
+    const noted = await prices.sure();
     if (!noted) return;
     const written = await this.store.perform(
       buy(fact, {

@@ -1,3 +1,4 @@
+import { strikeOut } from '@core/deeds/undoing';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { explainRefusal } from '@core/ledger/refusal';
 import { describeEntry } from '@core/format/describe-entry';
@@ -84,9 +85,6 @@ export class SetAside {
   });
 
   protected async dismiss(id: string): Promise<void> {
-    await this.store.perform({
-      facts: [{ type: 'undone', entries: [id] }],
-      say: 'Struck out. Redo in the journal brings it back.',
-    });
+    await this.store.perform(strikeOut(id));
   }
 }

@@ -1,8 +1,7 @@
-import { settingsChange } from '@core/records/change';
+import { switchUnits } from '@core/deeds/change-settings';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } from '@angular/core';
 import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import type { PlanSources } from '@core/dinner/week';
-import type { RecordValue } from '@core/records/record';
 import { Clock } from '../household/clock';
 import { Colds } from '../household/colds';
 import { HOUSEHOLD_NAME } from '../household/household-name';
@@ -70,12 +69,7 @@ export class Shell {
   }
 
   protected async toggleUnits(): Promise<void> {
-    const system = this.store.settings().system === 'metric' ? 'imperial' : 'metric';
-    await this.change({ system });
-  }
-
-  private async change(part: Partial<RecordValue<'settings'>>): Promise<void> {
-    await this.store.perform({ records: [settingsChange(() => part)] });
+    await this.store.perform(switchUnits());
   }
 }
 

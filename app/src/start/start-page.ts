@@ -1,16 +1,10 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
+import { begin } from '@core/deeds/change-settings';
 import { DEFAULT_SETTINGS, type Settings } from '@core/records/settings';
-import type { NewRecord } from '@core/records/record';
 import { HouseholdStore } from '../household/household-store';
 import { markOwnHousehold } from '../household/own-household-mark';
 import { SettingsForm } from '../ui/field/settings-form';
-
-/** Two places to begin with; the household adds its own later. */
-const FIRST_PLACES: NewRecord[] = [
-  { type: 'place', key: 'freezer', value: { name: 'Freezer', cold: 'freezer' } },
-  { type: 'place', key: 'refrigerator', value: { name: 'Refrigerator, bottom shelf', cold: 'refrigerator' } },
-];
 
 /** The first questions to a household of one's own. */
 @Component({
@@ -60,10 +54,7 @@ export class StartPage {
 
   protected async begin(settings: Settings): Promise<void> {
     await this.store.whenLoaded();
-    const places = this.store.places().size === 0 ? FIRST_PLACES : [];
-    const written = await this.store.perform({
-      records: [{ type: 'settings', key: 'household', value: settings }, ...places],
-    });
+    const written = await this.store.perform(begin(settings, this.store.household()));
     if (!written.ok) return;
     markOwnHousehold();
     // Asks the browser not to clear the household away when the disk runs low; its answer changes nothing here.

@@ -127,14 +127,10 @@ describe('work on a piece', () => {
 });
 
 describe('buying', () => {
-  const price = {
-    type: 'price',
-    key: 'k',
-    value: { item: 'strip-steak', shop: 'A', perKgMinor: 2000, on },
-  } as const;
+  const price = { item: 'strip-steak', shop: 'A', perKgMinor: 2000, on };
 
   it('writes the piece, the prices beside it and what was seen on it in one deed', () => {
-    const deed = buy(received, { marks: ['thick-fat'], prices: [price], apart: false, newId: at.newId });
+    const deed = buy(received, { marks: ['thick-fat'], prices: [price], apart: false, newId: () => 'k' });
     expect(deed.say).toBe('Strip loin bought. It is on the Block.');
     expect(deed.records?.map(({ type, key }) => `${type}/${key}`)).toEqual(['price/k', 'piece/p']);
     expect(noted({ records: deed.records?.slice(1) })).toEqual({ marks: ['thick-fat'] });

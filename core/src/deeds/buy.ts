@@ -1,8 +1,9 @@
 import type { FactOf } from '../ledger/entry';
 import { oneByOne } from '../ledger/one-by-one';
 import { noteChange } from '../records/change';
-import type { NewRecord } from '../records/record';
+import type { PriceNote } from '../price/price-note';
 import type { Deed } from './deed';
+import { notePrices } from './note-prices';
 import { kindById } from '../catalogue/kinds';
 
 /** What comes with a purchase. */
@@ -10,7 +11,7 @@ export interface Purchased {
   /** What was seen on it before it was bought. */
   readonly marks: readonly string[];
   /** Prices that were typed beside it. */
-  readonly prices: readonly NewRecord[];
+  readonly prices: readonly PriceNote[];
   /** Several pieces are lots of their own, each to be weighed and cut by itself. */
   readonly apart: boolean;
   readonly newId: () => string;
@@ -22,7 +23,7 @@ export function buy(piece: FactOf<'received'>, { marks, prices, apart, newId }: 
   const seen = facts.map(({ lot }) => noteChange(lot, () => ({ marks: [...marks] })));
   return {
     facts,
-    records: [...prices, ...(marks.length > 0 ? seen : [])],
+    records: [...(notePrices(prices, '', newId).records ?? []), ...(marks.length > 0 ? seen : [])],
     say: `${kindById(piece.kind)?.name ?? piece.kind} bought. It is on the Block.`,
   };
 }

@@ -1,4 +1,8 @@
 import { NO_MEAL, type Serving } from '../dinner/meal';
+import { plannedDays } from '../dinner/week';
+import { coldPlaces } from '../freeze/cold-places';
+import { tokensOf } from '../pack/table';
+import { emptyTray } from '../pack/trays';
 import { Format } from '../format/format';
 import { append } from '../ledger/journal';
 import type { Lot } from '../ledger/lot';
@@ -7,6 +11,11 @@ import { JournalBuilder } from '../testing/journal-builder';
 import type { Result } from '../units/result';
 import type { Deed } from './deed';
 import { eat } from './eat';
+import { enterPack } from './enter-pack';
+import { freezeBatch } from './freeze-batch';
+import { sayKindOfDate, setLabelDate } from './label-date';
+import { serve } from './serve';
+import { wrap } from './wrap';
 import { freezeAgain } from './freeze-again';
 import { move } from './move';
 import { giveAway, throwAway } from './part-with';
@@ -206,5 +215,123 @@ describe('what is planned', () => {
     ]);
     const whole = thawForDinner(stew, { date, serving: { lot: 'stew', amount: 'all' } }, meals, thawing);
     expect(whole.records).toEqual([]);
+  });
+});
+
+describe('what is put into the cold', () => {
+  const old = {
+    type: 'acquired',
+    lot: 'a',
+    name: 'Chops',
+    destination: 'main',
+    massDg: 9000,
+    count: 1,
+    paidMinor: null,
+    origin: 'already-here',
+    on: '2026-01-02',
+  } as const;
+  const fresh = { ...old, origin: 'bought-cut', on: '2026-01-08', boughtOn: '2026-01-08' } as const;
+
+  it('is entered with its place, or without one', () => {
+    const entered = valueOf(enterPack(old, 'chest', on, format));
+    expect(entered.say).toBe('Chops is in');
+    expect(after(entered).get('a')).toMatchObject({ place: 'chest', leftDg: 9000 });
+    expect(valueOf(enterPack(old, '', on, format)).facts).toHaveLength(1);
+  });
+
+  it('that was bought fresh needs its day, and no day is still to come', () => {
+    expect(enterPack(fresh, 'chest', on, format).ok).toBe(true);
+    expect(enterPack({ ...fresh, boughtOn: undefined }, 'chest', on, format).problem).toContain('Say when');
+    expect(enterPack({ ...old, on: '2026-01-11' }, 'chest', on, format).problem).toContain(
+      '11 Jan 2026 is still',
+    );
+    expect(enterPack({ ...old, on: null }, 'chest', on, format).ok).toBe(true);
+  });
+
+  it('goes in on its day, and waits in the refrigerator until then', () => {
+    const [chest] = coldPlaces(new Map([['chest', { name: 'Chest', cold: 'freezer' }]]));
+    const goesIn = [steaks, stew].map((lot, days) => ({
+      lot: { ...lot, place: null },
+      on: days === 0 ? on : '2026-01-11',
+      shelf: chest!.shelves[0]!,
+      appliance: chest!,
+    }));
+    expect(freezeBatch(goesIn, 'fridge', on)).toEqual({
+      facts: [
+        { type: 'placed', lot: 'steaks', place: 'chest' },
+        { type: 'placed', lot: 'stew', place: 'fridge' },
+      ],
+      say: '1 pack is in the freezer',
+    });
+    expect(freezeBatch(goesIn, null, on).facts).toHaveLength(1);
+  });
+
+  it('says what the date on its label is, and which', () => {
+    expect(sayKindOfDate(stew, 'use-by').facts).toEqual([
+      { type: 'corrected', entry: stew.made, set: { dated: 'use-by' } },
+    ]);
+    expect(setLabelDate(stew, '2026-01-20', 'use-by', format)).toMatchObject({
+      facts: [{ set: { until: '2026-01-20', dated: 'use-by' } }],
+      say: 'Stew: 20 Jan 2026 on its label',
+    });
+  });
+});
+
+describe('what is wrapped', () => {
+  const board = new JournalBuilder()
+    .add(
+      { type: 'received', lot: 'p', kind: 'strip-loin', count: 1, massDg: 50_000, paidMinor: 6000, on },
+      { type: 'cut', from: 'p', lot: 's', part: 'steaks', destination: 'main', massDg: 9000, count: 3, on },
+    )
+    .household().journal.state;
+  const tokens = tokensOf([board.lots.get('s')!], 'raw', new Map());
+  const table = {
+    tokens: new Map(tokens.map((token) => [token.id, token])),
+    clockOf: clocks(board, on),
+    meanPlateG: 180,
+    on,
+  };
+  const trays = tokens.map(({ id }, n) => ({ ...emptyTray(`t${n}`, { wrap: 'bag' }), tokens: [id] }));
+  const chest = { id: 'chest', name: 'Chest freezer', isFreezer: true };
+
+  it('is all in one deed, with its place', () => {
+    const { facts = [], say } = valueOf(wrap(trays, chest, table));
+    expect(say).toBe('3 packs wrapped, in Chest freezer');
+    expect(facts.map(({ type }) => type)).toEqual(Array(3).fill(['packed', 'placed']).flat());
+    expect(valueOf(wrap(trays.slice(1), null, table)).say).toBe('2 packs wrapped');
+  });
+
+  it('is not frozen past its day, but may still be wrapped for the refrigerator', () => {
+    const late = { ...table, clockOf: clocks(board, '2026-01-30') };
+    expect(wrap(trays, chest, late).problem).toContain('is not to be frozen');
+    expect(wrap(trays, { ...chest, isFreezer: false }, late).ok).toBe(true);
+  });
+});
+
+describe('what is served', () => {
+  const day = (date: string, amount: Serving['amount']) =>
+    plannedDays(date, 1, {
+      meals: new Map([[date, { ...NO_MEAL, servings: [{ lot: 'steaks', amount }] }]]),
+      lots: new Map([['steaks', steaks]]),
+      clockOf,
+      settings: { eaters: [] },
+    })[0]!;
+
+  it('leaves the stock as it was planned, today at the latest', () => {
+    const served = valueOf(serve(day('2026-01-12', { count: 2 }), on));
+    expect(served).toMatchObject({
+      facts: [{ type: 'eaten', amount: { count: 2 }, on }],
+      say: '4 steaks eaten',
+    });
+    expect(after(served).get('steaks')?.countLeft).toBe(2);
+    expect(valueOf(serve(day(on, 'all'), '2026-01-12')).facts).toMatchObject([{ amount: 'all', on }]);
+  });
+
+  it('is nothing where nothing of it is there', () => {
+    const gone = {
+      ...day(on, 'all'),
+      servings: [{ ...day(on, 'all').servings[0]!, trouble: 'gone' as const }],
+    };
+    expect(serve(gone, on).problem).toContain('Nothing of that dinner');
   });
 });

@@ -55,6 +55,11 @@ export function workInHeat(piece: Lot, isHot: boolean): Deed {
   };
 }
 
+/** What is to be remembered of a piece. */
+export function noteOnPiece(piece: Lot, text: string): Deed {
+  return { records: [noteChange(piece.id, () => ({ text: text.trim() }))], say: 'Note kept.' };
+}
+
 /** The working time is so many minutes, whatever the entries say; zero counts it again. */
 export function correctMinutes(piece: Lot, minutes: number): Deed {
   return {

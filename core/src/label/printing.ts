@@ -7,3 +7,5 @@ export const printingSchema = z.strictObject({
   copies: z.int().min(1).max(4),
   note: z.string().max(200),
 });
+
+export type Printing = z.infer<typeof printingSchema>;

@@ -10,7 +10,7 @@ import {
   wasCold,
   workInHeat,
 } from '@core/deeds/work-on-piece';
-import { undoing } from '@core/deeds/undoing';
+import { doAgain, undoing } from '@core/deeds/undoing';
 import type { EntryId, Lot } from '@core/ledger/lot';
 import { computed, effect, inject, Injectable, signal, untracked } from '@angular/core';
 import type { Destination } from '@core/ledger/destination';
@@ -221,8 +221,7 @@ export class BenchActs {
   redo(): Promise<void> {
     return this.inTurn(async () => {
       const undone = this.bench.redoable();
-      if (undone)
-        await this.store.perform({ facts: [{ type: 'redone', entries: undone.entries }], say: 'Done again' });
+      if (undone) await this.store.perform(doAgain(undone.entries));
     });
   }
 

@@ -1,3 +1,4 @@
+import { cutAsPlanned } from '@core/deeds/cut-as-planned';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -271,13 +272,10 @@ export class SlicesPage {
   /** Saves the plan; the bench says each next cut from here on. */
   protected async toTheBoard(): Promise<void> {
     const draft = this.draft();
-    const value = draft && { ...draft, after: this.store.household().journal.entries.at(-1)?.id };
-    if (!value || !this.plan())
+    if (!draft || !this.plan())
       return this.notices.problem(this.problem() ?? this.why() ?? 'There is no plan yet.');
-    const written = await this.store.perform({
-      records: [{ type: 'slicing', key: this.lot(), value }],
-      say: 'The bench says each cut from here on.',
-    });
+    const last = this.store.household().journal.entries.at(-1)?.id;
+    const written = await this.store.perform(cutAsPlanned(this.lot(), draft, last));
     if (written.ok) await this.router.navigate(['/', this.household, 'block', this.lot()]);
   }
 

@@ -1,4 +1,4 @@
-import { settingsChange } from '@core/records/change';
+import { saveCosts } from '@core/deeds/change-settings';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { NO_COSTS, type CostSettings } from '@core/cost/cost-settings';
@@ -93,7 +93,7 @@ export class CostForm {
         'Each tool needs a name, what was paid for it, and how many years it lasts. Nothing was changed.',
       );
     const costs: CostSettings = { bagMinor, labelMinor, hourMinor, tools };
-    await this.store.perform({ records: [settingsChange(() => ({ costs }))], say: 'Saved' });
+    await this.store.perform(saveCosts(costs));
   }
 
   private toolOf({ name, paid, years }: ToolRow): CostSettings['tools'][number] | null {

@@ -1,4 +1,4 @@
-import { settingsChange } from '@core/records/change';
+import { saveSettings } from '@core/deeds/change-settings';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { readFile, sizeProblem } from '@core/exchange/read-file';
 import { ContradictionError } from '@core/ledger/merge';
@@ -6,7 +6,6 @@ import { Clock } from '../../household/clock';
 import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
-import { Notices } from '../../household/notices';
 import { Ask } from '../../ui/ask/ask';
 import { saveText } from '../../ui/save-text';
 import { PageTabs } from '../../household/parts/page-tabs';
@@ -40,7 +39,6 @@ export class FilePage {
   protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly format = inject(Format);
   private readonly clock = inject(Clock);
-  private readonly notices = inject(Notices);
   private readonly ask = inject(Ask);
   protected readonly pages = BOOKS_PAGES;
   protected readonly problem = signal('');
@@ -82,20 +80,7 @@ export class FilePage {
   }
 
   protected async save(settings: ReturnType<typeof this.store.settings>): Promise<void> {
-    const before = this.store.settings();
-    if (settings.currency !== before.currency && this.holdsMoney()) {
-      return this.notices.problem(
-        `Prices and purchases are written down in ${before.currency}, and a household counts in one currency. It stays ${before.currency}; for another one, start a household of its own. Nothing was changed.`,
-      );
-    }
-    await this.store.perform({ records: [settingsChange(() => settings)], say: 'Saved' });
-  }
-
-  private holdsMoney(): boolean {
-    return (
-      this.store.basis().pricing.book.size > 0 ||
-      [...this.store.state().lots.values()].some(({ paidMinor }) => paidMinor !== null && paidMinor > 0)
-    );
+    await this.store.perform(saveSettings(settings, this.store.household()));
   }
 
   private async mayReplace(entries: number): Promise<boolean> {

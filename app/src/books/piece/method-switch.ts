@@ -1,4 +1,4 @@
-import { settingsChange } from '@core/records/change';
+import { chooseMethod } from '@core/deeds/change-settings';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { COST_METHOD_IDS, COST_METHODS, type CostMethodId } from '@core/cost/method';
 import { HouseholdStore } from '../../household/household-store';
@@ -32,6 +32,6 @@ export class MethodSwitch {
   protected readonly about = computed(() => COST_METHODS[this.store.costMethod()].about);
 
   protected async choose(method: CostMethodId): Promise<void> {
-    await this.store.perform({ records: [settingsChange(() => ({ school: method }))] });
+    await this.store.perform(chooseMethod(method));
   }
 }

@@ -1,4 +1,4 @@
-import { noteChange } from '@core/records/change';
+import { correctMinutes, noteOnPiece } from '@core/deeds/work-on-piece';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
@@ -11,7 +11,6 @@ import { countOfTheYear, workingCosts } from '@core/cost/working-costs';
 import { writeCsv } from '@core/exchange/csv';
 import { packsOfPiece } from '@core/exchange/report';
 import { lotName } from '@core/catalogue/lot-name';
-import type { PieceNote } from '@core/board/piece-note';
 import { NO_COSTS } from '@core/cost/cost-settings';
 import { packState } from '@core/pack/pack-state';
 import { unitPrice } from '@core/price/label-total';
@@ -180,16 +179,14 @@ export class PiecePage {
   }
 
   protected async setMinutes(minutes: number): Promise<void> {
-    if (minutes > 0) await this.write({ minutes }, 'Working time set.');
+    const piece = this.piece();
+    if (piece && minutes > 0) await this.store.perform(correctMinutes(piece, minutes));
   }
 
   protected async saveNote(): Promise<void> {
     const text = this.note().trim();
-    if (text !== (this.noted()?.text ?? '')) await this.write({ text }, 'Note kept.');
-  }
-
-  private async write(change: PieceNote, said: string): Promise<void> {
-    await this.store.perform({ records: [noteChange(this.lot(), () => change)], say: said });
+    const piece = this.piece();
+    if (piece && text !== (this.noted()?.text ?? '')) await this.store.perform(noteOnPiece(piece, text));
   }
 
   protected print(): void {

@@ -1,5 +1,5 @@
-import type { NewRecord } from '@core/records/record';
-import { itemChange } from '@core/records/change';
+import { noteShopItem } from '@core/deeds/note-shop-item';
+import { notePrices } from '@core/deeds/note-prices';
 import { askPrice } from '@core/format/price-words';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { FormsModule } from '@angular/forms';
@@ -161,7 +161,7 @@ export class ShopPrices {
 
   /** What the household would not buy is worth nothing to it, and is no gap. */
   protected async setWanted(item: ShopItem, wanted: boolean): Promise<void> {
-    await this.store.perform({ records: [itemChange(item.id, { unwanted: !wanted })] });
+    await this.store.perform(noteShopItem(item.id, { unwanted: !wanted }));
   }
 
   protected isWrong(item: string): boolean {
@@ -185,21 +185,21 @@ export class ShopPrices {
    *
    * @returns null where it cannot be read, or somebody wants to look again
    */
-  async records(): Promise<readonly NewRecord[] | null> {
+  async sure(): Promise<readonly PriceNote[] | null> {
     if (this.draft.unreadable().length > 0) {
       this.notices.problem('One of the prices for ready-cut meat cannot be read. Mend it or empty it.');
       return null;
     }
     const notes = this.draft.notes();
-    if (notes.length > 0 && !(await this.isSure(notes))) return null;
-    return notes.map((value) => ({ type: 'price', key: this.clock.newId(), value }));
+    return notes.length === 0 || (await this.isSure(notes)) ? notes : null;
   }
 
   protected async writeDown(): Promise<void> {
-    const records = await this.records();
-    if (!records) return;
-    const say = `${this.format.count(records.length, 'price')} written down.`;
-    if ((await this.store.perform({ records, say })).ok) this.taken();
+    const notes = await this.sure();
+    if (!notes) return;
+    const say = `${this.format.count(notes.length, 'price')} written down.`;
+    const deed = notePrices(notes, say, () => this.clock.newId());
+    if ((await this.store.perform(deed)).ok) this.taken();
   }
 
   /** They are on the disk. */

@@ -1,3 +1,4 @@
+import { removeKind, saveKind } from '@core/deeds/own-kind';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -62,7 +63,6 @@ export class OwnKindPage {
   protected readonly items = computed(() =>
     SHOP_ITEMS.filter(({ animal, piece }) => animal === this.draft.kind().animal && piece === undefined),
   );
-  private readonly used = computed(() => this.store.pieces().filter(({ kind }) => kind === this.id()).length);
 
   constructor() {
     effect(() => {
@@ -87,40 +87,16 @@ export class OwnKindPage {
     if (this.draft.problems().length > 0)
       return this.notices.problem('Not saved yet: see what is still wrong, at the end of the page.');
     const kind = this.draft.finished();
-    const twin = this.store
-      .kinds()
-      .find(({ id, name }) => id !== kind.id && name.toLowerCase() === kind.name.toLowerCase());
-    if (twin) return this.notices.problem(`There is a “${twin.name}” already. Give this one another name.`);
-    const written = await this.store.perform({
-      records: [{ type: 'kind', key: kind.id, value: kind }],
-      say: `${kind.name} is saved.`,
-    });
+    const written = await this.store.perform(saveKind(kind, this.store.kinds()));
     if (written.ok) await this.router.navigate(['/', this.household, 'craft', kind.id]);
   }
 
   protected async remove(): Promise<void> {
-    const { id, name } = this.draft.kind();
-    if (this.used() > 0)
-      return this.notices.problem(
-        `${this.used()} ${this.used() === 1 ? 'piece was' : 'pieces were'} bought as ${name}: it stays, or they would lose their parts.`,
-      );
-    if (
-      !(await this.ask.confirm(
-        'Take it out?',
-        `${name} has not been bought yet. It would be gone from the lists.`,
-        'Take it out',
-      ))
-    )
-      return;
-    if (
-      (
-        await this.store.perform({
-          records: [{ type: 'kind', key: id, value: null }],
-          say: `${name} is taken out.`,
-        })
-      ).ok
-    )
-      await this.router.navigate(['/', this.household, 'craft']);
+    const kind = this.draft.kind();
+    const deed = removeKind(kind, this.store.pieces());
+    const text = `${kind.name} has not been bought yet. It would be gone from the lists.`;
+    if (deed.ok && !(await this.ask.confirm('Take it out?', text, 'Take it out'))) return;
+    if ((await this.store.perform(deed)).ok) await this.router.navigate(['/', this.household, 'craft']);
   }
 
   private begin(id: string, from: string | undefined): void {

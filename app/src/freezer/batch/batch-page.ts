@@ -1,3 +1,4 @@
+import { freezeBatch } from '@core/deeds/freeze-batch';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { freezeBy, planBatch, type GoesIn } from '@core/freeze/batch';
@@ -5,7 +6,6 @@ import { applianceAt } from '@core/freeze/cold-places';
 import { packFreezing } from '@core/freeze/pack-freezing';
 import { failure, type Result } from '@core/units/result';
 import { roomIn } from '@core/freeze/room';
-import type { Fact } from '@core/ledger/entry';
 import type { Lot } from '@core/ledger/lot';
 import { lotName } from '@core/catalogue/lot-name';
 import { daysBetween, type IsoDate } from '@core/units/date';
@@ -129,12 +129,6 @@ export class BatchPage {
 
   /** Today's into their drawers, the others into the refrigerator until their day. */
   protected putAway(): void {
-    const refrigerator = this.store.refrigerator();
-    const facts = this.batch().goesIn.flatMap(({ lot, on, shelf }): Fact[] => {
-      const place = on === this.today() ? shelf.id : refrigerator;
-      return place === null || place === lot.place ? [] : [{ type: 'placed', lot: lot.id, place }];
-    });
-    const now = this.days()[0]?.on === this.today() ? (this.days()[0]?.packs.length ?? 0) : 0;
-    void this.store.perform({ say: `${now} ${now === 1 ? 'pack is' : 'packs are'} in the freezer`, facts });
+    void this.store.perform(freezeBatch(this.batch().goesIn, this.store.refrigerator(), this.today()));
   }
 }

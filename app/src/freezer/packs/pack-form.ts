@@ -1,3 +1,4 @@
+import { enterPack } from '@core/deeds/enter-pack';
 import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import type { Dated, FactOf } from '@core/ledger/entry';
@@ -114,19 +115,9 @@ export class PackForm {
         'A pack wants a name and a weight; plates and paid may be empty, but not something else.',
       );
     const on = this.isFresh() ? this.bought() : this.date();
-    if (this.isFresh() && on === '')
-      return this.notices.problem(
-        'Say when it was bought: its days count from then. Nothing was written down.',
-      );
-    if (on > this.today())
-      return this.notices.problem(
-        `${this.format.dayAndYear(on)} is still to come: it cannot have been then. Nothing was written down.`,
-      );
-    const lot = this.clock.newId();
-    const place = this.place();
-    const fact: FactOf<'acquired'> = {
+    const pack: FactOf<'acquired'> = {
       type: 'acquired',
-      lot,
+      lot: this.clock.newId(),
       name: this.name().trim(),
       animal: this.animal() || undefined,
       destination: this.destination(),
@@ -136,19 +127,12 @@ export class PackForm {
       paidMinor: this.paid().trim() === '' ? null : this.typedPaid(),
       origin: this.origin(),
       on: on || null,
-      boughtOn: this.isFresh() ? on : undefined,
+      boughtOn: (this.isFresh() && on) || undefined,
       kept: this.kept() || undefined,
       until: this.until() || undefined,
       dated: (this.until() && this.dated()) || undefined,
     };
-    if (
-      (
-        await this.store.perform({
-          say: `${fact.name} is in`,
-          facts: [fact, ...(place ? [{ type: 'placed' as const, lot, place }] : [])],
-        })
-      ).ok
-    )
-      this.done.emit();
+    const written = await this.store.perform(enterPack(pack, this.place(), this.today(), this.format));
+    if (written.ok) this.done.emit();
   }
 }

@@ -1,3 +1,4 @@
+import { sayKindOfDate, setLabelDate } from '@core/deeds/label-date';
 import { move } from '@core/deeds/move';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
@@ -93,26 +94,14 @@ export class SealedPieces {
 
   protected setKind(piece: Lot, kind: Dated | ''): void {
     this.asked.update((asked) => new Map([...asked, [piece.id, kind]]));
-    if (piece.until && kind !== '')
-      void this.store.perform({
-        say: `${lotName(piece)}: what its date is`,
-        facts: [{ type: 'corrected', entry: piece.made, set: { dated: kind } }],
-      });
+    if (piece.until && kind !== '') void this.store.perform(sayKindOfDate(piece, kind));
   }
 
   protected setUntil(piece: Lot, date: string): void {
     if (!/^\d{4}-\d{2}-\d{2}$/.test(date))
       return this.notices.problem('That is no date. The old one stands.');
-    void this.store.perform({
-      say: `${lotName(piece)}: ${this.format.dayAndYear(date)} on its label`,
-      facts: [
-        {
-          type: 'corrected',
-          entry: piece.made,
-          set: { until: date, dated: this.asked().get(piece.id) || piece.dated || 'use-by' },
-        },
-      ],
-    });
+    const dated = this.asked().get(piece.id) || piece.dated || 'use-by';
+    void this.store.perform(setLabelDate(piece, date, dated, this.format));
   }
 
   protected move(piece: Lot, place: string): void {

@@ -1,5 +1,5 @@
 import { movePlaceUp, removePlace, savePlace } from '@core/deeds/arrange-places';
-import { settingsChange } from '@core/records/change';
+import { saveKeeping } from '@core/deeds/change-settings';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { litresOf } from '@core/freeze/room';
 import type { Place } from '@core/freeze/place';
@@ -53,10 +53,7 @@ export class PlacesPage {
   protected readonly keeping = computed(() => this.store.settings().keeping ?? USUAL_KEEPING);
 
   protected async saveKeeping(keeping: KeepingRules): Promise<void> {
-    await this.store.perform({
-      records: [settingsChange(() => ({ keeping }))],
-      say: 'The rules of keeping are saved',
-    });
+    await this.store.perform(saveKeeping(keeping));
   }
 
   private volume(litres: number | null): string {

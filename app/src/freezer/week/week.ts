@@ -1,15 +1,14 @@
 import type { Deed } from '@core/deeds/deed';
+import { saveDinners } from '@core/deeds/change-settings';
+import { serve } from '@core/deeds/serve';
 import { planDays, planDinner, unplanDinner } from '@core/deeds/plan-dinner';
 import { thawForDinner } from '@core/deeds/thaw';
 import type { Result } from '@core/units/result';
-import { settingsChange } from '@core/records/change';
 import { computed, inject, Injectable, signal } from '@angular/core';
 import { eatingHabits } from '@core/dinner/eating-habits';
 import { proposeWeek, type Why } from '@core/dinner/propose-week';
 import { takeOuts } from '@core/dinner/take-out';
-import { takenFrom } from '@core/dinner/use-facts';
-import { plannedDays, type PlannedDay, type PlannedServing } from '@core/dinner/week';
-import type { Fact } from '@core/ledger/entry';
+import { plannedDays, type PlannedDay } from '@core/dinner/week';
 import { lotName } from '@core/catalogue/lot-name';
 import { NO_MEAL, type Meal, type Serving } from '@core/dinner/meal';
 import { meanPlateDg } from '@core/pack/eater';
@@ -56,7 +55,6 @@ export class Week {
     return Math.min(DAYS, Math.max(usual, planned + 1));
   });
   readonly why = signal<ReadonlyMap<IsoDate, readonly Why[]>>(new Map());
-  /** What the last change of the plan wrote, by day. */
 
   private daysFrom(from: IsoDate, days: number): PlannedDay[] {
     return plannedDays(from, days, {
@@ -135,20 +133,8 @@ export class Week {
   }
 
   /** Served is eaten: it leaves the stock, at its cost. */
-  async serve({ date, servings }: PlannedDay): Promise<void> {
-    const on = date > this.clock.today() ? this.clock.today() : date;
-    const there = servings.filter(
-      (each): each is PlannedServing & { lot: NonNullable<PlannedServing['lot']> } =>
-        each.lot !== null && each.trouble === null && !each.isServed,
-    );
-    const facts = there.map(({ serving, lot }): Fact => ({
-      type: 'eaten',
-      lot: lot.id,
-      amount: takenFrom(lot, serving.amount, '', on).facts.length === 0 ? 'all' : serving.amount,
-      on,
-    }));
-    if (facts.length > 0)
-      await this.store.perform({ say: `${there.map(({ lot }) => lotName(lot)).join(', ')} eaten`, facts });
+  async serve(day: PlannedDay): Promise<void> {
+    await this.store.perform(serve(day, this.clock.today()));
   }
 
   async saveCalendar(): Promise<void> {
@@ -171,7 +157,7 @@ export class Week {
   }
 
   async saveDinners(dinners: Dinners): Promise<boolean> {
-    return (await this.store.perform({ records: [settingsChange(() => ({ dinners }))], say: 'Saved' })).ok;
+    return (await this.store.perform(saveDinners(dinners))).ok;
   }
 
   go(days: number): void {

@@ -1,7 +1,8 @@
+import type { Printing } from '@core/label/printing';
+import { setPrinting } from '@core/deeds/set-printing';
 import { computed, inject, Injectable, resource } from '@angular/core';
 import { packLabel } from '@core/books/pack-label';
 import type { Lot } from '@core/ledger/lot';
-import type { RecordValue } from '@core/records/record';
 import { LabelFonts, type LabelFontFiles } from '@core/label/label-fonts';
 import { layLabel, type LaidLabel } from '@core/label/label-layout';
 import { sheetProblem, usualSheet } from '@core/label/sheet';
@@ -30,7 +31,6 @@ async function fontFiles(): Promise<LabelFontFiles> {
 }
 
 /** How the household's labels are printed. */
-export type Printing = RecordValue<'printing'>;
 
 /** How labels are printed: the sheet, how many of each, what everyone carries. */
 @Injectable()
@@ -65,15 +65,6 @@ export class LabelPrinting {
   }
 
   async set(change: (now: Printing) => Partial<Printing>): Promise<void> {
-    const usual = this.settings();
-    await this.store.perform({
-      records: [
-        {
-          type: 'printing',
-          key: 'labels',
-          change: (known = usual) => ({ ...known, ...change(known) }),
-        },
-      ],
-    });
+    await this.store.perform(setPrinting(change, this.settings()));
   }
 }

@@ -21,7 +21,8 @@ import { asOptions, Choice } from '../../ui/field/choice';
 import { Field } from '../../ui/field/field';
 import { saveText } from '../../ui/save-text';
 import { LabelPreview } from './label-preview';
-import { LabelPrinting, type Printing } from './label-printing';
+import type { Printing } from '@core/label/printing';
+import { LabelPrinting } from './label-printing';
 
 const OWN = 'a grid of your own';
 const SHOWN = 40;

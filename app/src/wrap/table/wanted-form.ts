@@ -1,4 +1,5 @@
-import { settingsChange } from '@core/records/change';
+import { setPlate } from '@core/deeds/change-settings';
+import type { Animal } from '@core/ledger/animal';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { countReader, massReader, percentReader, readText, type Reader } from '@core/format/readers';
 import { failure, success } from '@core/units/result';
@@ -290,15 +291,6 @@ export class WantedForm {
   }
 
   protected async setPlate(name: string, animal: string, dg: number): Promise<void> {
-    await this.store.perform({
-      records: [
-        settingsChange(({ eaters }) => ({
-          eaters: eaters.map((eater) =>
-            eater.name === name ? { ...eater, byAnimal: { ...eater.byAnimal, [animal]: dg } } : eater,
-          ),
-        })),
-      ],
-      say: `${name}: ${this.format.mass(dg)} of ${animal}`,
-    });
+    await this.store.perform(setPlate(name, animal as Animal, dg, this.format));
   }
 }

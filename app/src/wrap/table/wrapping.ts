@@ -1,7 +1,7 @@
-import { settingsChange } from '@core/records/change';
+import { changeWrapping } from '@core/deeds/change-settings';
+import { wrap } from '@core/deeds/wrap';
 import { computed, inject, Injectable, signal } from '@angular/core';
 import { shopWorth } from '@core/cost/shop-worth';
-import { lotName } from '@core/catalogue/lot-name';
 import { meanPlateDg } from '@core/pack/eater';
 import { usualWrapping, type Wrapping as WrappingSettings } from '@core/pack/wrapping';
 import { dealPlates } from '@core/pack/deal-plates';
@@ -15,7 +15,6 @@ import {
   emptyTray,
   heapLeftDg,
   moved,
-  packFacts,
   platesOnTray,
   trayName,
   traysOf,
@@ -267,17 +266,15 @@ export class Wrapping {
   /** Wraps and freezes every filled tray; all or none. */
   async freeze(place: string | null): Promise<string[] | null> {
     const trays = this.filled();
-    const late = place === null ? null : this.notToBeFrozen(trays, place);
-    if (late) {
-      this.notices.problem(late);
-      return null;
-    }
-    const what = trays.length === 1 ? this.name(trays[0] as Tray) : `${trays.length} packs`;
-    const where = place === null ? '' : `, in ${this.store.placeNames().get(place)}`;
-    const written = await this.store.perform({
-      facts: packFacts(trays, this.byId(), place, this.clock.today(), this.meanPlateG()),
-      say: `${what} wrapped${where}`,
-    });
+    const shelf = this.store.shelves().find(({ id }) => id === place);
+    const written = await this.store.perform(
+      wrap(trays, shelf ? { ...shelf, isFreezer: shelf.cold === 'freezer' } : null, {
+        tokens: this.byId(),
+        clockOf: this.colds.of(),
+        meanPlateG: this.meanPlateG(),
+        on: this.clock.today(),
+      }),
+    );
     if (!written.ok) return null;
     this.put.set([]);
     this.outcome.set([]);
@@ -285,24 +282,7 @@ export class Wrapping {
     return trays.map(({ id }) => id);
   }
 
-  /** What is past its day is not told to be frozen. */
-  private notToBeFrozen(trays: readonly Tray[], place: string): string | null {
-    if (this.store.shelves().find(({ id }) => id === place)?.cold !== 'freezer') return null;
-    const lots = trays.flatMap((tray) => contentsOf(tray, this.byId()).map(({ token }) => token.lot));
-    const late = lots.find((lot) => this.colds.of()(lot).mayRefreeze === false);
-    return late
-      ? `${lotName(late)} is not to be frozen: ${this.colds.of()(late).why} Nothing was wrapped. See the Freezer for what to do with it.`
-      : null;
-  }
-
   async setWrapping(change: (now: WrappingSettings) => Partial<WrappingSettings>): Promise<void> {
-    const usual = this.settings();
-    await this.store.perform({
-      records: [
-        settingsChange(({ wrapping = usual }) => ({
-          wrapping: { ...wrapping, ...change(wrapping) },
-        })),
-      ],
-    });
+    await this.store.perform(changeWrapping(change, this.settings()));
   }
 }

@@ -1,8 +1,8 @@
-import { itemChange } from '@core/records/change';
+import { noteCooked, noteShopItem } from '@core/deeds/note-shop-item';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { Comparison, ComparisonLine } from '@core/books/comparison';
 import type { PartCost } from '@core/cost/cost-by-part';
-import { cookedKey, cookedShare } from '@core/cost/cooked';
+import { cookedShare } from '@core/cost/cooked';
 import type { Lot } from '@core/ledger/lot';
 import type { ItemChoice } from '@core/price/item-choice';
 import { meanPlateDg } from '@core/pack/eater';
@@ -66,12 +66,10 @@ export class ShopTable {
   }
 
   protected async choose(item: string, change: ItemChoice): Promise<void> {
-    await this.store.perform({ records: [itemChange(item, change)] });
+    await this.store.perform(noteShopItem(item, change));
   }
 
   protected async setCooked(part: ComparisonLine['part'], percent: number): Promise<void> {
-    const key = cookedKey(this.piece().kind, part);
-    if (percent > 0)
-      await this.store.perform({ records: [{ type: 'cooked', key, value: { share: percent / 100 } }] });
+    if (percent > 0) await this.store.perform(noteCooked(this.piece().kind, part, percent / 100));
   }
 }

@@ -1,0 +1,22 @@
+import { lotName } from '../catalogue/lot-name';
+import type { Format } from '../format/format';
+import type { Dated } from '../ledger/entry';
+import type { Lot } from '../ledger/lot';
+import type { IsoDate } from '../units/date';
+import type { Deed } from './deed';
+
+/** What the date on a sealed piece's label is: a use-by, a best-before. */
+export function sayKindOfDate(piece: Lot, dated: Dated): Deed {
+  return {
+    facts: [{ type: 'corrected', entry: piece.made, set: { dated } }],
+    say: `${lotName(piece)}: what its date is`,
+  };
+}
+
+/** The date on a sealed piece's label. */
+export function setLabelDate(piece: Lot, until: IsoDate, dated: Dated, format: Format): Deed {
+  return {
+    facts: [{ type: 'corrected', entry: piece.made, set: { until, dated } }],
+    say: `${lotName(piece)}: ${format.dayAndYear(until)} on its label`,
+  };
+}
