@@ -57,7 +57,7 @@ describe('how a household counts', () => {
 
   it.each<[string, Deed, Partial<Settings>]>([
     ['the units', switchUnits(), { system: 'imperial' }],
-    ['the method of cost', chooseMethod('weight'), { school: 'weight' }],
+    ['the method of cost', chooseMethod('by-weight'), { school: 'by-weight' }],
     ['what work costs', saveCosts({ bagMinor: 20, labelMinor: 3, hourMinor: 0, tools: [] }), {}],
     ['the rules of keeping', saveKeeping({ sealedDays: { beef: 21, lamb: 21, pork: 14 } }), {}],
     ['dinners', saveDinners({ at: '19:00', awake: ['07:00', '22:00'], meatless: [] }), {}],
