@@ -121,7 +121,7 @@ describe('pieces side by side', () => {
     const fat = (await person.page.$$('section[aria-label="Piece B"] .marks button'))[2];
     await fat?.click();
     await person.sees('C take this one');
-    await person.sees('no. 2');
+    await person.reads('no. 2');
   });
 
   it('what cannot be read is said beside it, and does not count', async () => {
@@ -243,7 +243,7 @@ describe('prices', () => {
     await person.sees('is noted for');
     await person.click('Put this one in its place');
     await person.sees('€23.90');
-    await person.sees('1 price written down');
+    await person.reads('1 price written down');
   });
 
   it('one is corrected, and deleted', async () => {
@@ -254,7 +254,7 @@ describe('prices', () => {
     await person.fill('Price', '26.00');
     await person.press('Enter');
     await person.sees('€26.00/kg');
-    await person.sees('2 prices written down');
+    await person.reads('2 prices written down');
     await person.page.locator('td ::-p-text(Correct)').click();
     await person.click('Delete');
     await person.sees('1 price written down');
@@ -281,7 +281,7 @@ describe('prices', () => {
     await input.uploadFile(file);
     await person.sees('1 new price can be taken over, 0 are known already, 1 line cannot be read');
     await person.sees('Line 3: “whale” is no known item');
-    await person.sees('1 price written down');
+    await person.reads('1 price written down');
     await person.click('Take over 1 price');
     await person.sees('2 prices written down');
   });
@@ -338,7 +338,7 @@ describe('the Books of the demo household', () => {
   it('lists every piece, finds, sorts and groups', async () => {
     await person.sees('finished pieces 32');
     await person.fill('Find a piece', 'tenderloin fennel', 'searchbox');
-    await person.sees('finished pieces 3');
+    await person.sees('finished pieces 3 ');
     await person.clear('Find a piece', 'searchbox');
     await person.click('Yield');
     await person.page.waitForSelector('th[aria-sort="descending"] ::-p-text(Yield)');

@@ -253,7 +253,8 @@ export class Person {
   private before = NOTHING;
   private looked = true;
 
-  private async acts(): Promise<void> {
+  /** Keeps what the page says before something is done to it, for `sees`. */
+  async acts(): Promise<void> {
     if (!this.looked) return;
     this.looked = false;
     this.before = { page: this.page.url(), text: await this.text() };

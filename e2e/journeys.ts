@@ -30,7 +30,7 @@ export async function buy(
   prices: Record<string, string> = {},
 ): Promise<void> {
   await person.click('Counter', 'link');
-  await person.sees('Is it worth it?');
+  await person.reads('Is it worth it?');
   await person.fill('What is it? Search by any name', kind, 'searchbox');
   await person.page.locator(`.kind ::-p-text(${kind})`).click();
   await person.page.locator('#weight').fill(weight);

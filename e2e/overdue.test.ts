@@ -50,10 +50,10 @@ describe('what is past its last day', () => {
     );
 
   it('stands in the navigation and above the list, and its card offers neither eating, thawing, freezing nor giving', async () => {
-    await person.sees('1 overdue');
-    await person.sees('Past its last day');
+    await person.reads('1 overdue');
+    await person.reads('Past its last day');
     await choose('Old chops');
-    await person.sees('Overdue: its last day was');
+    await person.reads('Overdue: its last day was');
     await person.pressText('Give, throw away, split');
     expect(
       (await offered()).filter((text) => /^(Eat (it|the|one|plates)|Thaw|Take out|Freeze|Give)/.test(text)),
@@ -93,7 +93,7 @@ describe('what is past its last day', () => {
   it('on a phone: the same, no wider than the screen', async () => {
     await person.page.setViewport(PHONE);
     await person.click('Packs', 'link');
-    await person.sees('Past its last day');
+    await person.reads('Past its last day');
     expect(await person.page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
     await person.page.setViewport({ width: 1280, height: 800 });
   });

@@ -204,7 +204,7 @@ describe.each([
       await person.sees(`${name} is in`);
     }
     await choose(person, 'Lamb shanks');
-    await person.sees('Cost of what is left');
+    await person.reads('Cost of what is left');
   });
 
   it('asks at the Counter: open, then worth it once the price that settles it is typed; Enter buys nothing', async () => {
@@ -394,7 +394,7 @@ describe.each([
       await price!.type(style.price);
     }
     await person.sees('take this one');
-    await person.sees('no. 2');
+    await person.reads('no. 2');
   });
 
   it('evens out a leg, and has a kind of its own', async () => {

@@ -18,6 +18,7 @@ describe('a household on a phone', () => {
     await touch(`::-p-aria([name="${name}"][role="${role}"])`);
   }
   async function touch(selector: string): Promise<void> {
+    await person.acts();
     const element = await person.page.waitForSelector(selector);
     await element!.evaluate((each) => each.scrollIntoView({ block: 'center' }));
     await element!.tap();

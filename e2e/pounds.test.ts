@@ -91,7 +91,7 @@ describe('a household in pounds', () => {
     await person.click('Take out Steak, 13.0 oz');
     await person.sees('Taken out: Steak, 13.0 oz');
     await person.press('Escape');
-    await person.sees('Weighed 2');
+    await person.reads('Weighed 2');
     const cuts = (await person.stored()).entries.filter(({ entry }) => entry.type === 'undone');
     expect(cuts).toHaveLength(1);
     await person.reload();

@@ -53,7 +53,7 @@ describe('trouble at the scale', () => {
     await Promise.all([person.press('Space'), person.press('Space')]);
     await person.sees('Weighed 1');
     await person.press('Space');
-    await person.sees('That weight was taken already');
+    await person.reads('That weight was taken already');
     expect(await cuts()).toBe(1);
   });
 
@@ -81,7 +81,7 @@ describe('trouble at the scale', () => {
     await person.page.locator('::-p-text(A scale that is not there)').click();
     await person.press('Escape');
     await person.page.waitForFunction(() => document.querySelector('.p-dialog') === null);
-    await person.sees('Stand-in scale, 1 g');
+    await person.reads('Stand-in scale, 1 g');
     await person.press('c');
     await lay();
     await person.press('Space');
@@ -90,7 +90,7 @@ describe('trouble at the scale', () => {
     await person.page.waitForSelector('.take:not([aria-disabled])');
     await person.press('Space');
     await person.sees('Steaks:');
-    await person.sees('in the container');
+    await person.reads('in the container');
     await person.press('c');
     const weights = (await person.stored()).entries
       .map(
@@ -117,7 +117,7 @@ describe('trouble at the scale', () => {
   it('the clock pauses and goes on', async () => {
     await person.press('p');
     await person.sees('The clock stands still');
-    await person.sees('Go on');
+    await person.reads('Go on');
     await person.press('p');
     await person.sees('The clock runs again');
   });

@@ -48,7 +48,7 @@ describe('where to cut a log', () => {
     await change('Length', '400 mm');
     await person.sees('400 mm');
     expect((await cuts()).length).toBeGreaterThan(8);
-    await person.sees('likely');
+    await person.reads('likely');
   });
 
   it('follows the wish as it changes', async () => {
@@ -78,7 +78,7 @@ describe('where to cut a log', () => {
     await person.page.mouse.up();
     const [moved = 0] = await cuts();
     expect(moved).toBeGreaterThan(first + 1);
-    await person.sees('Let it go');
+    await person.reads('Let it go');
   });
 
   it('arrow keys move a cut by 1 mm, with shift by 10; delete lets it go', async () => {
@@ -107,7 +107,7 @@ describe('where to cut a log', () => {
       before - 9,
     );
     await person.press('Delete');
-    await person.sees('Let it go');
+    await person.reads('Let it go');
     await person.page.locator('::-p-text(Let it go)').click();
   });
 
@@ -151,7 +151,7 @@ describe('where to cut a log', () => {
     await change('Width at place 2', '175 mm');
     await change('Width at place 3', '165 mm');
     await change('Weight', '4.000 kg');
-    await person.sees('likely');
+    await person.reads('likely');
   });
 
   it('a measured place is dragged, and moved with the keys; a tape measures too', async () => {

@@ -111,7 +111,7 @@ describe('the stock', () => {
   it('goes back into the freezer out of the refrigerator, and not out of cold water', async () => {
     await choose('4 thighs');
     await person.click('Take out to thaw');
-    await person.sees('it may go into the freezer');
+    await person.reads('it may go into the freezer');
     await person.click('Freeze it again');
     await person.sees('frozen again');
     await choose('4 drumsticks');
@@ -146,7 +146,7 @@ describe('the stock', () => {
     await choose('Chain');
     const before = await count();
     await person.pressText('Eat it all');
-    await person.sees('That pack is no longer in stock. Choose another.');
+    await person.reads('That pack is no longer in stock. Choose another.');
     expect(await count()).toBe(before - 1);
     expect(await person.page.$('v-pack-card')).toBeNull();
     await person.click('Undo');
@@ -171,7 +171,7 @@ describe('the stock', () => {
     // Both are told, each in its own time: what is eaten stands with its undo, a refusal stays until it is closed.
     for (const each of [person, other]) {
       await each.page.bringToFront();
-      await each.sees('That pack is no longer in stock.');
+      await each.reads('That pack is no longer in stock.');
     }
     const said = await Promise.all([person, other].map((each) => each.text()));
     expect(said.filter((text) => text.includes('Head eaten. Undo'))).toHaveLength(1);

@@ -68,7 +68,7 @@ describe('the week', () => {
     expect(await phone.page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
     await another.close();
     await person.click('Week', 'link');
-    await person.sees('Take out of the freezer');
+    await person.reads('Take out of the freezer');
   });
 
   it('is proposed, as many dinners as are wanted, none on a day without meat; and undone', async () => {

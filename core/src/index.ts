@@ -194,6 +194,7 @@ export * from './pack/plan-packs';
 export * from './pack/plates-so-far';
 export * from './pack/possible-plates';
 export * from './pack/share-groups';
+export * from './pack/sharing';
 export * from './pack/stock';
 export * from './pack/table';
 export * from './pack/trays';

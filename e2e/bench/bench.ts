@@ -1,4 +1,5 @@
 // npm run bench: how long the heavy things take, as ratios to something small in the same run.
+import { COST_METHODS } from '@core/cost/method';
 import { animalOfKind } from '@core/catalogue/kinds';
 import { basisOf } from '@core/books/basis-of';
 import { costOfLots } from '@core/cost/cost-of-lots';
@@ -64,7 +65,7 @@ function core(): Row[] {
     row('replay of 50,000 entries', () => replay(large.journal.entries, animalOfKind), 130, 25),
     row(
       'cost of every lot of them',
-      () => costOfLots(large.journal.state, 'store-value', basisOf(large)),
+      () => costOfLots(large.journal.state, COST_METHODS['store-value'], basisOf(large)),
       260,
       15,
     ),

@@ -13,7 +13,6 @@ import { HouseholdStore } from '../household/household-store';
 import { PageTabs } from '../household/parts/page-tabs';
 import { saveText } from '../ui/save-text';
 import { ExportReminder } from './export-reminder';
-import { BOOKS_PAGES } from './pages';
 
 interface Row {
   readonly summary: PieceSummary;
@@ -74,7 +73,6 @@ export class BooksPage {
   protected readonly format = inject(Format);
   protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly clock = inject(Clock);
-  protected readonly pages = BOOKS_PAGES;
   protected readonly columns = COLUMNS;
 
   protected readonly search = signal('');

@@ -36,7 +36,6 @@ import { AnswerSlip, type Consideration } from './answer/answer-slip';
 import { ExpectedParts } from './answer/expected-parts';
 import { LabelForm } from './label/label-form';
 import { MarksSeen } from './label/marks-seen';
-import { COUNTER_PAGES } from './pages';
 import { PieceAsked } from './answer/piece-asked';
 import { PriceCurve } from './answer/price-curve';
 import { StickerReader } from './label/sticker-reader';
@@ -79,7 +78,6 @@ export class CounterPage {
   private readonly router = inject(Router);
   private readonly household = inject(HOUSEHOLD_NAME);
 
-  protected readonly pages = COUNTER_PAGES;
   protected readonly search = signal('');
   /** What another page asks about. */
   private readonly asks = inject(ActivatedRoute).snapshot.queryParamMap.get('kind');

@@ -1,9 +1,35 @@
-import type { PageTab } from '../household/parts/page-tabs';
+import { LabelDraft } from './label/label-draft';
+import { PieceAsked } from './answer/piece-asked';
+import { ReadyCut } from './answer/ready-cut';
+import type { PlacePages } from '../household/parts/place-pages';
 
-/** The pages of the Counter. */
-export const COUNTER_PAGES: readonly PageTab[] = [
-  { path: ['counter'], name: 'Worth it?' },
-  { path: ['counter', 'candidates'], name: 'Side by side' },
-  { path: ['counter', 'prices'], name: 'Price book' },
-  { path: ['counter', 'lists'], name: 'Shops’ lists' },
-];
+/** The pages of the Counter; what is typed on one of them waits while another is looked at. */
+export const COUNTER_PAGES: PlacePages = {
+  providers: [LabelDraft, PieceAsked, ReadyCut],
+  pages: [
+    {
+      path: '',
+      tab: 'Worth it?',
+      title: 'Counter',
+      load: () => import('./counter-page').then((m) => m.CounterPage),
+    },
+    {
+      path: 'candidates',
+      tab: 'Side by side',
+      title: 'Side by side',
+      load: () => import('./candidates/candidates-page').then((m) => m.CandidatesPage),
+    },
+    {
+      path: 'prices',
+      tab: 'Price book',
+      title: 'Price book',
+      load: () => import('./prices/prices-page').then((m) => m.PricesPage),
+    },
+    {
+      path: 'lists',
+      tab: 'Shops’ lists',
+      title: 'Shops’ lists',
+      load: () => import('./prices/lists-page').then((m) => m.ListsPage),
+    },
+  ],
+};

@@ -8,7 +8,6 @@ import { Format } from '@core/format/format';
 import { HouseholdStore } from '../household/household-store';
 import { PageTabs } from '../household/parts/page-tabs';
 import { PieceDrawing } from '../ui/piece/piece-drawing';
-import { CRAFT_PAGES } from './pages';
 
 /** How each kind of piece is cut, what it is called elsewhere, and what is safe. */
 @Component({
@@ -17,7 +16,7 @@ import { CRAFT_PAGES } from './pages';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="page">
-      <v-page-tabs of="Craft" [tabs]="pages" />
+      <v-page-tabs />
       <header>
         <h1>How each piece is cut</h1>
       </header>
@@ -59,7 +58,6 @@ export class CraftPage {
   protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly store = inject(HouseholdStore);
   protected readonly format = inject(Format);
-  protected readonly pages = CRAFT_PAGES;
   protected readonly search = signal('');
   protected readonly found = computed(() => findKinds(this.store.kinds(), this.search()));
   protected readonly isOwn = (id: string): boolean => id.startsWith(OWN);

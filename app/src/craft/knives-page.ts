@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { Format } from '@core/format/format';
 import { PageTabs } from '../household/parts/page-tabs';
-import { CRAFT_PAGES } from './pages';
 
 /** Common practice. */
 const TOOLS: readonly { readonly name: string; readonly what: string }[] = [
@@ -49,7 +48,7 @@ const RULES = [
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="page">
-      <v-page-tabs of="Craft" [tabs]="pages" />
+      <v-page-tabs />
       <header>
         <h1>Knives, steel and board</h1>
         <p>
@@ -78,7 +77,6 @@ const RULES = [
 })
 export class KnivesPage {
   protected readonly format = inject(Format);
-  protected readonly pages = CRAFT_PAGES;
   protected readonly tools = TOOLS;
   protected readonly rules = RULES;
 }

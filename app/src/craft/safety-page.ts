@@ -4,7 +4,6 @@ import { TEMPERATURES } from '@core/catalogue/temperatures';
 import { convert } from '@core/units/convert';
 import { Format } from '@core/format/format';
 import { PageTabs } from '../household/parts/page-tabs';
-import { CRAFT_PAGES } from './pages';
 
 /** What keeps raw meat from making anyone ill, with the published figures. */
 @Component({
@@ -39,7 +38,6 @@ import { CRAFT_PAGES } from './pages';
   `,
 })
 export class SafetyPage {
-  protected readonly pages = CRAFT_PAGES;
   private readonly format = inject(Format);
   protected readonly t = TEMPERATURES;
 

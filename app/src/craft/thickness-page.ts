@@ -3,7 +3,6 @@ import { FormsModule } from '@angular/forms';
 import { evenThickness, type ZoneAct } from '@core/slice/even-thickness';
 import { Format } from '@core/format/format';
 import { PageTabs } from '../household/parts/page-tabs';
-import { CRAFT_PAGES } from './pages';
 
 interface Row {
   readonly name: string;
@@ -22,7 +21,6 @@ const SCALE = 1.6;
 })
 export class ThicknessPage {
   protected readonly format = inject(Format);
-  protected readonly pages = CRAFT_PAGES;
   protected readonly most = MOST_ZONES;
   protected readonly rows = signal<readonly Row[]>([
     { name: 'inside', text: '' },

@@ -6,7 +6,6 @@ import { findWords } from '@core/catalogue/words';
 import { HOUSEHOLD_NAME } from '../household/household-name';
 import { HouseholdStore } from '../household/household-store';
 import { PageTabs } from '../household/parts/page-tabs';
-import { CRAFT_PAGES } from './pages';
 
 /** What things are called, here and elsewhere. */
 @Component({
@@ -19,7 +18,6 @@ import { CRAFT_PAGES } from './pages';
 export class WordsPage {
   protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly store = inject(HouseholdStore);
-  protected readonly pages = CRAFT_PAGES;
   protected readonly search = signal('');
   protected readonly words = computed(() => findWords(this.search()));
   protected readonly kinds = computed(() => findKinds(this.store.kinds(), this.search()));

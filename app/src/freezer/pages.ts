@@ -1,13 +1,57 @@
-import type { PageTab } from '../household/parts/page-tabs';
+import { PackRows } from './packs/pack-rows';
+import type { PlacePages } from '../household/parts/place-pages';
 
 /** The pages of the Freezer. */
-export const FREEZER_PAGES: readonly PageTab[] = [
-  { path: ['freezer'], name: 'Packs' },
-  { path: ['freezer', 'week'], name: 'Week' },
-  { path: ['freezer', 'tonight'], name: 'Ready tonight?' },
-  { path: ['freezer', 'batch'], name: 'New batch' },
-  { path: ['freezer', 'buy'], name: 'Buy next' },
-  { path: ['freezer', 'count'], name: 'Stock-take' },
-  { path: ['freezer', 'power'], name: 'Power cut' },
-  { path: ['freezer', 'places'], name: 'Places' },
-];
+export const FREEZER_PAGES: PlacePages = {
+  providers: [PackRows],
+  pages: [
+    {
+      path: '',
+      tab: 'Packs',
+      title: 'Freezer',
+      load: () => import('./packs/freezer-page').then((m) => m.FreezerPage),
+    },
+    {
+      path: 'week',
+      tab: 'Week',
+      title: 'The week',
+      load: () => import('./week/week-page').then((m) => m.WeekPage),
+    },
+    {
+      path: 'tonight',
+      tab: 'Ready tonight?',
+      title: 'Ready tonight?',
+      load: () => import('./week/tonight-page').then((m) => m.TonightPage),
+    },
+    {
+      path: 'batch',
+      tab: 'New batch',
+      title: 'New batch',
+      load: () => import('./batch/batch-page').then((m) => m.BatchPage),
+    },
+    {
+      path: 'buy',
+      tab: 'Buy next',
+      title: 'Buy next',
+      load: () => import('./week/buy-page').then((m) => m.BuyPage),
+    },
+    {
+      path: 'count',
+      tab: 'Stock-take',
+      title: 'Stock-take',
+      load: () => import('./count/count-page').then((m) => m.CountPage),
+    },
+    {
+      path: 'power',
+      tab: 'Power cut',
+      title: 'Power cut',
+      load: () => import('./power/power-page').then((m) => m.PowerPage),
+    },
+    {
+      path: 'places',
+      tab: 'Places',
+      title: 'Places',
+      load: () => import('./places/places-page').then((m) => m.PlacesPage),
+    },
+  ],
+};

@@ -13,7 +13,7 @@ import { KINDS } from '@core/catalogue/kinds';
 import { pieceItem, SHOP_ITEMS, type ShopItem } from '@core/catalogue/shop-items';
 import { basisOf } from '@core/books/basis-of';
 import { costOfLots } from '@core/cost/cost-of-lots';
-import { DEFAULT_COST_METHOD } from '@core/cost/method';
+import { COST_METHODS, DEFAULT_COST_METHOD } from '@core/cost/method';
 import { coldPlaces } from '@core/freeze/cold-places';
 import { placeNames } from '@core/freeze/place-names';
 import { shiftDays } from '@core/exchange/shift-days';
@@ -123,7 +123,7 @@ export const HouseholdStore = signalStore(
   })),
   withComputed(({ settings }) => ({ costMethod: computed(() => settings().school ?? DEFAULT_COST_METHOD) })),
   withComputed(({ pieces, household, state, basis, costMethod, shopNames, pieceNotes }) => ({
-    costs: computed(() => costOfLots(state(), costMethod(), basis())),
+    costs: computed(() => costOfLots(state(), COST_METHODS[costMethod()], basis())),
     /** What a shop is called now. */
     shopName: computed(
       () =>

@@ -3,7 +3,9 @@ import { Router, type CanActivateFn, type Route, type Routes } from '@angular/ro
 import type { HouseholdName } from '../household/household-name';
 import { HouseholdStore } from '../household/household-store';
 import { householdProviders } from '../household/providers';
+import { routesOf } from '../household/parts/place-pages';
 import { knowsOwnHousehold } from '../household/own-household-mark';
+import { PLACES } from './places';
 
 /** One's own household begins with its questions. */
 const answered: CanActivateFn = async () => {
@@ -14,94 +16,11 @@ const answered: CanActivateFn = async () => {
 };
 
 const places: Routes = [
-  { path: '', pathMatch: 'full', redirectTo: 'counter' },
-  { path: 'counter', loadChildren: () => import('../counter/routes').then((m) => m.COUNTER_ROUTES) },
-  {
-    path: 'block',
-    title: 'Block · Vendicus',
-    loadComponent: () => import('../block/bench/block-page').then((m) => m.BlockPage),
-  },
-  {
-    path: 'block/:lot',
-    title: 'Block · Vendicus',
-    loadComponent: () => import('../block/bench/block-page').then((m) => m.BlockPage),
-  },
-  {
-    path: 'block/:lot/slices',
-    title: 'Where to cut · Vendicus',
-    loadComponent: () => import('../block/slices/slices-page').then((m) => m.SlicesPage),
-  },
-  {
-    path: 'wrap',
-    title: 'Wrap · Vendicus',
-    loadComponent: () => import('../wrap/table/wrap-page').then((m) => m.WrapPage),
-  },
-  {
-    path: 'wrap/labels',
-    title: 'Labels · Vendicus',
-    loadComponent: () => import('../wrap/labels/labels-page').then((m) => m.LabelsPage),
-  },
-  {
-    path: 'wrap/scan',
-    title: 'Scan a label · Vendicus',
-    loadComponent: () => import('../wrap/scan/scan-page').then((m) => m.ScanPage),
-  },
-  { path: 'freezer', loadChildren: () => import('../freezer/routes').then((m) => m.FREEZER_ROUTES) },
-  {
-    path: 'books',
-    title: 'Books · Vendicus',
-    loadComponent: () => import('../books/books-page').then((m) => m.BooksPage),
-  },
-  {
-    path: 'books/trends',
-    title: 'Totals and trends · Vendicus',
-    loadComponent: () => import('../books/trends/trends-page').then((m) => m.TrendsPage),
-  },
-  {
-    path: 'books/household',
-    title: 'The household’s file · Vendicus',
-    loadComponent: () => import('../books/file/file-page').then((m) => m.FilePage),
-  },
-  {
-    path: 'books/:lot',
-    title: 'A piece in the Books · Vendicus',
-    loadComponent: () => import('../books/piece/piece-page').then((m) => m.PiecePage),
-  },
-  {
-    path: 'craft',
-    title: 'Craft · Vendicus',
-    loadComponent: () => import('../craft/craft-page').then((m) => m.CraftPage),
-  },
-  {
-    path: 'craft/words',
-    title: 'Words · Vendicus',
-    loadComponent: () => import('../craft/words-page').then((m) => m.WordsPage),
-  },
-  {
-    path: 'craft/knives',
-    title: 'Knives and board · Vendicus',
-    loadComponent: () => import('../craft/knives-page').then((m) => m.KnivesPage),
-  },
-  {
-    path: 'craft/safety',
-    title: 'Safety · Vendicus',
-    loadComponent: () => import('../craft/safety-page').then((m) => m.SafetyPage),
-  },
-  {
-    path: 'craft/thickness',
-    title: 'Even thickness · Vendicus',
-    loadComponent: () => import('../craft/thickness-page').then((m) => m.ThicknessPage),
-  },
-  {
-    path: 'craft/own/:id',
-    title: 'A kind of your own · Vendicus',
-    loadComponent: () => import('../craft/own-kind/own-kind-page').then((m) => m.OwnKindPage),
-  },
-  {
-    path: 'craft/:kind',
-    title: 'Craft · Vendicus',
-    loadComponent: () => import('../craft/guide/guide-page').then((m) => m.GuidePage),
-  },
+  { path: '', pathMatch: 'full', redirectTo: PLACES[0].path },
+  ...PLACES.map((place) => ({
+    path: place.path,
+    loadChildren: () => place.pages().then((pages) => routesOf(place, pages)),
+  })),
 ];
 
 const household = (name: HouseholdName, children: Routes): Route => ({

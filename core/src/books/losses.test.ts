@@ -1,3 +1,4 @@
+import { COST_METHODS } from '../cost/method';
 import { stockTakeFacts, foundFacts } from '../freeze/stock-take';
 import { placeNames } from '../freeze/place-names';
 import { basisOf } from './basis-of';
@@ -42,8 +43,11 @@ describe('what nobody ate', () => {
     );
     const household = builder.household();
     const { state, entries } = household.journal;
-    const losses = lossesBy(state, entries, costOfLots(state, 'store-value', basisOf(household)), (day) =>
-      day.slice(0, 4),
+    const losses = lossesBy(
+      state,
+      entries,
+      costOfLots(state, COST_METHODS['store-value'], basisOf(household)),
+      (day) => day.slice(0, 4),
     );
     // The centre carries 56.63 of 60.00 by store value; a quarter of it is 14.16. The grind carries 3.03.
     expect(losses).toEqual([

@@ -1,6 +1,7 @@
 import { safeTemperature } from '../catalogue/safe-temperature';
 import type { Cold } from '../freeze/cold-clock';
 import { bestIfFrozen } from '../freeze/keeping';
+import { isBird } from '../ledger/animal';
 import type { Lot } from '../ledger/lot';
 import { lotName } from '../catalogue/lot-name';
 import type { PackLabel } from '../label/label-content';
@@ -15,7 +16,6 @@ export interface LabelWords {
   readonly money: (minor: number) => string;
 }
 
-const BIRDS: readonly (string | null)[] = ['chicken', 'turkey'];
 const VACUUM = /vacuum/i;
 
 /**
@@ -47,7 +47,7 @@ export function packLabel(
     cost: costMinor === null || costMinor === 0 ? null : `${words.money(costMinor)}${each}`,
     hint: hintOf(pack, words),
     cautions: [
-      ...(BIRDS.includes(pack.animal) ? ['Raw poultry: wash board, knife, hands'] : []),
+      ...(isBird(pack.animal) ? ['Raw poultry: wash board, knife, hands'] : []),
       ...(cold.refrozen ? ['Frozen again: cook it once it is thawed'] : []),
       VACUUM.test(pack.wrap ?? '')
         ? 'Thaw cold: refrigerator, or cold water in its bag'

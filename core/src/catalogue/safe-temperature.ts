@@ -1,4 +1,4 @@
-import type { Animal } from '../ledger/animal';
+import { ANIMALS, isBird, type Animals } from '../ledger/animal';
 
 /** Least temperature in the middle of the meat, °C. */
 export interface SafeTemperature {
@@ -18,6 +18,6 @@ const RED: SafeTemperature = { what: 'Whole cuts', celsius: 62.8, rest: true, gr
  * @source USDA FSIS and FDA Food Code (from memory): poultry 165 °F, ground other meat 160 °F,
  *   whole cuts of beef, pork, lamb 145 °F and 3 minutes' rest
  */
-export function safeTemperature(animal: Animal): SafeTemperature {
-  return animal === 'chicken' || animal === 'turkey' ? POULTRY : RED;
+export function safeTemperature(animal: string, animals: Animals = ANIMALS): SafeTemperature {
+  return isBird(animal, animals) ? POULTRY : RED;
 }

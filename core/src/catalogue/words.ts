@@ -209,14 +209,14 @@ export const WORDS: readonly Word[] = [
  *
  * @example findWords('maryland') // [leg quarter]
  */
-export function findWords(text: string): Word[] {
+export function findWords(text: string, words: readonly Word[] = WORDS): Word[] {
   const wanted = text.trim().toLowerCase();
-  if (wanted === '') return [...WORDS];
-  const named = WORDS.filter(({ word, alsoCalled }) =>
+  if (wanted === '') return [...words];
+  const named = words.filter(({ word, alsoCalled }) =>
     [word, ...alsoCalled].some((name) => name.toLowerCase().includes(wanted)),
   );
   return [
     ...named,
-    ...WORDS.filter((each) => !named.includes(each) && each.meaning.toLowerCase().includes(wanted)),
+    ...words.filter((each) => !named.includes(each) && each.meaning.toLowerCase().includes(wanted)),
   ];
 }

@@ -5,7 +5,7 @@ import type { State } from '../ledger/replay';
 import type { MassDg } from '../units/mass';
 import type { Minor } from '../units/money';
 import type { CostBasis } from './carriers';
-import { COST_METHOD_IDS, type CostMethodId } from './method';
+import { COST_METHOD_IDS, type CostMethodId, COST_METHODS } from './method';
 import { sharePaid } from './share-paid';
 
 /** One part of a piece with what it cost under every method. */
@@ -27,7 +27,9 @@ const NOTHING: Record<CostMethodId, Minor> = {
 
 /** The parts of a piece, each with its share of what was paid under the four methods side by side. */
 export function costByPart(state: State, piece: LotId, basis: CostBasis): PartCost[] {
-  const shares = COST_METHOD_IDS.map((method) => [method, sharePaid(state, piece, method, basis)] as const);
+  const shares = COST_METHOD_IDS.map(
+    (method) => [method, sharePaid(state, piece, COST_METHODS[method], basis)] as const,
+  );
   const parts = new Map<string, PartCost>();
   for (const { lot, massDg, destination } of leavesOrPiece(state, piece)) {
     const key = `${lot.part ?? ''}/${destination}`;

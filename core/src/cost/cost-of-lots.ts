@@ -3,7 +3,7 @@ import type { State } from '../ledger/replay';
 import { stretchOf } from '../units/cumulative';
 import type { Minor } from '../units/money';
 import type { CostBasis } from './carriers';
-import type { CostMethodId } from './method';
+import type { CostMethod } from './method';
 import { sharePaid } from './share-paid';
 
 /** What a lot cost, and where that went. */
@@ -27,7 +27,7 @@ const CARRIES_NOTHING: ReadonlySet<Flow['way']> = new Set<Flow['way']>(['cut', '
  *
  * Sources stand before what is made of them in the state's order, so one pass is enough.
  */
-export function costOfLots(state: State, method: CostMethodId, basis: CostBasis): Map<LotId, LotCost> {
+export function costOfLots(state: State, method: CostMethod, basis: CostBasis): Map<LotId, LotCost> {
   const shared = new Map<LotId, Minor>();
   for (const lot of state.lots.values()) {
     if (lot.form === 'piece')

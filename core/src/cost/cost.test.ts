@@ -1,3 +1,4 @@
+import { COST_METHODS } from './method';
 import { report } from '../exchange/report';
 import { keepingOf } from '../freeze/keeping';
 import type { Fact } from '../ledger/entry';
@@ -43,7 +44,7 @@ describe('cost by weight', () => {
       cut('x', 2000, 'bin'),
       { type: 'closed', lot: 'p' },
     );
-    expect(Object.fromEntries(sharePaid(state, 'p', 'by-weight', basis()))).toEqual({
+    expect(Object.fromEntries(sharePaid(state, 'p', COST_METHODS['by-weight'], basis()))).toEqual({
       a: 501,
       b: 500,
       s: 0,
@@ -53,9 +54,14 @@ describe('cost by weight', () => {
 
   it('falls back to mass where nothing is usable, and to the piece where there is no mass', () => {
     const onlyStock = stateOf(received, cut('s', 6000, 'stock'), cut('x', 4000, 'bin'));
-    expect(Object.fromEntries(sharePaid(onlyStock, 'p', 'by-weight', basis()))).toEqual({ s: 601, x: 400 });
+    expect(Object.fromEntries(sharePaid(onlyStock, 'p', COST_METHODS['by-weight'], basis()))).toEqual({
+      s: 601,
+      x: 400,
+    });
     const nothing = stateOf(received, { type: 'closed', lot: 'p' });
-    expect(Object.fromEntries(sharePaid(nothing, 'p', 'by-weight', basis()))).toEqual({ p: 1001 });
+    expect(Object.fromEntries(sharePaid(nothing, 'p', COST_METHODS['by-weight'], basis()))).toEqual({
+      p: 1001,
+    });
   });
 
   it('follows a part that is cut further, grinding with salt, packs, and plates', () => {
@@ -87,7 +93,7 @@ describe('cost by weight', () => {
       },
       { type: 'eaten', lot: 'k', amount: { plates: 1 }, on },
     );
-    const costs = costOfLots(state, 'by-weight', basis());
+    const costs = costOfLots(state, COST_METHODS['by-weight'], basis());
     expect(costs.get('a')?.minor).toBe(751);
     expect(costs.get('g')?.minor).toBe(250);
     expect(costs.get('k')?.minor).toBe(751 + 125);
@@ -110,7 +116,10 @@ describe('cost by weight', () => {
       },
       { type: 'unpacked', from: 'k', lot: 'u', amount: 'all', on },
     );
-    expect(costOfLots(state, 'by-weight', basis()).get('u')).toMatchObject({ minor: 0, complete: false });
+    expect(costOfLots(state, COST_METHODS['by-weight'], basis()).get('u')).toMatchObject({
+      minor: 0,
+      complete: false,
+    });
   });
 });
 

@@ -10,7 +10,7 @@ import { yieldTest } from '../yield/yield-test';
 import { basisOf } from '../books/basis-of';
 import { costByPart } from './cost-by-part';
 import { costOfLots } from './cost-of-lots';
-import { COST_METHOD_IDS } from './method';
+import { COST_METHOD_IDS, COST_METHODS } from './method';
 
 const on = '2026-01-01';
 
@@ -58,7 +58,7 @@ describe('every method of cost', () => {
         const basis = basisOf(household);
         const byPart = costByPart(state, 'p', basis);
         for (const method of COST_METHOD_IDS) {
-          const costs = costOfLots(state, method, basis);
+          const costs = costOfLots(state, COST_METHODS[method], basis);
           const all = [...costs.values()];
           expect(all.every(({ minor, leftMinor }) => minor >= 0 && leftMinor >= 0)).toBe(true);
           expect(all.reduce((sum, { minor }) => sum + minor, 0)).toBe(paidMinor);
@@ -85,7 +85,7 @@ describe('every method of cost', () => {
       { type: 'closed', lot: 'p' },
     );
     const household = builder.price('chicken-bones', 150, on).household();
-    const costs = costOfLots(household.journal.state, 'store-value', basisOf(household));
+    const costs = costOfLots(household.journal.state, COST_METHODS['store-value'], basisOf(household));
     expect([...costs.values()].reduce((sum, { minor }) => sum + minor, 0)).toBe(1600);
     // All that is usable has no price, so it carries everything by weight.
     expect(costs.get('l3')?.minor).toBe(0);

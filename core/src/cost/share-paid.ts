@@ -3,7 +3,7 @@ import type { State } from '../ledger/replay';
 import { allocate } from '../units/allocate';
 import type { Minor } from '../units/money';
 import { carriersOf, type CostBasis } from './carriers';
-import { COST_METHODS, type CostMethodId } from './method';
+import type { CostMethod } from './method';
 
 /**
  * Shares what was paid for a piece among its leaves. Where a method gives nothing any weight
@@ -14,13 +14,13 @@ import { COST_METHODS, type CostMethodId } from './method';
 export function sharePaid(
   state: State,
   piece: LotId,
-  method: CostMethodId,
+  method: CostMethod,
   basis: CostBasis,
 ): Map<LotId, Minor> {
   const paid = state.lots.get(piece)?.paidMinor ?? 0;
   const carriers = carriersOf(state, piece, basis);
   if (carriers.length === 0) return new Map([[piece, paid]]);
-  const weights = COST_METHODS[method].weights(carriers, paid);
+  const weights = method.weights(carriers, paid);
   const carried = weights.some((weight) => weight > 0) ? weights : carriers.map(({ massDg }) => massDg);
   const shares = allocate(paid, carried);
   return new Map(carriers.map(({ lot }, index) => [lot.id, shares[index] ?? 0]));

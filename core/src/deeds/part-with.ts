@@ -3,6 +3,16 @@ import type { IsoDate } from '../units/date';
 import type { Deed } from './deed';
 import { packNames } from './pack-names';
 
+/** Why something is thrown away. A new reason is a line here. */
+export const WHY_THROWN = [
+  'freezer burn',
+  'past its date',
+  'thawed too long',
+  'torn or open',
+  'does not smell right',
+  'other',
+] as const;
+
 /** Gives packs away, whole. */
 export function giveAway(packs: readonly Lot[], on: IsoDate): Deed {
   return {

@@ -52,6 +52,7 @@ interface PartPlan {
 
 /** A request with its packs in line, and how each can thaw for a day. */
 interface Table extends WeekRequest {
+  readonly faults: readonly Fault[];
   readonly packs: readonly Lot[];
   /** The last day for what is not frozen. */
   readonly until: (lot: Lot) => IsoDate | null;
@@ -64,19 +65,63 @@ const OF_AN_ANIMAL = 16;
 const WIDTH = 60;
 /** Near its date: what is left of its best is this many days or fewer. */
 export const NEAR_DAYS = 30;
-/** What a fault of a dinner counts: estimates, in plates' worth of annoyance. */
-const COST = {
-  short: 4,
-  over: 1.2,
-  sameAsBefore: 1.5,
-  sameAsTwoBefore: 0.5,
-  coldWater: 1,
-  notOldest: 2,
-  notNear: 1.5,
-  unusual: 0.8,
-  wasted: 6,
-  nothing: 20,
-} as const;
+/** A day without any dinner, in plates' worth of annoyance. */
+const NOTHING_COSTS = 20;
+
+/** A dinner that is looked at, with those before and after it. */
+interface Candidate {
+  readonly day: PlannedDay;
+  readonly option: Option;
+  readonly table: Table;
+  /** The animals of the dinners around it, in their order. */
+  readonly before: readonly (Animal | null)[];
+  readonly after: readonly (Animal | null)[];
+}
+
+/** Something that a proposed dinner should not be, and how much that weighs: estimates, in plates' worth of annoyance. */
+export interface Fault {
+  readonly weight: number;
+  /** How far it is so, 0 to 1; below zero where it is good. */
+  readonly of: (dinner: Candidate) => number;
+}
+
+const mean = ({ lots }: Option, of: (lot: Lot) => number): number =>
+  lots.reduce((sum, lot) => sum + of(lot), 0) / lots.length;
+const isAsBefore = ({ option }: Candidate, animal: Animal | null | undefined): number =>
+  animal !== undefined && animal === option.lots[0]?.animal ? 1 : 0;
+
+/** The faults that a proposed week avoids. A new one is a line here. */
+const FAULTS: readonly Fault[] = [
+  { weight: 4, of: ({ day, option }) => Math.max(0, day.wanted - option.plates) / day.wanted },
+  { weight: 1.2, of: ({ day, option }) => Math.max(0, option.plates - day.wanted) / day.wanted },
+  { weight: 1.5, of: (dinner) => isAsBefore(dinner, dinner.before.at(-1)) },
+  { weight: 1.5, of: (dinner) => isAsBefore(dinner, dinner.after[0]) },
+  { weight: 0.5, of: (dinner) => isAsBefore(dinner, dinner.before.at(-2)) },
+  // Not the oldest.
+  {
+    weight: 2,
+    of: ({ option, table: { packs } }) =>
+      mean(option, (lot) => packs.indexOf(lot) / Math.max(1, packs.length)),
+  },
+  // What would go off is good to eat, and what is near its date no worse than that it is.
+  { weight: -6, of: ({ option, table }) => mean(option, (lot) => (table.until(lot) !== null ? 1 : 0)) },
+  {
+    weight: 1.5,
+    of: ({ option, table: { until, clockOf, today } }) =>
+      mean(option, (lot) => (until(lot) !== null || isNear(lot, clockOf, today) ? 0 : 1)),
+  },
+  // Not what the household usually has on that weekday.
+  {
+    weight: 0.8,
+    of: ({ day, option, table: { habits } }) =>
+      1 - habits.animalOn(weekdayOf(day.date), option.lots[0]?.animal ?? null),
+  },
+  {
+    weight: 1,
+    of: ({ day, option, table: { until, way } }) =>
+      option.lots.some((lot) => until(lot) === null && way(day, lot) === 'cold-water') ? 1 : 0,
+  },
+];
 
 /**
  * Proposes dinners for the free days: what is thawing and what is near its date first, then the
@@ -86,11 +131,11 @@ const COST = {
  *
  * @returns the days that get something; days that are planned already stay as they are
  */
-export function proposeWeek(request: WeekRequest): ProposedDay[] {
+export function proposeWeek(request: WeekRequest, faults: readonly Fault[] = FAULTS): ProposedDay[] {
   const { days } = request;
   const planned = days.filter(({ servings }) => servings.length > 0).length;
   const used = new Set(days.flatMap(({ servings }) => servings.map(({ serving }) => serving.lot)));
-  const table = tableOf(request, used);
+  const table = tableOf(request, used, faults);
   const free = freeDays(table, request.dinners - planned);
   let beam: PartPlan[] = [{ cost: 0, used, chosen: [] }];
   const { packs } = table;
@@ -102,7 +147,7 @@ export function proposeWeek(request: WeekRequest): ProposedDay[] {
           packs.filter(({ id }) => !plan.used.has(id)),
           table,
         );
-        if (options.length === 0) return [{ ...plan, cost: plan.cost + COST.nothing }];
+        if (options.length === 0) return [{ ...plan, cost: plan.cost + NOTHING_COSTS }];
         return options.map((option): PartPlan => ({
           cost: plan.cost + costOf(day, option, plan, table),
           used: new Set([...plan.used, ...option.lots.map(({ id }) => id)]),
@@ -144,7 +189,7 @@ function freeDays(table: Table, wanted: number): PlannedDay[] {
   return free.filter((day) => chosen.has(day));
 }
 
-function tableOf(request: WeekRequest, used: ReadonlySet<string>): Table {
+function tableOf(request: WeekRequest, used: ReadonlySet<string>, faults: readonly Fault[]): Table {
   const known = new Map<string, ThawingWay | 'from-frozen'>();
   const way = (day: PlannedDay, lot: Lot): ThawingWay | 'from-frozen' => {
     const key = `${day.date} ${lot.id}`;
@@ -153,7 +198,7 @@ function tableOf(request: WeekRequest, used: ReadonlySet<string>): Table {
     return found;
   };
   const until = (lot: Lot): IsoDate | null => request.clockOf(lot).cookBy;
-  return { ...request, packs: inLine(request, until).filter(({ id }) => !used.has(id)), until, way };
+  return { ...request, faults, packs: inLine(request, until).filter(({ id }) => !used.has(id)), until, way };
 }
 
 /** Packs that make plates, the most urgent first, some of each animal. */
@@ -221,37 +266,9 @@ function isInTime(day: PlannedDay, lot: Lot, { way, clockOf }: Table): boolean {
   return way(day, lot) !== 'from-frozen';
 }
 
-function costOf(
-  day: PlannedDay,
-  option: Option,
-  plan: PartPlan,
-  { days, packs, habits, today, until, way, clockOf }: Table,
-): number {
-  const { wanted } = day;
-  const [lot] = option.lots;
-  const misfit =
-    option.plates < wanted
-      ? (COST.short * (wanted - option.plates)) / wanted
-      : (COST.over * (option.plates - wanted)) / wanted;
-  const { before, after } = neighbours(day.date, plan, days);
-  const is = (animal: Animal | null | undefined): boolean => animal !== undefined && animal === lot?.animal;
-  const same =
-    (is(before.at(-1)) ? COST.sameAsBefore : 0) +
-    (is(before.at(-2)) ? COST.sameAsTwoBefore : 0) +
-    (is(after[0]) ? COST.sameAsBefore : 0);
-  const age =
-    option.lots.reduce(
-      (sum, each) =>
-        sum +
-        (packs.indexOf(each) / Math.max(1, packs.length)) * COST.notOldest +
-        (until(each) !== null ? -COST.wasted : isNear(each, clockOf, today) ? 0 : COST.notNear),
-      0,
-    ) / option.lots.length;
-  const usual = COST.unusual * (1 - habits.animalOn(weekdayOf(day.date), lot?.animal ?? null));
-  const cold = option.lots.some((each) => until(each) === null && way(day, each) === 'cold-water')
-    ? COST.coldWater
-    : 0;
-  return misfit + same + age + usual + cold;
+function costOf(day: PlannedDay, option: Option, plan: PartPlan, table: Table): number {
+  const dinner = { day, option, table, ...neighbours(day.date, plan, table.days) };
+  return table.faults.reduce((sum, { weight, of }) => sum + weight * of(dinner), 0);
 }
 
 /** The animals of the dinners before and after a day, planned ones and proposed ones, in their order. */

@@ -1,7 +1,7 @@
 import type { Lot } from '../ledger/lot';
 import { USUAL_COOK_MINUTES, type Dinners } from './dinners';
 import { meatOf } from '../freeze/meat-properties';
-import { thawingHours, type ThawingWay } from '../freeze/thawing-time';
+import { THAWING, thawingHours, type ThawingWay } from '../freeze/thawing-time';
 import { addHours, addDays, type Instant, type IsoDate } from '../units/date';
 import type { MassDg } from '../units/mass';
 import { instantAt, wallAt } from '../units/zone';
@@ -33,7 +33,7 @@ export interface Now {
   readonly zone: string;
 }
 
-const WAYS: readonly ThawingWay[] = ['refrigerator', 'cold-water'];
+const WAYS = Object.keys(THAWING) as ThawingWay[];
 
 /**
  * When the packs of a plan have to leave the freezer: by the way that the household chose, else the
@@ -86,7 +86,7 @@ function takeOut(
 }
 
 const hoursBy = (way: ThawingWay, lot: Lot, massDg: MassDg): number =>
-  thawingHours(massDg, lot.thicknessMm, way, meatOf(lot.animal));
+  thawingHours(massDg, lot.thicknessMm, THAWING[way], meatOf(lot.animal));
 
 /** The gentlest way that there is time for. */
 function gentlest(lot: Lot, massDg: MassDg, panAt: Instant, now: Now): TakeOut['way'] {

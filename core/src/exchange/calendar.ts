@@ -22,7 +22,6 @@ export interface CalendarRequest {
 
 /** Events count their changes from here, so that a later file always wins. */
 const EPOCH: Instant = '2026-01-01T00:00:00.000Z';
-const WAYS: readonly ThawingWay[] = ['refrigerator', 'cold-water'];
 
 /**
  * The week's plan as an iCalendar file (RFC 5545): each dinner, and each time at which packs leave
@@ -30,21 +29,19 @@ const WAYS: readonly ThawingWay[] = ['refrigerator', 'cold-water'];
  * clocks. An event's id is its day's and its kind's: a second file changes what the first one said,
  * and calls off what is no longer planned.
  */
-export function writeCalendar(request: CalendarRequest): string {
+export function writeCalendar(request: CalendarRequest, reminders: readonly Reminder[] = REMINDERS): string {
   const file = ical({
     name: 'Dinners',
     prodId: { company: 'Vendicus', product: 'Vendicus', language: 'EN' },
     method: ICalCalendarMethod.PUBLISH,
   });
-  for (const day of request.days) {
-    if (!request.known.has(day.date)) continue;
-    addDinner(file, day, request);
-    for (const way of WAYS) addTakeOut(file, day, way, request);
-  }
+  for (const day of request.days.filter(({ date }) => request.known.has(date)))
+    for (const remind of reminders) addEvent(file, remind(day, request), request);
   return file.toString();
 }
 
-interface Event {
+/** An event of a day. */
+export interface CalendarEvent {
   readonly id: string;
   readonly start: Instant;
   readonly minutes: number;
@@ -53,9 +50,12 @@ interface Event {
   readonly isOn: boolean;
 }
 
+/** What is to be done on a day, and when; called off where it is not on. */
+export type Reminder = (day: PlannedDay, request: CalendarRequest) => CalendarEvent;
+
 function addEvent(
   file: ICalCalendar,
-  { id, start, minutes, title, text, isOn }: Event,
+  { id, start, minutes, title, text, isOn }: CalendarEvent,
   { calendar, now }: CalendarRequest,
 ): void {
   const event = file.createEvent({
@@ -72,47 +72,44 @@ function addEvent(
   if (isOn) event.createAlarm({ type: ICalAlarmType.display, trigger: 0, description: title });
 }
 
-function addDinner(file: ICalCalendar, day: PlannedDay, request: CalendarRequest): void {
+const dinner: Reminder = (day, request) => {
   const names = day.servings.flatMap(({ lot, trouble }) => (lot && trouble === null ? [lotName(lot)] : []));
   const isOn = names.length > 0;
-  addEvent(
-    file,
-    {
-      id: `${day.date}-dinner`,
-      start: instantAt(day.date, day.at, request.zone),
-      minutes: 60,
-      title: isOn ? `Dinner: ${names.join(', ')}` : 'Dinner',
-      text: isOn ? `For ${day.wanted}.` : 'No longer planned.',
-      isOn,
-    },
-    request,
-  );
-}
+  return {
+    id: `${day.date}-dinner`,
+    start: instantAt(day.date, day.at, request.zone),
+    minutes: 60,
+    title: isOn ? `Dinner: ${names.join(', ')}` : 'Dinner',
+    text: isOn ? `For ${day.wanted}.` : 'No longer planned.',
+    isOn,
+  };
+};
 
-function addTakeOut(file: ICalCalendar, day: PlannedDay, way: ThawingWay, request: CalendarRequest): void {
-  const due = request.takeOuts.filter((each) => each.date === day.date && each.way === way && !each.isOut);
-  const first = due.map(({ remindAt }) => remindAt).sort()[0];
-  const start = first ?? instantAt(day.date, day.at, request.zone);
-  const list = due.map(
-    ({ lot, hours }) =>
-      `${lotName(lot)}, ${request.places.get(lot.place ?? '')?.name ?? 'no place'}: ${Math.ceil(hours * 10) / 10} h`,
-  );
-  const title = `Take out: ${due.map(({ lot }) => lotName(lot)).join(', ')}`;
-  const text = [
-    ...list,
-    '',
-    `Thaw ${THAWING[way].name}. ${THAWING[way].caution} Local codes come first.`,
-  ].join('\n');
-  addEvent(
-    file,
-    {
+const takeOut =
+  (way: ThawingWay): Reminder =>
+  (day, request) => {
+    const due = request.takeOuts.filter((each) => each.date === day.date && each.way === way && !each.isOut);
+    const first = due.map(({ remindAt }) => remindAt).sort()[0];
+    const start = first ?? instantAt(day.date, day.at, request.zone);
+    const list = due.map(
+      ({ lot, hours }) =>
+        `${lotName(lot)}, ${request.places.get(lot.place ?? '')?.name ?? 'no place'}: ${Math.ceil(hours * 10) / 10} h`,
+    );
+    const title = `Take out: ${due.map(({ lot }) => lotName(lot)).join(', ')}`;
+    const text = [
+      ...list,
+      '',
+      `Thaw ${THAWING[way].name}. ${THAWING[way].caution} Local codes come first.`,
+    ].join('\n');
+    return {
       id: `${day.date}-${way}`,
       start,
       minutes: 15,
       title: first ? title : 'Take out',
       text: first ? text : 'No longer needed.',
       isOn: first !== undefined,
-    },
-    request,
-  );
-}
+    };
+  };
+
+/** What a calendar reminds of on each day. A new reminder is a line here. */
+const REMINDERS: readonly Reminder[] = [dinner, takeOut('refrigerator'), takeOut('cold-water')];

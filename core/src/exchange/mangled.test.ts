@@ -1,7 +1,7 @@
 import * as fc from 'fast-check';
 import { basisOf } from '../books/basis-of';
 import { costOfLots } from '../cost/cost-of-lots';
-import { COST_METHOD_IDS } from '../cost/method';
+import { COST_METHOD_IDS, COST_METHODS } from '../cost/method';
 import { householdOf } from '../records/household';
 import { choices, endOf, play } from '../testing/random-journal';
 import { runs } from '../testing/runs';
@@ -80,7 +80,9 @@ describe('a file that something happened to', () => {
         read += 1;
         for (const method of COST_METHOD_IDS) {
           expect(report(household, method).purchases).toBeDefined();
-          const costs = [...costOfLots(household.journal.state, method, basisOf(household)).values()];
+          const costs = [
+            ...costOfLots(household.journal.state, COST_METHODS[method], basisOf(household)).values(),
+          ];
           expect(costs.every(({ minor, leftMinor }) => minor >= 0 && leftMinor >= 0)).toBe(true);
         }
         expect(keepsReport(household, { on: '2026-11-26', at: '12:00', zone: 'Etc/UTC' }).ok).toBe(true);

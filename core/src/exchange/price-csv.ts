@@ -1,5 +1,5 @@
 import { failure, success, type Result } from '../units/result';
-import { SHOP_ITEMS, shopItem } from '../catalogue/shop-items';
+import { SHOP_ITEMS, type ShopItem } from '../catalogue/shop-items';
 import { PRICE_UNITS, priceNoteSchema, type PriceNote, type PriceUnit } from '../price/price-note';
 import { perKgOf } from '../price/per-kg';
 import { notesOf, type PriceBook } from '../price/price-book';
@@ -36,6 +36,7 @@ export function readPriceCsv(
   book: PriceBook,
   currency: Currency,
   decimal: DecimalSign,
+  items: readonly ShopItem[] = SHOP_ITEMS,
 ): Result<PriceFile> {
   const { columns, lines } = readCsv(text);
   const missing = NEEDED.filter((name) => !columns.includes(name));
@@ -49,7 +50,7 @@ export function readPriceCsv(
   const coins = 10 ** minorDigits(currency);
   let known = 0;
   for (const { line, cells } of lines) {
-    const note = noteOf(cells, coins, decimal);
+    const note = noteOf(cells, coins, decimal, items);
     if (!note.ok) bad.push({ line, reason: note.problem });
     else if (seen.has(identity(note.value))) known += 1;
     else {
@@ -71,8 +72,9 @@ function noteOf(
   cells: Readonly<Record<string, string>>,
   coins: number,
   decimal: DecimalSign,
+  items: readonly ShopItem[],
 ): Result<PriceNote> {
-  const item = itemOf(cells['item'] ?? '');
+  const item = itemOf(cells['item'] ?? '', items);
   if (!item) return failure(`“${cells['item'] ?? ''}” is no known item`);
   const unit = unitOf(cells['unit'] ?? '');
   if (!unit) return failure(`“${cells['unit']}” is no unit; known are ${PRICE_UNITS.join(', ')}`);
@@ -103,9 +105,9 @@ function faultOf(field: PropertyKey | undefined): string {
 
 const isYes = (text: string): boolean => /^(yes|y|true|1|offer|x)$/i.test(text.trim());
 
-function itemOf(text: string): string | undefined {
+function itemOf(text: string, items: readonly ShopItem[]): string | undefined {
   const wanted = text.trim().toLowerCase();
-  return shopItem(wanted)?.id ?? SHOP_ITEMS.find(({ name }) => name.toLowerCase() === wanted)?.id;
+  return items.find(({ id, name }) => id === wanted || name.toLowerCase() === wanted)?.id;
 }
 
 function unitOf(text: string): PriceUnit | undefined {

@@ -3,7 +3,7 @@ import { basisOf } from '../books/basis-of';
 import { compareWithShop } from '../books/comparison';
 import { carriersOf } from '../cost/carriers';
 import { costOfLots, type LotCost } from '../cost/cost-of-lots';
-import { creditsOf, type CostMethodId } from '../cost/method';
+import { creditsOf, type CostMethodId, COST_METHODS } from '../cost/method';
 import { clockAt } from '../books/clock-at';
 import type { ClockOf } from '../freeze/household-clocks';
 import { settingsOf, type Household } from '../records/household';
@@ -81,7 +81,7 @@ export function report(
 ): Report {
   const { state } = household.journal;
   const basis = basisOf(household);
-  const costs = costOfLots(state, method, basis);
+  const costs = costOfLots(state, COST_METHODS[method], basis);
   const pieces = [...state.lots.values()].filter((lot) => lot.form === 'piece');
   const { currency } = settingsOf(household);
   return {

@@ -9,7 +9,7 @@ import { stockOf } from '../pack/stock';
 import { checkFirst, coldHolds } from './power-cut';
 import { readyBy } from './ready-by';
 import { stockTakeFacts } from './stock-take';
-import { conductionHours, ruleHours, thawingHours } from './thawing-time';
+import { conductionHours, ruleHours, thawingHours, THAWING } from './thawing-time';
 
 const sphere: Freezing = {
   shape: 'sphere',
@@ -110,21 +110,23 @@ describe('freezing from outside', () => {
 
 describe('thawing (USDA FSIS, from memory)', () => {
   it('a day for each 4 to 5 lb in the refrigerator, a full day even for one pound', () => {
-    expect([1, 4, 8, 12].map((pounds) => ruleHours(lb(pounds), 'refrigerator'))).toEqual(
+    expect([1, 4, 8, 12].map((pounds) => ruleHours(lb(pounds), THAWING.refrigerator))).toEqual(
       [24, 24, 48, 72].map((hours) => expect.closeTo(hours, 2)),
     );
   });
   it('in cold water about a pound in an hour, 3 to 4 lb in 2 to 3 hours', () => {
-    expect([1, 3, 4].map((pounds) => ruleHours(lb(pounds), 'cold-water'))).toEqual(
+    expect([1, 3, 4].map((pounds) => ruleHours(lb(pounds), THAWING['cold-water']))).toEqual(
       [1, 2.25, 3].map((hours) => expect.closeTo(hours, 3)),
     );
   });
   it('a thick pack takes longer than the rule says, a flat one the rule’s day', () => {
     const beef = MEATS['lean-beef'];
-    expect(thawingHours(lb(2), 15, 'refrigerator', beef)).toBe(24);
-    expect(thawingHours(lb(4), 120, 'refrigerator', beef)).toBe(conductionHours(120, 'refrigerator', beef));
-    expect(thawingHours(lb(4), 120, 'refrigerator', beef)).toBeGreaterThan(48);
-    expect(thawingHours(lb(2), null, 'cold-water', beef)).toBeCloseTo(1.5, 3);
+    expect(thawingHours(lb(2), 15, THAWING.refrigerator, beef)).toBe(24);
+    expect(thawingHours(lb(4), 120, THAWING.refrigerator, beef)).toBe(
+      conductionHours(120, THAWING.refrigerator, beef),
+    );
+    expect(thawingHours(lb(4), 120, THAWING.refrigerator, beef)).toBeGreaterThan(48);
+    expect(thawingHours(lb(2), null, THAWING['cold-water'], beef)).toBeCloseTo(1.5, 3);
   });
 });
 

@@ -1,13 +1,10 @@
 import * as z from 'zod';
+import { ANIMALS, animalSchema, type Animal, type Animals } from '../ledger/animal';
 
 /** How a household keeps meat, where it does otherwise than published or where nothing is. */
 export const keepingSchema = z.strictObject({
   /** After so many days a sealed whole piece without a use-by date should be opened or frozen. */
-  sealedDays: z.strictObject({
-    beef: z.int().positive().max(365),
-    lamb: z.int().positive().max(365),
-    pork: z.int().positive().max(365),
-  }),
+  sealedDays: z.partialRecord(animalSchema, z.int().positive().max(365)),
   /** Stricter local advice: cook within so many days once it is thawed. */
   thawedDays: z.int().nonnegative().max(5).optional(),
   /** Stricter local advice: never freeze again raw. */
@@ -16,5 +13,14 @@ export const keepingSchema = z.strictObject({
 
 export type KeepingRules = z.infer<typeof keepingSchema>;
 
-/** Days that a sealed whole piece without a date may wait; ours, nothing is published. */
-export const USUAL_KEEPING: KeepingRules = { sealedDays: { beef: 14, lamb: 14, pork: 7 } };
+export const USUAL_KEEPING: KeepingRules = { sealedDays: {} };
+
+/** Days that a sealed whole piece without a date may wait: the household's, or ours; null where none keeps sealed. */
+export function sealedDays(
+  { sealedDays: own }: Pick<KeepingRules, 'sealedDays'>,
+  animal: string | null,
+  animals: Animals = ANIMALS,
+): number | null {
+  const usual = animal === null ? null : (animals[animal]?.sealedDays ?? null);
+  return usual === null ? null : (own[animal as Animal] ?? usual);
+}

@@ -1,4 +1,4 @@
-import type { Animal } from '../ledger/animal';
+import { isBird } from '../ledger/animal';
 import type { Destination } from '../ledger/destination';
 import type { Lot } from '../ledger/lot';
 import { addMonths, type IsoDate } from '../units/date';
@@ -30,7 +30,6 @@ const GROUND = keeping('ground', 'ground meat, stew meat', [3, 4], [1, 2]);
 const WHOLE_BIRD = keeping('whole-bird', 'whole bird', [12, 12], [1, 2]);
 const BIRD_PIECES = keeping('bird-pieces', 'bird pieces', [9, 9], [1, 2]);
 
-const BIRDS: ReadonlySet<Animal> = new Set<Animal>(['chicken', 'turkey']);
 const CUT_SMALL: ReadonlySet<Destination> = new Set<Destination>(['grind', 'stew', 'thin']);
 /** Nothing is published for raw bones and rendered fat. */
 const UNPUBLISHED: ReadonlySet<Destination> = new Set<Destination>(['stock', 'render', 'liquid', 'bin']);
@@ -49,7 +48,7 @@ export function keepingOf(
   if (UNPUBLISHED.has(lot.destination)) return null;
   if (CUT_SMALL.has(lot.destination)) return GROUND;
   if (lot.animal === null) return null;
-  if (!BIRDS.has(lot.animal)) return RED_WHOLE;
+  if (!isBird(lot.animal)) return RED_WHOLE;
   return lot.kind !== null && lot.part === null && lot.name === null ? WHOLE_BIRD : BIRD_PIECES;
 }
 

@@ -1,4 +1,4 @@
-import type { Animal } from '../ledger/animal';
+import { ANIMALS, type Animals } from '../ledger/animal';
 
 /** What freezing needs to know of a meat. */
 export interface MeatProperties {
@@ -42,15 +42,7 @@ export const MEATS = {
 
 export type MeatName = keyof typeof MEATS;
 
-const BY_ANIMAL: Readonly<Record<Animal, MeatName>> = {
-  beef: 'lean-beef',
-  pork: 'pork',
-  lamb: 'lamb',
-  chicken: 'poultry',
-  turkey: 'poultry',
-};
-
 /** The properties of an animal's meat; lean beef's where it is not known. */
-export function meatOf(animal: Animal | null): MeatProperties {
-  return MEATS[animal === null ? 'lean-beef' : BY_ANIMAL[animal]];
+export function meatOf(animal: string | null, animals: Animals = ANIMALS): MeatProperties {
+  return MEATS[(animal === null ? undefined : animals[animal]?.freezesAs) ?? 'lean-beef'];
 }

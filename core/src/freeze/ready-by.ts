@@ -37,7 +37,7 @@ export function readyBy(packs: readonly Lot[], now: Instant, panAt: Instant, clo
     if (state === 'fresh' || state === 'sealed') return is('fresh', 0);
     if (state === 'thawed') return is('thawed', 0);
     const hours = (way: ThawingWay): number =>
-      thawingHours(lot.leftDg, lot.thicknessMm, way, meatOf(lot.animal));
+      thawingHours(lot.leftDg, lot.thicknessMm, THAWING[way], meatOf(lot.animal));
     if (state === 'thawing' && readyAt)
       return readyAt <= panAt ? is('on-its-way', 0, { notBefore: readyAt }) : is(null, hours('cold-water'));
     // What thaws in the refrigerator and is not through yet can go into cold water as well.

@@ -1,10 +1,12 @@
+import { isBird } from '../ledger/animal';
+import { sealedDays } from './keeping-rules';
 import { kindById } from '../catalogue/kinds';
 import type { ColdEvent, Lot, ThawedBy } from '../ledger/lot';
 import type { KeepingRules } from './keeping-rules';
 import { addHours, addDays, daysBetween, type Instant, type IsoDate } from '../units/date';
 import { bestIfFrozen, keepingOf, SHORTEST_DAYS } from './keeping';
 import { meatOf } from './meat-properties';
-import { daysUntilThrough, THAWED, thawingHours } from './thawing-time';
+import { daysUntilThrough, THAWED, thawingHours, THAWING } from './thawing-time';
 
 /** How something thaws. */
 export interface Thaw {
@@ -61,9 +63,7 @@ const earliest = (...days: readonly (IsoDate | null)[]): IsoDate | null =>
 const latest = (a: IsoDate, b: IsoDate): IsoDate => (a > b ? a : b);
 
 const daysOf = (lot: Lot): readonly [number, number] => keepingOf(lot)?.days ?? SHORTEST_DAYS;
-const RED = ['beef', 'lamb', 'pork'] as const;
-type Red = (typeof RED)[number];
-const isRed = (animal: Lot['animal']): animal is Red => (RED as readonly unknown[]).includes(animal);
+const isRed = (animal: Lot['animal']): boolean => animal !== null && !isBird(animal);
 
 const NOTHING: Running = {
   phase: 'fresh',
@@ -108,7 +108,8 @@ function isInPackersBag({ form, kind, animal, kept }: Lot): boolean {
 }
 
 function openOn({ animal }: Lot, on: IsoDate, { rules }: ColdContext): IsoDate | null {
-  return isRed(animal) ? addDays(on, rules.sealedDays[animal]) : null;
+  const days = sealedDays(rules, animal);
+  return days === null ? null : addDays(on, days);
 }
 
 /** The use-by of a label, where it says one that can be believed. */
@@ -236,7 +237,7 @@ function thawing(running: Running, event: ColdEvent, lot: Lot, on: IsoDate, cont
   if (running.thaw && (running.thaw.way === way || running.thaw.throughOn <= on)) return running;
   const meat = meatOf(lot.animal);
   if (way !== 'refrigerator') {
-    const hours = way === 'microwave' ? 0 : thawingHours(event.massDg, lot.thicknessMm, way, meat);
+    const hours = way === 'microwave' ? 0 : thawingHours(event.massDg, lot.thicknessMm, THAWING[way], meat);
     const throughAt = addHours(startedAt, hours);
     const day = context.dayOf(throughAt);
     const thaw: Thaw = {
@@ -251,7 +252,7 @@ function thawing(running: Running, event: ColdEvent, lot: Lot, on: IsoDate, cont
     const lastOn = context.dayOf(addHours(throughAt, COOK_WITHIN_H));
     return { ...running, phase: 'thawing', openOn: null, thaw, dueOn: day, lastOn };
   }
-  const hours = thawingHours(event.massDg, lot.thicknessMm, way, meat);
+  const hours = thawingHours(event.massDg, lot.thicknessMm, THAWING[way], meat);
   const throughOn = addDays(on, daysUntilThrough(event.massDg));
   const readyOn = latest(throughOn, addDays(on, Math.ceil(hours / 24 - 1e-9)));
   const thaw: Thaw = {

@@ -2,13 +2,31 @@ import { SHAPES } from './freezing-time';
 import type { MeatProperties } from './meat-properties';
 import { fromDg, type MassDg } from '../units/mass';
 
-/** Ways to thaw, each with its caution. */
+/** A way to thaw, with its caution. */
+export interface WayToThaw {
+  readonly name: string;
+  readonly caution: string;
+  /** What the meat lies in, °C, and how that takes the cold off, W/(m²·K). */
+  readonly airC: number;
+  readonly h: number;
+  /** Hours to allow for so many pounds, by the published rule. */
+  readonly hours: (pounds: number) => number;
+}
+
+const DAY_H = 24;
+/** The published rules: a day in the refrigerator for each 4 to 5 lb, and a full day at least. */
+const LB_A_DAY = { fastest: 5, slowest: 4 };
+/** In cold water about a pound takes an hour or less, 3 to 4 lb take 2 to 3 hours. */
+const WATER = { leastH: 1, perLbH: 0.75 };
+
+/** Ways to thaw, the gentlest first. A new one is an entry here, and its name in `thawing` of `ledger/entry`. */
 export const THAWING = {
   refrigerator: {
     name: 'in the refrigerator',
     caution: 'On a tray, at the bottom, so that nothing drips on other food. Never on the counter.',
     airC: 4,
     h: 8,
+    hours: (pounds) => Math.max(DAY_H, (pounds / LB_A_DAY.slowest) * DAY_H),
   },
   'cold-water': {
     name: 'in cold water',
@@ -16,8 +34,9 @@ export const THAWING = {
       'In a tight bag, the water changed every 30 minutes; cook at once. Vacuum-packed food too is thawed cold.',
     airC: 15,
     h: 150,
+    hours: (pounds) => Math.max(WATER.leastH, pounds * WATER.perLbH),
   },
-} as const;
+} as const satisfies Readonly<Record<string, WayToThaw>>;
 
 export type ThawingWay = keyof typeof THAWING;
 
@@ -30,23 +49,14 @@ export const THAWED = {
   },
 } as const;
 
-const DAY_H = 24;
-/** The published rules: a day in the refrigerator for each 4 to 5 lb, and a full day at least. */
-const LB_A_DAY = { fastest: 5, slowest: 4 };
-/** In cold water about a pound takes an hour or less, 3 to 4 lb take 2 to 3 hours. */
-const WATER = { leastH: 1, perLbH: 0.75 };
-
 /**
  * Hours to allow for thawing by the published rule, at its slower end.
  *
  * @source USDA FSIS, The Big Thaw (from memory)
- * @example ruleHours(0.5 kg in dg, 'refrigerator') // 24; 4 lb: 24; 8 lb: 48
+ * @example ruleHours(0.5 kg in dg, THAWING.refrigerator) // 24; 4 lb: 24; 8 lb: 48
  */
-export function ruleHours(massDg: MassDg, way: ThawingWay): number {
-  const pounds = fromDg(massDg, 'lb');
-  return way === 'refrigerator'
-    ? Math.max(DAY_H, (pounds / LB_A_DAY.slowest) * DAY_H)
-    : Math.max(WATER.leastH, pounds * WATER.perLbH);
+export function ruleHours(massDg: MassDg, { hours }: WayToThaw): number {
+  return hours(fromDg(massDg, 'lb'));
 }
 
 /**
@@ -66,8 +76,7 @@ export function daysUntilThrough(massDg: MassDg): number {
  *
  * @source Singh and Heldman, Introduction to Food Engineering (from memory); surface values ASHRAE (from memory)
  */
-export function conductionHours(thicknessMm: number, way: ThawingWay, meat: MeatProperties): number {
-  const { airC, h } = THAWING[way];
+export function conductionHours(thicknessMm: number, { airC, h }: WayToThaw, meat: MeatProperties): number {
   const { p, r } = SHAPES.slab;
   const a = thicknessMm / 1000;
   return (
@@ -81,7 +90,7 @@ export function conductionHours(thicknessMm: number, way: ThawingWay, meat: Meat
 export function thawingHours(
   massDg: MassDg,
   thicknessMm: number | null,
-  way: ThawingWay,
+  way: WayToThaw,
   meat: MeatProperties,
 ): number {
   const byRule = ruleHours(massDg, way);

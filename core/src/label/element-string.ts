@@ -18,20 +18,22 @@ const FNC1 = '\u001d';
 /** Grams in a pound, tenths (exact). */
 const DG_PER_LB = 4535.9237;
 
-interface Identifier {
+export interface Identifier {
   /** Digits of the identifier itself that matter; an n stands for any, and says where the point is. */
   readonly pattern: RegExp;
   /** Fixed length of what follows, or the most of it. */
   readonly length: number;
   readonly isFixed: boolean;
-  readonly read?: (value: string, decimals: number) => Partial<Elements> | string;
+  readonly read?: (value: string, decimals: number) => Result<Partial<Elements>>;
 }
+
+type Identifiers = readonly Identifier[];
 
 const date =
   (key: 'packedOn' | 'bestBefore' | 'expires') =>
-  (value: string): Partial<Elements> | string => {
+  (value: string): Result<Partial<Elements>> => {
     const day = readDate(value);
-    return day === null ? `“${value}” is no date.` : { [key]: day };
+    return day === null ? failure(`“${value}” is no date.`) : success({ [key]: day });
   };
 const decimal = (value: string, decimals: number): number => Number(value) / 10 ** decimals;
 
@@ -46,7 +48,9 @@ const IDENTIFIERS: readonly Identifier[] = [
     length: 14,
     isFixed: true,
     read: (value) =>
-      isChecked(value) ? { item: value } : 'The item number’s check digit does not fit: it was read wrong.',
+      isChecked(value)
+        ? success({ item: value })
+        : failure('The item number’s check digit does not fit: it was read wrong.'),
   },
   { pattern: /^02/, length: 14, isFixed: true },
   { pattern: /^11/, length: 6, isFixed: true },
@@ -60,25 +64,25 @@ const IDENTIFIERS: readonly Identifier[] = [
     pattern: /^310([0-5])/,
     length: 6,
     isFixed: true,
-    read: (value, decimals) => ({ massDg: Math.round(decimal(value, decimals) * 10_000) }),
+    read: (value, decimals) => success({ massDg: Math.round(decimal(value, decimals) * 10_000) }),
   },
   {
     pattern: /^320([0-5])/,
     length: 6,
     isFixed: true,
-    read: (value, decimals) => ({ massDg: Math.round(decimal(value, decimals) * DG_PER_LB) }),
+    read: (value, decimals) => success({ massDg: Math.round(decimal(value, decimals) * DG_PER_LB) }),
   },
   {
     pattern: /^392([0-9])/,
     length: 15,
     isFixed: false,
-    read: (value, decimals) => ({ price: decimal(value, decimals) }),
+    read: (value, decimals) => success({ price: decimal(value, decimals) }),
   },
   {
     pattern: /^393([0-9])/,
     length: 18,
     isFixed: false,
-    read: (value, decimals) => ({ price: decimal(value.slice(3), decimals) }),
+    read: (value, decimals) => success({ price: decimal(value.slice(3), decimals) }),
   },
 ];
 
@@ -89,13 +93,13 @@ const IDENTIFIERS: readonly Identifier[] = [
  * @returns what it says, or what is wrong in one sentence
  * @example readElements('(01)09506000134352(3103)001250') // massDg 12500
  */
-export function readElements(text: string): Result<Elements> {
+export function readElements(text: string, known: Identifiers = IDENTIFIERS): Result<Elements> {
   const raw = text
     .trim()
     .replace(/^\][A-Za-z]\d/, '')
     .replace(/^\u001d/, '');
-  const parts = raw.startsWith('(') ? bracketed(raw) : inSequence(raw);
-  if (typeof parts === 'string') return failure(parts);
+  const parts = raw.startsWith('(') ? bracketed(raw, known) : inSequence(raw, known);
+  if (!parts.ok) return parts;
   let elements: Elements = {
     item: null,
     massDg: null,
@@ -104,14 +108,14 @@ export function readElements(text: string): Result<Elements> {
     bestBefore: null,
     expires: null,
   };
-  for (const { identifier, value, decimals } of parts) {
+  for (const { identifier, value, decimals } of parts.value) {
     if (!/^\d+$/.test(value) && identifier.read)
       return failure(`“${value}” has other signs than digits in it: it was read wrong.`);
-    const read = identifier.read?.(value, decimals) ?? {};
-    if (typeof read === 'string') return failure(read);
-    if (read.massDg === 0)
+    const read: Result<Partial<Elements>> = identifier.read?.(value, decimals) ?? success({});
+    if (!read.ok) return read;
+    if (read.value.massDg === 0)
       return failure('A weight of nothing: it was read wrong. Hold it nearer, or type the weight.');
-    elements = { ...elements, ...read };
+    elements = { ...elements, ...read.value };
   }
   return success(elements);
 }
@@ -124,50 +128,60 @@ interface Part {
 
 function identifierOf(
   text: string,
+  known: Identifiers,
 ): { readonly identifier: Identifier; readonly digits: string; readonly decimals: number } | null {
-  for (const identifier of IDENTIFIERS) {
+  for (const identifier of known) {
     const match = identifier.pattern.exec(text);
     if (match) return { identifier, digits: match[0], decimals: Number(match[1] ?? 0) };
   }
   return null;
 }
 
-function bracketed(text: string): Part[] | string {
+function bracketed(text: string, known: Identifiers): Result<Part[]> {
   const parts = [...text.matchAll(/\((\d{2,4})\)([^(]*)/g)];
-  return collect(parts.map(([, digits = '', value = '']) => ({ digits, value: value.trim() })));
+  return collect(
+    parts.map(([, digits = '', value = '']) => ({ digits, value: value.trim() })),
+    known,
+  );
 }
 
-function collect(pairs: readonly { readonly digits: string; readonly value: string }[]): Part[] | string {
+function collect(
+  pairs: readonly { readonly digits: string; readonly value: string }[],
+  known: Identifiers,
+): Result<Part[]> {
   const parts: Part[] = [];
   for (const { digits, value } of pairs) {
-    const known = identifierOf(digits);
-    if (!known || known.digits !== digits)
-      return `(${digits}) is not known here. Type weight and price from the label.`;
-    if (
-      known.identifier.isFixed
-        ? value.length !== known.identifier.length
-        : value.length > known.identifier.length || value === ''
-    )
-      return `(${digits}) wants ${known.identifier.isFixed ? '' : 'at most '}${known.identifier.length} signs, and has ${value.length}.`;
-    parts.push({ identifier: known.identifier, value, decimals: known.decimals });
+    const found = identifierOf(digits, known);
+    if (!found || found.digits !== digits)
+      return failure(`(${digits}) is not known here. Type weight and price from the label.`);
+    const { identifier, decimals } = found;
+    const { isFixed, length } = identifier;
+    if (isFixed ? value.length !== length : value.length > length || value === '')
+      return failure(
+        `(${digits}) wants ${isFixed ? '' : 'at most '}${length} signs, and has ${value.length}.`,
+      );
+    parts.push({ identifier, value, decimals });
   }
-  return parts.length === 0 ? 'There is nothing in it that can be read.' : parts;
+  return parts.length === 0 ? failure('There is nothing in it that can be read.') : success(parts);
 }
 
-function inSequence(text: string): Part[] | string {
+function inSequence(text: string, known: Identifiers): Result<Part[]> {
   const pairs: { digits: string; value: string }[] = [];
   let rest = text;
   while (rest !== '') {
-    const known = identifierOf(rest);
-    if (!known)
-      return `“${rest.slice(0, 12)}” begins with nothing that is known here. Type weight and price from the label.`;
-    const after = rest.slice(known.digits.length);
+    const found = identifierOf(rest, known);
+    if (!found)
+      return failure(
+        `“${rest.slice(0, 12)}” begins with nothing that is known here. Type weight and price from the label.`,
+      );
+    const after = rest.slice(found.digits.length);
     const end = after.indexOf(FNC1);
-    const length = known.identifier.isFixed ? known.identifier.length : end < 0 ? after.length : end;
-    pairs.push({ digits: known.digits, value: after.slice(0, length) });
+    const { isFixed } = found.identifier;
+    const length = isFixed ? found.identifier.length : end < 0 ? after.length : end;
+    pairs.push({ digits: found.digits, value: after.slice(0, length) });
     rest = after.slice(length).replace(/^\u001d/, '');
   }
-  return collect(pairs);
+  return collect(pairs, known);
 }
 
 /** Year, month, day in two digits each; day 00 is the last of its month. Years 50 and later are of the century before. */

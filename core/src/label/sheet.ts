@@ -86,8 +86,8 @@ export const SHEETS: readonly Sheet[] = [
 ];
 
 /** The grid that a household begins with: of the paper that is sold where it weighs so. */
-export function usualSheet(system: 'metric' | 'imperial'): Sheet {
-  return SHEETS.find(({ paper }) => paper === (system === 'imperial' ? 'Letter' : 'A4')) as Sheet;
+export function usualSheet(system: 'metric' | 'imperial', sheets: readonly Sheet[] = SHEETS): Sheet {
+  return sheets.find(({ paper }) => paper === (system === 'imperial' ? 'Letter' : 'A4')) as Sheet;
 }
 
 /** A label smaller than this has no room for what must be on it. */

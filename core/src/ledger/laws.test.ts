@@ -1,7 +1,7 @@
 import { animalOfKind } from '../catalogue/kinds';
 import * as fc from 'fast-check';
 import { costOfLots } from '../cost/cost-of-lots';
-import { COST_METHOD_IDS } from '../cost/method';
+import { COST_METHOD_IDS, COST_METHODS } from '../cost/method';
 import { priceBook } from '../price/price-book';
 import { readFile } from '../exchange/read-file';
 import { writeFile } from '../exchange/write-file';
@@ -64,7 +64,7 @@ describe('laws on random journals', () => {
                 { item, shop: 'Hollis Lane Farm', perKgMinor: 100 + 777 * index, on: '2026-03-01' },
               ] as const,
           );
-          const costs = costOfLots(state, school, {
+          const costs = costOfLots(state, COST_METHODS[school], {
             pricing: {
               book: priceBook(notes),
               choices: new Map([['chicken-bones', { unwanted: priced.length > 2 }]]),

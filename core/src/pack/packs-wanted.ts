@@ -1,8 +1,8 @@
 import type { Animal } from '../ledger/animal';
 import { meanPlateDg, type Eater } from './eater';
 import type { Wrapping } from './wrapping';
-import { meatColour } from './meat-colour';
 import type { PackRequest } from './pack-request';
+import { mayShare } from './sharing';
 import { isPlateful, partKey, type Token } from './table';
 
 /** What an eater, or a guest, wants on a plate of one animal, g. */
@@ -67,24 +67,7 @@ export function packsWanted(
     eaters: names.map((name) => ({ name, targetG: appetiteG(eaters, name, animal) })),
     packs,
     tolerance: wrapping.tolerance,
-    together: together(own, wrapping.sharing),
+    together: mayShare(own, wrapping.sharing),
     mostPieces: 6,
   };
-}
-
-const BIRDS: readonly (Animal | null)[] = ['chicken', 'turkey'];
-
-function together(tokens: readonly Token[], sharing: Wrapping['sharing']): string[][] {
-  if (sharing === 'same-part') return [];
-  const birds = tokens.filter(
-    ({ lot, isHeap }) => BIRDS.includes(lot.animal) && !isHeap && meatColour(lot.part) !== null,
-  );
-  const keys = (of: readonly Token[]): string[] => [...new Set(of.map(partKey))];
-  const groups =
-    sharing === 'bird-parts-together'
-      ? [keys(birds)]
-      : (['white', 'dark'] as const).map((colour) =>
-          keys(birds.filter(({ lot }) => meatColour(lot.part) === colour)),
-        );
-  return groups.filter((group) => group.length > 1);
 }

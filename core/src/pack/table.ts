@@ -3,9 +3,11 @@ import { isUsable } from '../ledger/destination';
 import { kindById, partOf } from '../catalogue/kinds';
 import { cookedShare } from '../cost/cooked';
 import type { Lot } from '../ledger/lot';
-import type { Wrapping } from './wrapping';
 import { stretchOf } from '../units/cumulative';
 import type { MassDg } from '../units/mass';
+
+/** Whether plates are meant raw or cooked. */
+export type PlateMeant = 'raw' | 'cooked';
 
 /** One thing on the table: a portion that is not cut further, or a heap. */
 export interface Token {
@@ -22,7 +24,7 @@ export interface Token {
 /** The table: a token for every portion, several weighed together at their mean; heaps whole. */
 export function tokensOf(
   lots: readonly Lot[],
-  appetite: Wrapping['appetite'],
+  appetite: PlateMeant,
   cooked: ReadonlyMap<string, number>,
 ): Token[] {
   return lots.flatMap((lot): Token[] => {

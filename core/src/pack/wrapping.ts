@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import type { Eater } from './eater';
+import { SHARING_IDS } from './sharing';
 
 /** A kind of pack that a household wants: who eats of it, how many guests, and how many of them. */
 const wantedPackSchema = z.strictObject({
@@ -14,7 +15,7 @@ const wantedPackSchema = z.strictObject({
 export const wrappingSchema = z.strictObject({
   packs: z.array(wantedPackSchema).max(20),
   /** What may share a pack. */
-  sharing: z.enum(['same-part', 'white-and-dark-apart', 'bird-parts-together']),
+  sharing: z.enum(SHARING_IDS),
   /** Whether plates are meant raw or cooked. */
   appetite: z.enum(['raw', 'cooked']),
   tolerance: z.number().min(0.02).max(0.5),

@@ -1,3 +1,4 @@
+import { isBird } from '@core/ledger/animal';
 import {
   afterRenderEffect,
   ChangeDetectionStrategy,
@@ -75,7 +76,7 @@ export class WeighPanel {
   /** The number that birds of this weight are sold under in some places. */
   protected readonly size = computed(() => {
     const piece = this.bench.piece();
-    if (!piece || (piece.animal !== 'chicken' && piece.animal !== 'turkey')) return '';
+    if (!piece || !isBird(piece.animal)) return '';
     return `, size ${gToBirdNumber(fromDg(piece.inDg / piece.count, 'g'))}${piece.count > 1 ? ' each' : ''}`;
   });
 

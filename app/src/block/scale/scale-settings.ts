@@ -1,22 +1,10 @@
-import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { GRADUATIONS } from '@core/scale/graduation';
-import { BAUD_RATES, SerialScale } from '../../devices/scale/serial-scale';
-import type { ScaleChoice, SourceId } from '../../devices/scale/scale-choice';
+import { BAUD_RATES } from '../../devices/scale/serial-scale';
+import type { ScaleChoice } from '../../devices/scale/scale-choice';
+import { SCALES } from '../../devices/scale/scales';
 import { ScaleLink } from '../../devices/scale/scale-link';
-
-const MEANING: Readonly<Record<SourceId, readonly [name: string, meaning: string]>> = {
-  typed: ['No scale here', 'Read the weight off any scale and type it.'],
-  'stand-in': ['Stand-in scale', 'A scale that is not there, with meat that is not there: to try the bench.'],
-  network: [
-    'Scale on the home network',
-    'Heard through the server that this page came from; it ships with a stand-in.',
-  ],
-  serial: [
-    'Scale on a cable',
-    'One that sends a line for each reading, through the browser’s serial interface.',
-  ],
-};
 
 /** Which scale to weigh with, and how its weights are taken. */
 @Component({
@@ -26,25 +14,23 @@ const MEANING: Readonly<Record<SourceId, readonly [name: string, meaning: string
   template: `
     <fieldset>
       <legend class="visually-hidden">Scale</legend>
-      @for (id of sources; track id) {
-        <label class="source" [class.on]="link.choice().source === id">
+      @for (scale of scales; track scale.id) {
+        <label class="source" [class.on]="link.choice().source === scale.id">
           <input
             type="radio"
             name="source"
-            [value]="id"
-            [checked]="link.choice().source === id"
-            [disabled]="id === 'serial' && !isSerialPossible"
-            (change)="choose({ source: id })"
+            [value]="scale.id"
+            [checked]="link.choice().source === scale.id"
+            [disabled]="!scale.isPossible"
+            (change)="choose({ source: scale.id })"
           />
-          <b>{{ meaning[id][0] }}</b><small>{{
-            id === 'serial' && !isSerialPossible
-              ? 'This browser cannot. Chromium-like ones can.'
-              : meaning[id][1]
+          <b>{{ scale.name }}</b><small>{{
+            scale.isPossible ? scale.about : 'This browser cannot. Chromium-like ones can.'
           }}</small>
         </label>
       }
     </fieldset>
-    @if (link.choice().source === 'stand-in') {
+    @if (asks() === 'graduation') {
       <div class="field">
         <label for="graduation">Smallest step it shows</label>
         <select
@@ -59,7 +45,7 @@ const MEANING: Readonly<Record<SourceId, readonly [name: string, meaning: string
         </select>
       </div>
     }
-    @if (link.choice().source === 'serial') {
+    @if (asks() === 'baudRate') {
       <div class="field">
         <label for="baud">Speed of the cable (see its manual)</label>
         <select
@@ -120,11 +106,14 @@ const MEANING: Readonly<Record<SourceId, readonly [name: string, meaning: string
 })
 export class ScaleSettings {
   protected readonly link = inject(ScaleLink);
-  protected readonly sources = Object.keys(MEANING) as SourceId[];
-  protected readonly meaning = MEANING;
+  private readonly kinds = inject(SCALES);
+  protected readonly scales = Object.entries(this.kinds).map(([id, { name, about, isPossible }]) => ({
+    ...{ id, name, about },
+    isPossible: isPossible?.() ?? true,
+  }));
+  protected readonly asks = computed(() => this.kinds[this.link.choice().source]?.asks);
   protected readonly graduations = Object.keys(GRADUATIONS);
   protected readonly bauds = BAUD_RATES;
-  protected readonly isSerialPossible = SerialScale.isPossible();
 
   protected choose(change: Partial<ScaleChoice>): void {
     this.link.choose(change);

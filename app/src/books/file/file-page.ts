@@ -11,7 +11,6 @@ import { saveText } from '../../ui/save-text';
 import { PageTabs } from '../../household/parts/page-tabs';
 import { SettingsForm } from '../../ui/field/settings-form';
 import { CostForm } from './cost-form';
-import { BOOKS_PAGES } from '../pages';
 
 /** The household as a file: out, in, and in its place; and how it counts. */
 @Component({
@@ -40,7 +39,6 @@ export class FilePage {
   private readonly format = inject(Format);
   private readonly clock = inject(Clock);
   private readonly ask = inject(Ask);
-  protected readonly pages = BOOKS_PAGES;
   protected readonly problem = signal('');
   protected readonly said = signal('');
 

@@ -15,7 +15,6 @@ import { HouseholdStore } from '../../household/household-store';
 import { PageTabs } from '../../household/parts/page-tabs';
 import { PriceChart } from '../../household/parts/price-chart';
 import { saveText } from '../../ui/save-text';
-import { BOOKS_PAGES } from '../pages';
 import { YieldTrend } from './yield-trend';
 
 /** Totals by month and year, yields by kind with their trend, and prices over time. */
@@ -30,7 +29,6 @@ export class TrendsPage {
   protected readonly store = inject(HouseholdStore);
   protected readonly format = inject(Format);
   private readonly clock = inject(Clock);
-  protected readonly pages = BOOKS_PAGES;
   protected readonly span = signal<'year' | 'month'>('year');
   protected readonly kind = signal(KINDS[0]?.id ?? '');
   protected readonly name = computed(() => kindById(this.kind())?.name ?? this.kind());

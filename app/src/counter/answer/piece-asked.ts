@@ -1,3 +1,4 @@
+import { isBird } from '@core/ledger/animal';
 import { computed, inject, Injectable, linkedSignal, signal } from '@angular/core';
 import { KINDS } from '@core/catalogue/kinds';
 import type { Kind } from '@core/catalogue/kind-schema';
@@ -25,7 +26,7 @@ export class PieceAsked {
   readonly marks = linkedSignal<Kind, readonly string[]>({ source: this.kind, computation: () => [] });
   readonly dated = signal<Dated | ''>('');
   readonly until = signal('');
-  readonly isBird = computed(() => this.kind().animal === 'chicken' || this.kind().animal === 'turkey');
+  readonly isBird = computed(() => isBird(this.kind().animal));
   /** How it comes: that decides how long it keeps. A bird's wrapping is no packer's bag. */
   readonly kept = draftOf<Kept>(
     () => (this.isBird() ? 'open' : 'sealed'),

@@ -11,7 +11,6 @@ import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
 import { PageTabs } from '../../household/parts/page-tabs';
 import { MarksSeen } from '../label/marks-seen';
-import { COUNTER_PAGES } from '../pages';
 import { ReadyCut } from '../answer/ready-cut';
 import { draftOf } from '../../ui/field/draft-of';
 
@@ -31,7 +30,7 @@ const MOST = 4;
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="page">
-      <v-page-tabs of="Counter" [tabs]="pages" />
+      <v-page-tabs />
       <header>
         <h1>Side by side</h1>
         <p>Ask for two or three to choose from; it is fine to say no to all of them.</p>
@@ -242,7 +241,6 @@ export class CandidatesPage {
   private readonly store = inject(HouseholdStore);
   private readonly readyCut = inject(ReadyCut);
   private readonly clock = inject(Clock);
-  protected readonly pages = COUNTER_PAGES;
   protected readonly kinds = this.store.kinds;
   protected readonly most = MOST;
 

@@ -9,7 +9,6 @@ import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
 import { PriceLists } from '../../devices/price-lists';
 import { PageTabs } from '../../household/parts/page-tabs';
-import { COUNTER_PAGES } from '../pages';
 
 /** A shop's weekly list, to look through and take over into the price book. */
 @Component({
@@ -18,7 +17,7 @@ import { COUNTER_PAGES } from '../pages';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="page">
-      <v-page-tabs of="Counter" [tabs]="pages" />
+      <v-page-tabs />
       <header>
         <h1>Shops’ lists</h1>
         <p>What the shops ask this week and asked before. What you take over goes into the price book.</p>
@@ -142,7 +141,6 @@ export class ListsPage {
   private readonly store = inject(HouseholdStore);
   private readonly clock = inject(Clock);
   private readonly source = inject(PriceLists);
-  protected readonly pages = COUNTER_PAGES;
 
   protected readonly lists = resource({ loader: () => this.source.load(this.clock.today()) });
   protected readonly shop = signal('');

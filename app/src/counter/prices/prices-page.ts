@@ -15,7 +15,6 @@ import { HouseholdStore } from '../../household/household-store';
 import { PageTabs } from '../../household/parts/page-tabs';
 import { PriceChart } from '../../household/parts/price-chart';
 import { saveText } from '../../ui/save-text';
-import { COUNTER_PAGES } from '../pages';
 import { PriceForm } from './price-form';
 
 const SHOWN_NOTES = 12;
@@ -33,7 +32,6 @@ export class PricesPage {
   protected readonly store = inject(HouseholdStore);
   protected readonly format = inject(Format);
   private readonly clock = inject(Clock);
-  protected readonly pages = COUNTER_PAGES;
   private readonly today = this.clock.today;
 
   protected readonly search = signal('');
@@ -116,7 +114,7 @@ export class PricesPage {
     this.fileProblem.set('');
     if (!file) return;
     const { currency, decimal } = this.store.settings();
-    const read = readPriceCsv(await file.text(), this.book(), currency, decimal);
+    const read = readPriceCsv(await file.text(), this.book(), currency, decimal, this.store.shopItems());
     if (read.ok) this.file.set(read.value);
     else this.fileProblem.set(`${file.name}: ${read.problem} Nothing was read.`);
   }

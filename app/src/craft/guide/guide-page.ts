@@ -17,7 +17,6 @@ import { HouseholdStore } from '../../household/household-store';
 import { PageTabs } from '../../household/parts/page-tabs';
 import { PieceDrawing } from '../../ui/piece/piece-drawing';
 import { Swatch } from '../../ui/piece/swatch';
-import { CRAFT_PAGES } from '../pages';
 import { draftOf } from '../../ui/field/draft-of';
 
 /** One kind as a page to read before standing at the board; on paper, one sheet with all its ways. */
@@ -33,7 +32,6 @@ export class GuidePage {
   protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly store = inject(HouseholdStore);
   private readonly clock = inject(Clock);
-  protected readonly pages = CRAFT_PAGES;
   /** The id of the kind, from the address. */
   readonly kind = input.required<string>();
 

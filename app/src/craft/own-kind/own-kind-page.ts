@@ -1,3 +1,4 @@
+import { ANIMAL_IDS } from '@core/ledger/animal';
 import { removeKind, saveKind } from '@core/deeds/own-kind';
 import {
   ChangeDetectionStrategy,
@@ -24,9 +25,6 @@ import { Ask } from '../../ui/ask/ask';
 import { PageTabs } from '../../household/parts/page-tabs';
 import { PieceDrawing } from '../../ui/piece/piece-drawing';
 import { OwnKindDraft } from './own-kind-draft';
-import { CRAFT_PAGES } from '../pages';
-
-const ANIMALS = ['beef', 'pork', 'lamb', 'chicken', 'turkey'] as const;
 
 /** A kind of the household's own: its parts, ways and steps. One that ships is copied, never changed. */
 @Component({
@@ -52,8 +50,7 @@ export class OwnKindPage {
   /** The kind that a new one begins as. */
   readonly from = input<string>();
 
-  protected readonly pages = CRAFT_PAGES;
-  protected readonly animals = ANIMALS;
+  protected readonly animals = ANIMAL_IDS;
   protected readonly destinations = DESTINATION_IDS;
   protected readonly tried = signal(false);
   protected readonly isNew = computed(() => this.id() === 'new');

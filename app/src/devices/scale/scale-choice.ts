@@ -1,9 +1,8 @@
 import * as z from 'zod';
 
-const SOURCES = ['typed', 'stand-in', 'network', 'serial'] as const;
-
 const choiceSchema = z.object({
-  source: z.enum(SOURCES).catch('typed'),
+  /** An id of the scales that there are; what is none is typed. */
+  source: z.string().catch('typed'),
   graduation: z.enum(['1 g', '0.01 lb', '1/8 oz']).catch('1 g'),
   baudRate: z.number().catch(9600),
   handsFree: z.boolean().catch(false),
@@ -12,7 +11,6 @@ const choiceSchema = z.object({
 
 /** Which scale this device weighs with, and how. It belongs to the device, not to the household. */
 export type ScaleChoice = z.infer<typeof choiceSchema>;
-export type SourceId = ScaleChoice['source'];
 
 const KEY = 'vendicus-scale';
 

@@ -1,10 +1,9 @@
-import { computed, Injectable, signal } from '@angular/core';
+import { computed, inject, Injectable, signal } from '@angular/core';
 import type { Reading } from '@core/scale/reading';
-import type { ScaleEvent, ScaleSource } from '@core/scale/scale-source';
+import type { ScaleEvent } from '@core/scale/scale-source';
 import { SteadinessDetector, type Steadiness } from '@core/scale/steadiness';
-import { NetworkScale } from './network-scale';
 import { rememberChoice, rememberedChoice, type ScaleChoice } from './scale-choice';
-import { SerialScale } from './serial-scale';
+import { SCALES } from './scales';
 import { StandInScale } from './stand-in-scale';
 
 /** A scale that has said nothing for so long is gone. */
@@ -20,6 +19,7 @@ const MUCH_RUBBISH = 12;
 /** The scale that this device weighs with: what it shows, whether it stands still, and what is wrong. */
 @Injectable({ providedIn: 'root' })
 export class ScaleLink {
+  private readonly scales = inject(SCALES);
   readonly choice = signal<ScaleChoice>(rememberedChoice());
   readonly reading = signal<Reading | null>(null);
   readonly steadiness = signal<Steadiness>({ state: 'moving' }, { equal: alike });
@@ -55,7 +55,7 @@ export class ScaleLink {
   async connect(): Promise<void> {
     this.disconnect();
     const attempt = this.attempt;
-    const source = sourceOf(this.choice());
+    const source = this.scales[this.choice().source]?.source(this.choice()) ?? null;
     if (!source) return;
     const detector = new SteadinessDetector(source.graduationDg, this.plateau);
     this.name.set(source.name);
@@ -113,19 +113,6 @@ export class ScaleLink {
   private lose(why: string): void {
     this.disconnect();
     this.problem.set(why);
-  }
-}
-
-function sourceOf({ source, graduation, baudRate }: ScaleChoice): ScaleSource | null {
-  switch (source) {
-    case 'typed':
-      return null;
-    case 'stand-in':
-      return new StandInScale(graduation, Math.floor(performance.timeOrigin + performance.now()));
-    case 'network':
-      return new NetworkScale();
-    case 'serial':
-      return new SerialScale(baudRate);
   }
 }
 

@@ -17,7 +17,6 @@ import { HouseholdStore } from '../../household/household-store';
 import { PageTabs } from '../../household/parts/page-tabs';
 import { Swatch } from '../../ui/piece/swatch';
 import { UndoBar } from '../../household/parts/undo-bar';
-import { FREEZER_PAGES } from '../pages';
 
 /** Without a measured thickness a pack is taken for this thick; an estimate. */
 const USUAL_MM = 40;
@@ -35,7 +34,6 @@ export class BatchPage {
   protected readonly format = inject(Format);
   protected readonly household = inject(HOUSEHOLD_NAME);
   protected readonly today = inject(Clock).today;
-  protected readonly pages = FREEZER_PAGES;
   protected readonly lotName = lotName;
   private readonly colds = inject(Colds);
   protected readonly roomRule = computed(() =>

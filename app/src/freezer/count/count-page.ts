@@ -13,7 +13,6 @@ import { Notices } from '../../household/notices';
 import { PageTabs } from '../../household/parts/page-tabs';
 import { Swatch } from '../../ui/piece/swatch';
 import { UndoBar } from '../../household/parts/undo-bar';
-import { FREEZER_PAGES } from '../pages';
 import { draftOf } from '../../ui/field/draft-of';
 import { Field } from '../../ui/field/field';
 import { Choice } from '../../ui/field/choice';
@@ -33,7 +32,6 @@ export class CountPage {
   protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly clock = inject(Clock);
   private readonly notices = inject(Notices);
-  protected readonly pages = FREEZER_PAGES;
   protected readonly lotName = lotName;
   protected readonly shortNumber = shortNumber;
   protected readonly reasons = Object.entries(WHY_MISSING) as [WhyMissing, string][];

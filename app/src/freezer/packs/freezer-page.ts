@@ -1,3 +1,4 @@
+import { ANIMAL_IDS } from '@core/ledger/animal';
 import { move } from '@core/deeds/move';
 import {
   afterNextRender,
@@ -38,11 +39,9 @@ import { PackCard } from './pack-card';
 import { PackForm } from './pack-form';
 import { keptWord, PackRows, type PackRow } from './pack-rows';
 import { PacksCard } from './packs-card';
-import { FREEZER_PAGES } from '../pages';
 import { Reminder } from './reminder';
 import { SealedPieces } from './sealed-pieces';
 
-const ANIMALS = ['beef', 'pork', 'lamb', 'chicken', 'turkey'] as const;
 /** How many it feeds. */
 const FEEDS = { '1': [0, 1.5], '2': [1.5, 2.5], '3 or 4': [2.5, 4.5], '5 or more': [4.5, Infinity] } as const;
 const AGES = {
@@ -91,8 +90,7 @@ export class FreezerPage {
   private readonly injector = inject(Injector);
   private readonly card = viewChild<ElementRef<HTMLElement>>('card');
 
-  protected readonly pages = FREEZER_PAGES;
-  protected readonly animals = ANIMALS;
+  protected readonly animals = ANIMAL_IDS;
   protected readonly feeds = Object.keys(FEEDS);
   protected readonly ages = Object.keys(AGES);
   protected readonly kept = keptWord;

@@ -1,7 +1,7 @@
 import { eat } from '@core/deeds/eat';
 import { freezeAgain } from '@core/deeds/freeze-again';
 import { move } from '@core/deeds/move';
-import { giveAway, throwAway } from '@core/deeds/part-with';
+import { giveAway, throwAway, WHY_THROWN } from '@core/deeds/part-with';
 import { planDinner, unplanDinner } from '@core/deeds/plan-dinner';
 import { splitPack } from '@core/deeds/split-pack';
 import { thaw } from '@core/deeds/thaw';
@@ -12,7 +12,7 @@ import { type Serving } from '@core/dinner/meal';
 import { keepsUpTo } from '@core/freeze/cold-clock';
 import { meatOf } from '@core/freeze/meat-properties';
 import { packFreezing } from '@core/freeze/pack-freezing';
-import { THAWED, thawingHours } from '@core/freeze/thawing-time';
+import { THAWED, thawingHours, THAWING } from '@core/freeze/thawing-time';
 import { applianceAt } from '@core/freeze/cold-places';
 import type { Amount } from '@core/ledger/entry';
 import type { ThawedBy } from '@core/ledger/lot';
@@ -25,16 +25,6 @@ import { Notices } from '../../household/notices';
 import { keepsWords, STATE_WORDS } from '../../household/cold-words';
 import { Overdue } from '../../household/parts/overdue';
 import { keptWord, type PackRow } from './pack-rows';
-
-/** Why something is thrown away. */
-export const WHY_THROWN = [
-  'freezer burn',
-  'past its date',
-  'thawed too long',
-  'torn or open',
-  'does not smell right',
-  'other',
-] as const;
 
 /** One pack: what it is, and what becomes of it. */
 @Component({
@@ -77,7 +67,9 @@ export class PackCard {
   /** Hours until it is through; null in the microwave, which takes minutes. */
   protected readonly thawH = computed(() => {
     const [way, { leftDg, thicknessMm, animal }] = [this.way(), this.lot()];
-    return way === 'microwave' ? null : Math.ceil(thawingHours(leftDg, thicknessMm, way, meatOf(animal)));
+    return way === 'microwave'
+      ? null
+      : Math.ceil(thawingHours(leftDg, thicknessMm, THAWING[way], meatOf(animal)));
   });
   /** Why it cannot go back into the freezer; null where it may. */
   protected readonly notAgain = computed(() => (this.cold().mayRefreeze === false ? this.cold().why : null));

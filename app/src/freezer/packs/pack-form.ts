@@ -1,3 +1,4 @@
+import { ANIMAL_IDS, type Animal } from '@core/ledger/animal';
 import { enterPack } from '@core/deeds/enter-pack';
 import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
@@ -19,7 +20,6 @@ const KEPT = [
   ['bought-frozen', 'frozen'],
   ['frozen-before', 'frozen before, thawed by the shop'],
 ] as const;
-const ANIMALS = ['beef', 'pork', 'lamb', 'chicken', 'turkey'] as const;
 const FORMS = [
   ['main', 'steaks, chops, roasts, pieces'],
   ['second', 'smaller cuts'],
@@ -64,14 +64,14 @@ export class PackForm {
 
   readonly done = output();
   protected readonly origins = ORIGINS;
-  protected readonly animals = ANIMALS;
+  protected readonly animals = ANIMAL_IDS;
   protected readonly forms = FORMS;
   protected readonly keptOptions = KEPT;
   protected readonly today = this.clock.today;
   protected readonly name = signal('');
   protected readonly mass = signal('');
   protected readonly plates = signal('');
-  protected readonly animal = signal<(typeof ANIMALS)[number] | ''>('');
+  protected readonly animal = signal<Animal | ''>('');
   protected readonly destination = signal<(typeof FORMS)[number][0]>('main');
   protected readonly origin = signal<(typeof ORIGINS)[number][0]>('already-here');
   protected readonly date = signal('');

@@ -1,13 +1,12 @@
 import type { Deed } from '@core/deeds/deed';
 import { eat } from '@core/deeds/eat';
 import { move } from '@core/deeds/move';
-import { giveAway, throwAway } from '@core/deeds/part-with';
+import { giveAway, throwAway, WHY_THROWN } from '@core/deeds/part-with';
 import { thaw } from '@core/deeds/thaw';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { Clock } from '../../household/clock';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
-import { WHY_THROWN } from './pack-card';
 import type { PackRow } from './pack-rows';
 import { PlaceChoice } from '../../household/parts/place-choice';
 import { asOptions, Choice } from '../../ui/field/choice';

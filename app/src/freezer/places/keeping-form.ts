@@ -1,10 +1,12 @@
+import { sealedDays } from '@core/freeze/keeping-rules';
+import { sealedAnimals, type Animal } from '@core/ledger/animal';
 import { ChangeDetectionStrategy, Component, inject, input, output } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import type { KeepingRules } from '@core/freeze/keeping-rules';
 import { Notices } from '../../household/notices';
 import { draftOf } from '../../ui/field/draft-of';
 
-const RED = ['beef', 'lamb', 'pork'] as const;
+const SEALED = sealedAnimals() as Animal[];
 
 /** How long the household keeps meat where nothing is published, and where its own advice is stricter. */
 @Component({
@@ -18,21 +20,20 @@ export class KeepingForm {
   private readonly notices = inject(Notices);
   readonly rules = input.required<KeepingRules>();
   readonly saved = output<KeepingRules>();
-  protected readonly red = RED;
-  protected readonly sealed = draftOf<Record<(typeof RED)[number], string>>(() => {
-    const { beef, lamb, pork } = this.rules().sealedDays;
-    return { beef: String(beef), lamb: String(lamb), pork: String(pork) };
-  });
+  protected readonly red = SEALED;
+  protected readonly sealed = draftOf<Readonly<Record<string, string>>>(() =>
+    Object.fromEntries(SEALED.map((animal) => [animal, String(sealedDays(this.rules(), animal))])),
+  );
   protected readonly thawed = draftOf(() => String(this.rules().thawedDays ?? ''));
   protected readonly neverRaw = draftOf(() => this.rules().refreezeRaw === false);
 
-  protected change(animal: (typeof RED)[number], days: string): void {
+  protected change(animal: Animal, days: string): void {
     this.sealed.update((sealed) => ({ ...sealed, [animal]: days }));
   }
 
   protected save(): void {
-    const [beef, lamb, pork] = RED.map((animal) => wholeDays(this.sealed()[animal], 1, 365));
-    if (!beef || !lamb || !pork)
+    const days = SEALED.map((animal) => [animal, wholeDays(this.sealed()[animal] ?? '', 1, 365)] as const);
+    if (days.some(([, each]) => each === null))
       return this.notices.problem('Days sealed are whole numbers from 1 to 365. Nothing was changed.');
     const said = this.thawed().trim();
     const thawedDays = said === '' ? undefined : wholeDays(said, 0, 5);
@@ -41,7 +42,7 @@ export class KeepingForm {
         'Days thawed are a whole number from 0 to 5, or nothing for the published ones. Nothing was changed.',
       );
     this.saved.emit({
-      sealedDays: { beef, lamb, pork },
+      sealedDays: Object.fromEntries(days),
       ...(thawedDays === undefined ? {} : { thawedDays }),
       ...(this.neverRaw() ? { refreezeRaw: false as const } : {}),
     });

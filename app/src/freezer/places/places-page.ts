@@ -9,7 +9,6 @@ import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
 import { PageTabs } from '../../household/parts/page-tabs';
 import { KeepingForm } from './keeping-form';
-import { FREEZER_PAGES } from '../pages';
 import { PlaceForm } from './place-form';
 
 /** Freezers and refrigerators, and the drawers and shelves in them. */
@@ -24,7 +23,6 @@ export class PlacesPage {
   private readonly store = inject(HouseholdStore);
   private readonly format = inject(Format);
   private readonly clock = inject(Clock);
-  protected readonly pages = FREEZER_PAGES;
   protected readonly open = signal<string | null>(null);
   protected readonly openNew = signal<string | null>(null);
   protected readonly fresh: Place = { name: '', cold: 'freezer' };

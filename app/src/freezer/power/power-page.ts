@@ -13,7 +13,6 @@ import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
 import { PageTabs } from '../../household/parts/page-tabs';
 import { UndoBar } from '../../household/parts/undo-bar';
-import { FREEZER_PAGES } from '../pages';
 import { Field } from '../../ui/field/field';
 import type { Reader } from '@core/format/readers';
 import { failure, success } from '@core/units/result';
@@ -39,7 +38,6 @@ export class PowerPage {
   protected readonly format = inject(Format);
   private readonly clock = inject(Clock);
   private readonly colds = inject(Colds);
-  protected readonly pages = FREEZER_PAGES;
   protected readonly lotName = lotName;
   private readonly said = signal<ReadonlyMap<string, Said>>(new Map(remembered().said));
   /** When the power went, as somebody says; not now. */

@@ -11,7 +11,6 @@ import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
 import { PageTabs } from '../../household/parts/page-tabs';
-import { FREEZER_PAGES } from '../pages';
 
 const HEADS: Record<Advice, string> = {
   'buy-now': 'Buy soon',
@@ -36,7 +35,6 @@ export class BuyPage {
   protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly colds = inject(Colds);
   private readonly today = inject(Clock).today;
-  protected readonly pages = FREEZER_PAGES;
   protected readonly heads = HEADS;
   protected readonly eaters = computed(() => Math.max(1, this.store.settings().eaters.length));
   protected readonly rows = computed(() => {

@@ -16,7 +16,6 @@ import { PageTabs } from '../../household/parts/page-tabs';
 import { Swatch } from '../../ui/piece/swatch';
 import { UndoBar } from '../../household/parts/undo-bar';
 import { keepsWords } from '../../household/cold-words';
-import { FREEZER_PAGES } from '../pages';
 import { Field } from '../../ui/field/field';
 import { readTime } from '@core/format/readers';
 
@@ -40,7 +39,6 @@ export class TonightPage {
   protected readonly store = inject(HouseholdStore);
   protected readonly format = inject(Format);
   private readonly clock = inject(Clock);
-  protected readonly pages = FREEZER_PAGES;
   protected readonly lotName = lotName;
   protected readonly ways = THAWING;
   private readonly colds = inject(Colds);

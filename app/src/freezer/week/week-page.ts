@@ -13,7 +13,6 @@ import { UndoBar } from '../../household/parts/undo-bar';
 import { DayCard } from './day-card';
 import { DinnersForm } from './dinners-form';
 import { PackRows, type PackRow } from '../packs/pack-rows';
-import { FREEZER_PAGES } from '../pages';
 import { Week } from './week';
 import { draftOf } from '../../ui/field/draft-of';
 
@@ -46,7 +45,6 @@ export class WeekPage {
   protected readonly format = inject(Format);
   protected readonly store = inject(HouseholdStore);
   private readonly packRows = inject(PackRows);
-  protected readonly pages = FREEZER_PAGES;
   protected readonly lotName = lotName;
   protected readonly thawing = THAWING;
   protected readonly search = signal('');

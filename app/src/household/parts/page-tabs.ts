@@ -1,12 +1,7 @@
-import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { RouterLink, RouterLinkActive } from '@angular/router';
 import { HOUSEHOLD_NAME } from '../household-name';
-
-/** A page of a place: its path below the household, and its name. */
-export interface PageTab {
-  readonly path: readonly string[];
-  readonly name: string;
-}
+import { PAGE_ROW } from './place-pages';
 
 /** The pages of one place. */
 @Component({
@@ -14,8 +9,8 @@ export interface PageTab {
   imports: [RouterLink, RouterLinkActive],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <nav class="no-print" [attr.aria-label]="of()">
-      @for (tab of tabs(); track tab.name) {
+    <nav class="no-print" [attr.aria-label]="row.of">
+      @for (tab of row.tabs; track tab.name) {
         <a
           [routerLink]="['/', household, ...tab.path]"
           routerLinkActive="on"
@@ -58,6 +53,5 @@ export interface PageTab {
 })
 export class PageTabs {
   protected readonly household = inject(HOUSEHOLD_NAME);
-  readonly of = input.required<string>();
-  readonly tabs = input.required<readonly PageTab[]>();
+  protected readonly row = inject(PAGE_ROW);
 }

@@ -1,4 +1,5 @@
 import { setPlate } from '@core/deeds/change-settings';
+import { SHARING, SHARING_IDS } from '@core/pack/sharing';
 import type { Animal } from '@core/ledger/animal';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { countReader, massReader, percentReader, readText, type Reader } from '@core/format/readers';
@@ -12,11 +13,7 @@ import { Choice, type Options } from '../../ui/field/choice';
 import { Field } from '../../ui/field/field';
 import { Wrapping } from './wrapping';
 
-const SHARING: Options<Settings['sharing']> = [
-  ['same-part', 'only the same part'],
-  ['white-and-dark-apart', 'bird parts, white and dark apart'],
-  ['bird-parts-together', 'all parts of a bird'],
-];
+const SHARES: Options<Settings['sharing']> = SHARING_IDS.map((id) => [id, SHARING[id].name]);
 const APPETITES: Options<Settings['appetite']> = [
   ['raw', 'raw, without bone'],
   ['cooked', 'cooked, without bone'],
@@ -210,7 +207,7 @@ export class WantedForm {
   protected readonly wrapping = inject(Wrapping);
   protected readonly format = inject(Format);
   private readonly store = inject(HouseholdStore);
-  protected readonly sharing = SHARING;
+  protected readonly sharing = SHARES;
   protected readonly appetites = APPETITES;
   protected readonly counts = COUNTS;
   protected readonly readTolerance = percentReader(this.format, [0.02, 0.5], 'A plate may be off by');

@@ -1,0 +1,53 @@
+import { InjectionToken } from '@angular/core';
+import type { ScaleSource } from '@core/scale/scale-source';
+import { NetworkScale } from './network-scale';
+import type { ScaleChoice } from './scale-choice';
+import { SerialScale } from './serial-scale';
+import { StandInScale } from './stand-in-scale';
+
+/** A kind of scale that one can weigh with. */
+export interface ScaleKind {
+  readonly name: string;
+  readonly about: string;
+  /** Null where weights are typed. */
+  readonly source: (choice: ScaleChoice) => ScaleSource | null;
+  /** What else of the choice it wants to know. */
+  readonly asks?: 'graduation' | 'baudRate';
+  /** Where not every browser can. */
+  readonly isPossible?: () => boolean;
+}
+
+export type ScaleKinds = Readonly<Record<string, ScaleKind>>;
+
+/** The scales that there are, by the id that a device remembers. A new one is an entry here. */
+const OURS: ScaleKinds = {
+  typed: {
+    name: 'No scale here',
+    about: 'Read the weight off any scale and type it.',
+    source: () => null,
+  },
+  'stand-in': {
+    name: 'Stand-in scale',
+    about: 'A scale that is not there, with meat that is not there: to try the bench.',
+    source: ({ graduation }) =>
+      new StandInScale(graduation, Math.floor(performance.timeOrigin + performance.now())),
+    asks: 'graduation',
+  },
+  network: {
+    name: 'Scale on the home network',
+    about: 'Heard through the server that this page came from; it ships with a stand-in.',
+    source: () => new NetworkScale(),
+  },
+  serial: {
+    name: 'Scale on a cable',
+    about: 'One that sends a line for each reading, through the browser’s serial interface.',
+    source: ({ baudRate }) => new SerialScale(baudRate),
+    asks: 'baudRate',
+    isPossible: () => SerialScale.isPossible(),
+  },
+};
+
+export const SCALES = new InjectionToken<ScaleKinds>('the scales that there are', {
+  providedIn: 'root',
+  factory: () => OURS,
+});
