@@ -1,5 +1,6 @@
 import { NO_MEAL, type Meal, type Serving } from '../dinner/meal';
-import { withServing, without } from '../dinner/week';
+import type { ProposedDay } from '../dinner/propose-week';
+import { withServing, without, type PlannedDay } from '../dinner/week';
 import { lotName } from '../catalogue/lot-name';
 import { keepsUpTo, type Cold } from '../freeze/cold-clock';
 import type { Format } from '../format/format';
@@ -38,6 +39,46 @@ export function planDinner(
       withServing(meals, date, serving, from),
       `${packsAre([pack])} planned for ${format.weekday(date)}`,
     ),
+  );
+}
+
+/** Says something else of a day: its guests, its hour, that it is without meat. */
+export function changeMeal(date: IsoDate, part: Partial<Meal>, say: string, meals: Meals): Deed {
+  return planDays(new Map([[date, { ...(meals.get(date) ?? NO_MEAL), ...part }]]), say);
+}
+
+/** Serves a planned pack otherwise: less of it, thawed another way. */
+export function changeServing(
+  { lot, name }: { readonly lot: string; readonly name: string },
+  date: IsoDate,
+  part: Partial<Serving>,
+  meals: Meals,
+): Deed {
+  const { servings } = meals.get(date) ?? NO_MEAL;
+  const changed = servings.map((each) => (each.lot === lot ? { ...each, ...part } : each));
+  return changeMeal(date, { servings: changed }, `${name} is changed`, meals);
+}
+
+/** Takes everything off the plan from today on; null where nothing is on it. */
+export function clearPlan(days: readonly Pick<PlannedDay, 'date' | 'meal'>[], today: IsoDate): Deed | null {
+  const planned = days.filter(({ date, meal }) => date >= today && meal.servings.length > 0);
+  return planned.length === 0
+    ? null
+    : planDays(
+        new Map(planned.map(({ date, meal }) => [date, { ...meal, servings: [] }])),
+        'The plan is empty',
+      );
+}
+
+/** Takes a proposal over. */
+export function takeProposal(proposal: readonly ProposedDay[]): Result<Deed> {
+  if (proposal.length === 0)
+    return failure(
+      'Nothing to propose: all days have their dinner or are without meat, or nothing in the cold can be ready.',
+    );
+  const meals = new Map(proposal.map(({ date, meal }) => [date, meal]));
+  return success(
+    planDays(meals, `${proposal.length} ${proposal.length === 1 ? 'dinner' : 'dinners'} proposed`),
   );
 }
 

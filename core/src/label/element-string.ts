@@ -42,7 +42,7 @@ const decimal = (value: string, decimals: number): number => Number(value) / 10 
  *
  * @source GS1 General Specifications (from memory)
  */
-const IDENTIFIERS: readonly Identifier[] = [
+export const IDENTIFIERS: Identifiers = [
   {
     pattern: /^01/,
     length: 14,

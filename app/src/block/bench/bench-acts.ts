@@ -23,12 +23,14 @@ import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
 import { Notices } from '../../household/notices';
 import { Ask } from '../../ui/ask/ask';
-import { Bench } from './bench';
+import { Board } from './board';
+import { Hand } from './hand';
 
 /** What can be done at the bench. Every act is written down before the screen says so. */
 @Injectable()
 export class BenchActs {
-  private readonly bench = inject(Bench);
+  private readonly board = inject(Board);
+  private readonly hand = inject(Hand);
   private readonly store = inject(HouseholdStore);
   private readonly format = inject(Format);
   private readonly clock = inject(Clock);
@@ -46,8 +48,8 @@ export class BenchActs {
   private readonly heldPlateau = signal(0);
   /** What lies there weighs as much as the last, and the scale was not seen empty: a second, or the same again? */
   readonly isHeldBack = computed(() => {
-    const now = this.bench.link.steadiness();
-    return this.bench.link.choice().handsFree && now.state === 'steady' && now.plateau === this.heldPlateau();
+    const now = this.hand.link.steadiness();
+    return this.hand.link.choice().handsFree && now.state === 'steady' && now.plateau === this.heldPlateau();
   });
   /** The load that was taken last, by its plateau: a second tap on it is a slip. */
   private takenPlateau: number | null = null;
@@ -55,12 +57,12 @@ export class BenchActs {
   constructor() {
     // Hands free: the scale's own steady moment takes the weight.
     effect(() => {
-      const now = this.bench.link.steadiness();
-      const { handsFree, mode } = this.bench.link.choice();
+      const now = this.hand.link.steadiness();
+      const { handsFree, mode } = this.hand.link.choice();
       if (!handsFree) return;
       untracked(() => {
-        if (!this.bench.isAtWork() || this.bench.isTyped()) return;
-        const wish = this.bench.hands().wants(now, this.bench.link.tareDg(), mode);
+        if (!this.board.isAtWork() || this.hand.isTyped()) return;
+        const wish = this.hand.hands().wants(now, this.hand.link.tareDg(), mode);
         if (wish === 'take') void this.take();
         if (wish === 'like-the-last' && now.state === 'steady') this.heldPlateau.set(now.plateau);
       });
@@ -77,23 +79,20 @@ export class BenchActs {
 
   /** Takes the weight that is there as it is pressed, for the part in hand. */
   take(): Promise<void> {
-    const { bench } = this;
-    const weighed = bench.weighed();
-    const now = bench.link.steadiness();
-    const plateau = !bench.isTyped() && now.state === 'steady' ? now.plateau : null;
+    const { hand } = this;
+    const weighed = hand.weighed();
+    const now = hand.link.steadiness();
+    const plateau = !hand.isTyped() && now.state === 'steady' ? now.plateau : null;
     const isSame = weighed === null || (plateau !== null && plateau === this.takingPlateau);
     // A second press on what is being taken is a slip of the finger.
     if (this.takes > 0 && isSame) return Promise.resolve();
     this.takingPlateau = plateau;
     this.takes += 1;
-    const [text, count] = [bench.typedText(), bench.typedCount()];
     // The fields are free for the next weight at once; what was not taken comes back.
-    if (weighed) bench.typedCount.set(null);
-    if (bench.isTyped() && weighed) bench.typedText.set('');
+    const typed = weighed ? hand.empty() : null;
     return this.inTurn(async () => {
-      if (await this.takeNow(weighed, plateau, count)) return;
-      if (bench.typedText() === '') bench.typedText.set(text);
-      if (bench.typedCount() === null) bench.typedCount.set(count);
+      const isTaken = await this.takeNow(weighed, plateau, typed?.typedCount ?? null);
+      if (!isTaken && typed) hand.bringBack(typed);
     }).finally(() => {
       this.takingPlateau = null;
       this.takes -= 1;
@@ -105,13 +104,13 @@ export class BenchActs {
     plateau: number | null,
     count: string | null,
   ): Promise<boolean> {
-    const { bench } = this;
-    const piece = bench.piece();
+    const { board } = this;
+    const piece = board.piece();
     if (!piece || piece.closed || piece.leftDg === 0) return false;
     if (!weighed) return this.refuse(this.whyNot());
     if (plateau !== null && plateau === this.takenPlateau)
       return this.refuse('That weight was taken already. Put the next thing on, or type it.');
-    const isWritten = await (bench.mustDrain()
+    const isWritten = await (board.mustDrain()
       ? this.drain(piece, weighed)
       : this.cut(piece, weighed, count));
     if (isWritten) this.afterTaking(weighed, plateau);
@@ -120,32 +119,33 @@ export class BenchActs {
 
   /** Takes a part in hand; it stays in hand over what is still being written. */
   choose(part: string): void {
-    const { bench } = this;
-    bench.part.set(part);
-    if (this.busy()) void this.inTurn(() => Promise.resolve(bench.part.set(part)));
+    const { hand } = this;
+    hand.hold(part);
+    if (this.busy()) void this.inTurn(() => Promise.resolve(hand.hold(part)));
   }
 
   /** Takes the part so many places on in hand. */
   chooseBeside(by: number): void {
-    const ids = [...this.bench.partIds(), ''];
-    this.choose(ids[(ids.indexOf(this.bench.part()) + by + ids.length) % ids.length] ?? '');
+    if (this.board.mustDrain()) return;
+    const ids = [...this.board.partIds(), ''];
+    this.choose(ids[(ids.indexOf(this.hand.part()) + by + ids.length) % ids.length] ?? '');
   }
 
   /** Takes all that is left for the part in hand, without weighing it. */
   takeRest(): Promise<void> {
     return this.inTurn(async () => {
-      const piece = this.bench.piece();
-      if (!piece || piece.closed || !this.bench.isRest()) return;
+      const piece = this.board.piece();
+      if (!piece || piece.closed || !this.hand.isRest()) return;
       const weighed = { massDg: piece.leftDg, typed: 'what was left' };
-      if (await this.cut(piece, weighed, this.bench.typedCount())) this.bench.typedCount.set(null);
+      if (await this.cut(piece, weighed, this.hand.typedCount())) this.hand.typeCount(null);
     });
   }
 
   tare(): void {
-    const { link } = this.bench;
+    const { link } = this.hand;
     const now = link.steadiness();
     if (now.state !== 'steady') return this.notices.problem('Wait until the scale stands still, then tare.');
-    link.tareDg.set(Math.max(0, now.massDg));
+    link.tare(Math.max(0, now.massDg));
     this.takenPlateau = now.plateau;
     this.notices.done(
       now.massDg > 0
@@ -155,18 +155,17 @@ export class BenchActs {
   }
 
   clearTare(): void {
-    this.bench.link.tareDg.set(0);
+    this.hand.link.tare(0);
   }
 
   skipDraining(): void {
-    const piece = this.bench.piece();
-    if (piece) this.bench.skippedDraining.update((ids) => new Set([...ids, piece.id]));
+    this.board.skipDraining();
   }
 
   /** The weight taken last was another part. */
   async repart(part: string): Promise<void> {
-    const last = this.bench.cuts().at(-1);
-    const known = partOf(this.bench.kind(), part);
+    const last = this.board.cuts().at(-1);
+    const known = partOf(this.board.kind(), part);
     if (!last || !known || part === last.part) return;
     await this.store.perform(callIt(last, known, this.format));
   }
@@ -176,8 +175,8 @@ export class BenchActs {
   }
 
   async changeWay(id: string): Promise<void> {
-    const piece = this.bench.piece();
-    const way = this.bench.kind()?.ways.find((each) => each.id === id);
+    const piece = this.board.piece();
+    const way = this.board.kind()?.ways.find((each) => each.id === id);
     if (piece && way && id !== piece.way) await this.store.perform(changeWay(piece, way));
   }
 
@@ -186,7 +185,7 @@ export class BenchActs {
   }
 
   private async undoNow(): Promise<void> {
-    const last = this.bench.undoable();
+    const last = this.board.undoable();
     if (!last) return;
     const what = describeEntry(last, {
       mass: (massDg) => this.format.mass(massDg),
@@ -194,8 +193,8 @@ export class BenchActs {
     });
     if (!(await this.undoEntry(last.id, `Undone: ${what.charAt(0).toLowerCase()}${what.slice(1)}`))) return;
     // What was added to the container is not weighed yet again.
-    if (last.type === 'cut' && this.bench.link.choice().mode === 'into-container')
-      this.bench.link.tareDg.set(last.tareDg ?? 0);
+    if (last.type === 'cut' && this.hand.link.choice().mode === 'into-container')
+      this.hand.link.tare(last.tareDg ?? 0);
   }
 
   /** One weighing is taken out by itself, wherever it stands; what came after it stays. */
@@ -220,7 +219,7 @@ export class BenchActs {
 
   redo(): Promise<void> {
     return this.inTurn(async () => {
-      const undone = this.bench.redoable();
+      const undone = this.board.redoable();
       if (undone) await this.store.perform(doAgain(undone.entries));
     });
   }
@@ -231,7 +230,7 @@ export class BenchActs {
    * @returns a question that wants a reason first; null where it is closed, or was refused
    */
   async close(reason?: string): Promise<{ question: string } | 'closed' | 'refused'> {
-    const piece = this.bench.piece();
+    const piece = this.board.piece();
     if (!piece) return 'refused';
     const deed = closePiece(piece, reason);
     const [question] = this.questionsOf(deed);
@@ -244,7 +243,7 @@ export class BenchActs {
   }
 
   pause(): Promise<void> {
-    return this.withPiece((piece) => pauseWork(piece, this.bench.isPaused(), this.clock.instant()));
+    return this.withPiece((piece) => pauseWork(piece, this.board.isPaused(), this.clock.instant()));
   }
 
   wasCold(stretch: { readonly from: string; readonly to: string }): Promise<void> {
@@ -260,7 +259,7 @@ export class BenchActs {
   }
 
   private async withPiece(deedOf: (piece: Lot) => Deed): Promise<void> {
-    const piece = this.bench.piece();
+    const piece = this.board.piece();
     if (piece) await this.store.perform(deedOf(piece));
   }
 
@@ -272,25 +271,25 @@ export class BenchActs {
   }
 
   private whyNot(): string {
-    const { bench } = this;
-    if (bench.isTyped()) return bench.typed()?.problem ?? 'Type the weight first.';
-    const now = bench.link.steadiness();
+    const { hand } = this;
+    if (hand.isTyped()) return hand.typed()?.problem ?? 'Type the weight first.';
+    const now = hand.link.steadiness();
     if (now.state === 'overload') return 'That is more than the scale can carry. Weigh it in two goes.';
     if (now.state === 'moving') return 'Wait until the scale stands still.';
-    return now.massDg - bench.link.tareDg() < 0
+    return now.massDg - hand.link.tareDg() < 0
       ? 'The scale is below zero. Put the tray back, or tare it again.'
       : 'Nothing lies on the scale.';
   }
 
   private afterTaking(weighed: Weighed, plateau: number | null): void {
-    const { bench } = this;
-    const now = bench.link.steadiness();
+    const { hand } = this;
+    const now = hand.link.steadiness();
     this.takenPlateau = plateau;
     this.heldPlateau.set(0);
     if (plateau === null) return;
-    bench.hands().taken(weighed.massDg);
-    if (bench.link.choice().mode === 'into-container' && now.state === 'steady' && now.plateau === plateau)
-      bench.link.tareDg.set(now.massDg);
+    hand.hands().taken(weighed.massDg);
+    if (hand.link.choice().mode === 'into-container' && now.state === 'steady' && now.plateau === plateau)
+      hand.link.tare(now.massDg);
   }
 
   private async drain(piece: Lot, weighed: Weighed): Promise<boolean> {
@@ -305,13 +304,13 @@ export class BenchActs {
   }
 
   private async cut(piece: Lot, weighed: Weighed, typedCount: string | null): Promise<boolean> {
-    const { bench } = this;
-    const part = bench.part() || bench.ownPart().trim();
+    const { hand } = this;
+    const part = hand.part() || hand.ownPart().trim();
     const cameOff = {
       part,
-      name: bench.currentPart()?.name ?? part,
-      destination: bench.destination(),
-      count: Number(typedCount?.trim() || bench.likelyCount(weighed.massDg)),
+      name: hand.currentPart()?.name ?? part,
+      destination: hand.destination(),
+      count: Number(typedCount?.trim() || hand.likelyCount(weighed.massDg)),
     };
     const at = { on: this.clock.today(), newId: () => this.clock.newId() };
     return (await this.store.perform(weigh(piece, cameOff, weighed, at, this.format))).ok;

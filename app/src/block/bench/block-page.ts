@@ -5,7 +5,6 @@ import {
   DestroyRef,
   effect,
   inject,
-  input,
   signal,
   viewChild,
 } from '@angular/core';
@@ -22,14 +21,15 @@ import { Notices } from '../../household/notices';
 import { EditFigure } from '../../household/parts/edit-figure';
 import { PieceDrawing } from '../../ui/piece/piece-drawing';
 import { ShareBar, type Stretch } from '../../ui/piece/share-bar';
-import { Bench } from './bench';
+import { Board } from './board';
+import { Hand } from './hand';
 import { BoardTimeLine } from './board-time-line';
 import { BenchActs } from './bench-acts';
 import { EndCheck } from './end-check';
+import { pressKey, type AtTheBench } from './keys';
 import { LastWeighed } from './last-weighed';
 import { PartRow } from './part-row';
 import { ScaleSettings } from '../scale/scale-settings';
-import { Slicing } from '../slices/slicing';
 import { StepCard } from './step-card';
 import { WeighedList } from './weighed-list';
 import { WeighPanel } from './weigh-panel';
@@ -53,14 +53,15 @@ import { WeighPanel } from './weigh-panel';
     WeighedList,
     WeighPanel,
   ],
-  providers: [Bench, BenchActs, Slicing],
+  providers: [Board, Hand, BenchActs],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './block-page.html',
   styleUrl: './block-page.css',
   host: { '(document:keydown)': 'onKey($event)', '(click)': 'freeHand($event)' },
 })
 export class BlockPage {
-  protected readonly bench = inject(Bench);
+  protected readonly board = inject(Board);
+  protected readonly hand = inject(Hand);
   protected readonly acts = inject(BenchActs);
   protected readonly store = inject(HouseholdStore);
   protected readonly format = inject(Format);
@@ -68,21 +69,18 @@ export class BlockPage {
   private readonly notices = inject(Notices);
   private readonly router = inject(Router);
 
-  /** The piece, from the address; else the last one opened. */
-  readonly lot = input<string>();
-
   private readonly panel = viewChild(WeighPanel);
   private readonly drawing = viewChild(PieceDrawing);
   protected readonly dialog = signal<'scale' | 'list' | 'reason' | null>(null);
   protected readonly closing = signal('');
   protected readonly reason = signal('');
   protected readonly others = computed(() =>
-    this.store.openPieces().filter(({ id }) => id !== this.bench.piece()?.id),
+    this.store.openPieces().filter(({ id }) => id !== this.board.piece()?.id),
   );
   protected readonly lotName = lotName;
 
   protected readonly stretches = computed<Stretch[]>(() => {
-    const piece = this.bench.piece();
+    const piece = this.board.piece();
     const stretch = (where: Stretch['where'], name: string, massDg: number): Stretch => ({
       where,
       name,
@@ -91,7 +89,7 @@ export class BlockPage {
     });
     if (!piece) return [];
     const masses = new Map<Destination, number>();
-    for (const cut of this.bench.cuts())
+    for (const cut of this.board.cuts())
       masses.set(cut.destination, (masses.get(cut.destination) ?? 0) + cut.inDg - flowedDg(cut, 'cut'));
     const weighed = DESTINATION_IDS.map((where) => stretch(where, where, masses.get(where) ?? 0));
     return [
@@ -103,38 +101,22 @@ export class BlockPage {
 
   /** How many plates lie there. */
   protected readonly soFar = computed(() => {
-    const plates = Math.floor(this.bench.plates());
+    const plates = Math.floor(this.board.plates());
     return plates > 0 ? `${plates} ${plates === 1 ? 'plate' : 'plates'} so far` : '';
   });
 
-  /** Acts by key, while no field has the hand. */
-  private readonly keys: Readonly<Record<string, () => unknown>> = {
-    ' ': () => this.acts.take(),
-    Enter: () => (this.bench.isOff() ? this.close() : this.acts.take()),
-    t: () => this.acts.tare(),
-    u: () => this.acts.undo(),
-    l: () => this.bench.isRest() && this.acts.takeRest(),
-    i: () => this.bench.typing.update((typing) => !typing),
-    h: () => this.bench.link.choose({ handsFree: !this.bench.link.choice().handsFree }),
-    c: () =>
-      this.bench.link.choose({
-        mode: this.bench.link.choice().mode === 'one-by-one' ? 'into-container' : 'one-by-one',
-      }),
-    m: () => this.panel()?.tray()?.lay(),
-    r: () => this.panel()?.tray()?.clear(),
-    y: () => this.panel()?.tray()?.layTray(),
-    p: () => this.acts.pause(),
-    o: () => this.drawing()?.turn(),
-    w: () => this.dialog.set('list'),
-    ArrowRight: () => this.moveStep(1),
-    ArrowLeft: () => this.moveStep(-1),
-    ArrowDown: () => this.movePart(1),
-    ArrowUp: () => this.movePart(-1),
+  /** What the keys reach. */
+  private readonly at: AtTheBench = {
+    acts: this.acts,
+    hand: this.hand,
+    enter: () => (this.board.isOff() ? this.close() : this.acts.take()),
+    turnDrawing: () => this.drawing()?.turn(),
+    showList: () => this.dialog.set('list'),
+    tray: () => this.panel()?.tray(),
   };
 
   constructor() {
-    effect(() => this.bench.asked.set(this.lot()));
-    const { link } = this.bench;
+    const { link } = this.hand;
     void link.connect();
     inject(DestroyRef).onDestroy(() => link.disconnect());
     effect(() => {
@@ -145,11 +127,7 @@ export class BlockPage {
   }
 
   protected onKey(event: KeyboardEvent): void {
-    if (
-      (event.ctrlKey || event.metaKey) &&
-      event.key.toLowerCase() === 'z' &&
-      this.bench.typedText() === ''
-    ) {
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && this.hand.typedText() === '') {
       event.preventDefault();
       void (event.shiftKey ? this.acts.redo() : this.acts.undo());
       return;
@@ -164,11 +142,8 @@ export class BlockPage {
     )
       return;
     const isPressed = event.key === ' ' || event.key === 'Enter';
-    if (!this.bench.isAtWork() || event.repeat || (isPressed && at.closest('button, a, summary'))) return;
-    const act = this.keys[event.key] ?? this.partKey(event);
-    if (!act) return;
-    event.preventDefault();
-    void act();
+    if (!this.board.isAtWork() || event.repeat || (isPressed && at.closest('button, a, summary'))) return;
+    if (pressKey(event.key, this.at) || this.pressFigure(event)) event.preventDefault();
   }
 
   /** A button that was pressed with the finger lets go of the keys: space takes the weight again. */
@@ -178,7 +153,7 @@ export class BlockPage {
   }
 
   protected choosePart(id: string): void {
-    if (!this.bench.partIds().includes(id) && id !== '') return;
+    if (!this.board.partIds().includes(id) && id !== '') return;
     this.acts.choose(id);
     this.panel()?.field()?.nativeElement.focus();
   }
@@ -202,16 +177,11 @@ export class BlockPage {
   }
 
   /** A figure chooses the part; with shift, the part of what was weighed last. */
-  private partKey({ code, shiftKey }: KeyboardEvent): (() => unknown) | undefined {
-    const id = this.bench.partIds()[Number(/^(?:Digit|Numpad)([1-9])$/.exec(code)?.[1] ?? 0) - 1];
-    return id === undefined ? undefined : () => (shiftKey ? this.acts.repart(id) : this.choosePart(id));
-  }
-
-  private moveStep(by: number): void {
-    this.bench.step.update((step) => Math.min(this.bench.steps().length - 1, Math.max(0, step + by)));
-  }
-
-  private movePart(by: number): void {
-    if (!this.bench.mustDrain()) this.acts.chooseBeside(by);
+  private pressFigure({ code, shiftKey }: KeyboardEvent): boolean {
+    const id = this.board.partIds()[Number(/^(?:Digit|Numpad)([1-9])$/.exec(code)?.[1] ?? 0) - 1];
+    if (id === undefined) return false;
+    if (shiftKey) void this.acts.repart(id);
+    else this.choosePart(id);
+    return true;
   }
 }

@@ -3,7 +3,7 @@ import { TEMPERATURES } from '@core/catalogue/temperatures';
 import { wallAt } from '@core/units/zone';
 import { Clock } from '../../household/clock';
 import { Format } from '@core/format/format';
-import { Bench } from './bench';
+import { Board } from './board';
 import { BenchActs } from './bench-acts';
 
 /** From so many minutes on it is said how long the piece has been out. */
@@ -28,9 +28,9 @@ const SAID_FROM = 30;
             type="button"
             class="link"
             role="switch"
-            [attr.aria-checked]="!!bench.note().hot"
-            [class.on]="bench.note().hot"
-            (click)="acts.setHot(!bench.note().hot)"
+            [attr.aria-checked]="!!board.note().hot"
+            [class.on]="board.note().hot"
+            (click)="acts.setHot(!board.note().hot)"
           >
             Above {{ hot }} here
           </button>
@@ -95,14 +95,14 @@ const SAID_FROM = 30;
   `,
 })
 export class BoardTimeLine {
-  protected readonly bench = inject(Bench);
+  protected readonly board = inject(Board);
   protected readonly acts = inject(BenchActs);
   private readonly format = inject(Format);
   private readonly zone = inject(Clock).zone();
   protected readonly hot = this.format.air(TEMPERATURES.hotDay.celsius);
 
   protected readonly time = computed(() => {
-    const time = this.bench.boardTime();
+    const time = this.board.boardTime();
     return time && time.minutes >= SAID_FROM ? time : null;
   });
   protected readonly isLate = computed(() => (this.time()?.state ?? 'fine') !== 'fine');
@@ -120,7 +120,7 @@ export class BoardTimeLine {
   protected span({ from, to }: { from: string; to: string }): string {
     const [begin, end] = [wallAt(from, this.zone), wallAt(to, this.zone)];
     const day = begin.date === end.date ? '' : `${this.format.weekday(begin.date)} `;
-    return `from ${day}${this.format.time(begin.time)} to ${to >= this.bench.nowAt() ? 'now' : this.format.time(end.time)}`;
+    return `from ${day}${this.format.time(begin.time)} to ${to >= this.board.nowAt() ? 'now' : this.format.time(end.time)}`;
   }
 
   private duration(minutes: number): string {

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, output } from '@a
 import { drainedDg } from '@core/ledger/lot';
 import { MUCH_UNACCOUNTED } from '@core/deeds/questions';
 import { Format } from '@core/format/format';
-import { Bench } from './bench';
+import { Board } from './board';
 
 /** The last look before a piece is closed: bones, glands, gristle, and what was not found again. */
 @Component({
@@ -12,7 +12,7 @@ import { Bench } from './bench';
     <h1>Before you close it</h1>
     <p class="hint">Everything of this way is off. Run a hand over it all once more.</p>
     <ul>
-      @for (each of bench.kind()?.endCheck; track each) {
+      @for (each of board.kind()?.endCheck; track each) {
         <li>
           <label
             ><input type="checkbox" /> <span>{{ format.told(each) }}</span></label
@@ -21,7 +21,7 @@ import { Bench } from './bench';
       }
     </ul>
     <p class="left" [class.much]="isMuch()">
-      <b>{{ format.mass(bench.piece()?.leftDg ?? 0) }}</b> not found again, {{ format.percent(share()) }} of
+      <b>{{ format.mass(board.piece()?.leftDg ?? 0) }}</b> not found again, {{ format.percent(share()) }} of
       the drained weight. Up to {{ format.percent(most, 0) }} is usual: drip, the board, the scale.{{
         isMuch() ? ' This is more: is a tray not weighed yet?' : ''
       }}
@@ -75,12 +75,12 @@ import { Bench } from './bench';
   `,
 })
 export class EndCheck {
-  protected readonly bench = inject(Bench);
+  protected readonly board = inject(Board);
   protected readonly format = inject(Format);
   readonly closing = output();
   protected readonly most = MUCH_UNACCOUNTED;
   protected readonly share = computed(() => {
-    const piece = this.bench.piece();
+    const piece = this.board.piece();
     return piece ? piece.leftDg / drainedDg(piece) : 0;
   });
   protected readonly isMuch = computed(() => this.share() > MUCH_UNACCOUNTED);

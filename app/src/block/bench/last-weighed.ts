@@ -3,7 +3,8 @@ import { FormsModule } from '@angular/forms';
 import { DESTINATION_IDS, type Destination } from '@core/ledger/destination';
 import { lotName } from '@core/catalogue/lot-name';
 import { Format } from '@core/format/format';
-import { Bench } from './bench';
+import { Board } from './board';
+import { Hand } from './hand';
 import { BenchActs } from './bench-acts';
 
 /** What was weighed last; its part and destination can be set right in one act. And what it may mean. */
@@ -12,7 +13,7 @@ import { BenchActs } from './bench-acts';
   imports: [FormsModule],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    @if (bench.question(); as asked) {
+    @if (hand.question(); as asked) {
       <div class="question" role="status">
         <p>{{ words() }}</p>
         @if (asked.destination; as to) {
@@ -24,7 +25,7 @@ import { BenchActs } from './bench-acts';
       <p class="last">
         <span class="soft">Last:</span> <b>{{ format.mass(cut.inDg) }}</b>
         <select aria-label="The last was" [ngModel]="cut.part" (ngModelChange)="acts.repart($event)">
-          @for (each of bench.parts(); track each.id) {
+          @for (each of board.parts(); track each.id) {
             <option [value]="each.id">{{ each.name }}</option>
           }
           @if (!isKnown()) {
@@ -97,16 +98,17 @@ import { BenchActs } from './bench-acts';
   `,
 })
 export class LastWeighed {
-  protected readonly bench = inject(Bench);
+  protected readonly board = inject(Board);
+  protected readonly hand = inject(Hand);
   protected readonly acts = inject(BenchActs);
   protected readonly format = inject(Format);
   protected readonly destinations = DESTINATION_IDS;
-  protected readonly last = computed(() => this.bench.cuts().at(-1));
+  protected readonly last = computed(() => this.board.cuts().at(-1));
   protected readonly name = computed(() => (this.last() ? lotName(this.last()!) : ''));
-  protected readonly isKnown = computed(() => this.bench.partIds().includes(this.last()?.part ?? ''));
+  protected readonly isKnown = computed(() => this.board.partIds().includes(this.last()?.part ?? ''));
 
   protected readonly words = computed(() => {
-    const asked = this.bench.question();
+    const asked = this.hand.question();
     if (!asked) return '';
     const [part, span] = [
       lotName(asked.lot).toLowerCase(),
@@ -125,7 +127,7 @@ export class LastWeighed {
   });
 
   protected dismiss(lot: string): void {
-    this.bench.dismissed.update((lots) => new Set([...lots, lot]));
+    this.hand.dismiss(lot);
   }
 
   protected async send(destination: Destination): Promise<void> {

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject, output } from '@angular/core';
-import { Bench } from './bench';
+import { Board } from './board';
+import { Hand } from './hand';
 import { Swatch } from '../../ui/piece/swatch';
 
 /** The parts of this way: the one in hand is marked, what is off is struck. */
@@ -9,13 +10,13 @@ import { Swatch } from '../../ui/piece/swatch';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="parts" role="radiogroup" aria-label="Part to weigh">
-      @for (each of bench.parts(); track each.id) {
+      @for (each of board.parts(); track each.id) {
         <button
           type="button"
           role="radio"
-          [attr.aria-checked]="each.id === bench.part()"
-          [class.on]="each.id === bench.part()"
-          [class.off]="bench.isPartOff(each.id)"
+          [attr.aria-checked]="each.id === hand.part()"
+          [class.on]="each.id === hand.part()"
+          [class.off]="board.isPartOff(each.id)"
           (click)="chosen.emit(each.id)"
         >
           <b>{{ each.name }}</b>
@@ -30,8 +31,8 @@ import { Swatch } from '../../ui/piece/swatch';
       <button
         type="button"
         role="radio"
-        [attr.aria-checked]="bench.part() === ''"
-        [class.on]="bench.part() === ''"
+        [attr.aria-checked]="hand.part() === ''"
+        [class.on]="hand.part() === ''"
         (click)="chosen.emit('')"
       >
         <b>Something else</b><span>name it</span>
@@ -98,6 +99,7 @@ import { Swatch } from '../../ui/piece/swatch';
   `,
 })
 export class PartRow {
-  protected readonly bench = inject(Bench);
+  protected readonly board = inject(Board);
+  protected readonly hand = inject(Hand);
   readonly chosen = output<string>();
 }

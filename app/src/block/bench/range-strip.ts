@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Format } from '@core/format/format';
-import { Bench } from './bench';
+import { Board } from './board';
+import { Hand } from './hand';
 
 /** Where this part usually lies, in the catalogue and in this household, and where it stands with the weight there is. */
 @Component({
@@ -65,14 +66,15 @@ import { Bench } from './bench';
   `,
 })
 export class RangeStrip {
-  private readonly bench = inject(Bench);
+  private readonly board = inject(Board);
+  private readonly hand = inject(Hand);
   private readonly format = inject(Format);
 
   protected readonly shown = computed(() => {
-    const range = this.bench.range();
-    if (!range || this.bench.mustDrain()) return null;
+    const range = this.hand.range();
+    if (!range || this.board.mustDrain()) return null;
     const { catalogue, own, offDg } = range;
-    const withThis = offDg + (this.bench.weighed()?.massDg ?? 0);
+    const withThis = offDg + (this.hand.weighed()?.massDg ?? 0);
     const highest = Math.max(catalogue[1], own?.[1] ?? 0) * 1.35;
     const x = (massDg: number): number => Math.round(Math.min(1, massDg / highest) * 280);
     const span = ([low, high]: readonly [number, number]): string => `${this.format.roughSpan(low, high)}`;

@@ -1,12 +1,16 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import { otherSchool, waysByFamily } from '@core/catalogue/ways-by-family';
-import { Bench } from './bench';
+import { Board } from './board';
+import { Hand } from './hand';
 import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { BenchActs } from './bench-acts';
-import { Slicing } from '../slices/slicing';
+import { slicingSoFar } from '@core/books/slicing-so-far';
+import { slicedAs } from '@core/slice/first-request';
+import { isLog } from '@core/slice/usual-log';
+import { HouseholdStore } from '../../household/household-store';
 
 /** What to do now: the step, how the hand knows, and the caution where it matters. */
 @Component({
@@ -15,14 +19,14 @@ import { Slicing } from '../slices/slicing';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="step">
-      <span class="n">step {{ bench.step() + 1 }} of {{ bench.steps().length }}</span>
-      <h1>{{ format.told(bench.currentStep()?.title ?? '') }}</h1>
+      <span class="n">step {{ hand.step() + 1 }} of {{ board.steps().length }}</span>
+      <h1>{{ format.told(hand.currentStep()?.title ?? '') }}</h1>
       <span class="turn">
         <button
           type="button"
           class="quiet"
-          [disabled]="bench.step() === 0"
-          (click)="bench.step.set(bench.step() - 1)"
+          [disabled]="hand.step() === 0"
+          (click)="hand.goStep(-1)"
           aria-label="Step before"
         >
           ‹
@@ -30,8 +34,8 @@ import { Slicing } from '../slices/slicing';
         <button
           type="button"
           class="quiet"
-          [disabled]="bench.step() >= bench.steps().length - 1"
-          (click)="bench.step.set(bench.step() + 1)"
+          [disabled]="hand.step() >= board.steps().length - 1"
+          (click)="hand.goStep(1)"
           aria-label="Next step"
         >
           ›
@@ -39,12 +43,12 @@ import { Slicing } from '../slices/slicing';
       </span>
     </div>
     <p class="hint">
-      {{ format.told(bench.currentStep()?.how ?? '') }}
-      @if (bench.currentStep()?.feel; as feel) {
+      {{ format.told(hand.currentStep()?.how ?? '') }}
+      @if (hand.currentStep()?.feel; as feel) {
         <i>{{ format.told(feel) }}</i>
       }
     </p>
-    @if (bench.currentStep()?.caution; as caution) {
+    @if (hand.currentStep()?.caution; as caution) {
       <p class="caution">{{ format.told(caution) }}</p>
     }
     @if (isChanging) {
@@ -70,7 +74,7 @@ import { Slicing } from '../slices/slicing';
               [id]="'school-' + $index"
               class="text"
               [name]="'school-' + $index"
-              [ngModel]="bench.way()?.schools?.[choice.question]"
+              [ngModel]="board.way()?.schools?.[choice.question]"
               (ngModelChange)="chooseSchool(choice.question, $event)"
             >
               @for (answer of choice.answers; track answer) {
@@ -82,7 +86,7 @@ import { Slicing } from '../slices/slicing';
         <button type="button" class="quiet" (click)="isChanging = false">Done</button>
       </div>
     } @else {
-      @if (isSliced() && slicing.next(); as next) {
+      @if (isSliced() && nextSlice(); as next) {
         <p class="cut">
           <span
             >Next cut <b>{{ format.length(round(next.thicknessMm)) }}</b> from the end:
@@ -90,17 +94,17 @@ import { Slicing } from '../slices/slicing';
               ({{ format.roughSpan(next.lowG * 10, next.highG * 10) }})</span
             ></span
           >
-          <a [routerLink]="['/', household, 'block', bench.piece()?.id, 'slices']">The plan</a>
+          <a [routerLink]="['/', household, 'block', board.piece()?.id, 'slices']">The plan</a>
         </p>
       }
       <p class="ways">
         <button type="button" class="waybutton" (click)="isChanging = true">
-          {{ bench.way()?.name }} · change the way
+          {{ board.way()?.name }} · change the way
         </button>
-        @if (isSliced() && !slicing.next()) {
-          <a [routerLink]="['/', household, 'block', bench.piece()?.id, 'slices']">Plan where to cut</a>
+        @if (isSliced() && !nextSlice()) {
+          <a [routerLink]="['/', household, 'block', board.piece()?.id, 'slices']">Plan where to cut</a>
         }
-        @if (bench.currentStep()?.aid === 'even-thickness') {
+        @if (hand.currentStep()?.aid === 'even-thickness') {
           <a [routerLink]="['/', household, 'craft', 'thickness']">How deep? Measure its thickness</a>
         }
       </p>
@@ -218,25 +222,31 @@ import { Slicing } from '../slices/slicing';
   `,
 })
 export class StepCard {
-  protected readonly bench = inject(Bench);
+  protected readonly board = inject(Board);
+  protected readonly hand = inject(Hand);
   private readonly acts = inject(BenchActs);
   protected readonly household = inject(HOUSEHOLD_NAME);
-  protected readonly slicing = inject(Slicing);
+  private readonly store = inject(HouseholdStore);
   protected readonly format = inject(Format);
   protected readonly round = Math.round;
   /** A log is sliced into portions now. */
   protected readonly isSliced = computed(
-    () => this.bench.currentPart()?.portion !== undefined && this.slicing.isLog() && !this.bench.mustDrain(),
+    () =>
+      this.hand.currentPart()?.portion !== undefined &&
+      isLog(slicedAs(this.board.piece())) &&
+      !this.board.mustDrain(),
   );
   protected isChanging = false;
 
-  constructor() {
-    effect(() => this.slicing.lot.set(this.bench.piece()?.id ?? ''));
-  }
+  /** The next slice, thickness from the end that lies there; null where no plan says. */
+  protected readonly nextSlice = computed(() => {
+    const piece = this.board.piece();
+    return (piece && slicingSoFar(this.store.household(), piece)?.next.value?.slices[0]) ?? null;
+  });
 
-  protected readonly families = computed(() => waysByFamily(this.bench.kind() ?? { ways: [] }));
+  protected readonly families = computed(() => waysByFamily(this.board.kind() ?? { ways: [] }));
   protected readonly family = computed(() =>
-    this.families().find(({ ways }) => ways.some(({ id }) => id === this.bench.way()?.id)),
+    this.families().find(({ ways }) => ways.some(({ id }) => id === this.board.way()?.id)),
   );
 
   protected async chooseFamily(name: string): Promise<void> {
@@ -245,7 +255,7 @@ export class StepCard {
   }
 
   protected async chooseSchool(question: string, answer: string): Promise<void> {
-    const [family, way] = [this.family(), this.bench.way()];
+    const [family, way] = [this.family(), this.board.way()];
     if (family && way) await this.acts.changeWay(otherSchool(family, way, question, answer).id);
   }
 }

@@ -15,7 +15,8 @@ import { DESTINATION_IDS } from '@core/ledger/destination';
 import { fromDg } from '@core/units/mass';
 import { Format } from '@core/format/format';
 import { Swatch } from '../../ui/piece/swatch';
-import { Bench } from './bench';
+import { Board } from './board';
+import { Hand } from './hand';
 import { BenchActs } from './bench-acts';
 import { RangeStrip } from './range-strip';
 import { StandInTray } from '../scale/stand-in-tray';
@@ -31,10 +32,11 @@ const NOISE_STEPS = 1;
   styleUrl: './weigh-panel.css',
 })
 export class WeighPanel {
-  protected readonly bench = inject(Bench);
+  protected readonly board = inject(Board);
+  protected readonly hand = inject(Hand);
   protected readonly acts = inject(BenchActs);
   protected readonly format = inject(Format);
-  protected readonly link = this.bench.link;
+  protected readonly link = this.hand.link;
   protected readonly destinations = DESTINATION_IDS;
   /** The scale is to be chosen. */
   readonly scale = output();
@@ -45,9 +47,9 @@ export class WeighPanel {
 
   /** The weight as the scale shows it, moving or not. */
   protected readonly live = computed(() => {
-    const liveDg = this.bench.liveDg();
+    const liveDg = this.hand.liveDg();
     if (liveDg === null) return null;
-    const { value, unit } = this.format.massParts(this.bench.weighed()?.massDg ?? liveDg);
+    const { value, unit } = this.format.massParts(this.hand.weighed()?.massDg ?? liveDg);
     // The point of a fixed-width face stands too far from its neighbours.
     const [, whole = value, point = '', part = ''] = /^(.*)([.,])(\d+)$/.exec(value) ?? [];
     return { whole, point, part, unit };
@@ -62,20 +64,20 @@ export class WeighPanel {
       : { word: 'steady', tone: 'good' };
   });
   protected readonly hint = computed(() => {
-    const [typed, piece] = [this.bench.typed(), this.bench.piece()];
+    const [typed, piece] = [this.hand.typed(), this.board.piece()];
     if (typed?.problem) return typed.problem;
-    if (typed?.mass && piece) {
-      const after = piece.leftDg - typed.mass.massDg;
+    if (typed?.ok && piece) {
+      const after = piece.leftDg - typed.value.massDg;
       return after < 0
         ? `That is ${this.format.mass(-after)} more than is left.`
         : `Leaves ${this.format.mass(after)} on the board.`;
     }
-    return this.bench.mustDrain() ? `Label: ${this.format.mass(piece?.inDg ?? 0)}${this.size()}.` : '';
+    return this.board.mustDrain() ? `Label: ${this.format.mass(piece?.inDg ?? 0)}${this.size()}.` : '';
   });
 
   /** The number that birds of this weight are sold under in some places. */
   protected readonly size = computed(() => {
-    const piece = this.bench.piece();
+    const piece = this.board.piece();
     if (!piece || !isBird(piece.animal)) return '';
     return `, size ${gToBirdNumber(fromDg(piece.inDg / piece.count, 'g'))}${piece.count > 1 ? ' each' : ''}`;
   });
@@ -83,8 +85,8 @@ export class WeighPanel {
   constructor() {
     afterRenderEffect(() => this.showTyped());
     afterRenderEffect(() => {
-      this.bench.piece();
-      this.bench.isTyped();
+      this.board.piece();
+      this.hand.isTyped();
       this.field()?.nativeElement.focus({ preventScroll: true });
     });
   }
@@ -97,22 +99,14 @@ export class WeighPanel {
 
   /** Not by a binding: that would miss what is typed and taken between two drawings of the page. */
   private showTyped(): void {
-    write(this.field()?.nativeElement, this.bench.typedText());
-    write(this.many()?.nativeElement, this.bench.count());
-  }
-
-  protected toggleHands(): void {
-    this.link.choose({ handsFree: !this.link.choice().handsFree });
-  }
-
-  protected toggleMode(): void {
-    this.link.choose({ mode: this.link.choice().mode === 'one-by-one' ? 'into-container' : 'one-by-one' });
+    write(this.field()?.nativeElement, this.hand.typedText());
+    write(this.many()?.nativeElement, this.hand.count());
   }
 
   /** Up and down choose the part while the hand stays in the weight field. */
   protected onFieldKey(event: KeyboardEvent): void {
     const by = { ArrowDown: 1, ArrowUp: -1 }[event.key];
-    if (by === undefined || this.bench.mustDrain()) return;
+    if (by === undefined || this.board.mustDrain()) return;
     event.preventDefault();
     this.acts.chooseBeside(by);
   }

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { Notices } from '../../household/notices';
-import { Bench } from '../bench/bench';
+import { Board } from '../bench/board';
+import { Hand } from '../bench/hand';
 
 /** What a small steel tray weighs. */
 const TRAY_DG = 2150;
@@ -15,9 +16,9 @@ const TRAY_DG = 2150;
         <span
           >Lay on
           <b>{{
-            bench.mustDrain()
+            board.mustDrain()
               ? 'the piece'
-              : (bench.currentPart()?.portion ?? bench.currentPart()?.name ?? 'it')
+              : (hand.currentPart()?.portion ?? hand.currentPart()?.name ?? 'it')
           }}</b></span
         >
         <kbd>m</kbd>
@@ -52,22 +53,23 @@ const TRAY_DG = 2150;
   `,
 })
 export class StandInTray {
-  protected readonly bench = inject(Bench);
+  protected readonly board = inject(Board);
+  protected readonly hand = inject(Hand);
   private readonly notices = inject(Notices);
 
   lay(): void {
-    const massDg = this.bench.virtualMassDg();
+    const massDg = this.hand.virtualMassDg();
     if (massDg <= 0) return this.notices.problem('Nothing is left to lay on the tray.');
-    const isOnTop = this.bench.link.choice().mode === 'into-container' || this.bench.link.tareDg() > 0;
-    this.bench.link.standIn()?.lay(massDg, isOnTop);
+    const isOnTop = this.hand.link.choice().mode === 'into-container' || this.hand.link.tareDg() > 0;
+    this.hand.link.standIn()?.lay(massDg, isOnTop);
   }
 
   clear(): void {
-    this.bench.link.standIn()?.clear();
+    this.hand.link.standIn()?.clear();
   }
 
   /** An empty tray, to try the tare with. */
   layTray(): void {
-    this.bench.link.standIn()?.lay(TRAY_DG, false);
+    this.hand.link.standIn()?.lay(TRAY_DG, false);
   }
 }

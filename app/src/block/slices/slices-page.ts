@@ -3,11 +3,9 @@ import {
   ChangeDetectionStrategy,
   Component,
   computed,
-  effect,
   inject,
   input,
   signal,
-  untracked,
   viewChild,
 } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
@@ -19,14 +17,13 @@ import { demandKinds } from '@core/slice/demand';
 import { planFigures, type PlanFigures } from '@core/slice/compare-plans';
 import { paperRuler, type Paper } from '@core/slice/paper-ruler';
 import { planSlices } from '@core/slice/plan';
-import { measuredWith, placeAs } from '@core/slice/measured-with';
-import type { RestReason } from '@core/slice/rest-for';
-import { readSlices, slicesRequestSchema, type SlicesRequest } from '@core/slice/slices-request';
 import { whatChanged } from '@core/slice/what-changed';
-import { DESTINATION_IDS, type Destination } from '@core/ledger/destination';
+import { DESTINATION_IDS } from '@core/ledger/destination';
 import { kindById } from '@core/catalogue/kinds';
-import type { Wish } from '@core/slice/wish';
 import { Format } from '@core/format/format';
+import { partPrice } from '@core/cost/part-price';
+import { slicedAs } from '@core/slice/first-request';
+import { Clock } from '../../household/clock';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
 import { Notices } from '../../household/notices';
@@ -37,25 +34,26 @@ import { saveText } from '../../ui/save-text';
 import { LogDrawing } from './log-drawing';
 import { LogForm } from './log-form';
 import { MixForm } from './mix-form';
-import { Slicing } from './slicing';
+import { SlicePlan } from './slice-plan';
 import { WishForm } from './wish-form';
 
 /** Where to cut a log: measured with a ruler and a scale, planned, corrected after every slice. */
 @Component({
   selector: 'v-slices-page',
   imports: [Choice, Field, RouterLink, LogDrawing, LogForm, MixForm, WishForm],
-  providers: [Slicing, SlicePlans],
+  providers: [SlicePlans, SlicePlan],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './slices-page.html',
   styleUrl: './slices-page.css',
 })
 export class SlicesPage {
-  protected readonly slicing = inject(Slicing);
+  protected readonly log = inject(SlicePlan);
   protected readonly plans = inject(SlicePlans);
   protected readonly format = inject(Format);
   protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly store = inject(HouseholdStore);
   private readonly notices = inject(Notices);
+  private readonly clock = inject(Clock);
   private readonly router = inject(Router);
   readonly lot = input.required<string>();
 
@@ -71,11 +69,8 @@ export class SlicesPage {
   protected readonly readLength = lengthReader(this.format, { zero: true });
   protected readonly readStop = orEmpty(null, this.readLength);
   protected readonly readFace = orEmpty(null, lengthReader(this.format));
-  protected readonly name = computed(() => (this.slicing.piece() ? lotName(this.slicing.piece()!) : ''));
-  /** The log and the wish as they stand on the page. */
-  protected readonly draft = signal<SlicesRequest | null>(null);
-  /** A second wish to set beside the first. */
-  protected readonly other = signal<Wish | null>(null);
+  protected readonly name = computed(() => (this.log.piece() ? lotName(this.log.piece()!) : ''));
+  protected readonly draft = this.log.draft;
   private readonly say = {
     length: (mm: number): string => this.format.length(Math.round(mm * 10) / 10),
     mass: (g: number): string => this.format.mass(Math.round(g) * 10),
@@ -83,24 +78,6 @@ export class SlicesPage {
   protected readonly papers = asOptions<Paper>(['A4', 'Letter']);
   protected readonly paper = signal<Paper>(this.store.settings().system === 'imperial' ? 'Letter' : 'A4');
 
-  protected readonly read = computed(() => {
-    const draft = this.draft();
-    return draft && readSlices(draft);
-  });
-  protected readonly problem = computed(() => {
-    const read = this.read();
-    return read?.problem ?? null;
-  });
-  private readonly log = computed(() => {
-    const read = this.read();
-    return read?.value ?? null;
-  });
-  /** Mixes are searched for in a worker; the last answer stands until the next has come. */
-  private readonly planned = computed(() => {
-    const log = this.log();
-    if (log?.request.wish.by === 'mix') return this.plans.answer();
-    return log && planSlices(log.profile, log.request);
-  });
   /** A slice for each plate of this household, as many dinners as the log gives. */
   protected readonly plates = computed(() =>
     demandKinds(
@@ -109,15 +86,15 @@ export class SlicesPage {
     ),
   );
   private readonly drawing = viewChild(LogDrawing);
-  protected readonly plan = computed(() => this.planned()?.value ?? null);
-  protected readonly why = computed(() => this.planned()?.problem ?? null);
-  protected readonly profile = computed(() => this.log()?.profile ?? null);
+  protected readonly plan = computed(() => this.log.planned()?.value ?? null);
+  protected readonly why = computed(() => this.log.planned()?.problem ?? null);
+  protected readonly profile = computed(() => this.log.log()?.profile ?? null);
   protected readonly pinned = computed(() => this.draft()?.pinnedMm ?? []);
   /** Slices have been weighed since the plan was taken to the board. */
-  protected readonly isUnderWay = computed(() => (this.slicing.followed()?.done.length ?? 0) > 0);
+  protected readonly isUnderWay = computed(() => (this.log.soFar()?.done.length ?? 0) > 0);
   /** What the weighings have changed in the slices to come, in words. */
   protected readonly changed = computed(() => {
-    const followed = this.slicing.followed();
+    const followed = this.log.soFar();
     if (!followed) return '';
     const first = planSlices(followed.profile, followed.request).value?.slices ?? [];
     const cut = followed.done.filter(({ kind }) => kind !== 'square-off').length;
@@ -128,27 +105,22 @@ export class SlicesPage {
       news.count === news.countBefore ? much(news.beforeMm) : `${news.countBefore} at ${much(news.beforeMm)}`;
     return `${news.count} more at about ${much(news.thicknessMm)} instead of ${instead}.`;
   });
-  protected readonly rest = computed(() => this.slicing.followed()?.next ?? null);
+  protected readonly rest = computed(() => this.log.soFar()?.next ?? null);
 
-  protected readonly otherPlan = computed(() => {
-    const [log, wish] = [this.log(), this.other()];
-    if (!log || !wish) return null;
-    return planSlices(log.profile, {
-      ...log.request,
-      wish,
-      pinnedMm: [],
-      ...(wish.by === 'thickness'
-        ? {
-            minThicknessMm: Math.min(log.request.minThicknessMm, Math.floor(wish.thicknessMm)),
-            maxThicknessMm: Math.max(log.request.maxThicknessMm, Math.ceil(wish.thicknessMm)),
-          }
-        : {}),
-    });
+  /** What a kilogram of these slices costs in the shop, in smallest coins; null where nobody knows. */
+  private readonly perKgMinor = computed(() => {
+    const piece = this.log.piece();
+    const part = kindById(piece?.kind ?? null)?.parts.find(
+      ({ portion, destination }) => portion !== undefined && destination === 'main',
+    );
+    if (!piece || !part) return null;
+    const what = { kind: piece.kind, part: part.id, animal: piece.animal };
+    const price = partPrice(this.store.basis().pricing, what, part.destination, this.clock.today());
+    return price.state === 'known' ? price.perKgMinor : null;
   });
-  protected readonly otherWhy = computed(() => this.otherPlan()?.problem ?? null);
   /** Both plans in format, side by side. */
   protected readonly compared = computed(() => {
-    const [a, b] = [this.plan(), this.otherPlan()?.value];
+    const [a, b] = [this.plan(), this.log.otherPlanned()?.value];
     if (!a || !b) return [];
     const [first, second] = [planFigures(a), planFigures(b)];
     return first && second
@@ -161,119 +133,26 @@ export class SlicesPage {
     percent: (part) => this.format.percent(part),
     dinners: (slices) => `${Math.floor(slices / Math.max(1, this.store.settings().eaters.length))}`,
     worth: (g) => {
-      const perKgMinor = this.slicing.perKgMinor();
+      const perKgMinor = this.perKgMinor();
       return perKgMinor === null ? 'price unknown' : this.format.money(Math.round((g * perKgMinor) / 1000));
     },
     plates: (g) => this.format.number((g * 10) / Math.max(1, meanPlateDg(this.store.settings())), 1),
   };
-
-  constructor() {
-    effect(() => {
-      this.slicing.lot.set(this.lot());
-      const piece = this.slicing.piece();
-      untracked(() => {
-        if (piece && this.draft() === null) this.draft.set(this.slicing.saved() ?? this.slicing.first());
-      });
-    });
-    effect(() => {
-      const [draft, log] = [this.draft(), this.log()];
-      if (draft && log?.request.wish.by === 'mix') untracked(() => this.plans.ask(draft));
-    });
-  }
-
-  protected setWish(wish: Wish): void {
-    this.set({ wish } as Partial<SlicesRequest>);
-  }
-
-  protected set(change: Partial<SlicesRequest>): void {
-    const draft = this.draft();
-    if (!draft) return;
-    const next = slicesRequestSchema.safeParse({ ...draft, ...change });
-    // What is wrong is shown beside the plan; the page keeps what was typed.
-    this.draft.set(next.success ? next.data : { ...draft, ...change });
-  }
 
   /** Grams as the journal's tenths. */
   protected round10(g: number): number {
     return Math.round(g) * 10;
   }
 
-  protected readonly isMeasured = signal(false);
   /** The places are open to be measured: they can be taken hold of on the drawing, and the cuts cannot. */
   protected readonly isMeasuring = signal(false);
-  protected readonly kind = computed(() => {
-    const kind = kindById(this.slicing.piece()?.kind ?? null);
-    return kind?.drawnAs ?? kind?.id ?? null;
-  });
-
-  protected measure(change: Partial<SlicesRequest>): void {
-    this.isMeasured.set(true);
-    this.set(change);
-  }
-
-  /** A place of the log that was dragged: along it, and up or down. */
-  protected movePlace({
-    index,
-    atMm,
-    heightMm,
-  }: {
-    readonly index: number;
-    readonly atMm: number;
-    readonly heightMm: number;
-  }): void {
-    const [draft, profile] = [this.draft(), this.profile()];
-    const place = draft?.stations[index];
-    if (!draft || !profile || !place) return;
-    const [before, after] = [
-      draft.stations[index - 1]?.atMm ?? -1,
-      draft.stations[index + 1]?.atMm ?? draft.lengthMm + 1,
-    ];
-    const at = Math.min(after - 1, Math.max(before + 1, atMm));
-    const sized = {
-      atMm: at,
-      widthMm: Math.round(profile.widthAt(place.atMm)),
-      heightMm: Math.max(1, heightMm),
-    };
-    const moved = placeAs(sized, draft.section, measuredWith(draft.stations));
-    this.measure({ stations: draft.stations.map((each, at) => (at === index ? moved : each)) });
-  }
-
-  /** What is done with a stretch that is no slice. */
-  protected setRestFor(why: RestReason, destination: Destination): void {
-    this.set({ restFor: { ...this.draft()?.restFor, [why]: destination } });
-  }
-
-  /** Begins again with what lies on the board now. */
-  protected measureAnew(): void {
-    this.isMeasured.set(false);
-    this.draft.set(this.slicing.first());
-  }
-
-  /** A cut that is moved stays where it was put, and the rest is planned around it. */
-  protected move({ from, to }: { readonly from: number; readonly to: number }): void {
-    this.set({ pinnedMm: [...this.pinned().filter((mm) => Math.abs(mm - from) > 0.5), to] });
-  }
-
-  protected free(mm: number): void {
-    this.set({ pinnedMm: this.pinned().filter((each) => Math.abs(each - mm) > 0.5) });
-  }
-
-  protected compare(): void {
-    const wish = this.draft()?.wish;
-    this.other.set(
-      this.other()
-        ? null
-        : wish?.by === 'thickness'
-          ? { by: 'thickness', thicknessMm: wish.thicknessMm * 2 }
-          : { by: 'thickness', thicknessMm: 50 },
-    );
-  }
+  protected readonly kind = computed(() => slicedAs(this.log.piece()));
 
   /** Saves the plan; the bench says each next cut from here on. */
   protected async toTheBoard(): Promise<void> {
     const draft = this.draft();
     if (!draft || !this.plan())
-      return this.notices.problem(this.problem() ?? this.why() ?? 'There is no plan yet.');
+      return this.notices.problem(this.log.problem() ?? this.why() ?? 'There is no plan yet.');
     const last = this.store.household().journal.entries.at(-1)?.id;
     const written = await this.store.perform(cutAsPlanned(this.lot(), draft, last));
     if (written.ok) await this.router.navigate(['/', this.household, 'block', this.lot()]);

@@ -1,0 +1,244 @@
+import { computed, inject, linkedSignal, untracked } from '@angular/core';
+import {
+  patchState,
+  signalStore,
+  withComputed,
+  withLinkedState,
+  withMethods,
+  withProps,
+  withState,
+} from '@ngrx/signals';
+import { likelyCount } from '@core/board/likely-count';
+import { mayBeRest } from '@core/board/may-be-rest';
+import { partRanges } from '@core/board/part-ranges';
+import { virtualMassDg } from '@core/board/virtual-meat';
+import { weightQuestion } from '@core/board/weight-question';
+import { partOf } from '@core/catalogue/kinds';
+import type { Weighed } from '@core/deeds/weigh';
+import { Format } from '@core/format/format';
+import { typedWeight, type WeightAsked } from '@core/format/typed-weight';
+import type { Destination } from '@core/ledger/destination';
+import type { LotId } from '@core/ledger/lot';
+import { HandsFree } from '@core/scale/hands-free';
+import type { MassDg } from '@core/units/mass';
+import { seededUniform } from '@core/units/random';
+import { habitOfWay } from '@core/yield/prediction';
+import { HouseholdStore } from '../../household/household-store';
+import { ScaleLink } from '../../devices/scale/scale-link';
+import { draftOf } from '../../ui/field/draft-of';
+import { Board } from './board';
+
+interface HandState {
+  /** What a part is called that the kind does not know. */
+  readonly ownPart: string;
+  /** Typing while a scale is there. */
+  readonly typing: boolean;
+  readonly typedText: string;
+  /** Weighings about which nothing more is asked. */
+  readonly dismissed: ReadonlySet<LotId>;
+}
+
+/** What was typed for the next weight. */
+export interface TypedNext {
+  readonly typedText: string;
+  /** How many somebody says it is; null where nobody does. */
+  readonly typedCount: string | null;
+}
+
+/** The fields are free for the next weight. */
+export const emptied = (isTyped: boolean, { typedText }: TypedNext): TypedNext => ({
+  typedText: isTyped ? '' : typedText,
+  typedCount: null,
+});
+
+/** What was not taken comes back into the fields, where nothing new stands in them. */
+export const broughtBack = (before: TypedNext, now: TypedNext): TypedNext => ({
+  typedText: now.typedText === '' ? before.typedText : now.typedText,
+  typedCount: now.typedCount ?? before.typedCount,
+});
+
+/** What is in the hand: the part that comes off next, where it goes, how many it is, and what it weighs. */
+export const Hand = signalStore(
+  withState<HandState>({ ownPart: '', typing: false, typedText: '', dismissed: new Set<LotId>() }),
+  withProps(() => ({
+    link: inject(ScaleLink),
+    _board: inject(Board),
+    _format: inject(Format),
+    _store: inject(HouseholdStore),
+    _virtual: seededUniform(Math.floor(performance.timeOrigin)),
+  })),
+  withLinkedState(({ _board: board }) => ({
+    part: linkedSignal<string, string>({
+      source: board.mark,
+      computation: () => untracked(() => board.next()?.part ?? board.cuts().at(-1)?.part ?? ''),
+    }),
+    typedCount: linkedSignal<string, string | null>({ source: board.pieceId, computation: () => null }),
+  })),
+  withComputed(({ _board: board, part }) => ({
+    currentPart: computed(() => partOf(board.kind(), part())),
+    /** What is left may be all of this part. */
+    isRest: computed(() => {
+      const [kind, way, piece] = [board.kind(), board.way(), board.piece()];
+      return (
+        kind !== undefined &&
+        way !== undefined &&
+        piece !== undefined &&
+        !board.mustDrain() &&
+        mayBeRest(kind, way, part(), piece.leftDg, board.weighedSoFar())
+      );
+    }),
+  })),
+  withLinkedState(({ _board: board, part, currentPart }) => ({
+    destination: draftOf<Destination>(() => currentPart()?.destination ?? 'main', part),
+    step: linkedSignal<string, number>({
+      source: computed(() => `${board.mark()}/${part()}`),
+      computation: () => untracked(() => stepOf(board, part())),
+    }),
+  })),
+  withComputed(({ _board: board, _store, step }) => ({
+    currentStep: computed(() => board.steps()[step()]),
+    _ranges: computed(() => {
+      // What past pieces teach does not change while one is cut: read once for each piece and way.
+      const [kind, way] = [board.kind(), board.way()];
+      return kind && way && board.pieceId()
+        ? partRanges(
+            kind,
+            way,
+            untracked(() => habitOfWay(_store.state(), { kind, way })),
+          )
+        : new Map<string, never>();
+    }),
+  })),
+  withComputed(({ _board: board, _ranges, part, dismissed }) => ({
+    /** The usual range of the part in hand, in all and in tenths of a gram, and how much of it is off with this weight. */
+    range: computed(() => {
+      const [piece, range] = [board.piece(), _ranges().get(part())];
+      if (!piece || !range) return null;
+      const inDg = ([low, high]: readonly [number, number]): readonly [number, number] => [
+        low * piece.inDg,
+        high * piece.inDg,
+      ];
+      return {
+        catalogue: inDg(range.catalogue),
+        own: range.own && inDg(range.own),
+        offDg: board.offDg().get(part()) ?? 0,
+      };
+    }),
+    /** What the weight taken last may mean. */
+    question: computed(() => {
+      const [last, piece] = [board.cuts().at(-1), board.piece()];
+      const range = _ranges().get(last?.part ?? '');
+      if (!last || !piece || !range || piece.closed || dismissed().has(last.id)) return null;
+      const share = (board.offDg().get(last.part ?? '') ?? 0) / piece.inDg;
+      const asked = weightQuestion(share, range, last.destination, board.isOff());
+      const [low, high] = range.own ?? range.catalogue;
+      return (
+        asked && {
+          ...asked,
+          lot: last,
+          massDg: share * piece.inDg,
+          lowDg: low * piece.inDg,
+          highDg: high * piece.inDg,
+        }
+      );
+    }),
+  })),
+  withComputed(({ _board: board, _format, link, range, currentPart, typing, typedText }) => {
+    const isTyped = computed(() => typing() || !link.isConnected());
+    const asked = computed((): WeightAsked | null => {
+      const piece = board.piece();
+      return piece
+        ? {
+            ...piece,
+            isDrained: board.mustDrain(),
+            usual: range()?.own ?? range()?.catalogue ?? null,
+            isPortioned: currentPart()?.portion !== undefined,
+          }
+        : null;
+    });
+    const typed = computed(() => typedWeight(typedText(), asked(), _format));
+    return {
+      isTyped,
+      typed,
+      /** What the scale shows now, without the tare. */
+      liveDg: computed(() => {
+        const reading = link.reading();
+        return reading && !reading.isOverload ? reading.massDg - link.tareDg() : null;
+      }),
+      weighed: computed<Weighed | null>(() => {
+        if (isTyped()) return typed()?.value ?? null;
+        const [now, tareDg] = [link.steadiness(), link.tareDg()];
+        if (now.state !== 'steady' || now.massDg - tareDg < link.graduationDg()) return null;
+        return { massDg: now.massDg - tareDg, ...(tareDg > 0 ? { grossDg: now.massDg, tareDg } : {}) };
+      }),
+      /** The hand that is not needed; new with each scale. */
+      hands: computed(() => new HandsFree(link.graduationDg())),
+    };
+  }),
+  withMethods(({ _board: board, part }) => ({
+    /** How many of the part in hand a weight is likely of. */
+    likelyCount(massDg: MassDg): number {
+      const [kind, way, piece] = [board.kind(), board.way(), board.piece()];
+      if (!kind || !way || !piece) return 1;
+      return likelyCount(kind, way, piece, { part: part(), massDg }, board.weighedSoFar());
+    },
+  })),
+  withComputed(({ typedCount, weighed, likelyCount }) => ({
+    /** How many the next weight is: as typed, or as likely. */
+    count: computed(() => typedCount() ?? `${likelyCount(weighed()?.massDg ?? 0)}`),
+  })),
+  withMethods((store) => {
+    const { _board: board } = store;
+    const next = (): TypedNext => ({ typedText: store.typedText(), typedCount: store.typedCount() });
+    return {
+      hold: (part: string): void => patchState(store, { part }),
+      nameOwnPart: (ownPart: string): void => patchState(store, { ownPart }),
+      send: (destination: Destination): void => patchState(store, { destination }),
+      type: (typedText: string): void => patchState(store, { typedText }),
+      typeCount: (typedCount: string | null): void => patchState(store, { typedCount }),
+      toggleTyping: (): void => patchState(store, ({ typing }) => ({ typing: !typing })),
+      /** Looks at the step so many further on. */
+      goStep: (by: number): void =>
+        patchState(store, ({ step }) => ({
+          step: Math.min(board.steps().length - 1, Math.max(0, step + by)),
+        })),
+      /** The scale's own steady moment takes the weight, or the person does. */
+      toggleHandsFree: (): void => store.link.choose({ handsFree: !store.link.choice().handsFree }),
+      toggleMode: (): void =>
+        store.link.choose({
+          mode: store.link.choice().mode === 'one-by-one' ? 'into-container' : 'one-by-one',
+        }),
+      /** Asks nothing more about a weighing. */
+      dismiss: (lot: LotId): void =>
+        patchState(store, ({ dismissed }) => ({ dismissed: new Set([...dismissed, lot]) })),
+      /** Empties the fields for the next weight; says what stood in them. */
+      empty(): TypedNext {
+        const before = next();
+        patchState(store, emptied(store.isTyped(), before));
+        return before;
+      },
+      bringBack: (before: TypedNext): void => patchState(store, broughtBack(before, next())),
+      /** What the next part could weigh, for the stand-in's tray. */
+      virtualMassDg(): number {
+        const [kind, way, piece] = [board.kind(), board.way(), board.piece()];
+        if (!kind || !way || !piece) return 0;
+        const part = board.mustDrain() ? null : store.part();
+        return store.isRest() && !store.currentPart()?.portion
+          ? piece.leftDg
+          : virtualMassDg(kind, way, piece, part, store._virtual);
+      },
+    };
+  }),
+);
+export type Hand = InstanceType<typeof Hand>;
+
+/** The step at which a part comes off. */
+function stepOf(board: Board, part: string): number {
+  if (board.mustDrain()) return 0;
+  const next = board.next();
+  if (next && (next.part === part || next.part === null)) return next.step;
+  return Math.max(
+    0,
+    board.steps().findIndex(({ frees }) => frees.includes(part)),
+  );
+}

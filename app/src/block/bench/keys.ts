@@ -1,0 +1,46 @@
+import type { BenchActs } from './bench-acts';
+import type { Hand } from './hand';
+
+/** What the keys reach at the bench. */
+export interface AtTheBench {
+  readonly acts: Pick<BenchActs, 'take' | 'takeRest' | 'tare' | 'undo' | 'pause' | 'chooseBeside'>;
+  readonly hand: Pick<Hand, 'isRest' | 'toggleTyping' | 'goStep' | 'toggleHandsFree' | 'toggleMode'>;
+  /** Takes the weight; or closes the piece once all is off. */
+  readonly enter: () => unknown;
+  readonly turnDrawing: () => unknown;
+  readonly showList: () => unknown;
+  /** The stand-in's tray, while that is the scale. */
+  readonly tray: () => { lay(): unknown; clear(): unknown; layTray(): unknown } | undefined;
+}
+
+export type Keys = Readonly<Record<string, (at: AtTheBench) => unknown>>;
+
+/** What each key does while no field has the hand. A new one is a line here. */
+export const BENCH_KEYS: Keys = {
+  ' ': ({ acts }) => acts.take(),
+  Enter: ({ enter }) => enter(),
+  t: ({ acts }) => acts.tare(),
+  u: ({ acts }) => acts.undo(),
+  l: ({ acts, hand }) => hand.isRest() && acts.takeRest(),
+  i: ({ hand }) => hand.toggleTyping(),
+  h: ({ hand }) => hand.toggleHandsFree(),
+  c: ({ hand }) => hand.toggleMode(),
+  m: ({ tray }) => tray()?.lay(),
+  r: ({ tray }) => tray()?.clear(),
+  y: ({ tray }) => tray()?.layTray(),
+  p: ({ acts }) => acts.pause(),
+  o: ({ turnDrawing }) => turnDrawing(),
+  w: ({ showList }) => showList(),
+  ArrowRight: ({ hand }) => hand.goStep(1),
+  ArrowLeft: ({ hand }) => hand.goStep(-1),
+  ArrowDown: ({ acts }) => acts.chooseBeside(1),
+  ArrowUp: ({ acts }) => acts.chooseBeside(-1),
+};
+
+/** Does what a key does, where it does something. */
+export function pressKey(key: string, at: AtTheBench, keys: Keys = BENCH_KEYS): boolean {
+  const act = keys[key];
+  if (!act) return false;
+  void act(at);
+  return true;
+}
