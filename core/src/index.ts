@@ -110,11 +110,13 @@ export * from './slice/compare-plans';
 export * from './slice/demand';
 export * from './slice/equal-cuts';
 export * from './slice/even-thickness';
+export * from './slice/first-request';
 export * from './slice/grid';
 export * from './slice/kinds-of-wish';
 export * from './slice/likely-range';
 export * from './slice/measured-with';
 export * from './slice/monotone-cubic';
+export * from './slice/move-station';
 export * from './slice/paper-ruler';
 export * from './slice/plan';
 export * from './slice/profile';
@@ -264,6 +266,7 @@ export * from './format/plural';
 export * from './format/price-words';
 export * from './format/readers';
 export * from './format/typed';
+export * from './format/typed-weight';
 
 // books: What is told of a piece, a pack, a period.
 export * from './books/basis-of';
@@ -273,6 +276,7 @@ export * from './books/losses';
 export * from './books/pack-label';
 export * from './books/packed-from';
 export * from './books/piece-summary';
+export * from './books/slicing-so-far';
 export * from './books/trend';
 
 // deeds: What a person does, ready to be written.

@@ -1,4 +1,13 @@
-/** The six places, in the order of work, with their pages. */
+import type { PlacePages } from '../household/parts/place-pages';
+
+/** A place: its folder, its name, and its pages once somebody goes there. */
+export interface PlaceOfWork {
+  readonly path: string;
+  readonly name: string;
+  readonly pages: () => Promise<PlacePages>;
+}
+
+/** The six places, in the order of work. A new one is a line here, and a folder. */
 export const PLACES = [
   { path: 'counter', name: 'Counter', pages: () => import('../counter/pages').then((m) => m.COUNTER_PAGES) },
   { path: 'block', name: 'Block', pages: () => import('../block/pages').then((m) => m.BLOCK_PAGES) },
@@ -6,6 +15,6 @@ export const PLACES = [
   { path: 'freezer', name: 'Freezer', pages: () => import('../freezer/pages').then((m) => m.FREEZER_PAGES) },
   { path: 'books', name: 'Books', pages: () => import('../books/pages').then((m) => m.BOOKS_PAGES) },
   { path: 'craft', name: 'Craft', pages: () => import('../craft/pages').then((m) => m.CRAFT_PAGES) },
-] as const;
+] as const satisfies readonly PlaceOfWork[];
 
 export type PlacePath = (typeof PLACES)[number]['path'];

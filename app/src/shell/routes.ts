@@ -5,7 +5,7 @@ import { HouseholdStore } from '../household/household-store';
 import { householdProviders } from '../household/providers';
 import { routesOf } from '../household/parts/place-pages';
 import { knowsOwnHousehold } from '../household/own-household-mark';
-import { PLACES } from './places';
+import { PLACES, type PlaceOfWork } from './places';
 
 /** One's own household begins with its questions. */
 const answered: CanActivateFn = async () => {
@@ -15,13 +15,16 @@ const answered: CanActivateFn = async () => {
   return store.isSetUp() || store.storageProblem() !== null || router.parseUrl('/home/start');
 };
 
-const places: Routes = [
-  { path: '', pathMatch: 'full', redirectTo: PLACES[0].path },
-  ...PLACES.map((place) => ({
-    path: place.path,
-    loadChildren: () => place.pages().then((pages) => routesOf(place, pages)),
-  })),
-];
+/** The routes of all places; the first is where one begins. */
+export function placeRoutes(places: readonly PlaceOfWork[] = PLACES): Routes {
+  return [
+    { path: '', pathMatch: 'full', redirectTo: places[0]?.path },
+    ...places.map((place) => ({
+      path: place.path,
+      loadChildren: () => place.pages().then((pages) => routesOf(place, pages)),
+    })),
+  ];
+}
 
 const household = (name: HouseholdName, children: Routes): Route => ({
   path: name,
@@ -37,14 +40,14 @@ const shell = (children: Routes): Route => ({
 
 export const routes: Routes = [
   { path: '', pathMatch: 'full', redirectTo: () => (knowsOwnHousehold() ? '/home' : '/demo') },
-  household('demo', [shell(places)]),
+  household('demo', [shell(placeRoutes())]),
   household('home', [
     {
       path: 'start',
       title: 'Your household · Vendicus',
       loadComponent: () => import('../start/start-page').then((m) => m.StartPage),
     },
-    { ...shell(places), canActivate: [answered] },
+    { ...shell(placeRoutes()), canActivate: [answered] },
   ]),
   { path: '**', redirectTo: '' },
 ];

@@ -1,6 +1,8 @@
 import { Injector, runInInjectionContext, type Provider, type Type } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import type { Settings } from '@core/records/settings';
+import { ActivatedRoute, convertToParamMap, type Params } from '@angular/router';
+import { of } from 'rxjs';
 import { Clock } from '../household/clock';
 import { householdProviders } from '../household/providers';
 import { HouseholdStore } from '../household/household-store';
@@ -28,4 +30,12 @@ export async function inHousehold<T>(
   });
   const injector = TestBed.inject(Injector);
   return { it: runInInjectionContext(injector, () => injector.get(what)), store };
+}
+
+/** The address that something is opened with. */
+export function at(path: Params, query: Params = {}): Provider {
+  return {
+    provide: ActivatedRoute,
+    useValue: { paramMap: of(convertToParamMap(path)), queryParamMap: of(convertToParamMap(query)) },
+  };
 }

@@ -13,7 +13,7 @@ import { packsAre } from './pack-names';
 type Meals = ReadonlyMap<IsoDate, Meal>;
 
 /** Writes the plan of some days. */
-export function planDays(days: Meals, say: string): Deed {
+function planDays(days: Meals, say: string): Deed {
   return { records: [...days].map(([key, value]) => ({ type: 'meal', key, value })), say };
 }
 

@@ -1,25 +1,26 @@
 import { kindById } from '@core/catalogue/kinds';
-import { blankKind, copyOfKind } from '@core/catalogue/own-kind';
+import { copyOfKind } from '@core/catalogue/own-kind';
 import type { Kind } from '@core/catalogue/kind-schema';
-import { inHousehold } from '../../testing/household';
+import { at, inHousehold } from '../../testing/household';
 import { OwnKindDraft } from './own-kind-draft';
 
 describe('a kind while it is being written', () => {
-  const open = async (kind: Kind): Promise<OwnKindDraft> => {
-    const { it: draft } = await inHousehold(OwnKindDraft, {}, [OwnKindDraft]);
-    draft.start(kind);
+  /** A new kind: a copy of another, or a blank one. */
+  const open = async (from: string | null, change: Partial<Kind> = {}): Promise<OwnKindDraft> => {
+    const { it: draft } = await inHousehold(OwnKindDraft, {}, [OwnKindDraft, at({ id: 'new' }, { from })]);
+    draft.change(change);
     return draft;
   };
 
   it('a copy is finished at once, and comes out as it went in', async () => {
-    const copy = copyOfKind(kindById('whole-chicken')!, 'own-hen');
-    const draft = await open(copy);
+    const draft = await open('whole-chicken');
+    const copy = copyOfKind(kindById('whole-chicken')!, draft.kind().id);
     expect(draft.problems()).toEqual([]);
     expect(draft.finished()).toEqual(copy);
   });
 
   it('says what a blank one lacks, and is finished when it has it', async () => {
-    const draft = await open(blankKind('own-goose'));
+    const draft = await open(null);
     expect(draft.problems()).toEqual(['Give the kind a name.']);
     draft.change({ name: 'Goose' });
     expect(draft.problems()).toEqual([]);
@@ -32,13 +33,13 @@ describe('a kind while it is being written', () => {
     ['no number', 'most', /not a share from 0 to 100/],
     ['negative', '-5', /not a share from 0 to 100/],
   ])('shares that are %s are said', async (_what, text, problem) => {
-    const draft = await open({ ...blankKind('own-goose'), name: 'Goose' });
+    const draft = await open(null, { name: 'Goose' });
     draft.setShare('usual', 'main', text);
     expect(draft.problems().join('\n')).toMatch(problem);
   });
 
   it('a new part is given by the last step, and wants a name and a share', async () => {
-    const draft = await open({ ...blankKind('own-goose'), name: 'Goose' });
+    const draft = await open(null, { name: 'Goose' });
     draft.addPart();
     const part = draft.kind().parts.at(-1)!;
     expect(draft.problems()).toEqual(['Give every part a name.']);
@@ -54,14 +55,14 @@ describe('a kind while it is being written', () => {
   });
 
   it('a part that no step of the way gives is said', async () => {
-    const draft = await open({ ...blankKind('own-goose'), name: 'Goose' });
+    const draft = await open(null, { name: 'Goose' });
     const [, cut] = draft.kind().steps;
     draft.toggleFrees(cut!, 'main');
     expect(draft.problems().join()).toMatch(/no step gives “Portions”/);
   });
 
   it('steps move, in every way', async () => {
-    const draft = await open(copyOfKind(kindById('eye-of-round')!, 'own-eye'));
+    const draft = await open('eye-of-round');
     draft.moveStep('silver', -1);
     expect(
       draft
@@ -75,10 +76,10 @@ describe('a kind while it is being written', () => {
   });
 
   it('a weight that is none is asked for', async () => {
-    const draft = await open({ ...blankKind('own-goose'), name: 'Goose' });
-    draft.usual.set(['heavy', '5 kg']);
+    const draft = await open(null, { name: 'Goose' });
+    draft.setUsual('heavy', '5 kg');
     expect(draft.problems().join()).toMatch(/usual weight/);
-    draft.usual.set(['6 kg', '5 kg']);
+    draft.setUsual('6 kg', '5 kg');
     expect(draft.problems().join()).toMatch(/Exchange them/);
   });
 });

@@ -1,9 +1,29 @@
-import { computed, inject, Injectable, signal } from '@angular/core';
+import { computed, inject, Injectable, linkedSignal, untracked, type Signal } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
+import { ActivatedRoute } from '@angular/router';
+import { combineLatest, map } from 'rxjs';
+import { OWN } from '@core/catalogue/own-kinds';
+import { HouseholdStore } from '../../household/household-store';
 import { kindProblems } from '@core/catalogue/kind-problems';
 import { kindSchema, type Kind, type Part, type Step, type Way } from '@core/catalogue/kind-schema';
-import { blankKind } from '@core/catalogue/own-kind';
+import { blankKind, copyOfKind } from '@core/catalogue/own-kind';
 import { Clock } from '../../household/clock';
 import { Format } from '@core/format/format';
+
+/** The address of a kind that is not there yet. */
+const NEW_KIND = 'new';
+type Span = readonly [string, string];
+
+/** Which kind the address names, and which one to copy. */
+function askedKind(): Signal<{ readonly id: string; readonly from: string | null }> {
+  const { paramMap, queryParamMap } = inject(ActivatedRoute);
+  return toSignal(
+    combineLatest([paramMap, queryParamMap]).pipe(
+      map(([path, query]) => ({ id: path.get('id') ?? NEW_KIND, from: query.get('from') })),
+    ),
+    { requireSync: true },
+  );
+}
 
 /** A kind while it is being written: a whole kind, and the figures as they are being typed. */
 @Injectable()
@@ -11,10 +31,31 @@ export class OwnKindDraft {
   private readonly format = inject(Format);
   private readonly clock = inject(Clock);
 
-  readonly kind = signal<Kind>(blankKind('own-'));
+  private readonly store = inject(HouseholdStore);
+  private readonly asked = askedKind();
+  /** What it begins with: a kind of the household's own, a copy of another, or a blank one. */
+  private readonly begun = computed((): Kind => {
+    const { id, from } = this.asked();
+    return untracked(() => {
+      const known = this.store.kinds().find((kind) => kind.id === (id === NEW_KIND ? from : id));
+      const ownId = `${OWN}${this.clock.newId()}`;
+      if (id !== NEW_KIND && known) return known;
+      return known ? copyOfKind(known, ownId) : blankKind(ownId);
+    });
+  });
+  private readonly kindNow = linkedSignal<Kind, Kind>({ source: this.begun, computation: (kind) => kind });
+  readonly kind = this.kindNow.asReadonly();
   /** Shares in per cent as typed, by way and part; "loss" is liquid and unaccounted. */
-  private readonly typed = signal<ReadonlyMap<string, string>>(new Map());
-  readonly usual = signal<readonly [string, string]>(['', '']);
+  private readonly typed = linkedSignal<Kind, ReadonlyMap<string, string>>({
+    source: this.begun,
+    computation: (kind) => this.sharesOf(kind),
+  });
+  private readonly usualNow = linkedSignal<Kind, Span>({
+    source: this.begun,
+    computation: ({ usualG: [low, high] }) => [this.format.mass(low * 10), this.format.mass(high * 10)],
+  });
+  /** The usual weight of one, from and to, as typed. */
+  readonly usual = this.usualNow.asReadonly();
 
   /** What is to be saved. */
   readonly finished = computed<Kind>(() => {
@@ -58,21 +99,23 @@ export class OwnKindDraft {
       : parsed.error.issues.map(({ message, path }) => `${path.join(' ')}: ${message}`);
   });
 
-  start(kind: Kind): void {
-    this.kind.set(kind);
+  private sharesOf({ ways }: Kind): ReadonlyMap<string, string> {
     const percent = (share: number): string =>
       this.format.number(Math.round(share * 1000) / 10, 1).replace(/[.,]0$/, '');
-    const shares = kind.ways.flatMap((way) =>
+    const shares = ways.flatMap((way) =>
       [...Object.entries(way.shares), ['loss', way.lossShare] as const].map(
         ([part, share]) => [`${way.id}/${part}`, percent(share)] as const,
       ),
     );
-    this.typed.set(new Map(shares));
-    this.usual.set(kind.usualG.map((grams) => this.format.mass(grams * 10)) as unknown as [string, string]);
+    return new Map(shares);
+  }
+
+  setUsual(...usual: Span): void {
+    this.usualNow.set(usual);
   }
 
   change(part: Partial<Kind>): void {
-    this.kind.update((kind) => ({ ...kind, ...part }));
+    this.kindNow.update((kind) => ({ ...kind, ...part }));
   }
 
   changePart(id: string, change: Partial<Part>): void {

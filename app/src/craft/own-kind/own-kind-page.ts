@@ -1,22 +1,10 @@
 import { ANIMAL_IDS } from '@core/ledger/animal';
 import { removeKind, saveKind } from '@core/deeds/own-kind';
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  effect,
-  inject,
-  input,
-  signal,
-  untracked,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import { DESTINATION_IDS, type Destination } from '@core/ledger/destination';
-import { blankKind, copyOfKind } from '@core/catalogue/own-kind';
-import { OWN } from '@core/catalogue/own-kinds';
 import { SHOP_ITEMS } from '@core/catalogue/shop-items';
-import { Clock } from '../../household/clock';
 import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
@@ -41,7 +29,6 @@ export class OwnKindPage {
   protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly store = inject(HouseholdStore);
   private readonly notices = inject(Notices);
-  private readonly clock = inject(Clock);
   private readonly router = inject(Router);
   private readonly ask = inject(Ask);
 
@@ -60,13 +47,6 @@ export class OwnKindPage {
   protected readonly items = computed(() =>
     SHOP_ITEMS.filter(({ animal, piece }) => animal === this.draft.kind().animal && piece === undefined),
   );
-
-  constructor() {
-    effect(() => {
-      const [id, from] = [this.id(), this.from()];
-      untracked(() => this.begin(id, from));
-    });
-  }
 
   protected asDestination(text: string): Destination {
     return text as Destination;
@@ -94,12 +74,5 @@ export class OwnKindPage {
     const text = `${kind.name} has not been bought yet. It would be gone from the lists.`;
     if (deed.ok && !(await this.ask.confirm('Take it out?', text, 'Take it out'))) return;
     if ((await this.store.perform(deed)).ok) await this.router.navigate(['/', this.household, 'craft']);
-  }
-
-  private begin(id: string, from: string | undefined): void {
-    const known = this.store.kinds().find((kind) => kind.id === (id === 'new' ? from : id));
-    const ownId = `${OWN}${this.clock.newId()}`;
-    if (id !== 'new' && known) this.draft.start(known);
-    else this.draft.start(known ? copyOfKind(known, ownId) : blankKind(ownId));
   }
 }
