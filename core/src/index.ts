@@ -17,6 +17,7 @@ export * from './units/number-style';
 export * from './units/parse-mass';
 export * from './units/prose';
 export * from './units/random';
+export * from './units/remembered';
 export * from './units/request-problem';
 export * from './units/result';
 export * from './units/time-of-day';

@@ -5,7 +5,10 @@ import { basisOf } from '@core/books/basis-of';
 import { costOfLots } from '@core/cost/cost-of-lots';
 import { readFile } from '@core/exchange/read-file';
 import { writeFile } from '@core/exchange/write-file';
-import { replay } from '@core/ledger/replay';
+import type { Entry } from '@core/ledger/entry';
+import { append } from '@core/ledger/journal';
+import { replay, type State } from '@core/ledger/replay';
+import type { Household } from '@core/records/household';
 import { seededUniform } from '@core/units/random';
 import { drawWorth } from '@core/yield/draw-worth';
 import { randomGamma } from 'd3-random';
@@ -64,11 +67,12 @@ function core(): Row[] {
   return [
     row('replay of 50,000 entries', () => replay(large.journal.entries, animalOfKind), 130, 25),
     row(
-      'cost of every lot of them',
-      () => costOfLots(large.journal.state, COST_METHODS['store-value'], basisOf(large)),
+      'cost of every lot of them, from nothing',
+      () => costOfLots(forgotten(large.journal.state), COST_METHODS['store-value'], basisOf(large)),
       260,
       15,
     ),
+    row('cost of every lot after one more entry', costsAfterOneMore(large), 130, 15),
     row(
       `reading their file (${(text.length / 1e6).toFixed(1)} MB), all checks`,
       () => readFile(text),
@@ -76,6 +80,27 @@ function core(): Row[] {
       7,
     ),
   ];
+}
+
+/** Copies of the lots: nothing is remembered about them. */
+function forgotten(state: State): State {
+  return { ...state, lots: new Map([...state.lots].map(([id, lot]) => [id, { ...lot }])) };
+}
+
+/** Reckons the costs by turns before and after something was eaten, as a screen does that shows them. */
+function costsAfterOneMore(household: Household): () => unknown {
+  const { journal } = household;
+  const [last, basis] = [journal.entries.at(-1) as Entry, basisOf(household)];
+  const pack = [...journal.state.lots.values()].find(({ form, leftDg }) => form === 'pack' && leftDg > 0);
+  const eaten = { type: 'eaten', lot: pack?.id ?? '', amount: { massDg: 10 }, on: '2024-01-02' } as const;
+  const entry = { ...eaten, id: 'one-more', at: last.at, device: last.device, seq: last.seq + 1 };
+  const after = append(journal, entry).value;
+  if (!after) throw new Error('nothing was eaten');
+  let turn = 0;
+  return () => {
+    const { state } = (turn += 1) % 2 === 0 ? journal : after;
+    return costOfLots(state, COST_METHODS['store-value'], basis);
+  };
 }
 
 /** Draws of a ten-part piece, both doubts in them, against the raw gamma variates of one of them. */

@@ -1,8 +1,9 @@
 import { isUsable } from '../ledger/destination';
-import { leavesOf, type Leaf } from '../ledger/leaves';
-import type { LotId } from '../ledger/lot';
+import { familyOf, leavesOf, type Leaf } from '../ledger/leaves';
+import type { Lot, LotId } from '../ledger/lot';
 import type { State } from '../ledger/replay';
 import type { MassDg } from '../units/mass';
+import { remembered, type Remembered } from '../units/remembered';
 import { partPrice, type PartPrice, type Pricing } from './part-price';
 import { platesIn } from './plates';
 import type { Carrier } from './method';
@@ -14,8 +15,35 @@ export interface CostBasis {
   readonly plateDg: MassDg;
 }
 
-/** The shares of a piece with what the methods want to know of each. */
-export function carriersOf(state: State, piece: LotId, { pricing, plateDg }: CostBasis): (Carrier & Leaf)[] {
+export type Carriers = readonly (Carrier & Leaf)[];
+
+/** By basis, and by piece: a basis is made anew when a price or a setting changes. */
+const known = new WeakMap<CostBasis, Remembered<LotId, Carriers>>();
+
+/**
+ * The shares of a piece with what the methods want to know of each. Remembered while the basis and
+ * everything that came of the piece are the same things: of a household's pieces one entry changes one.
+ */
+export function carriersOf(state: State, piece: LotId, basis: CostBasis): Carriers {
+  const remember = known.get(basis) ?? remembered<LotId, Carriers>();
+  known.set(basis, remember);
+  return remember(piece, lotsOf(state, piece), () => carriersNow(state, piece, basis));
+}
+
+/** Everything that the shares of a piece depend on: what came off it, and the packs that it went into. */
+function lotsOf(state: State, piece: LotId): Lot[] {
+  const lot = state.lots.get(piece);
+  if (!lot) return [];
+  const lots = familyOf(state, lot);
+  for (const { flows } of [...lots])
+    for (const { way, lot: pack } of flows) {
+      const packed = way === 'packed' && pack ? state.lots.get(pack) : undefined;
+      if (packed) lots.push(packed);
+    }
+  return lots;
+}
+
+function carriersNow(state: State, piece: LotId, { pricing, plateDg }: CostBasis): Carriers {
   const on = state.lots.get(piece)?.on ?? '';
   const prices = new Map<string, PartPrice>();
   return leavesOf(state, piece).map((leaf) => {

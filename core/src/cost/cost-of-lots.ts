@@ -38,8 +38,19 @@ export function costOfLots(state: State, method: CostMethod, basis: CostBasis): 
   return costs;
 }
 
+/** What a lot cost last; where it is the same lot and carries the same, it costs the same. */
+const known = new WeakMap<Lot, LotCost>();
+
 function costOf(lot: Lot, shared: Minor | undefined, costs: ReadonlyMap<LotId, LotCost>): LotCost {
   const { minor, complete } = broughtIn(lot, shared, costs);
+  const before = known.get(lot);
+  if (before?.minor === minor && before.complete === complete) return before;
+  const cost = spreadOver(lot, minor, complete);
+  known.set(lot, cost);
+  return cost;
+}
+
+function spreadOver(lot: Lot, minor: Minor, complete: boolean): LotCost {
   const poolDg = totalDg(lot) - flowedDg(lot, 'cut', 'liquid', 'unaccounted');
   let takenDg = 0;
   const flows = lot.flows.map((flow) => {

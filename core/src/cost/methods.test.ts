@@ -1,3 +1,4 @@
+import { choices, play } from '../testing/random-journal';
 import * as fc from 'fast-check';
 import { DESTINATION_IDS } from '../ledger/destination';
 import { KINDS } from '../catalogue/kinds';
@@ -66,6 +67,25 @@ describe('every method of cost', () => {
         }
       }),
       runs(2000),
+    );
+  });
+
+  it('after each entry of a random journal costs what a reckoning from nothing says', () => {
+    fc.assert(
+      fc.property(choices, (list) => {
+        const basis = basisOf(new JournalBuilder().price('chicken-grind', 900, on).household());
+        for (const { after } of play(list)) {
+          if (!after) continue;
+          const { state } = after;
+          // Copies of the lots: nothing about them is remembered.
+          const fresh = { ...state, lots: new Map([...state.lots].map(([id, lot]) => [id, { ...lot }])) };
+          for (const method of COST_METHOD_IDS)
+            expect(costOfLots(state, COST_METHODS[method], basis)).toEqual(
+              costOfLots(fresh, COST_METHODS[method], { ...basis }),
+            );
+        }
+      }),
+      runs(60),
     );
   });
 

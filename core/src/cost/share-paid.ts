@@ -2,7 +2,7 @@ import type { LotId } from '../ledger/lot';
 import type { State } from '../ledger/replay';
 import { allocate } from '../units/allocate';
 import type { Minor } from '../units/money';
-import { carriersOf, type CostBasis } from './carriers';
+import { carriersOf, type Carriers, type CostBasis } from './carriers';
 import type { CostMethod } from './method';
 
 /**
@@ -16,10 +16,21 @@ export function sharePaid(
   piece: LotId,
   method: CostMethod,
   basis: CostBasis,
-): Map<LotId, Minor> {
+): ReadonlyMap<LotId, Minor> {
   const paid = state.lots.get(piece)?.paidMinor ?? 0;
   const carriers = carriersOf(state, piece, basis);
   if (carriers.length === 0) return new Map([[piece, paid]]);
+  const known = sharesOf.get(carriers) ?? new Map<CostMethod, ReadonlyMap<LotId, Minor>>();
+  sharesOf.set(carriers, known);
+  const shares = known.get(method) ?? shareAmong(carriers, paid, method);
+  known.set(method, shares);
+  return shares;
+}
+
+/** What was shared among the same carriers by the same method is the same. */
+const sharesOf = new WeakMap<Carriers, Map<CostMethod, ReadonlyMap<LotId, Minor>>>();
+
+function shareAmong(carriers: Carriers, paid: Minor, method: CostMethod): ReadonlyMap<LotId, Minor> {
   const weights = method.weights(carriers, paid);
   const carried = weights.some((weight) => weight > 0) ? weights : carriers.map(({ massDg }) => massDg);
   const shares = allocate(paid, carried);
