@@ -51,7 +51,7 @@ describe('a household in pounds', () => {
           return type === 'checkbox' ? checked : value;
         }),
       ),
-    ).toEqual(['10', '14', '7', '1', true]);
+    ).toEqual(['10', '7', '14', '1', true]);
   });
 
   it('takes a freezer’s air in the scale that is written', async () => {

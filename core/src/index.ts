@@ -184,6 +184,7 @@ export * from './yield/yield-test';
 export * from './pack/deal-plates';
 export * from './pack/eater';
 export * from './pack/first-plan';
+export * from './pack/half';
 export * from './pack/heap-plates';
 export * from './pack/meat-colour';
 export * from './pack/pace';

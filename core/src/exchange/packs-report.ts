@@ -1,4 +1,5 @@
 import { success, type Result } from '../units/result';
+import { servedName } from '../pack/half';
 import { readPackRequest } from '../pack/pack-request';
 import { planPacks, type Spent } from '../pack/plan-packs';
 
@@ -18,14 +19,14 @@ export function packsReport(input: unknown, spent?: Spent): Result<object> {
   return success({
     packs: plan.packs.map(({ name, portions, divisible, massG, targetG, plates }) => ({
       name,
-      portions,
+      portions: portions.map(servedName),
       divisible: Object.fromEntries(Object.entries(divisible).map(([id, mass]) => [id, round(mass, 3)])),
       massG: round(massG, 3),
       targetG: round(targetG, 3),
       plates: plates.map((plate) => ({
         eater: plate.eater,
         massG: round(plate.massG, 3),
-        portions: plate.portions,
+        portions: plate.portions.map(servedName),
       })),
     })),
     left: plan.left.map(({ id, massG }) => ({ id, massG: round(massG, 3) })),

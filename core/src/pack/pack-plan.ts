@@ -1,15 +1,17 @@
+import type { Served } from './half';
+
 /** What one eater gets: portions, or a weight of a heap. */
 export interface Plate {
   readonly eater: string;
   readonly massG: number;
-  /** Ids of its portions; none where it is a weight of a heap. */
-  readonly portions: readonly string[];
+  /** Its portions; none where it is a weight of a heap. */
+  readonly portions: readonly Served[];
 }
 
 /** One meal that is wrapped together. */
 export interface PlannedPack {
   readonly name: string;
-  readonly portions: readonly string[];
+  readonly portions: readonly Served[];
   /** Weight taken of each heap, by id. */
   readonly divisible: Readonly<Record<string, number>>;
   readonly massG: number;

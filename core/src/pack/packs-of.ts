@@ -1,3 +1,4 @@
+import { portionOf, SIDES, type Half, type Served } from './half';
 import { heapPlates } from './heap-plates';
 import type { PackModel, Pattern } from './pack-model';
 import type { PackPlan, Plate, PlannedPack } from './pack-plan';
@@ -8,7 +9,7 @@ export type Chosen = ReadonlyMap<number, number>;
 
 /** A plate of portions that no eater has yet. */
 interface LoosePlate {
-  readonly portions: readonly string[];
+  readonly portions: readonly Served[];
   readonly massG: number;
 }
 
@@ -30,11 +31,7 @@ export function packsOf(
   const packs = patterns.map((pattern, index) =>
     packOf(pattern, request, model.targets, loose, heapMass[index] ?? 0),
   );
-  const whole = new Set(request.portions.map(({ id }) => id));
-  // A name that is no portion's is that of a piece: “id/1” or “id/2”.
-  const used = new Set(
-    packs.flatMap(({ portions }) => portions).map((id) => (whole.has(id) ? id : id.slice(0, -2))),
-  );
+  const used = new Set(packs.flatMap(({ portions }) => portions.map(portionOf)));
   const left = [
     ...request.portions.filter(({ id }) => !used.has(id)).map(({ id, massG }) => ({ id, massG })),
     ...request.divisible
@@ -70,7 +67,7 @@ function loosePlates({ meanings, groups, targets }: PackModel, choice: Chosen): 
       if (meaning.plate.cut) {
         for (const [n, of] of [type, meaning.plate.cut.type].entries())
           plates[meaning.group]?.[of]?.push({
-            portions: [`${portions[0]}/${n + 1}`],
+            portions: [{ of: portions[0] as string, side: SIDES[n] as Half['side'] }],
             massG: meaning.plate.cut.massesG[n] as number,
           });
         continue;

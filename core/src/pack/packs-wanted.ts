@@ -56,7 +56,7 @@ export function packsWanted(
   return {
     portions: own
       .filter(({ isHeap }) => !isHeap)
-      .map((token) => ({ ...lot(token), ...(mayCut && !token.isHalf ? { mayCut } : {}) })),
+      .map((token) => ({ ...lot(token), ...(mayCut && !token.half ? { mayCut } : {}) })),
     divisible: own
       .filter(({ isHeap }) => isHeap)
       .map((token) => ({

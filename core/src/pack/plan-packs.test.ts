@@ -1,3 +1,4 @@
+import { servedName } from './half';
 import fc from 'fast-check';
 import highs from 'highs';
 import { wholeOptimum } from '../optimise/whole-optimum';
@@ -150,7 +151,7 @@ describe('packs', () => {
           });
           const plan = planned(wish);
           const places = [
-            ...plan.packs.flatMap((pack) => pack.portions),
+            ...plan.packs.flatMap((pack) => pack.portions.map(servedName)),
             ...plan.left.map(({ id }) => id).filter((id) => id.startsWith('p')),
           ];
           expect([...places].sort()).toEqual(wish.portions.map(({ id }) => id).sort());
@@ -168,7 +169,7 @@ describe('packs', () => {
               expect(massG).toBeLessThanOrEqual(maxG + 1e-6);
             }
             const parts = new Set(
-              [...pack.portions, ...Object.keys(pack.divisible)].map(
+              [...pack.portions.map(servedName), ...Object.keys(pack.divisible)].map(
                 (id) => [...wish.portions, ...wish.divisible].find((each) => each.id === id)!.part,
               ),
             );
@@ -251,7 +252,12 @@ describe('portions that may be cut', () => {
       }),
     );
     expect(plan).toMatchObject({ plates: 4, left: [], proven: true });
-    expect(plan.packs.flatMap(({ portions }) => portions).sort()).toEqual(['s1/1', 's1/2', 's2', 's3']);
+    expect(plan.packs.flatMap(({ portions }) => portions.map(servedName)).sort()).toEqual([
+      's1/1',
+      's1/2',
+      's2',
+      's3',
+    ]);
     expect(plan.packs.reduce((sum, { massG }) => sum + massG, 0)).toBeCloseTo(702, 6);
   });
   it('are told from portions whose names look like pieces', () => {
@@ -264,7 +270,10 @@ describe('portions that may be cut', () => {
         ],
       }),
     );
-    expect(plan.packs.flatMap(({ portions }) => portions).sort()).toEqual(['loin/1', 'loin/2']);
+    expect(plan.packs.flatMap(({ portions }) => portions.map(servedName)).sort()).toEqual([
+      'loin/1',
+      'loin/2',
+    ]);
     expect(plan.left).toEqual([{ id: 'loin', massG: 400 }]);
     expect(
       packsReport({
@@ -286,7 +295,7 @@ describe('portions that may be cut', () => {
           ],
         }),
       )
-        .packs.flatMap(({ portions }) => portions)
+        .packs.flatMap(({ portions }) => portions.map(servedName))
         .sort(),
     ).toEqual(['a', 'b']);
   });
@@ -305,7 +314,7 @@ describe('awkward tables', () => {
   it('24 equal steaks are one thing 24 times', () => {
     const plan = planned(request({ portions: steaks(...Array.from({ length: 24 }, () => 172)) }));
     expect(plan).toMatchObject({ plates: 24, proven: true });
-    expect(new Set(plan.packs.flatMap(({ portions }) => portions)).size).toBe(24);
+    expect(new Set(plan.packs.flatMap(({ portions }) => portions.map(servedName))).size).toBe(24);
   });
 
   it('200 portions are planned at once, or as far as time goes, with the gap', () => {

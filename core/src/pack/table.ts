@@ -3,6 +3,7 @@ import { isUsable } from '../ledger/destination';
 import { kindById, partOf } from '../catalogue/kinds';
 import { cookedShare } from '../cost/cooked';
 import type { Lot } from '../ledger/lot';
+import { servedName, SIDES, type Half } from './half';
 import { stretchOf } from '../units/cumulative';
 import type { MassDg } from '../units/mass';
 
@@ -14,8 +15,8 @@ export interface Token {
   readonly id: string;
   readonly lot: Lot;
   readonly isHeap: boolean;
-  /** A piece of a portion that was too large for one plate. */
-  readonly isHalf: boolean;
+  /** A piece of a portion that was too large for one plate; null where it is as it was cut. */
+  readonly half: Half | null;
   readonly massDg: MassDg;
   /** What of a gram is eaten: without its bone; cooked, where plates are meant cooked. */
   readonly eaten: number;
@@ -31,13 +32,13 @@ export function tokensOf(
     const part = partOf(kindById(lot.kind), lot.part);
     const eaten = appetite === 'cooked' ? cookedShare(lot, lot.destination, cooked) : 1 - (part?.bone ?? 0);
     if (part?.portion === undefined)
-      return [{ id: lot.id, lot, isHeap: true, isHalf: false, massDg: lot.leftDg, eaten }];
+      return [{ id: lot.id, lot, isHeap: true, half: null, massDg: lot.leftDg, eaten }];
     const upTo = (n: number): number => stretchOf(lot.leftDg, 0, n, lot.countLeft);
     return Array.from({ length: lot.countLeft }, (_, n) => ({
       id: lot.countLeft === 1 ? lot.id : `${lot.id}.${n + 1}`,
       lot,
       isHeap: false,
-      isHalf: false,
+      half: null,
       massDg: upTo(n + 1) - upTo(n),
       eaten,
     }));
@@ -49,12 +50,10 @@ export function cutInTwo(tokens: readonly Token[], cuts: ReadonlyMap<string, Mas
   return tokens.flatMap((token): Token[] => {
     const first = cuts.get(token.id);
     if (first === undefined || first <= 0 || first >= token.massDg) return [token];
-    return [first, token.massDg - first].map((massDg, n) => ({
-      ...token,
-      id: `${token.id}/${n + 1}`,
-      isHalf: true,
-      massDg,
-    }));
+    return SIDES.map((side) => {
+      const half = { of: token.id, side };
+      return { ...token, id: servedName(half), half, massDg: side === 1 ? first : token.massDg - first };
+    });
   });
 }
 

@@ -1,5 +1,6 @@
 import type { FactOf, Take } from '../ledger/entry';
 import { lotName } from '../catalogue/lot-name';
+import { servedName } from './half';
 import { kindById, partOf } from '../catalogue/kinds';
 import type { MassDg } from '../units/mass';
 import type { PackPlan } from './pack-plan';
@@ -58,7 +59,7 @@ export function traysOf(
     ...emptyTray(newId(), style),
     wanted: name,
     eaters: plates.map(({ eater }) => eater),
-    tokens: portions,
+    tokens: portions.map(servedName),
     heaps: Object.fromEntries(
       Object.entries(divisible).map(([id, massG]) => [
         id,
@@ -70,16 +71,11 @@ export function traysOf(
 
 /** Where a plan cuts portions in two, by id, in tenths of a gram of the first piece. */
 export function cutsOf(plan: PackPlan, tokens: ReadonlyMap<string, Token>): Map<string, MassDg> {
-  const first = plan.packs
-    .flatMap(({ plates }) => plates)
-    .filter(
-      ({ portions }) => portions.length === 1 && portions[0]?.endsWith('/1') && !tokens.has(portions[0]),
-    );
+  const plates = plan.packs.flatMap((pack) => pack.plates);
   return new Map(
-    first.flatMap(({ portions, massG }) => {
-      const id = (portions[0] as string).slice(0, -2);
-      const token = tokens.get(id);
-      return token ? [[id, Math.round((massG * 10) / token.eaten)] as const] : [];
+    plates.flatMap(({ portions: [served], massG }) => {
+      const token = typeof served === 'object' && served.side === 1 ? tokens.get(served.of) : undefined;
+      return token ? [[token.id, Math.round((massG * 10) / token.eaten)] as const] : [];
     }),
   );
 }
@@ -131,11 +127,11 @@ export function contentsOf(
 }
 
 /** What one of it is called, and several. */
-function namesOf({ lot, isHeap, isHalf }: Token): { readonly one: string; readonly many: string } {
+function namesOf({ lot, isHeap, half }: Token): { readonly one: string; readonly many: string } {
   const part = partOf(kindById(lot.kind), lot.part);
   const own = lotName(lot).toLowerCase();
   if (isHeap || !part?.portion || !part.portions) return { one: own, many: own };
-  if (isHalf) return { one: `cut ${part.portion}`, many: `cut ${part.portions}` };
+  if (half) return { one: `cut ${part.portion}`, many: `cut ${part.portions}` };
   return { one: lot.count > 1 ? part.portion : own, many: part.portions };
 }
 
@@ -195,7 +191,7 @@ export function packFacts(
   const all = [...tokens.values()];
   const lotLeft = new Map(all.map(({ lot }) => [lot.id, lot.leftDg]));
   // Heaps, and portions of which one has been halved, leave by weight; others by number.
-  const byMass = new Set(all.filter(({ isHeap, isHalf }) => isHeap || isHalf).map(({ lot }) => lot.id));
+  const byMass = new Set(all.filter(({ isHeap, half }) => isHeap || half).map(({ lot }) => lot.id));
   return trays.flatMap((tray) => {
     const takes = new Map<string, { count: number; massDg: number; isByMass: boolean }>();
     for (const { token, massDg } of contentsOf(tray, tokens)) {

@@ -23,7 +23,7 @@ export function whatIsLeft(
       const wanted = appetites(eaters, token);
       const fits = (mass: number, slack: number): boolean =>
         wanted.some((target) => Math.abs(mass - target) <= target * slack);
-      if (!token.isHalf && (fits(massG / 2, tolerance) || isForTwo(wanted, massG, tolerance)))
+      if (!token.half && (fits(massG / 2, tolerance) || isForTwo(wanted, massG, tolerance)))
         return { token, idea: 'halve' };
       return { token, idea: fits(massG, 0.5) ? 'for-one' : 'grind' };
     });

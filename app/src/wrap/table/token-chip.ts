@@ -85,7 +85,7 @@ export class TokenChip {
   protected readonly what = computed(() => {
     const { lot, isHeap } = this.token();
     const portion = isHeap ? undefined : partOf(kindById(lot.kind), lot.part)?.portion;
-    if (portion && this.token().isHalf) return `Cut ${portion}`;
+    if (portion && this.token().half) return `Cut ${portion}`;
     return portion && lot.count > 1 ? portion.charAt(0).toUpperCase() + portion.slice(1) : lotName(lot);
   });
   private readonly side = computed(() =>

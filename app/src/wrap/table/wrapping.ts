@@ -185,7 +185,8 @@ export class Wrapping {
     const kept = this.trays().filter(({ isLocked }) => isLocked);
     const keptIds = new Set(kept.flatMap(({ tokens }) => tokens));
     // What was cut and is not on a locked tray is whole again.
-    const cuts = new Map([...this.cuts()].filter(([id]) => keptIds.has(`${id}/1`) || keptIds.has(`${id}/2`)));
+    const cutKept = new Set([...keptIds].flatMap((id) => this.byId().get(id)?.half?.of ?? []));
+    const cuts = new Map([...this.cuts()].filter(([id]) => cutKept.has(id)));
     const free = cutInTwo(this.uncut(), cuts).flatMap((token): Token[] => {
       if (!token.isHeap) return keptIds.has(token.id) ? [] : [token];
       const massDg = heapLeftDg(token, kept);
