@@ -1,6 +1,7 @@
 import { Injectable } from '@angular/core';
 import { shiftDays } from '@core/exchange/shift-days';
 import { shopListsSchema, type ShopLists } from '@core/price/shop-list';
+import { failure, success, type Result } from '@core/units/result';
 import { daysBetween, type IsoDate } from '@core/units/date';
 
 /** Where lists come from, the server's first; the copy that ships serves without it. */
@@ -14,17 +15,17 @@ const SOURCES = ['/shops/lists.json', '/demo/shop-lists.json'];
 export class PriceLists {
   /**
    * @param today the last of the lists is of this day
-   * @throws Error in plain words when no source has lists that can be read
+   * @returns or in plain words why not, when no source has lists that can be read
    */
-  async load(today: IsoDate): Promise<ShopLists> {
+  async load(today: IsoDate): Promise<Result<ShopLists>> {
     for (const source of SOURCES) {
       const lists = await fetch(source)
         .then((answer) => (answer.ok ? answer.json() : null))
         .catch(() => null);
       const parsed = shopListsSchema.safeParse(lists);
-      if (parsed.success) return endingOn(parsed.data, today);
+      if (parsed.success) return success(endingOn(parsed.data, today));
     }
-    throw new Error(
+    return failure(
       'The shops’ lists cannot be reached, and no copy of them is here. Prices can be typed in the price book.',
     );
   }

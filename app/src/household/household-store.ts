@@ -23,7 +23,7 @@ import { writeFile } from '@core/exchange/write-file';
 import { EMPTY_HOUSEHOLD, ownKinds, settingsOf, valuesOf, type Household } from '@core/records/household';
 import { shopNames } from '@core/records/shop-names';
 import type { EntryId, Lot, LotId } from '@core/ledger/lot';
-import { explainRefusal } from '@core/ledger/refusal';
+import { explainRefusal, type Refusal } from '@core/ledger/refusal';
 import { perishableOf, stockOf, toWrap } from '@core/pack/stock';
 import { lotName } from '@core/catalogue/lot-name';
 import type { Deed } from '@core/deeds/deed';
@@ -34,9 +34,11 @@ import { daysBetween } from '@core/units/date';
 import { workingMinutes } from '@core/yield/minutes';
 import { Clock } from './clock';
 import { HOUSEHOLD_NAME } from './household-name';
-import { RefusedError, Repository } from './disk/repository';
+import { Repository } from './disk/repository';
 import { Notices } from './notices';
 import { storageProblem } from './disk/storage-problem';
+
+const OF_ANOTHER = 'That file is of another household, or was changed by hand. Nothing was read.';
 
 interface StoreState {
   readonly household: Household;
@@ -158,16 +160,22 @@ export const HouseholdStore = signalStore(
 
     /** Writes, or says in words why it could not. */
     async function attempt<T extends { readonly household: Household }>(
-      write: () => Promise<T>,
+      write: () => Promise<Result<T, string | Refusal>>,
     ): Promise<Result<T>> {
       try {
         const written = await write();
-        patchState(store, { household: written.household });
-        return success(written);
+        if (!written.ok) return failure(inWords(written.problem));
+        patchState(store, { household: written.value.household });
+        return written;
       } catch (error) {
-        if (!(error instanceof RefusedError)) return failure(storageProblem(error));
-        return failure(explainRefusal(error.refusal, { mass: (massDg) => format.mass(massDg), lot: nameOf }));
+        return failure(storageProblem(error));
       }
+    }
+
+    function inWords(problem: string | Refusal): string {
+      return typeof problem === 'string'
+        ? problem
+        : explainRefusal(problem, { mass: (massDg) => format.mass(massDg), lot: nameOf });
     }
 
     async function perform(wanted: Deed | Result<Deed>): Promise<Result<readonly EntryId[]>> {
@@ -221,9 +229,12 @@ export const HouseholdStore = signalStore(
           patchState(store, { last: null });
       },
       merge: (other: Household): Promise<Result<unknown>> =>
-        attempt(async () => ({ household: await repository.merge(other) })),
+        attempt(async () => {
+          const merged = await repository.merge(other);
+          return merged.ok ? success({ household: merged.value }) : failure(OF_ANOTHER);
+        }),
       replace: (other: Household): Promise<Result<unknown>> =>
-        attempt(async () => ({ household: await repository.replace(other) })),
+        attempt(async () => success({ household: await repository.replace(other) })),
       exportText: (): string => writeFile(store.household()),
       async noteExport(): Promise<void> {
         const at = clock.instant();

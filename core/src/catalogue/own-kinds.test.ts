@@ -1,6 +1,7 @@
+import { merged } from '../testing/merged';
 import { readFile } from '../exchange/read-file';
 import { writeFile } from '../exchange/write-file';
-import { householdOf, mergeHouseholds, ownKinds } from '../records/household';
+import { householdOf, ownKinds } from '../records/household';
 import { lotName } from './lot-name';
 import type { HouseholdRecord } from '../records/record';
 import { JournalBuilder } from '../testing/journal-builder';
@@ -75,8 +76,8 @@ describe('a kind of the household’s own', () => {
       [],
       [recordOf({ ...haunch, name: 'Red deer haunch' }, 'own-haunch', '2026-02-01T00:00:00.000Z')],
     );
-    expect(ownKinds(mergeHouseholds(household, later)).map(({ name }) => name)).toEqual(['Red deer haunch']);
-    expect(ownKinds(mergeHouseholds(later, household)).map(({ name }) => name)).toEqual(['Red deer haunch']);
+    expect(ownKinds(merged(household, later)).map(({ name }) => name)).toEqual(['Red deer haunch']);
+    expect(ownKinds(merged(later, household)).map(({ name }) => name)).toEqual(['Red deer haunch']);
     expect(ownKinds(householdOf([], [recordOf(null)]))).toEqual([]);
   });
 

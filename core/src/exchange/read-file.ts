@@ -1,7 +1,7 @@
 import { failure, success, type Result } from '../units/result';
 import type { z } from 'zod';
 import { householdOf, type Household } from '../records/household';
-import { mergeEntries, ContradictionError } from '../ledger/merge';
+import { mergeEntries } from '../ledger/merge';
 import { FILE_FORMAT, FILE_VERSION, householdFileSchema, MOST_BYTES } from './household-file';
 
 /**
@@ -20,13 +20,12 @@ export function readFile(text: string): Result<Household> {
   if (strange) return failure(strange);
   const parsed = householdFileSchema.safeParse(json.value);
   if (!parsed.success) return failure(faultIn(parsed.error, json.value));
-  try {
-    return success(householdOf(mergeEntries([], parsed.data.entries), parsed.data.records));
-  } catch (error) {
-    if (error instanceof ContradictionError)
-      return failure(`The file is damaged: ${error.message}. Nothing was read.`);
-    throw error;
-  }
+  const entries = mergeEntries([], parsed.data.entries);
+  return entries.ok
+    ? success(householdOf(entries.value, parsed.data.records))
+    : failure(
+        `The file is damaged: entry ${entries.problem.entry} says one thing here and another there. Nothing was read.`,
+      );
 }
 
 /** Why a file of this size is not read, or null. Can be asked before the file is loaded. */

@@ -1,10 +1,10 @@
+import { merged } from '../testing/merged';
 import { animalOfKind } from '../catalogue/kinds';
 import { JournalBuilder, workedPiece } from '../testing/journal-builder';
 import { describeEntry } from '../format/describe-entry';
 import type { Fact } from './entry';
 import { mergeHouseholds, valuesOf } from '../records/household';
 import { append, journalOf, nextInstant, withWhatRestsOn, type Journal } from './journal';
-import { ContradictionError } from './merge';
 import { lotName } from '../catalogue/lot-name';
 import { askQuestion, questionsAbout } from '../deeds/questions';
 import { explainRefusal, type Refusal } from './refusal';
@@ -277,12 +277,12 @@ describe('two devices', () => {
       return device.household();
     });
     const [phone, laptop] = devices as [(typeof devices)[0], (typeof devices)[0]];
-    for (const merged of [mergeHouseholds(phone, laptop), mergeHouseholds(laptop, phone)]) {
-      expect(merged.journal.state.setAside).toMatchObject([
+    for (const both of [merged(phone, laptop), merged(laptop, phone)]) {
+      expect(both.journal.state.setAside).toMatchObject([
         { entry: { id: 'laptop-0' }, refusal: { code: 'nothing-left' } },
       ]);
       const struck = append(
-        merged.journal,
+        both.journal,
         new JournalBuilder('phone', 99).entry({ type: 'undone', entries: ['laptop-0'] }),
       );
       expect(struck.value?.state.setAside).toEqual([]);
@@ -293,7 +293,10 @@ describe('two devices', () => {
     const one = workedPiece().household();
     const other = workedPiece();
     other.entries[0] = { ...other.entries[0], massDg: 1 } as (typeof other.entries)[0];
-    expect(() => mergeHouseholds(one, other.household())).toThrow(ContradictionError);
+    expect(mergeHouseholds(one, other.household()).problem).toEqual({
+      reason: 'contradiction',
+      entry: other.entries[0]!.id,
+    });
   });
 
   it('the later of two prices under one key counts, a deleted one is gone', () => {
@@ -309,11 +312,11 @@ describe('two devices', () => {
       { type: 'price', key: 'a', stamp: stamp('2'), value: { ...price, perKgMinor: 2 } },
       { type: 'price', key: 'b', stamp: stamp('3'), value: null },
     );
-    for (const merged of [
-      mergeHouseholds(early.household(), late.household()),
-      mergeHouseholds(late.household(), early.household()),
+    for (const both of [
+      merged(early.household(), late.household()),
+      merged(late.household(), early.household()),
     ]) {
-      expect([...valuesOf(merged, 'price').values()]).toEqual([{ ...price, perKgMinor: 2 }]);
+      expect([...valuesOf(both, 'price').values()]).toEqual([{ ...price, perKgMinor: 2 }]);
     }
   });
 

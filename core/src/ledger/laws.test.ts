@@ -1,3 +1,4 @@
+import { merged } from '../testing/merged';
 import { animalOfKind } from '../catalogue/kinds';
 import * as fc from 'fast-check';
 import { costOfLots } from '../cost/cost-of-lots';
@@ -7,7 +8,7 @@ import { readFile } from '../exchange/read-file';
 import { writeFile } from '../exchange/write-file';
 import { choices, endOf, play } from '../testing/random-journal';
 import { append, journalOf, nextInstant, nextSequence, type Journal } from './journal';
-import { householdOf, mergeHouseholds, type Household } from '../records/household';
+import { householdOf, type Household } from '../records/household';
 import { flowedDg, totalDg } from './lot';
 import { replay } from './replay';
 
@@ -158,12 +159,10 @@ describe('laws on random journals', () => {
         ) as [Household, Household, Household];
         const text = (household: Household): string =>
           writeFile(household) + asText(household.journal) + JSON.stringify(household.journal.state.setAside);
-        expect(text(mergeHouseholds(a, b))).toBe(text(mergeHouseholds(b, a)));
-        expect(text(mergeHouseholds(mergeHouseholds(a, b), c))).toBe(
-          text(mergeHouseholds(a, mergeHouseholds(b, c))),
-        );
-        expect(text(mergeHouseholds(a, a))).toBe(text(a));
-        const both = mergeHouseholds(a, b);
+        expect(text(merged(a, b))).toBe(text(merged(b, a)));
+        expect(text(merged(merged(a, b), c))).toBe(text(merged(a, merged(b, c))));
+        expect(text(merged(a, a))).toBe(text(a));
+        const both = merged(a, b);
         expect(both.journal.entries).toHaveLength(
           new Set([...a.journal.entries, ...b.journal.entries].map(({ id }) => id)).size,
         );
@@ -199,7 +198,7 @@ describe('laws on random journals', () => {
         const [a, b] = [one, two].map((list, i) =>
           householdOf(endOf(play(list.slice(0, 20), `device-${i}`, start), start).entries, []),
         ) as [Household, Household];
-        for (const { journal } of [a, mergeHouseholds(a, b)]) {
+        for (const { journal } of [a, merged(a, b)]) {
           const { lots, setAside, voided } = journal.state;
           const all = [...lots.values()];
           const cameInDg = all.reduce(

@@ -3,7 +3,8 @@ import { animalOfKind } from '../catalogue/kinds';
 import { registerOwnKinds } from '../catalogue/own-kinds';
 import { canonicalJson } from '../units/canonical-json';
 import { journalOf, type Journal } from '../ledger/journal';
-import { mergeEntries } from '../ledger/merge';
+import { mergeEntries, type Contradiction } from '../ledger/merge';
+import { success, type Result } from '../units/result';
 import { registerOf, type HouseholdRecord, type RecordType, type RecordValue } from './record';
 import type { Entry } from '../ledger/entry';
 import { DEFAULT_SETTINGS, type Settings } from './settings';
@@ -24,13 +25,13 @@ export function householdOf(entries: readonly Entry[], records: readonly Househo
 /**
  * Joins what two devices of one household know. Commutative, associative and idempotent.
  *
- * @throws ContradictionError when one entry id stands for two different entries
+ * @returns or what is wrong, where one entry id stands for two different entries
  */
-export function mergeHouseholds(a: Household, b: Household): Household {
-  return readWith(
-    mergeRecords([...a.records.values()], [...b.records.values()]),
-    mergeEntries(a.journal.entries, b.journal.entries),
-  );
+export function mergeHouseholds(a: Household, b: Household): Result<Household, Contradiction> {
+  const entries = mergeEntries(a.journal.entries, b.journal.entries);
+  if (!entries.ok) return entries;
+  const records = mergeRecords([...a.records.values()], [...b.records.values()]);
+  return success(readWith(records, entries.value));
 }
 
 /** Own kinds are known before the journal is read: it asks which animal a piece is of. */

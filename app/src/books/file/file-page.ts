@@ -1,7 +1,6 @@
 import { saveSettings } from '@core/deeds/change-settings';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { readFile, sizeProblem } from '@core/exchange/read-file';
-import { ContradictionError } from '@core/ledger/merge';
 import { Clock } from '../../household/clock';
 import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
@@ -66,7 +65,7 @@ export class FilePage {
     if (how === 'replace' && !(await this.mayReplace(household.journal.entries.length))) return;
     const before = this.store.household().journal.entries.length;
     const written = await (how === 'merge' ? this.store.merge(household) : this.store.replace(household));
-    if (!written.ok) return this.problem.set(this.explain(written.problem));
+    if (!written.ok) return this.problem.set(written.problem);
     const added = this.store.household().journal.entries.length - before;
     this.said.set(
       how === 'replace'
@@ -87,11 +86,5 @@ export class FilePage {
       return false;
     await this.export();
     return true;
-  }
-
-  private explain(text: string): string {
-    return text.includes(ContradictionError.name)
-      ? 'That file is of another household, or was changed by hand. Nothing was read.'
-      : text;
   }
 }

@@ -22,10 +22,10 @@ import { PageTabs } from '../../household/parts/page-tabs';
         <h1>Shops’ lists</h1>
         <p>What the shops ask this week and asked before. What you take over goes into the price book.</p>
       </header>
-      @if (lists.error(); as error) {
-        <p class="caution" role="alert">{{ error.message }}</p>
+      @if (problem(); as wrong) {
+        <p class="caution" role="alert">{{ wrong }}</p>
       }
-      @if (lists.hasValue() && week(); as list) {
+      @if (week(); as list) {
         <div class="choice">
           <div class="field">
             <label for="list-shop">Shop</label
@@ -145,11 +145,11 @@ export class ListsPage {
   protected readonly lists = resource({ loader: () => this.source.load(this.clock.today()) });
   protected readonly shop = signal('');
   protected readonly on = signal('');
-  protected readonly shops = computed(() =>
-    this.lists.hasValue() ? this.lists.value().shops.map(({ shop }) => shop) : [],
-  );
+  private readonly told = computed(() => (this.lists.hasValue() ? this.lists.value() : null));
+  protected readonly problem = computed(() => this.told()?.problem ?? this.lists.error()?.message);
+  protected readonly shops = computed(() => (this.told()?.value?.shops ?? []).map(({ shop }) => shop));
   protected readonly ofShop = computed(() => {
-    const all = this.lists.hasValue() ? this.lists.value().shops : [];
+    const all = this.told()?.value?.shops ?? [];
     return all.find(({ shop }) => shop === this.shop()) ?? all[0];
   });
   protected readonly weeks = computed(() =>

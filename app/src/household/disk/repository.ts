@@ -1,3 +1,5 @@
+import { type Contradiction } from '@core/ledger/merge';
+import { success, type Result } from '@core/units/result';
 import { inject, Injectable } from '@angular/core';
 import { liveQuery, type Subscription } from 'dexie';
 import type { Entry, Fact } from '@core/ledger/entry';
@@ -27,13 +29,6 @@ import { Clock } from '../clock';
 import { Database, type MetaRow, type RecordRow } from './database';
 import { HOUSEHOLD_NAME } from '../household-name';
 import { StoredEntries } from './stored-entries';
-
-/** A fact did not fit; the transaction was given up and nothing was written. */
-export class RefusedError extends Error {
-  constructor(readonly refusal: Refusal) {
-    super(refusal.code);
-  }
-}
 
 /** A deed that is on the disk. */
 export interface Written {
@@ -94,36 +89,42 @@ export class Repository {
   /**
    * Writes a deed down, all of it or none, in one transaction.
    *
-   * @throws RefusedError when a fact does not fit what the database holds by then
+   * @returns or why not, where a fact does not fit what the database holds by then
    */
-  async write({ facts = [], records = [] }: Deed): Promise<Written> {
+  async write({ facts = [], records = [] }: Deed): Promise<Result<Written, Refusal>> {
     const { entries, bundles, records: registers, meta } = this.database;
     const tables = [
       ...(facts.length > 0 ? [entries, bundles] : []),
       ...(records.length > 0 ? [registers] : []),
       meta,
     ];
-    const { written, rows, rewritten } = await this.database.transaction('rw', tables, async () => {
+    const done = await this.database.transaction('rw', tables, async () => {
       const device = await this.device();
       const written = await this.writeFacts(facts, device);
-      return { written, ...(await this.writeRecords(records, device)) };
+      return written.ok
+        ? success({ written: written.value, ...(await this.writeRecords(records, device)) })
+        : written;
     });
+    if (!done.ok) return done;
+    const { written, rows, rewritten } = done.value;
     // What another write has settled meanwhile stays: only what this one wrote is new.
     const { journal = this.household.journal, cursor = this.cursor, added = [] } = written ?? {};
     const known = this.household.records;
     const household = this.settle(journal, cursor, rows ? asKnown(known, rows) : known);
-    return { household, entries: added.map(({ id }) => id), rewritten };
+    return success({ household, entries: added.map(({ id }) => id), rewritten });
   }
 
-  /** Inside the transaction. */
+  /** Inside the transaction: all of them, or none. */
   private async writeFacts(
     facts: readonly Fact[],
     device: string,
-  ): Promise<{ journal: Journal; cursor: number; added: readonly Entry[] } | null> {
-    if (facts.length === 0) return null;
+  ): Promise<Result<{ journal: Journal; cursor: number; added: readonly Entry[] } | null, Refusal>> {
+    if (facts.length === 0) return success(null);
     const before = await this.fresh();
-    const { journal, added } = this.accept(before.journal, facts, device);
-    return { journal, cursor: Math.max(before.cursor, await this.add(added)), added };
+    const accepted = this.accept(before.journal, facts, device);
+    if (!accepted.ok) return accepted;
+    const { journal, added } = accepted.value;
+    return success({ journal, cursor: Math.max(before.cursor, await this.add(added)), added });
   }
 
   /** Inside the transaction. */
@@ -151,24 +152,28 @@ export class Repository {
     return { rows: await this.database.records.toArray(), rewritten };
   }
 
-  /** Takes in what another device knows. */
-  async merge(other: Household): Promise<Household> {
+  /**
+   * Takes in what another device knows.
+   *
+   * @returns or what is wrong, where it is of another household; nothing was written then
+   */
+  async merge(other: Household): Promise<Result<Household, Contradiction>> {
     const { entries, bundles, records, meta } = this.database;
-    const { merged, cursor } = await this.database.transaction(
-      'rw',
-      [entries, bundles, records, meta],
-      async () => {
-        const before = await this.fresh();
-        const ours = (await records.toArray()).map(({ record }) => record);
-        const merged = mergeHouseholds({ journal: before.journal, records: mergeRecords(ours, []) }, other);
-        const known = new Set(before.journal.entries.map(({ id }) => id));
-        const added = merged.journal.entries.filter(({ id }) => !known.has(id));
-        const cursor = Math.max(before.cursor, await this.add(added));
-        await this.putRecords(merged.records);
-        return { merged, cursor };
-      },
-    );
-    return this.settle(merged.journal, cursor, merged.records);
+    const done = await this.database.transaction('rw', [entries, bundles, records, meta], async () => {
+      const before = await this.fresh();
+      const ours = (await records.toArray()).map(({ record }) => record);
+      const both = mergeHouseholds({ journal: before.journal, records: mergeRecords(ours, []) }, other);
+      if (!both.ok) return both;
+      const merged = both.value;
+      const known = new Set(before.journal.entries.map(({ id }) => id));
+      const added = merged.journal.entries.filter(({ id }) => !known.has(id));
+      const cursor = Math.max(before.cursor, await this.add(added));
+      await this.putRecords(merged.records);
+      return success({ merged, cursor });
+    });
+    if (!done.ok) return done;
+    const { merged, cursor } = done.value;
+    return success(this.settle(merged.journal, cursor, merged.records));
   }
 
   /** Puts another household in the place of this one. The caller has saved this one first. */
@@ -200,7 +205,7 @@ export class Repository {
     before: Journal,
     facts: readonly Fact[],
     device: string,
-  ): { journal: Journal; added: Entry[] } {
+  ): Result<{ journal: Journal; added: Entry[] }, Refusal> {
     let journal = before;
     const added: Entry[] = [];
     for (const fact of facts) {
@@ -213,11 +218,11 @@ export class Repository {
         seq: nextSequence(journal, device),
       } as Entry;
       const result = append(journal, entry);
-      if (!result.ok) throw new RefusedError(result.problem);
+      if (!result.ok) return result;
       journal = result.value;
       added.push(entry);
     }
-    return { journal, added };
+    return success({ journal, added });
   }
 
   /** Adds entries, and tells other tabs to read anew when they cannot be seen as rows. */
