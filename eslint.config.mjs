@@ -136,6 +136,11 @@ export default tseslint.config(
           message: 'It starts over at every reading, and loses what is typed: see ui/field/draft-of.',
         },
         {
+          selector:
+            "CallExpression[callee.property.name=/^(set|update)$/] > MemberExpression.callee > MemberExpression.object > MemberExpression.object[object.type='ThisExpression']",
+          message: 'It is somebody else’s signal: give its owner a method with a name.',
+        },
+        {
           selector: "CallExpression[callee.property.name='perform'] > ObjectExpression",
           message: 'What a person does is a function of core/deeds, with a test.',
         },

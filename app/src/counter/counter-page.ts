@@ -221,13 +221,12 @@ export class CounterPage {
   protected choose(kind: Kind): void {
     this.kind.set(kind);
     // The field for the count is gone then, and must not go on counting.
-    if (!this.isCounted()) this.label.count.set('1');
+    if (!this.isCounted()) this.label.type({ count: '1' });
   }
 
   protected slide(perKgMinor: number): void {
-    this.label.total.set('');
-    this.label.pricedBy.set(this.format.priceUnit());
-    this.label.price.set(this.format.plainPerUnit(perKgMinor));
+    const price = this.format.plainPerUnit(perKgMinor);
+    this.label.type({ total: '', pricedBy: this.format.priceUnit(), price });
   }
 
   protected partName(part: string): string {

@@ -6,9 +6,14 @@ import type { Dated, Kept } from '@core/ledger/entry';
 import { Clock } from '../../household/clock';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
-import { keepInTab } from '../../ui/keep-in-tab';
+import { keepInTab, type KeptInTab } from '../../ui/keep-in-tab';
 import { LabelDraft } from '../label/label-draft';
 import { draftOf } from '../../ui/field/draft-of';
+
+const LABEL_FIELDS = [
+  ...(['count', 'apart', 'weight', 'price', 'pricedBy', 'total'] as const),
+  ...(['discountKind', 'discount', 'pay'] as const),
+] as const;
 
 /**
  * The piece that is asked about at the Counter, as far as it has been said. It waits, with its label,
@@ -34,14 +39,20 @@ export class PieceAsked {
   );
 
   constructor() {
-    const { count, apart, weight, price, pricedBy, total, discountKind, discount, pay } = this.label;
     const kinds = inject(HouseholdStore).kinds;
     const kind = Object.assign(() => this.kind().id, {
       set: (id: string) => this.kind.update((now) => kinds().find((each) => each.id === id) ?? now),
     });
     keepInTab(`vendicus-asked-${inject(HOUSEHOLD_NAME)}-${inject(Clock).today()}`, {
       ...{ kind, way: this.wayId, kept: this.kept, marks: this.marks, dated: this.dated, until: this.until },
-      ...{ count, apart, weight, price, pricedBy, total, discountKind, discount, pay },
+      ...Object.fromEntries(LABEL_FIELDS.map((field) => [field, this.labelField(field)])),
+    });
+  }
+
+  /** A field of the label, as it is kept while another page is looked at. */
+  private labelField(field: (typeof LABEL_FIELDS)[number]): KeptInTab {
+    return Object.assign(() => this.label[field](), {
+      set: (text: never) => this.label.type({ [field]: text }),
     });
   }
 

@@ -20,8 +20,9 @@ export class ReadyCut {
   /** Where and when they were seen. */
   readonly shop = signal('');
   readonly date = signal(this.clock.today());
+  private readonly typedNow = signal<Readonly<Record<string, string>>>({});
   /** As typed, by shop item. */
-  readonly typed = signal<Readonly<Record<string, string>>>({});
+  readonly typed = this.typedNow.asReadonly();
 
   readonly isAny = computed(() => Object.values(this.typed()).some((text) => text.trim() !== ''));
   readonly unreadable = computed(() =>
@@ -49,13 +50,18 @@ export class ReadyCut {
 
   constructor() {
     keepInTab(`vendicus-ready-cut-${inject(HOUSEHOLD_NAME)}-${this.clock.today()}`, {
-      typed: this.typed,
+      typed: this.typedNow,
       shop: this.shop,
     });
   }
 
   type(item: string, text: string): void {
-    this.typed.update((typed) => ({ ...typed, [item]: text }));
+    this.typedNow.update((typed) => ({ ...typed, [item]: text }));
+  }
+
+  /** They are written down. */
+  forget(): void {
+    this.typedNow.set({});
   }
 
   textOf(item: string): string {

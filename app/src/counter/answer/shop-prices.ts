@@ -204,6 +204,6 @@ export class ShopPrices {
 
   /** They are on the disk. */
   taken(): void {
-    this.draft.typed.set({});
+    this.draft.forget();
   }
 }

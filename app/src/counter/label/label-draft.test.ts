@@ -14,10 +14,10 @@ const draft = async (settings = {}): Promise<LabelDraft> =>
 describe('what a label says', () => {
   it('two of three give the third', async () => {
     const label = await draft();
-    label.weight.set('5.320 kg');
+    label.type({ weight: '5.320 kg' });
     expect(label.purchase()).toBeNull();
     expect(label.obstacle()).toBe('Two of weight, price and total are needed to buy it.');
-    label.price.set('13.95');
+    label.type({ price: '13.95' });
     expect(label.purchase()).toMatchObject({
       massDg: 53_200,
       totalMinor: 7421,
@@ -25,8 +25,8 @@ describe('what a label says', () => {
       workedOut: 'totalMinor',
     });
     expect(label.obstacle()).toBe('');
-    label.price.set('');
-    label.total.set('74.21');
+    label.type({ price: '' });
+    label.type({ total: '74.21' });
     expect(label.purchase()).toMatchObject({ perKgMinor: 1395, workedOut: 'perKgMinor' });
   });
 
@@ -38,22 +38,22 @@ describe('what a label says', () => {
     ['none', '99', 7421],
   ] as const)('a discount %s of “%s” leaves %d to pay, as the till has it', async (kind, text, paid) => {
     const label = await draft();
-    label.weight.set('5.320 kg');
-    label.price.set('13.95');
-    label.discountKind.set(kind);
-    label.discount.set(text);
+    label.type({ weight: '5.320 kg' });
+    label.type({ price: '13.95' });
+    label.type({ discountKind: kind });
+    label.type({ discount: text });
     expect(label.purchase()?.paidMinor).toBe(paid);
   });
 
   it('three for two', async () => {
     const label = await draft();
-    label.count.set('3');
-    label.weight.set('5.1 kg');
-    label.price.set('5.00');
-    label.discountKind.set('multi-buy');
-    label.discount.set('3');
+    label.type({ count: '3' });
+    label.type({ weight: '5.1 kg' });
+    label.type({ price: '5.00' });
+    label.type({ discountKind: 'multi-buy' });
+    label.type({ discount: '3' });
     expect(label.wrong().discount).toContain('two whole numbers');
-    label.pay.set('2');
+    label.type({ pay: '2' });
     expect(label.purchase()?.paidMinor).toBe(1700);
     expect(label.paidPerKg()).toBeCloseTo(333.33, 1);
   });
@@ -65,35 +65,35 @@ describe('what a label says', () => {
     ['per-unit', '-1', 'That is not a discount.'],
   ] as const)('a discount %s of “%s”: %s', async (kind, text, words) => {
     const label = await draft();
-    label.weight.set('2 kg');
-    label.price.set('8');
-    label.discountKind.set(kind);
-    label.discount.set(text);
+    label.type({ weight: '2 kg' });
+    label.type({ price: '8' });
+    label.type({ discountKind: kind });
+    label.type({ discount: text });
     expect(label.wrong().discount).toBe(words);
     expect(label.purchase()).toBeNull();
   });
 
   it('a price for each, for 100 g, for a pound', async () => {
     const label = await draft();
-    label.weight.set('4.2 kg');
-    label.count.set('2');
-    label.pricedBy.set('piece');
-    label.price.set('11.50');
+    label.type({ weight: '4.2 kg' });
+    label.type({ count: '2' });
+    label.type({ pricedBy: 'piece' });
+    label.type({ price: '11.50' });
     expect(label.purchase()).toMatchObject({ totalMinor: 2300, perKgMinor: 548 });
-    label.pricedBy.set('100g');
-    label.price.set('0.55');
+    label.type({ pricedBy: '100g' });
+    label.type({ price: '0.55' });
     expect(label.purchase()).toMatchObject({ perKgMinor: 550, totalMinor: 2310 });
-    label.pricedBy.set('lb');
-    label.price.set('2.50');
+    label.type({ pricedBy: 'lb' });
+    label.type({ price: '2.50' });
     expect(label.purchase()?.perKgMinor).toBe(551);
   });
 
   it('weight in pounds with a price for a kilogram, in an imperial household', async () => {
     const label = await draft({ system: 'imperial' });
     expect(label.pricedBy()).toBe('lb');
-    label.pricedBy.set('kg');
-    label.weight.set('4 lb 5 oz');
-    label.price.set('10');
+    label.type({ pricedBy: 'kg' });
+    label.type({ weight: '4 lb 5 oz' });
+    label.type({ price: '10' });
     expect(label.purchase()).toMatchObject({ massDg: 19_561, perKgMinor: 1000, totalMinor: 1956 });
     expect(label.typedWeight()).toBe('4 lb 5 oz');
   });
@@ -113,9 +113,9 @@ describe('what a label says', () => {
 
   it('says when weight times price is not the total; the total counts', async () => {
     const label = await draft();
-    label.weight.set('5 kg');
-    label.price.set('12');
-    label.total.set('54');
+    label.type({ weight: '5 kg' });
+    label.type({ price: '12' });
+    label.type({ total: '54' });
     expect(label.wrong().total).toContain('The total counts');
     expect(label.purchase()?.paidMinor).toBe(5400);
     expect(label.obstacle()).toBe('');

@@ -36,15 +36,21 @@ const UNITS = [
               class="text"
               name="count"
               inputmode="numeric"
-              [(ngModel)]="label.count"
+              [ngModel]="label.count()"
+              (ngModelChange)="label.type({ count: $event })"
               [attr.aria-invalid]="label.wrong().count !== ''"
               aria-describedby="count-note"
             />
             <small id="count-note" class="wrong">{{ label.wrong().count }}</small>
             @if (label.pieces() > 1) {
               <label class="apart"
-                ><input type="checkbox" name="apart" [(ngModel)]="label.apart" /> keep them apart, cut one by
-                one</label
+                ><input
+                  type="checkbox"
+                  name="apart"
+                  [ngModel]="label.apart()"
+                  (ngModelChange)="label.type({ apart: $event })"
+                />
+                keep them apart, cut one by one</label
               >
             }
           </div>
@@ -52,7 +58,12 @@ const UNITS = [
         <div class="field">
           <span class="for"
             ><label for="price">Price for</label>
-            <select name="priced-by" aria-label="Priced by" [(ngModel)]="label.pricedBy">
+            <select
+              name="priced-by"
+              aria-label="Priced by"
+              [ngModel]="label.pricedBy()"
+              (ngModelChange)="label.type({ pricedBy: $event })"
+            >
               @for (each of units; track each.id) {
                 <option [value]="each.id">{{ each.name }}</option>
               }
@@ -64,7 +75,8 @@ const UNITS = [
             name="price"
             inputmode="decimal"
             [attr.aria-label]="'Price for ' + unitName()"
-            [(ngModel)]="label.price"
+            [ngModel]="label.price()"
+            (ngModelChange)="label.type({ price: $event })"
             [placeholder]="pricePlaceholder()"
             [attr.aria-invalid]="label.wrong().price !== ''"
             aria-describedby="price-note"
@@ -79,7 +91,8 @@ const UNITS = [
             id="weight"
             class="text"
             name="weight"
-            [(ngModel)]="label.weight"
+            [ngModel]="label.weight()"
+            (ngModelChange)="label.type({ weight: $event })"
             [placeholder]="
               label.purchase()?.workedOut === 'massDg'
                 ? format.mass(label.purchase()!.massDg)
@@ -97,7 +110,8 @@ const UNITS = [
             class="text"
             name="total"
             inputmode="decimal"
-            [(ngModel)]="label.total"
+            [ngModel]="label.total()"
+            (ngModelChange)="label.type({ total: $event })"
             [placeholder]="
               label.purchase()?.workedOut === 'totalMinor'
                 ? format.money(label.purchase()!.totalMinor)
@@ -110,7 +124,13 @@ const UNITS = [
         </div>
         <div class="field">
           <label for="discount-kind">Discount</label>
-          <select id="discount-kind" class="text" name="discount-kind" [(ngModel)]="label.discountKind">
+          <select
+            id="discount-kind"
+            class="text"
+            name="discount-kind"
+            [ngModel]="label.discountKind()"
+            (ngModelChange)="label.type({ discountKind: $event })"
+          >
             @for (each of discounts(); track each.kind) {
               <option [value]="each.kind">{{ each.name }}</option>
             }
@@ -126,7 +146,8 @@ const UNITS = [
                 class="text"
                 name="discount"
                 inputmode="decimal"
-                [(ngModel)]="label.discount"
+                [ngModel]="label.discount()"
+                (ngModelChange)="label.type({ discount: $event })"
                 [attr.aria-invalid]="label.wrong().discount !== ''"
                 aria-describedby="discount-note"
               />
@@ -137,7 +158,8 @@ const UNITS = [
                   name="pay"
                   inputmode="numeric"
                   aria-label="Pay for how many"
-                  [(ngModel)]="label.pay"
+                  [ngModel]="label.pay()"
+                  (ngModelChange)="label.type({ pay: $event })"
                 />
               }
             </span>

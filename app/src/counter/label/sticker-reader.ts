@@ -207,11 +207,13 @@ export class StickerReader {
   }
 
   private fill(massDg: number | null, priceMinor: number | null): void {
-    if (massDg !== null) this.label.weight.set(this.format.mass(massDg));
-    if (priceMinor !== null)
-      this.label.total.set(this.format.plainMoney(priceMinor).replace('.', this.store.settings().decimal));
-    // Two of weight, price and total say the third.
-    if (massDg !== null && priceMinor !== null) this.label.price.set('');
+    const total = priceMinor === null ? null : this.format.plainMoney(priceMinor);
+    this.label.type({
+      ...(massDg === null ? {} : { weight: this.format.mass(massDg) }),
+      ...(total === null ? {} : { total: total.replace('.', this.store.settings().decimal) }),
+      // Two of weight, price and total say the third.
+      ...(massDg !== null && total !== null ? { price: '' } : {}),
+    });
   }
 
   private found(massDg: number | null, priceMinor: number | null): string {

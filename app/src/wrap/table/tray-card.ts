@@ -55,15 +55,15 @@ const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
         cdkDropListSortingDisabled
         [cdkDropListDisabled]="tray().isLocked"
         (cdkDropListDropped)="dropped.emit({ token: $event.item.data, tray: tray().id })"
-        (cdkDropListEntered)="wrapping.hover.set({ token: $event.item.data, tray: tray().id })"
-        (cdkDropListExited)="wrapping.hover.set(null)"
+        (cdkDropListEntered)="wrapping.hoverOver($event.item.data, tray().id)"
+        (cdkDropListExited)="wrapping.hoverOut()"
       >
         @for (each of contents(); track each.token.id) {
           <div
             cdkDrag
             [cdkDragData]="each.token.id"
             [cdkDragDisabled]="tray().isLocked"
-            (cdkDragEnded)="wrapping.hover.set(null)"
+            (cdkDragEnded)="wrapping.hoverOut()"
             [attr.data-token]="each.token.id"
           >
             <v-token

@@ -99,7 +99,7 @@ export class WrapPage {
   );
 
   protected drop({ token, tray }: { readonly token: string; readonly tray: string | null }): void {
-    this.wrapping.hover.set(null);
+    this.wrapping.hoverOut();
     this.wrapping.move(token, tray);
   }
 

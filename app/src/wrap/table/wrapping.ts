@@ -101,9 +101,18 @@ export class Wrapping {
   );
   /** In the hand: what is put on the next tray that is pointed at. */
   readonly held = signal<ReadonlySet<string>>(new Set());
+  private readonly hoverNow = signal<{ readonly token: string; readonly tray: string } | null>(null);
   /** What is being dragged over which tray. */
-  readonly hover = signal<{ readonly token: string; readonly tray: string } | null>(null);
+  readonly hover = this.hoverNow.asReadonly();
   readonly filled = computed(() => this.trays().filter((tray) => contentsOf(tray, this.byId()).length > 0));
+
+  hoverOver(token: string, tray: string): void {
+    this.hoverNow.set({ token, tray });
+  }
+
+  hoverOut(): void {
+    this.hoverNow.set(null);
+  }
 
   leftOf(token: Token): number {
     return heapLeftDg(token, this.trays());
