@@ -107,7 +107,7 @@ describe('what a label says', () => {
     ['count', '1.5', 'count', 'whole number'],
   ] as const)('%s “%s” is wrong', async (field, text, where, words) => {
     const label = await draft();
-    label[field].set(text);
+    label.type({ [field]: text });
     expect(label.wrong()[where]).toContain(words);
   });
 
