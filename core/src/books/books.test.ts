@@ -1,10 +1,7 @@
 import { basisOf } from './basis-of';
-import { costByPart } from '../cost/cost-by-part';
-import { COST_METHOD_IDS } from '../cost/method';
 import { JournalBuilder, workedPiece } from '../testing/journal-builder';
 import { packedFrom } from './packed-from';
 import { summarisePiece, totalsOf } from './piece-summary';
-import { predictionReport } from '../exchange/prediction-report';
 
 const on = '2026-01-01';
 
@@ -44,35 +41,6 @@ describe('a piece as one line of the Books', () => {
     };
     expect(totalsOf([summary, unpriced])).toMatchObject({ pieces: 2, savedMinor: 2722, complete: false });
     expect(totalsOf([])).toMatchObject({ pieces: 0, savedMinor: 0, complete: true });
-  });
-});
-
-describe('the methods side by side', () => {
-  it('each column sums to what was paid', () => {
-    const household = workedPiece().household();
-    const costs = costByPart(household.journal.state, 'piece', basisOf(household));
-    expect(costs.map(({ part, massDg }) => [part, massDg])).toEqual([
-      ['centre', 34_300],
-      ['chain', 4900],
-      ['trimmings', 2450],
-      ['fat', 7350],
-    ]);
-    for (const method of COST_METHOD_IDS)
-      expect(costs.reduce((sum, { minor }) => sum + minor[method], 0)).toBe(6000);
-  });
-
-  it('one part sent to two destinations is two lines', () => {
-    const split = new JournalBuilder().add(
-      { type: 'received', lot: 'p', kind: 'strip-loin', count: 1, massDg: 10_000, paidMinor: 1000, on },
-      { type: 'cut', from: 'p', lot: 'a', part: 'steaks', destination: 'main', massDg: 5000, count: 1, on },
-      { type: 'cut', from: 'p', lot: 'b', part: 'steaks', destination: 'grind', massDg: 3000, count: 1, on },
-      { type: 'cut', from: 'p', lot: 'c', part: 'steaks', destination: 'main', massDg: 2000, count: 2, on },
-    );
-    const household = split.household();
-    expect(costByPart(household.journal.state, 'p', basisOf(household))).toMatchObject([
-      { part: 'steaks', destination: 'main', massDg: 7000, count: 3 },
-      { part: 'steaks', destination: 'grind', massDg: 3000, count: 1 },
-    ]);
   });
 });
 
@@ -125,34 +93,5 @@ describe('from destinations to packs', () => {
     expect(packedFrom(builder.household().journal.state, 'p')).toEqual([
       { pack: 'k', name: '2 steaks', destination: 'main', massDg: 8000 },
     ]);
-  });
-});
-
-describe('a prediction as a report', () => {
-  const household = workedPiece().household();
-  const request = { kind: 'beef-tenderloin', perKg: 12, kg: 5, marks: [], on, seed: 1 };
-
-  it('rests on own pieces of the way, and on the prices of the day', () => {
-    const report = predictionReport(household, { ...request, way: 'muscles-apart' }).value!;
-    expect(report).toMatchObject({
-      way: 'muscles-apart',
-      ownPieces: 1,
-      currency: 'EUR',
-      complete: false,
-      missing: ['tail'],
-    });
-    expect(report.lowMinor).toBeLessThan(report.savingMinor);
-    expect(report.highMinor).toBeGreaterThan(report.savingMinor);
-    expect(report.perPlateMinor.low).toBeLessThan(report.perPlateMinor.high);
-  });
-
-  it.each([
-    [{ kind: 'whale' }, 'There is no kind "whale"'],
-    [{ way: 'by-tooth' }, 'There is no way "by-tooth"'],
-    [{ marks: ['dents'] }, 'There is no mark "dents"'],
-  ])('%j: says what is wrong and what is known', (over, words) => {
-    const answer = predictionReport(household, { ...request, ...over }).problem;
-    expect(answer).toContain(words);
-    expect(answer).toContain('Known: ');
   });
 });

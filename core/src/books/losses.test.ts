@@ -1,34 +1,15 @@
 import { COST_METHODS } from '../cost/method';
 import { stockTakeFacts, foundFacts } from '../freeze/stock-take';
-import { placeNames } from '../freeze/place-names';
 import { basisOf } from './basis-of';
 import { costOfLots } from '../cost/cost-of-lots';
 import { lossesBy } from './losses';
-import { shopWorth } from '../cost/shop-worth';
-import { workedPiece } from '../testing/journal-builder';
-import { stockOf } from '../pack/stock';
+import { wrappedPiece, WRAPPED_ON } from '../testing/journal-builder';
 
-const on = '2026-02-01';
-/** The worked piece, its main part in four packs and its grind in one. */
-const wrapped = () =>
-  workedPiece().add(
-    ...[1, 2, 3, 4].flatMap((n) => [
-      {
-        type: 'packed' as const,
-        lot: `k${n}`,
-        name: 'Centre',
-        from: [{ lot: 'centre', amount: n === 4 ? ('all' as const) : { massDg: 8575 } }],
-        plates: 4,
-        on,
-      },
-      { type: 'placed' as const, lot: `k${n}`, place: 'top' },
-    ]),
-    { type: 'packed', lot: 'g', name: 'Grind', from: [{ lot: 'chain', amount: 'all' }], plates: 2, on },
-  );
+const on = WRAPPED_ON;
 
 describe('what nobody ate', () => {
   it('what a stock-take does not find is shrinkage at its cost; trim at the board is none of it', () => {
-    const builder = wrapped();
+    const builder = wrappedPiece();
     const packs = [{ id: 'k1' }, { id: 'k2' }, { id: 'k3' }];
     builder.add(
       ...stockTakeFacts(
@@ -74,7 +55,7 @@ describe('what nobody ate', () => {
   });
 
   it('what turns up again lies where it was found, whole or as it weighs', () => {
-    const builder = wrapped();
+    const builder = wrappedPiece();
     builder.add(...stockTakeFacts([{ id: 'k1' }], new Map([['k1', 'lost']] as const), on));
     const gone = builder.household().journal.state.lots.get('k1')!;
     expect(gone.leftDg).toBe(0);
@@ -85,41 +66,5 @@ describe('what nobody ate', () => {
     const { lots } = builder.household().journal.state;
     expect(lots.get('k1')).toMatchObject({ leftDg: 8000, place: 'low', platesLeft: 4 });
     expect(lots.get('k2')).toMatchObject({ leftDg: 8575, place: 'low' });
-  });
-});
-
-describe('what the stock would cost in the shop', () => {
-  it('the worked piece’s packs: 3.430 kg at 24.00 and 0.490 kg at 9.00', () => {
-    const household = wrapped().household();
-    expect(shopWorth(stockOf(household.journal.state), basisOf(household).pricing, on)).toEqual({
-      minor: 4 * 2058 + 441,
-      isComplete: true,
-    });
-  });
-  it('without a price it is at least that', () => {
-    const builder = wrapped();
-    builder.records.splice(0, 1);
-    const household = builder.household();
-    expect(shopWorth(stockOf(household.journal.state), basisOf(household).pricing, on)).toMatchObject({
-      isComplete: false,
-    });
-  });
-});
-
-describe('places', () => {
-  it('a drawer is called with what it is a drawer of', () => {
-    expect([
-      ...placeNames(
-        new Map([
-          ['c', { name: 'Chest', cold: 'freezer' }],
-          ['t', { name: 'top', cold: 'freezer', within: 'c' }],
-          ['x', { name: 'lost', cold: 'freezer', within: 'gone' }],
-        ]),
-      ),
-    ]).toEqual([
-      ['c', 'Chest'],
-      ['t', 'Chest, top'],
-      ['x', 'lost'],
-    ]);
   });
 });

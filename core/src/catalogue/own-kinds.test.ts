@@ -11,9 +11,6 @@ import { KINDS, kindById } from './kinds';
 import { blankKind, copyOfKind } from './own-kind';
 import { registerOwnKinds } from './own-kinds';
 import { shopItem } from './shop-items';
-import { findWords, WORDS } from './words';
-import { TEMPERATURES } from './temperatures';
-import { convert } from '../units/convert';
 
 const on = '2026-01-01';
 const haunch: Kind = {
@@ -101,43 +98,5 @@ describe('a kind of the household’s own', () => {
     good.records[0]!.value = kind;
     const read = readFile(JSON.stringify(good));
     expect(read.problem).toMatch(answer);
-  });
-});
-
-describe('words', () => {
-  it('are in the order of the alphabet, each once, with a meaning', () => {
-    const words = WORDS.map(({ word }) => word);
-    expect(new Set(words).size).toBe(words.length);
-    for (const { meaning } of WORDS) expect(meaning).toMatch(/\.$/);
-  });
-
-  it.each([
-    ['maryland', 'leg quarter'],
-    ['minced', 'ground'],
-    ['topside', 'top round'],
-    ['supreme', 'breast with the first wing bone'],
-    ['Aitch', 'hip bone'],
-  ])('%s is %s', (text, word) => {
-    expect(findWords(text)[0]?.word).toBe(word);
-  });
-
-  it('finds by meaning after names, and nothing for nonsense', () => {
-    expect(findWords('tenderloin').map(({ word }) => word)).toContain('chain');
-    expect(findWords('zebra')).toEqual([]);
-  });
-});
-
-it('temperatures of handling and keeping (USDA FSIS, FDA Food Code; from memory)', () => {
-  const fahrenheit = Object.fromEntries(
-    Object.entries(TEMPERATURES).map(([id, { celsius }]) => [id, Math.round(convert(celsius, 'C', 'F')) + 0]),
-  );
-  expect(fahrenheit).toEqual({
-    dangerFrom: 40,
-    dangerTo: 140,
-    hotDay: 90,
-    refrigerator: 40,
-    freezer: 0,
-    jerky: 160,
-    jerkyPoultry: 165,
   });
 });

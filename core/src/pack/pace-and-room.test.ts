@@ -1,4 +1,3 @@
-import { roomIn } from '../freeze/room';
 import { JournalBuilder } from '../testing/journal-builder';
 import { minutesBetween } from '../units/date';
 import { seededUniform } from '../units/random';
@@ -33,19 +32,6 @@ describe('the pace of a household', () => {
     expect(meatPerWeekDg(state, '2026-05-02')).toBe(500);
     expect(meatPerWeekDg(state, '2026-04-30')).toBe(0);
     expect(meatPerWeekDg(state, '2026-01-01')).toBe(1000);
-  });
-});
-
-describe('room in the freezer', () => {
-  it('is what packs take of its litres, and never less than none', () => {
-    expect(roomIn(100, 300_000)).toEqual({ freeDg: 300_000, perDayDg: 40_000 });
-    expect(roomIn(10, 300_000).freeDg).toBe(0);
-  });
-
-  it('takes no more a day than 32 to 48 g a litre (National Center for Home Food Preservation, from memory)', () => {
-    const perLitreG = roomIn(310, 0).perDayDg / 10 / 310;
-    expect(perLitreG).toBeGreaterThanOrEqual(32);
-    expect(perLitreG).toBeLessThanOrEqual(48);
   });
 });
 

@@ -100,3 +100,25 @@ export function workedPiece(): JournalBuilder {
     .price('beef-grind', 900)
     .price('beef-bones', 200);
 }
+
+/** The day on which the worked piece is wrapped. */
+export const WRAPPED_ON = '2026-02-01';
+
+/** The worked piece, its main part in four packs and its grind in one. */
+export function wrappedPiece(): JournalBuilder {
+  const on = WRAPPED_ON;
+  return workedPiece().add(
+    ...[1, 2, 3, 4].flatMap((n): Fact[] => [
+      {
+        type: 'packed',
+        lot: `k${n}`,
+        name: 'Centre',
+        from: [{ lot: 'centre', amount: n === 4 ? 'all' : { massDg: 8575 } }],
+        plates: 4,
+        on,
+      },
+      { type: 'placed', lot: `k${n}`, place: 'top' },
+    ]),
+    { type: 'packed', lot: 'g', name: 'Grind', from: [{ lot: 'chain', amount: 'all' }], plates: 2, on },
+  );
+}

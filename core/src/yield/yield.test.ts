@@ -15,7 +15,6 @@ import { habitOf, nextPieceConcentration } from './habit';
 import { usualMinutes, workingMinutes } from './minutes';
 import { pastCompositions } from './piece-composition';
 import { habitOfWay, predict } from './prediction';
-import { yearlyTrend } from '../books/trend';
 import { usualRanges } from './usual-range';
 import { verdictOf } from './verdict';
 
@@ -397,22 +396,6 @@ describe('a finished piece', () => {
     );
     expect(workingMinutes(both.household().journal).get('p')).toBe(4);
     expect(usualMinutes(stripLoin, trimFirst)).toBe(26);
-  });
-});
-
-describe('the trend', () => {
-  const at = (on: string, value: number) => ({ on, value });
-  it('is the slope of the line a year', () => {
-    expect(yearlyTrend([at('2024-01-01', 0.7), at('2026-01-01', 0.72), at('2025-01-01', 0.71)])).toBeCloseTo(
-      0.01,
-      4,
-    );
-  });
-
-  it('claims nothing from two points, or from a season', () => {
-    expect(yearlyTrend([at('2024-01-01', 0.7), at('2026-01-01', 0.72)])).toBeNull();
-    expect(yearlyTrend([at('2024-01-01', 0.7), at('2024-02-01', 0.72), at('2024-03-01', 0.73)])).toBeNull();
-    expect(yearlyTrend([])).toBeNull();
   });
 });
 

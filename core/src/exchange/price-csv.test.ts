@@ -1,0 +1,103 @@
+import * as fc from 'fast-check';
+import Papa from 'papaparse';
+import { readPriceCsv, writePriceCsv } from './price-csv';
+import { readCsv, writeCsv } from './csv';
+import type { PriceNote } from '../price/price-note';
+import { addDays } from '../units/date';
+import { priceBook } from '../price/price-book';
+
+const note = (
+  on: string,
+  perKgMinor: number,
+  shop = 'Hollis Lane Farm',
+  over: Partial<PriceNote> = {},
+): PriceNote => ({ item: 'strip-steak', shop, perKgMinor, on, ...over });
+const bookOf = (...notes: PriceNote[]) => priceBook(notes.map((each, index) => [`k${index}`, each]));
+
+describe('CSV', () => {
+  it('brings hostile text back, through papaparse and through our own reader; formulas are neutralised', () => {
+    const hostile = fc.oneof(
+      fc.string(),
+      fc.constantFrom(
+        '=1+1',
+        '@SUM(A1)',
+        '+44',
+        '-1',
+        '"',
+        '""',
+        'a,b',
+        'a;b',
+        'a\r\nb',
+        '\t=1',
+        'ä€',
+        "'=x",
+      ),
+    );
+    fc.assert(
+      fc.property(fc.array(fc.tuple(hostile, hostile), { minLength: 1 }), (rows) => {
+        const text = writeCsv(['first', 'second'], rows);
+        const { data } = Papa.parse<string[]>(text, { delimiter: ',' });
+        rows.forEach(([a], index) => {
+          const cell = data[index + 1]?.[0] ?? '';
+          expect(/^[=+\-@\t\r]/.test(cell)).toBe(false);
+          expect(cell === a || cell === `'${a}`).toBe(true);
+        });
+      }),
+    );
+    expect(readCsv('\ufeffItem;Price\r\n"a;b";\'=1\r\n').lines).toEqual([
+      { line: 2, cells: { item: 'a;b', price: '=1' } },
+    ]);
+  });
+
+  it('prices: out and in again is the same book', () => {
+    const book = bookOf(
+      note('2026-03-01', 2799, 'A, "the" shop'),
+      note('2026-03-02', 100, '=cmd|x', { offer: true, note: '-sharp' }),
+    );
+    const read = readPriceCsv(writePriceCsv(book, 'EUR'), priceBook([]), 'EUR', '.').value!;
+    expect(read.good.map(({ note: each }) => each)).toEqual(
+      [...book.byItem.values()].flat().map(({ key: _, ...each }) => each),
+    );
+    expect(readPriceCsv(writePriceCsv(book, 'EUR'), book, 'EUR', '.').value).toMatchObject({
+      good: [],
+      bad: [],
+      known: 2,
+    });
+  });
+
+  it('semicolons, decimal commas, units, a mark in front; a bad line by its number with the reason', () => {
+    const text =
+      '\ufeffItem;Shop;Date;Price;Unit;Weight g;Offer\r\nStrip steak;A;2026-03-01;27,90;;;\r\nstrip-steak;A;2026-03-02;2,79;100 g;;yes\r\nwhale;A;2026-03-02;1;;;\r\nstrip-steak;;2026-03-02;1;;;\r\nstrip-steak;A;3/2/26;1;;;\r\nstrip-steak;A;2026-03-02;minus;;;\r\nstrip-steak;A;2026-03-03;6;pack;;\r\nstrip-steak;A;2026-03-03;6;pack;400;\r\nstrip-steak;A;2026-03-04;5;stone;;';
+    const read = readPriceCsv(text, priceBook([]), 'EUR', ',').value!;
+    expect(
+      read.good.map(({ line, note: { perKgMinor, offer } }) => [line, perKgMinor, offer ?? false]),
+    ).toEqual([
+      [2, 2790, false],
+      [3, 2790, true],
+      [9, 1500, false],
+    ]);
+    expect(read.bad.map(({ line, reason }) => `${line}: ${reason}`)).toEqual([
+      '4: “whale” is no known item',
+      '5: the shop has no name, or one of over 200 letters',
+      '6: the date must be like 2026-11-24',
+      '7: “minus” is no price',
+      '8: a price for a pack needs weight_g',
+      '10: “stone” is no unit; known are kg, lb, 100g, piece, pack',
+    ]);
+  });
+
+  it('another table is refused with the columns it lacks', () => {
+    expect(readPriceCsv('a,b\n1,2', priceBook([]), 'EUR', '.').problem).toContain(
+      'item, shop, date, price are missing',
+    );
+  });
+
+  it('100,000 lines', () => {
+    const lines = Array.from(
+      { length: 100_000 },
+      (_, index) => `strip-steak,A,${addDays('1950-01-01', index % 27_000)},${10 + (index % 7)}.5`,
+    );
+    const read = readPriceCsv(`item,shop,date,price\n${lines.join('\n')}`, priceBook([]), 'EUR', '.').value!;
+    expect(read.good.length + read.known).toBe(100_000);
+  });
+});
