@@ -69,6 +69,29 @@ describe('the served page', () => {
     }
   });
 
+  it('a page that was lost on its way is asked for again, and what was typed is there', async () => {
+    const browser = await launch();
+    try {
+      const person = await Person.at(browser, ADDRESS);
+      await person.goTo('/demo/counter');
+      await person.fill('Weight on the label', '4.321 kg');
+      await person.page.setRequestInterception(true);
+      let isLost = false;
+      person.page.on('request', (request) => {
+        const loses = !isLost && request.url().endsWith('.js');
+        isLost ||= loses;
+        void (loses ? request.abort('connectionreset') : request.continue());
+      });
+      await person.click('Price book', 'link');
+      await person.sees('prices written down');
+      expect(isLost).toBe(true);
+      await person.click('Worth it?', 'link');
+      await person.shows('Weight on the label', '4.321 kg');
+    } finally {
+      await browser.close();
+    }
+  });
+
   it('takes the next free port when one is taken, and says so', async () => {
     const taken = new URL(ADDRESS).port;
     const server = spawn(process.execPath, ['dist/server.mjs', 'dist/app', '--empty'], {

@@ -105,6 +105,8 @@ export const PHONE = { width: 390, height: 844, isMobile: true, hasTouch: true }
 /** A page as a person has it: found by what can be read on it, and complaining loudly. */
 export class Person {
   readonly complaints: string[] = [];
+  /** What was asked for and did not come. */
+  private readonly lost: string[] = [];
   private clock: string | undefined;
 
   private constructor(
@@ -125,6 +127,9 @@ export class Person {
     const page = await browser.newPage();
     const person = new Person(page, address);
     page.on('console', (message) => message.type() === 'error' && person.complaints.push(message.text()));
+    page.on('requestfailed', (request) =>
+      person.lost.push(`${request.failure()?.errorText}: ${request.url()}`),
+    );
     page.on('pageerror', (error) => person.complaints.push(String(error)));
     await page.evaluateOnNewDocument(clockScript());
     if (!kept)
@@ -168,7 +173,11 @@ export class Person {
 
   /** Waits until another page is shown: what is pressed before that is pressed on the old one. */
   private async leaves(here: string): Promise<void> {
-    await this.page.waitForFunction((old) => location.href !== old, { timeout: PATIENCE, polling: 50 }, here);
+    await this.page
+      .waitForFunction((old) => location.href !== old, { timeout: PATIENCE, polling: 50 }, here)
+      .catch(() => {
+        throw new Error(`No other page came. ${[...this.lost, ...this.complaints].join('\n')}`);
+      });
   }
 
   /** Scrolls until the text is in the middle of the screen, clear of bars, and presses it. */

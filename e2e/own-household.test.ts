@@ -406,7 +406,7 @@ describe.each([
     ] as const)
       await person.page.locator(`[aria-label^="Thickness of zone ${zone}"]`).fill(length);
     await person.sees('open');
-    expect(await person.text()).not.toContain('is no thickness');
+    await person.page.waitForFunction(() => !document.body.innerText.includes('is no thickness'));
     await person.goTo('/home/craft/own/new');
     await person.fill('Name', 'Venison haunch');
     await person.fill('Also called, with commas between', 'deer leg, haunch');

@@ -1,7 +1,14 @@
 import { type ApplicationConfig, isDevMode, provideZonelessChangeDetection } from '@angular/core';
-import { provideRouter, withComponentInputBinding, withInMemoryScrolling } from '@angular/router';
+import {
+  provideRouter,
+  withComponentInputBinding,
+  withInMemoryScrolling,
+  withNavigationErrorHandler,
+  withRouterConfig,
+} from '@angular/router';
 import { provideServiceWorker } from '@angular/service-worker';
 import { providePrimeNG } from 'primeng/config';
+import { missingPage } from './missing-page';
 import { routes } from './routes';
 import { paperPreset } from './theme';
 
@@ -16,6 +23,9 @@ export const appConfig: ApplicationConfig = {
     provideRouter(
       routes,
       withComponentInputBinding(),
+      withNavigationErrorHandler((failed) => void missingPage(failed)),
+      // The handler has said what is to be said.
+      withRouterConfig({ resolveNavigationPromiseOnError: true }),
       withInMemoryScrolling({ scrollPositionRestoration: 'top' }),
     ),
     providePrimeNG({

@@ -1,0 +1,38 @@
+import { DOCUMENT, ErrorHandler, inject } from '@angular/core';
+import type { NavigationError } from '@angular/router';
+import { Notices } from '../household/notices';
+
+/** How browsers call a module that did not come: Chromium, Firefox, Safari. */
+const DID_NOT_COME =
+  /dynamically imported module|error loading dynamically|importing a module script failed/i;
+
+const KEY = 'vendicus-page-asked-again';
+
+/** Whether a page was loaded whole already, and still did not come: once is enough. */
+function wasAskedAgain(url: string): boolean {
+  try {
+    if (sessionStorage.getItem(KEY) === url) return true;
+    sessionStorage.setItem(KEY, url);
+    return false;
+  } catch {
+    // Where nothing can be kept nobody knows: better to say it than to load for ever.
+    return true;
+  }
+}
+
+/**
+ * A page that could not be fetched. A browser does not ask twice for a module that failed once, so
+ * the page is loaded whole, where anybody answers; else it is said, and what is on the screen stays.
+ */
+export async function missingPage({ error, url }: NavigationError): Promise<void> {
+  const [page, notices, errors] = [inject(DOCUMENT), inject(Notices), inject(ErrorHandler)];
+  if (!(error instanceof Error && DID_NOT_COME.test(error.message))) return errors.handleError(error);
+  const answers = await fetch(page.baseURI, { method: 'HEAD' }).then(
+    ({ ok }) => ok,
+    () => false,
+  );
+  if (answers && !wasAskedAgain(url)) return page.location.assign(url);
+  notices.problem(
+    'That page could not be fetched: nobody answers where Vendicus came from. What you see here goes on working; reload it once the server runs.',
+  );
+}
