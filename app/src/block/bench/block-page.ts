@@ -27,12 +27,12 @@ import { BoardTimeLine } from './board-time-line';
 import { BenchActs } from './bench-acts';
 import { EndCheck } from './end-check';
 import { pressKey, type AtTheBench } from './keys';
-import { LastWeighed } from './last-weighed';
+import { LastWeighed } from '../weighing/last-weighed';
 import { PartRow } from './part-row';
 import { ScaleSettings } from '../scale/scale-settings';
 import { StepCard } from './step-card';
-import { WeighedList } from './weighed-list';
-import { WeighPanel } from './weigh-panel';
+import { WeighedList } from '../weighing/weighed-list';
+import { WeighPanel } from '../weighing/weigh-panel';
 
 /** The board: what comes off next, where the cut goes, and how much it weighed. */
 @Component({

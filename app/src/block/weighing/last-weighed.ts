@@ -3,9 +3,9 @@ import { FormsModule } from '@angular/forms';
 import { DESTINATION_IDS, type Destination } from '@core/ledger/destination';
 import { lotName } from '@core/catalogue/lot-name';
 import { Format } from '@core/format/format';
-import { Board } from './board';
-import { Hand } from './hand';
-import { BenchActs } from './bench-acts';
+import { Board } from '../bench/board';
+import { Hand } from '../bench/hand';
+import { BenchActs } from '../bench/bench-acts';
 
 /** What was weighed last; its part and destination can be set right in one act. And what it may mean. */
 @Component({

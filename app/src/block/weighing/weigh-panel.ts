@@ -15,9 +15,9 @@ import { DESTINATION_IDS } from '@core/ledger/destination';
 import { fromDg } from '@core/units/mass';
 import { Format } from '@core/format/format';
 import { Swatch } from '../../ui/piece/swatch';
-import { Board } from './board';
-import { Hand } from './hand';
-import { BenchActs } from './bench-acts';
+import { Board } from '../bench/board';
+import { Hand } from '../bench/hand';
+import { BenchActs } from '../bench/bench-acts';
 import { RangeStrip } from './range-strip';
 import { StandInTray } from '../scale/stand-in-tray';
 

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Format } from '@core/format/format';
-import { Board } from './board';
-import { Hand } from './hand';
+import { Board } from '../bench/board';
+import { Hand } from '../bench/hand';
 
 /** Where this part usually lies, in the catalogue and in this household, and where it stands with the weight there is. */
 @Component({

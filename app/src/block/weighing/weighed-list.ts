@@ -7,7 +7,7 @@ import { lotName } from '@core/catalogue/lot-name';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
 import { Swatch } from '../../ui/piece/swatch';
-import { BenchActs } from './bench-acts';
+import { BenchActs } from '../bench/bench-acts';
 
 /** What came off so far, each with its weight; weight and destination can be set right here. */
 @Component({
