@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { Destination } from '../ledger/destination';
 import type { LotId } from '../ledger/lot';
 import type { State } from '../ledger/replay';
@@ -48,7 +49,7 @@ export function compareWithShop(state: State, piece: LotId, basis: CostBasis): C
     massDg: each.lot.id === piece ? each.massDg - onBoardDg : each.massDg,
   }));
   const lines = linesOf(carriers.filter(({ massDg }) => massDg > 0));
-  const worthMinor = lines.reduce((sum, line) => sum + (line.worthMinor ?? 0), 0);
+  const worthMinor = sum(lines, (line) => line.worthMinor ?? 0);
   const missing = lines
     .filter((line) => isGap(line.price, line.destination))
     .map(({ part }) => part ?? 'whole');

@@ -1,4 +1,4 @@
-import { mean } from 'd3-array';
+import { mean, sum } from 'd3-array';
 import { daysBetween, type IsoDate } from '../units/date';
 
 const YEAR_DAYS = 365.25;
@@ -19,7 +19,7 @@ export function yearlyTrend(
   const years = points.map(({ on }) => daysBetween(first, on) / YEAR_DAYS);
   if (Math.max(...years) * YEAR_DAYS < LEAST.days) return null;
   const [middle, level] = [mean(years) ?? 0, mean(points, ({ value }) => value) ?? 0];
-  const spread = years.reduce((sum, year) => sum + (year - middle) ** 2, 0);
+  const spread = sum(years, (year) => (year - middle) ** 2);
   return (
     points.reduce((sum, { value }, index) => sum + ((years[index] ?? 0) - middle) * (value - level), 0) /
     spread

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { Drawing, Side } from './drawing';
 import { beefTenderloin } from './drawings/beef-tenderloin';
 import { eyeOfRound } from './drawings/eye-of-round';
@@ -41,7 +42,7 @@ const BLOCK = { left: 40, right: 600, top: 70, bottom: 230 };
 /** A block cut across into the parts of the first way, each as wide as its share. */
 function plainBlock({ name, ways, parts }: Kind): Side {
   const shares = Object.entries(ways[0]?.shares ?? {}).filter(([, share]) => share > 0);
-  const whole = shares.reduce((sum, [, share]) => sum + share, 0);
+  const whole = sum(shares, ([, share]) => share);
   let x = BLOCK.left;
   const stretches = shares.map(([part, share]) => {
     const from = x;

@@ -1,34 +1,7 @@
+import { on, received, cut, basis, stateOf } from '../testing/strip-of-a-kilo';
 import { COST_METHODS } from './method';
-import type { Fact } from '../ledger/entry';
-import type { PriceNote } from '../price/price-note';
-import type { ItemChoice } from '../price/item-choice';
-import { JournalBuilder } from '../testing/journal-builder';
-import { priceBook } from '../price/price-book';
-import type { CostBasis } from './carriers';
 import { costOfLots } from './cost-of-lots';
 import { sharePaid } from './share-paid';
-
-const on = '2026-01-02';
-const received: Fact = {
-  type: 'received',
-  lot: 'p',
-  kind: 'strip-loin',
-  count: 1,
-  massDg: 10_000,
-  paidMinor: 1001,
-  on,
-};
-const cut = (
-  lot: string,
-  massDg: number,
-  destination: 'main' | 'grind' | 'stock' | 'bin' = 'main',
-  from = 'p',
-): Fact => ({ type: 'cut', from, lot, part: 'steaks', destination, massDg, count: 1, on });
-const basis = (notes: PriceNote[] = [], choices: [string, ItemChoice][] = []): CostBasis => ({
-  pricing: { book: priceBook(notes.map((note, index) => [`k${index}`, note])), choices: new Map(choices) },
-  plateDg: 2000,
-});
-const stateOf = (...facts: Fact[]) => new JournalBuilder().add(...facts).household().journal.state;
 
 describe('cost by weight', () => {
   it('goes to what is usable only, and sums to what was paid', () => {

@@ -1,4 +1,4 @@
-import { mean, median } from 'd3-array';
+import { mean, median, sum } from 'd3-array';
 import type { Kind } from '../catalogue/kind-schema';
 import type { Animal } from '../ledger/animal';
 import { wholePieceItem } from '../catalogue/shop-items';
@@ -90,9 +90,10 @@ export function buyNext(request: BuyRequest): BuyNext[] {
 
 function adviceOn(kind: Kind, pieces: readonly Lot[], request: BuyRequest): BuyNext {
   const { state, stock, book, room, plateDg, today } = request;
-  const plates = stock
-    .filter((lot) => lot.kind === kind.id && lot.animal === kind.animal)
-    .reduce((sum, lot) => sum + platesOf(lot, plateDg), 0);
+  const plates = sum(
+    stock.filter((lot) => lot.kind === kind.id && lot.animal === kind.animal),
+    (lot) => platesOf(lot, plateDg),
+  );
   const rate = useRate(state, { animal: kind.animal, kind: kind.id }, today, plateDg);
   const runsOut = rate && datesOf(weeksLeft(plates, rate), today);
   const closed = pieces.filter(({ closed }) => closed);
@@ -123,7 +124,7 @@ function adviceOn(kind: Kind, pieces: readonly Lot[], request: BuyRequest): BuyN
 
 /** Raw boneless meat that a finished piece gave. */
 function meatDgOf(state: State, { id }: Lot): MassDg {
-  return leavesOf(state, id).reduce((sum, { lot, massDg }) => sum + massDg * bonelessShare(lot), 0);
+  return sum(leavesOf(state, id), ({ lot, massDg }) => massDg * bonelessShare(lot));
 }
 
 type Considered = Pick<BuyNext, 'rate' | 'runsOut' | 'offer' | 'now' | 'fits'>;

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { Animal } from '../ledger/animal';
 import { kindById } from '../catalogue/kinds';
 import type { Lot } from '../ledger/lot';
@@ -32,7 +33,7 @@ export function dinnersLeft(stock: readonly Lot[], eaters: number, plateDg: Mass
   }
   const rows = [...groups.values()].map((lots): DinnersLeft => {
     const { animal = null, kind = null } = lots[0] ?? {};
-    const plates = lots.reduce((sum, lot) => sum + platesOf(lot, plateDg), 0);
+    const plates = sum(lots, (lot) => platesOf(lot, plateDg));
     return {
       animal,
       kind,

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { Animal } from '../ledger/animal';
 import type { Meal, Serving } from './meal';
 import type { Lot } from '../ledger/lot';
@@ -86,7 +87,7 @@ export interface Fault {
 }
 
 const mean = ({ lots }: Option, of: (lot: Lot) => number): number =>
-  lots.reduce((sum, lot) => sum + of(lot), 0) / lots.length;
+  sum(lots, (lot) => of(lot)) / lots.length;
 const isAsBefore = ({ option }: Candidate, animal: Animal | null | undefined): number =>
   animal !== undefined && animal === option.lots[0]?.animal ? 1 : 0;
 
@@ -268,7 +269,7 @@ function isInTime(day: PlannedDay, lot: Lot, { way, clockOf }: Table): boolean {
 
 function costOf(day: PlannedDay, option: Option, plan: PartPlan, table: Table): number {
   const dinner = { day, option, table, ...neighbours(day.date, plan, table.days) };
-  return table.faults.reduce((sum, { weight, of }) => sum + weight * of(dinner), 0);
+  return sum(table.faults, ({ weight, of }) => weight * of(dinner));
 }
 
 /** The animals of the dinners before and after a day, planned ones and proposed ones, in their order. */

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { Animal } from '../ledger/animal';
 import type { State } from '../ledger/replay';
 import { daysBetween, type IsoDate } from '../units/date';
@@ -59,8 +60,8 @@ export function useRate(state: State, of: Eaten, today: IsoDate, plateDg: MassDg
   }
   if (all.size < LEAST_WEEKS || dinners < LEAST_DINNERS) return null;
   const values = [...all].map((week) => byWeek.get(week) ?? 0);
-  const aWeek = values.reduce((sum, value) => sum + value, 0) / values.length;
-  const variance = values.reduce((sum, value) => sum + (value - aWeek) ** 2, 0) / (values.length - 1);
+  const aWeek = sum(values) / values.length;
+  const variance = sum(values, (value) => (value - aWeek) ** 2) / (values.length - 1);
   const doubt = NINE_IN_TEN * Math.sqrt(variance / values.length);
   return { weeks: values.length, aWeek, low: Math.max(0, aWeek - doubt), high: aWeek + doubt };
 }

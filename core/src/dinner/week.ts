@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { type Eater, meanPlateDg } from '../pack/eater';
 import { type Dinners, USUAL_DINNERS } from './dinners';
 import { type Meal, NO_MEAL, type Serving } from './meal';
@@ -79,10 +80,7 @@ export function plannedDays(
         return {
           serving,
           lot,
-          plates: eaten.reduce(
-            (sum, { plates, massDg }) => sum + (plates > 0 ? plates : platesIn(lot, massDg, plateDg)),
-            0,
-          ),
+          plates: sum(eaten, ({ plates, massDg }) => (plates > 0 ? plates : platesIn(lot, massDg, plateDg))),
           trouble: null,
           isServed: true,
           isFrozen: false,
@@ -109,7 +107,7 @@ export function plannedDays(
       meal,
       isMeatless,
       wanted: atTable(settings, meal),
-      plates: servings.reduce((sum, { plates }) => sum + plates, 0),
+      plates: sum(servings, ({ plates }) => plates),
       servings,
     };
   });

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { Lot } from '../ledger/lot';
 import { addDays, type IsoDate } from '../units/date';
 import type { MassDg } from '../units/mass';
@@ -98,17 +99,21 @@ const keyOf = (appliance: Appliance, on: IsoDate): string => `${appliance.id} ${
 
 function spaceOf(appliance: Appliance, shelf: Shelf, stock: readonly Lot[]): Space[] {
   if (shelf.litres === null) return [{ appliance, shelf, freeDg: Infinity, newDg: 0 }];
-  const storedDg = stock
-    .filter(({ place }) => place === shelf.id)
-    .reduce((sum, { leftDg }) => sum + leftDg, 0);
+  const storedDg = sum(
+    stock.filter(({ place }) => place === shelf.id),
+    ({ leftDg }) => leftDg,
+  );
   return [{ appliance, shelf, freeDg: roomIn(shelf.litres, storedDg).freeDg, newDg: 0 }];
 }
 
 /** What was wrapped and put into a freezer on a day. */
 function loadedOn({ id, shelves }: Appliance, stock: readonly Lot[], day: IsoDate): MassDg {
-  return stock
-    .filter(({ place, on }) => on === day && (place === id || shelves.some((shelf) => shelf.id === place)))
-    .reduce((sum, { leftDg }) => sum + leftDg, 0);
+  return sum(
+    stock.filter(
+      ({ place, on }) => on === day && (place === id || shelves.some((shelf) => shelf.id === place)),
+    ),
+    ({ leftDg }) => leftDg,
+  );
 }
 
 function inOrder(fresh: readonly Lot[], clockOf: ClockOf, today: IsoDate): Lot[] {

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { Place } from './place';
 
 /** Where packs lie: a drawer, a shelf, or an appliance that has none. */
@@ -76,18 +77,13 @@ function applianceOf(id: string, place: Place, drawers: readonly (readonly [stri
 /** Drawers of which nobody said how large they are share what the others leave. */
 function withShares(litres: number | null, drawers: readonly (readonly [string, Place])[]): Shelf[] {
   const unknown = drawers.filter(([, { litres: own }]) => own === undefined).length;
-  const restL =
-    litres === null
-      ? null
-      : Math.max(0, litres - drawers.reduce((sum, [, { litres: own = 0 }]) => sum + own, 0));
+  const restL = litres === null ? null : Math.max(0, litres - sum(drawers, ([, { litres: own = 0 }]) => own));
   const shareL = restL === null || restL === 0 ? null : restL / unknown;
   return drawers.map(([id, { name, litres: own }]) => ({ id, name, litres: own ?? shareL }));
 }
 
 function sumKnown(values: readonly (number | undefined)[]): number | null {
-  return values.length === 0 || values.includes(undefined)
-    ? null
-    : values.reduce<number>((sum, value) => sum + (value ?? 0), 0);
+  return values.length === 0 || values.includes(undefined) ? null : sum(values, (value) => value ?? 0);
 }
 
 /** The appliance that a place is, or is a drawer of. */
@@ -98,7 +94,7 @@ export function applianceAt(appliances: readonly Appliance[], place: string | nu
 /** A household's litres of freezer; null where no freezer says its own. */
 export function freezerLitres(appliances: readonly Appliance[]): number | null {
   const known = appliances.filter(({ cold, litres }) => cold === 'freezer' && litres !== null);
-  return known.length === 0 ? null : known.reduce((sum, { litres }) => sum + (litres ?? 0), 0);
+  return known.length === 0 ? null : sum(known, ({ litres }) => litres ?? 0);
 }
 
 /** Sizes that a household's freezer or refrigerator has; others are asked about. */

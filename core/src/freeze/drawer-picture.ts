@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { stretchOf } from '../units/cumulative';
 import { litresOf } from './room';
 import type { MassDg } from '../units/mass';
@@ -29,7 +30,7 @@ export function drawerPicture<T extends { readonly leftDg: MassDg }>(
   shape: number,
 ): Block<T>[] {
   const sizes = packs.map(({ leftDg }) => litresOf(leftDg));
-  const total = sizes.reduce((sum, size) => sum + size, 0);
+  const total = sum(sizes);
   if (total === 0) return [];
   const filled = Math.min(1, total / litres);
   const rows = rowsOf(packs.length, filled, shape);
@@ -37,7 +38,7 @@ export function drawerPicture<T extends { readonly leftDg: MassDg }>(
   let y = 1 - filled;
   for (let row = 0, first = 0; row < rows; row++) {
     const last = row === rows - 1 ? packs.length : stretchOf(packs.length, 0, row + 1, rows);
-    const inRow = sizes.slice(first, last).reduce((sum, size) => sum + size, 0);
+    const inRow = sum(sizes.slice(first, last));
     const height = (inRow / total) * filled;
     let x = 0;
     for (let at = first; at < last; at++) {

@@ -1,24 +1,7 @@
+import { on, received, cut } from '../testing/strip-of-a-kilo';
 import { report } from '../exchange/report';
 import { keepingOf } from './keeping';
-import type { Fact } from '../ledger/entry';
 import { JournalBuilder } from '../testing/journal-builder';
-
-const on = '2026-01-02';
-const received: Fact = {
-  type: 'received',
-  lot: 'p',
-  kind: 'strip-loin',
-  count: 1,
-  massDg: 10_000,
-  paidMinor: 1001,
-  on,
-};
-const cut = (
-  lot: string,
-  massDg: number,
-  destination: 'main' | 'grind' | 'stock' | 'bin' = 'main',
-  from = 'p',
-): Fact => ({ type: 'cut', from, lot, part: 'steaks', destination, massDg, count: 1, on });
 
 describe('keeping for quality (USDA FSIS, from memory)', () => {
   const pack = (over: object) =>

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { Lot } from '../ledger/lot';
 import type { MassDg } from '../units/mass';
 import { applianceAt, freezerLitres, type Appliance } from './cold-places';
@@ -43,8 +44,9 @@ export function roomOfAll(
 ): Room | null {
   const litres = freezerLitres(appliances) ?? fallbackL ?? null;
   if (litres === null) return null;
-  const storedDg = stock
-    .filter(({ place }) => applianceAt(appliances, place)?.cold !== 'refrigerator')
-    .reduce((sum, { leftDg }) => sum + leftDg, 0);
+  const storedDg = sum(
+    stock.filter(({ place }) => applianceAt(appliances, place)?.cold !== 'refrigerator'),
+    ({ leftDg }) => leftDg,
+  );
   return roomIn(litres, storedDg);
 }

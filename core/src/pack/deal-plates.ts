@@ -1,3 +1,5 @@
+import { sum } from 'd3-array';
+
 /** Something to put on a plate. */
 export interface Helping {
   readonly id: string;
@@ -36,7 +38,7 @@ export function dealPlates(
       ? everyWay(eaters, order, heapG, tolerance)
       : largestFirst(eaters, order);
   const given = eaters.map((_, e) => order.filter((_helping, h) => dealt[h] === e));
-  const masses = given.map((own) => own.reduce((sum, { massG }) => sum + massG, 0));
+  const masses = given.map((own) => sum(own, ({ massG }) => massG));
   const filled = fill(eaters, masses, heapG);
   return eaters.map(({ name, targetG }, e) => ({
     eater: name,
@@ -74,7 +76,7 @@ function fill(eaters: Eaters, masses: readonly number[], heapG: number): number[
     filled[e] = (filled[e] as number) + given;
     left -= given;
   }
-  const all = eaters.reduce((sum, { targetG }) => sum + targetG, 0);
+  const all = sum(eaters, ({ targetG }) => targetG);
   return filled.map((mass, e) => mass + (left * (eaters[e]?.targetG ?? 0)) / all);
 }
 

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import * as z from 'zod';
 import { animalSchema } from '../ledger/animal';
 
@@ -17,7 +18,5 @@ const USUAL_PLATE_DG = 1900;
 
 /** What an average plate of the household weighs raw. */
 export function meanPlateDg({ eaters }: { readonly eaters: readonly Eater[] }): number {
-  return eaters.length === 0
-    ? USUAL_PLATE_DG
-    : eaters.reduce((sum, { plateDg }) => sum + plateDg, 0) / eaters.length;
+  return eaters.length === 0 ? USUAL_PLATE_DG : sum(eaters, ({ plateDg }) => plateDg) / eaters.length;
 }

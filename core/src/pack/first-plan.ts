@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { countsOf, type PackModel, type Pattern } from './pack-model';
 import type { PackRequest } from './pack-request';
 import type { Chosen } from './packs-of';
@@ -45,8 +46,7 @@ function patternsLargestFirst(
 ): { readonly j: number; readonly pattern: Pattern }[] {
   const all = meanings.flatMap((meaning, j) =>
     meaning.is === 'packs' &&
-    (meaning.pattern.heap === null ||
-      meaning.pattern.fromHeap.reduce((a, b) => a + b, 0) === (served[j] as number))
+    (meaning.pattern.heap === null || sum(meaning.pattern.fromHeap) === (served[j] as number))
       ? [{ j, pattern: meaning.pattern }]
       : [],
   );

@@ -1,3 +1,5 @@
+import { sum } from 'd3-array';
+
 /**
  * Plates of a heap that weigh so much together, as near to their targets as can be: the largest
  * plates give or take first, since a gram is the smallest share of them.
@@ -7,7 +9,7 @@
  */
 export function heapPlates(targets: readonly number[], massG: number, tolerance: number): number[] | null {
   const masses = [...targets];
-  let off = massG - targets.reduce((sum, target) => sum + target, 0);
+  let off = massG - sum(targets);
   const order = targets
     .map((_, index) => index)
     .sort((a, b) => (targets[b] as number) - (targets[a] as number));

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { failure, success, type Result } from '../units/result';
 import type { Basis, Program } from '../optimise/program';
 import { relaxedOptimum } from '../optimise/simplex';
@@ -108,18 +109,18 @@ function mostPlates(
 
 /** As many plates as the mass could serve, if all of it were evenly divisible. */
 function roughMost({ portions, divisible, eaters, tolerance, packs }: PackRequest): number {
-  const mass = [...portions, ...divisible].reduce((sum, { massG }) => sum + massG, 0);
+  const mass = sum([...portions, ...divisible], ({ massG }) => massG);
   const least = Math.min(...eaters.map(({ targetG }) => targetG)) * (1 - tolerance);
-  const wanted = packs.reduce((sum, { eaters: names, count }) => sum + names.length * count[1], 0);
+  const wanted = sum(packs, ({ eaters: names, count }) => names.length * count[1]);
   return Math.min(wanted, least > 0 ? Math.floor(mass / least + 1e-9) : wanted);
 }
 
 function servedBy({ served }: PackModel, choice: Chosen): number {
-  return [...choice].reduce((sum, [j, value]) => sum + (served[j] as number) * value, 0);
+  return sum([...choice], ([j, value]) => (served[j] as number) * value);
 }
 
 function costOf({ columns }: PackModel, choice: Chosen): number {
-  return [...choice].reduce((sum, [j, value]) => sum + (columns[j]?.cost ?? 0) * value, 0);
+  return sum([...choice], ([j, value]) => (columns[j]?.cost ?? 0) * value);
 }
 
 function whyNot({ packs, tolerance }: PackRequest): string {

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { platesIn } from '../cost/plates';
 import type { Lot } from '../ledger/lot';
 import type { MassDg } from '../units/mass';
@@ -14,5 +15,5 @@ export function platesSoFar(
   plateDg: MassDg,
 ): number {
   if (plateDg <= 0) return 0;
-  return cuts.reduce((sum, cut) => sum + platesIn(cut, cut.inDg, plateDg), 0);
+  return sum(cuts, (cut) => platesIn(cut, cut.inDg, plateDg));
 }

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { FactOf, Take } from '../ledger/entry';
 import { lotName } from '../catalogue/lot-name';
 import { servedName } from './half';
@@ -92,7 +93,7 @@ export function besidesTrays(tokens: readonly Token[], style: TrayStyle, newId: 
 
 /** How much of a heap is in no tray. */
 export function heapLeftDg(token: Token, trays: readonly Tray[]): MassDg {
-  return token.massDg - trays.reduce((sum, { heaps }) => sum + (heaps[token.id] ?? 0), 0);
+  return token.massDg - sum(trays, ({ heaps }) => heaps[token.id] ?? 0);
 }
 
 /** Puts a portion, or so much of a heap, on a tray; on the table where there is none. */
@@ -164,7 +165,7 @@ export function platesOnTray(
   if (tray.plates !== null) return tray.plates;
   if (tray.eaters.length > 0) return tray.eaters.length;
   const eaten = contentsOf(tray, tokens).filter(({ token }) => isPlateful(token));
-  const grams = eaten.reduce((sum, { token, massDg }) => sum + (massDg / 10) * token.eaten, 0);
+  const grams = sum(eaten, ({ token, massDg }) => (massDg / 10) * token.eaten);
   if (grams === 0) return null;
   const most = eaten.every(({ token }) => !token.isHeap) ? eaten.length : Infinity;
   return Math.max(1, Math.min(most, Math.round(grams / meanPlateG)));

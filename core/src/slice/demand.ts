@@ -1,3 +1,4 @@
+import { groups, sum } from 'd3-array';
 import type { SliceKind } from './wish';
 
 /** Someone who eats, and how much raw meat a plate is. */
@@ -15,13 +16,11 @@ export interface Appetite {
  * @example plates of 180 and 220 g, 2 kg: five of each
  */
 export function demandKinds(eaters: readonly Appetite[], massG: number): SliceKind[] {
-  const dinner = eaters.reduce((sum, { plateG }) => sum + plateG, 0);
+  const dinner = sum(eaters, ({ plateG }) => plateG);
   const dinners = dinner > 0 ? Math.floor(massG / dinner) : 0;
-  const plates = new Map<number, string[]>();
-  for (const { name, plateG } of eaters) plates.set(plateG, [...(plates.get(plateG) ?? []), name]);
   if (dinners === 0) return [];
-  return [...plates].map(([plateG, names]) => ({
-    name: names.join(', '),
+  return groups(eaters, ({ plateG }) => plateG).map(([plateG, names]) => ({
+    name: names.map(({ name }) => name).join(', '),
     targetG: plateG,
     count: [dinners * names.length, dinners * names.length] as const,
   }));

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { partOf } from '../catalogue/kinds';
 import type { CostBasis } from '../cost/carriers';
 import { labelTotal } from '../price/label-total';
@@ -55,7 +56,7 @@ export function rankCandidates(
       candidate,
       usableShare: usable.share,
       usableDg: Math.round(usable.share * massDg),
-      mainDg: Math.round(mains.reduce((sum, part) => sum + part.massDg, 0)),
+      mainDg: Math.round(sum(mains, (part) => part.massDg)),
       paidMinor: labelTotal(massDg, perKgMinor),
       perUsableKgMinor: perKgMinor / usable.share,
       savingMinor:

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { Kind, Mark, Way } from '../catalogue/kind-schema';
 
 /** What is lost: liquid and unaccounted together. */
@@ -19,7 +20,7 @@ export function typicalComposition(way: Pick<Way, 'shares' | 'lossShare'>): Comp
 
 /** The same with shares that sum to one. */
 export function normalised(keys: readonly string[], shares: readonly number[]): Composition {
-  const total = shares.reduce((a, b) => a + b, 0);
+  const total = sum(shares);
   return {
     keys,
     shares: total > 0 ? shares.map((share) => share / total) : shares.map(() => 1 / shares.length),

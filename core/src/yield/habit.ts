@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { Composition } from './composition';
 
 /** What is known of the shares that this household's pieces have. */
@@ -48,7 +49,7 @@ export function habitOf({ typical, phi: priorPhi, estimated }: Prior, past: read
   const { keys } = typical;
   if (n === 0 || keys.length < 2)
     return { keys, usual: typical.shares, certainty: priorPhi * priorPieces, phi: priorPhi, pieces: n };
-  const mean = keys.map((_, k) => past.reduce((sum, { shares }) => sum + (shares[k] ?? 0), 0) / n);
+  const mean = keys.map((_, k) => sum(past, ({ shares }) => shares[k] ?? 0) / n);
   const phi = learntPhi(typical.shares, priorPhi, mean, past);
   const weight = priorPieces / Math.max(1, contradiction(typical.shares, mean, phi, 1 / priorPieces + 1 / n));
   const usual = keys.map((_, k) => (weight * (typical.shares[k] ?? 0) + n * (mean[k] ?? 0)) / (weight + n));
@@ -56,8 +57,7 @@ export function habitOf({ typical, phi: priorPhi, estimated }: Prior, past: read
 }
 
 /** Σ m(1−m): what the variances of shares sum to, times (φ + 1). */
-const spreadOf = (shares: readonly number[]): number =>
-  shares.reduce((sum, share) => sum + share * (1 - share), 0);
+const spreadOf = (shares: readonly number[]): number => sum(shares, (share) => share * (1 - share));
 const squares = (a: readonly number[], b: readonly number[]): number =>
   a.reduce((sum, value, k) => sum + (value - (b[k] ?? 0)) ** 2, 0);
 
@@ -68,13 +68,11 @@ function learntPhi(
   past: readonly Composition[],
 ): number {
   const weights = spreadOf(mean) > 0 ? mean : typical;
-  const expected = weights.reduce((sum, share) => sum + share * share * (1 - share), 0);
+  const expected = sum(weights, (share) => share * share * (1 - share));
   if (expected === 0) return priorPhi;
   const seen =
-    past.reduce(
-      (sum, { shares }) =>
-        sum + shares.reduce((each, share, k) => each + (weights[k] ?? 0) * (share - (mean[k] ?? 0)) ** 2, 0),
-      0,
+    sum(past, ({ shares }) =>
+      shares.reduce((each, share, k) => each + (weights[k] ?? 0) * (share - (mean[k] ?? 0)) ** 2, 0),
     ) / expected;
   const variance = (PRIOR_PHI_PIECES / (priorPhi + 1) + seen) / (PRIOR_PHI_PIECES + past.length - 1);
   return 1 / variance - 1;

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { isUsable, type Destination } from '../ledger/destination';
 import type { Kind, Way } from '../catalogue/kind-schema';
 import { kindById, partOf } from '../catalogue/kinds';
@@ -95,9 +96,8 @@ export function predict(
     const [low, high] = rangeOf(share, s);
     return { part, destination, share, low, high, massDg: share * massDg, price };
   });
-  const usableShare = parts.reduce(
-    (sum, { destination, share }) => sum + (destination && isUsable(destination) ? share : 0),
-    0,
+  const usableShare = sum(parts, ({ destination, share }) =>
+    destination && isUsable(destination) ? share : 0,
   );
   const [low, high] = rangeOf(usableShare, s);
   const boneless = parts.map(({ part, destination }) =>

@@ -1,4 +1,4 @@
-import { bisectLeft } from 'd3-array';
+import { bisectLeft, sum } from 'd3-array';
 import type { Minor } from '../units/money';
 import { likelyWorth } from './approximate-worth';
 import type { PartPrediction, Prediction } from './prediction';
@@ -57,7 +57,7 @@ export function verdictOf(
   perKgMinor: number,
   kg: number,
 ): Verdict {
-  const mean = worth.reduce((sum, value) => sum + value, 0) / worth.length;
+  const mean = sum(worth) / worth.length;
   const chance = 1 - bisectLeft(worth, perKgMinor) / worth.length;
   const at = (share: number): Minor =>
     Math.round(((worth[Math.round(share * (worth.length - 1))] ?? mean) - perKgMinor) * kg);
@@ -129,7 +129,7 @@ function whatSettles({ parts, model, missing }: Predicted, perKgMinor: number): 
   if (asked.length === 0) return null;
   const names = new Set(asked.map(({ part }) => part));
   const known = parts.reduce((sum, { share }, k) => sum + share * (model.perKgMinor[k] ?? 0), 0);
-  const weight = asked.reduce((sum, part) => sum + part.share * asWeHaveIt(part, 1), 0);
+  const weight = sum(asked, (part) => part.share * asWeHaveIt(part, 1));
   const likely = (price: number): ReturnType<typeof likelyWorth> =>
     likelyWorth({ ...model, perKgMinor: withMissingAt(parts, model.perKgMinor, names, price) });
   const even = Math.max(0, (perKgMinor - known) / weight);

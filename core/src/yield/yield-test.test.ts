@@ -1,24 +1,5 @@
-import type { Fact } from '../ledger/entry';
-import { JournalBuilder } from '../testing/journal-builder';
+import { received, cut, stateOf } from '../testing/strip-of-a-kilo';
 import { yieldTest } from './yield-test';
-
-const on = '2026-01-02';
-const received: Fact = {
-  type: 'received',
-  lot: 'p',
-  kind: 'strip-loin',
-  count: 1,
-  massDg: 10_000,
-  paidMinor: 1001,
-  on,
-};
-const cut = (
-  lot: string,
-  massDg: number,
-  destination: 'main' | 'grind' | 'stock' | 'bin' = 'main',
-  from = 'p',
-): Fact => ({ type: 'cut', from, lot, part: 'steaks', destination, massDg, count: 1, on });
-const stateOf = (...facts: Fact[]) => new JournalBuilder().add(...facts).household().journal.state;
 
 describe('the yield test', () => {
   it('accounts for every gram', () => {

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { PartCost } from '@core/cost/cost-by-part';
 import { COST_METHOD_IDS, COST_METHODS, type CostMethodId } from '@core/cost/method';
@@ -22,10 +23,7 @@ export class MethodsTable {
   readonly surplusMinor = input.required<number>();
   readonly nameOf = input.required<(part: string | null) => string>();
   private readonly sums = computed(
-    () =>
-      new Map(
-        COST_METHOD_IDS.map((id) => [id, this.costs().reduce((total, { minor }) => total + minor[id], 0)]),
-      ),
+    () => new Map(COST_METHOD_IDS.map((id) => [id, sum(this.costs(), ({ minor }) => minor[id])])),
   );
 
   protected sum(method: CostMethodId): number {

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { correctMinutes, noteOnPiece } from '@core/deeds/work-on-piece';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { FormsModule } from '@angular/forms';
@@ -84,8 +85,8 @@ export class PiecePage {
   );
   protected readonly mainCost = computed(() => {
     const mains = this.costs().filter(({ destination }) => destination === 'main');
-    const massDg = mains.reduce((sum, each) => sum + each.massDg, 0);
-    const minor = mains.reduce((sum, each) => sum + each.minor[this.store.costMethod()], 0);
+    const massDg = sum(mains, (each) => each.massDg);
+    const minor = sum(mains, (each) => each.minor[this.store.costMethod()]);
     return massDg > 0 ? (minor * 10_000) / massDg : null;
   });
 

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { kindById, partOf } from '@core/catalogue/kinds';
@@ -45,7 +46,7 @@ export class YieldStrip {
         key,
         name: partOf(kind, key)?.name ?? 'Liquid and unaccounted',
         own: dots.find(({ own }) => own)?.share ?? null,
-        mean: others.length > 0 ? others.reduce((sum, { share }) => sum + share, 0) / others.length : null,
+        mean: others.length > 0 ? sum(others, ({ share }) => share) / others.length : null,
         low,
         high,
         dots,

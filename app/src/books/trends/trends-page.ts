@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { kindById, KINDS } from '@core/catalogue/kinds';
@@ -53,7 +54,7 @@ export class TrendsPage {
     }
     const [state, basis] = [this.store.state(), this.store.basis()];
     return [...groups].map(([name, summaries]) => {
-      const plates = summaries.reduce((sum, { lot }) => sum + platesFrom(state, lot.id, basis), 0);
+      const plates = sum(summaries, ({ lot }) => platesFrom(state, lot.id, basis));
       return { name, totals: totalsOf(summaries), dinners: plates / this.eaters() };
     });
   });
@@ -67,7 +68,7 @@ export class TrendsPage {
         id,
         name: kindById(id)?.name ?? id,
         pieces: of.length,
-        mean: yields.reduce((sum, each) => sum + each, 0) / of.length,
+        mean: sum(yields) / of.length,
         low: Math.min(...yields),
         high: Math.max(...yields),
         trend: yearlyTrend(of.map(({ lot, yield: part }) => ({ on: lot.on ?? '', value: part }))),

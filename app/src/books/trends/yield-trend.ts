@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { EChartsCoreOption } from 'echarts/core';
 import { NgxEchartsDirective, provideEchartsCore } from 'ngx-echarts';
@@ -36,7 +37,7 @@ export class YieldTrend {
     const at = (share: number): number => values[Math.round(share * (values.length - 1))] ?? 0;
     return {
       low: at(0.1),
-      middle: values.reduce((sum, value) => sum + value, 0) / Math.max(1, values.length),
+      middle: sum(values) / Math.max(1, values.length),
       high: at(0.9),
     };
   });

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import type { Kind } from '@core/catalogue/kind-schema';
 import { isUsable } from '@core/ledger/destination';
@@ -143,7 +144,7 @@ export class WaysCompared {
         estimated: way.estimated,
         pieces: habit.pieces,
         usableDg: Math.round(usable.share * this.massDg()),
-        packs: packed.reduce((sum, part) => sum + packsOf(part, this.kind().id, this.packDg()), 0),
+        packs: sum(packed, (part) => packsOf(part, this.kind().id, this.packDg())),
         worthMinor,
         ...this.savingOf(prediction, worthMinor),
         atLeast: missing.length > 0 ? '≥ ' : '',

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { freezeBatch } from '@core/deeds/freeze-batch';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
@@ -76,7 +77,7 @@ export class BatchPage {
     return [...days].map(([on, packs]) => ({
       on,
       packs: packs.map((each, index) => ({ ...each, nth: index + 1, freezing: this.freezing(each) })),
-      massDg: packs.reduce((sum, { lot }) => sum + lot.leftDg, 0),
+      massDg: sum(packs, ({ lot }) => lot.leftDg),
     }));
   });
 
@@ -88,15 +89,16 @@ export class BatchPage {
       .map((appliance) => {
         const inside = new Set([appliance.id, ...appliance.shelves.map(({ id }) => id)]);
         const stored = this.store.stock().filter(({ place }) => place !== null && inside.has(place));
-        const massDg = stored.reduce((sum, { leftDg }) => sum + leftDg, 0);
-        const loadedDg = stored
-          .filter(({ on }) => on === this.today())
-          .reduce((sum, { leftDg }) => sum + leftDg, 0);
+        const massDg = sum(stored, ({ leftDg }) => leftDg);
+        const loadedDg = sum(
+          stored.filter(({ on }) => on === this.today()),
+          ({ leftDg }) => leftDg,
+        );
         const room = appliance.litres === null ? null : roomIn(appliance.litres, massDg);
         return { ...appliance, room, loadedDg, share: room ? massDg / (massDg + room.freeDg) : 0 };
       }),
   );
-  protected readonly massDg = computed(() => this.fresh().reduce((sum, { leftDg }) => sum + leftDg, 0));
+  protected readonly massDg = computed(() => sum(this.fresh(), ({ leftDg }) => leftDg));
 
   private freezing({ lot, appliance }: GoesIn): Result<number> {
     return this.colds.of()(lot).state === 'frozen'

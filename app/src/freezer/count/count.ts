@@ -1,3 +1,4 @@
+import { groups } from 'd3-array';
 import { computed, inject, linkedSignal } from '@angular/core';
 import {
   patchState,
@@ -47,11 +48,9 @@ export const Count = signalStore(
   withComputed(({ _store }) => ({
     /** Where something lies, with how much. */
     places: computed(() => {
-      const counts = new Map<string, number>();
-      for (const { place } of _store.stock()) counts.set(place ?? '', (counts.get(place ?? '') ?? 0) + 1);
-      return [...counts].map(([id, count]) => ({
+      return groups(_store.stock(), ({ place }) => place ?? '').map(([id, packs]) => ({
         id,
-        count,
+        count: packs.length,
         name: _store.placeNames().get(id) ?? 'no place',
       }));
     }),

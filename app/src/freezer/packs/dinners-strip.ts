@@ -1,3 +1,4 @@
+import { groups, sum } from 'd3-array';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { DinnersLeft } from '@core/dinner/dinners-left';
 import { Format } from '@core/format/format';
@@ -25,12 +26,10 @@ export class DinnersStrip {
   protected readonly format = inject(Format);
   readonly dinners = input.required<readonly DinnersLeft[]>();
   protected readonly animals = computed(() => {
-    const groups = new Map<string, DinnersLeft[]>();
-    for (const each of this.dinners())
-      groups.set(each.animal ?? 'other', [...(groups.get(each.animal ?? 'other') ?? []), each]);
-    return [...groups].map(([animal, kinds]) => ({
+    const byAnimal = groups(this.dinners(), ({ animal }) => animal ?? 'other');
+    return byAnimal.map(([animal, kinds]) => ({
       animal,
-      dinners: kinds.reduce((sum, { dinners }) => sum + dinners, 0),
+      dinners: sum(kinds, ({ dinners }) => dinners),
       // The number of one kind alone stands there already.
       kinds: kinds
         .map(({ name, dinners }) =>

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { ANIMAL_IDS } from '@core/ledger/animal';
 import { move } from '@core/deeds/move';
 import {
@@ -126,10 +127,10 @@ export class FreezerPage {
     const rows = this.all();
     const known = rows.filter(({ costMinor }) => costMinor !== null);
     return {
-      massDg: rows.reduce((sum, { lot }) => sum + lot.leftDg, 0),
-      plates: Math.round(rows.reduce((sum, { plates }) => sum + plates, 0)),
+      massDg: sum(rows, ({ lot }) => lot.leftDg),
+      plates: Math.round(sum(rows, ({ plates }) => plates)),
       past: rows.filter(({ isPast }) => isPast).length,
-      costMinor: known.reduce((sum, { costMinor }) => sum + (costMinor ?? 0), 0),
+      costMinor: sum(known, ({ costMinor }) => costMinor ?? 0),
       isComplete: known.length === rows.length,
     };
   });

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { Deed } from '@core/deeds/deed';
 import { eat } from '@core/deeds/eat';
 import { move } from '@core/deeds/move';
@@ -47,8 +48,8 @@ export class PacksCard {
   protected readonly whys = asOptions(WHY_THROWN);
   protected readonly why = signal<(typeof WHY_THROWN)[number]>(WHY_THROWN[0]);
   protected readonly overdue = computed(() => this.rows().filter(({ cold }) => cold.overdue).length);
-  protected readonly massDg = computed(() => this.rows().reduce((sum, { lot }) => sum + lot.leftDg, 0));
-  protected readonly plates = computed(() => this.rows().reduce((sum, { plates }) => sum + plates, 0));
+  protected readonly massDg = computed(() => sum(this.rows(), ({ lot }) => lot.leftDg));
+  protected readonly plates = computed(() => sum(this.rows(), ({ plates }) => plates));
   protected readonly costMinor = computed(() =>
     this.rows().reduce<number | null>(
       (sum, { costMinor }) => (sum === null || costMinor === null ? null : sum + costMinor),

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { movePlaceUp, removePlace, savePlace } from '@core/deeds/arrange-places';
 import { saveKeeping } from '@core/deeds/change-settings';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
@@ -60,7 +61,7 @@ export class PlacesPage {
 
   private lies(places: readonly string[]): string {
     const packs = this.store.stock().filter(({ place }) => place !== null && places.includes(place));
-    const massDg = packs.reduce((sum, { leftDg }) => sum + leftDg, 0);
+    const massDg = sum(packs, ({ leftDg }) => leftDg);
     return packs.length === 0
       ? 'empty'
       : `${this.format.count(packs.length, 'pack')}, about ${this.format.volume(litresOf(massDg))}`;

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { throwAway } from '@core/deeds/part-with';
 import { addHours, noonOf } from '@core/units/date';
 import { instantAt } from '@core/units/zone';
@@ -63,9 +64,7 @@ export class PowerPage {
       const packs = this.store.stock().filter(({ place }) => place !== null && inside.has(place));
       if (packs.length === 0) return [];
       const known =
-        appliance.litres === null
-          ? null
-          : litresOf(packs.reduce((sum, { leftDg }) => sum + leftDg, 0)) / appliance.litres;
+        appliance.litres === null ? null : litresOf(sum(packs, ({ leftDg }) => leftDg)) / appliance.litres;
       const said = this.said().get(appliance.id) ?? 'as-known';
       const holds = coldHolds(appliance, SHARES[said] ?? known);
       const since = this.since() === '' ? null : this.momentOf(this.since());

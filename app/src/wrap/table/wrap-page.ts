@@ -1,3 +1,5 @@
+import { groups } from 'd3-array';
+import { sum } from 'd3-array';
 import { undoing } from '@core/deeds/undoing';
 import { CdkDrag, CdkDropList, CdkDropListGroup } from '@angular/cdk/drag-drop';
 import { ChangeDetectionStrategy, Component, computed, ElementRef, inject, signal } from '@angular/core';
@@ -54,26 +56,23 @@ export class WrapPage {
   /** What lies on the table, by the piece it came from. */
   protected readonly tables = computed(() => {
     const { lots } = this.store.state();
-    const groups = new Map<string, Token[]>();
-    for (const token of this.wrapping.onTable()) {
-      const from = lots.get(token.lot.sources[0]?.lot ?? '');
-      const key = from
-        ? `${lotName(from)}${from.shop ? `, ${from.shop}` : ''}${from.on ? `, ${this.format.age(from.on)}` : ''}`
-        : 'Mixed';
-      groups.set(key, [...(groups.get(key) ?? []), token]);
-    }
-    return [...groups].map(([name, tokens]) => ({ name, tokens }));
+    const cameFrom = ({ lot }: Token): string => {
+      const from = lots.get(lot.sources[0]?.lot ?? '');
+      if (!from) return 'Mixed';
+      return `${lotName(from)}${from.shop ? `, ${from.shop}` : ''}${from.on ? `, ${this.format.age(from.on)}` : ''}`;
+    };
+    return groups(this.wrapping.onTable(), cameFrom).map(([name, tokens]) => ({ name, tokens }));
   });
 
   protected readonly summary = computed(() => {
     const plans = this.wrapping.outcome();
-    const plates = plans.reduce((sum, plan) => sum + plan.plates, 0);
+    const plates = sum(plans, (plan) => plan.plates);
     if (plans.length === 0) return '';
     if (plates === 0)
       return `No pack that is wanted can be filled within ${this.format.percent(this.wrapping.settings().tolerance, 0)}.`;
-    const off = plans.reduce((sum, plan) => sum + plan.objective, 0) / Math.max(1, plates);
+    const off = sum(plans, (plan) => plan.objective) / Math.max(1, plates);
     const isProven = plans.every(({ proven }) => proven);
-    const bound = plans.reduce((sum, plan) => sum + plan.platesBound, 0);
+    const bound = sum(plans, (plan) => plan.platesBound);
     const proof = isProven
       ? 'No plan is better.'
       : bound > plates

@@ -1,3 +1,4 @@
+import { rollup, sum } from 'd3-array';
 import { changeWrapping } from '@core/deeds/change-settings';
 import { wrap } from '@core/deeds/wrap';
 import { computed, inject, Injectable, signal } from '@angular/core';
@@ -30,6 +31,15 @@ import { PackPlans } from '../../compute/pack-plans';
 
 /** Weights on the table are whole tenths of a gram: a plate may be so much farther off than in the plan. */
 const ROUNDED = 0.001;
+
+/** How often each stands there. */
+function countsOf(names: readonly string[]): Map<string, number> {
+  return rollup(
+    names,
+    (same) => same.length,
+    (name) => name,
+  );
+}
 
 /** A tray in figures. */
 export interface TrayFigures {
@@ -139,7 +149,10 @@ export class Wrapping {
     const edible = contents
       .filter(({ token }) => isPlateful(token))
       .map(({ token, massDg }) => ({ token, massG: (massDg / 10) * token.eaten }));
-    const heapG = edible.filter(({ token }) => token.isHeap).reduce((sum, { massG }) => sum + massG, 0);
+    const heapG = sum(
+      edible.filter(({ token }) => token.isHeap),
+      ({ massG }) => massG,
+    );
     const plates = dealPlates(
       eaters,
       edible.filter(({ token }) => !token.isHeap).map(({ token, massG }) => ({ id: token.id, massG })),
@@ -160,12 +173,12 @@ export class Wrapping {
       today,
     );
     return {
-      massDg: contents.reduce((sum, { massDg }) => sum + massDg, 0),
-      eatenG: edible.reduce((sum, { massG }) => sum + massG, 0),
-      targetG: eaters.reduce((sum, { targetG }) => sum + targetG, 0),
+      massDg: sum(contents, ({ massDg }) => massDg),
+      eatenG: sum(edible, ({ massG }) => massG),
+      targetG: sum(eaters, ({ targetG }) => targetG),
       plates,
       isOff: plates.some(({ massG, targetG }) => this.isOff(massG, targetG)),
-      costMinor: costs.reduce((sum, { minor }) => sum + minor, 0),
+      costMinor: sum(costs, ({ minor }) => minor),
       isCostKnown: costs.every(({ isKnown }) => isKnown),
       worthMinor: worth.isComplete ? worth.minor : null,
     };
@@ -201,8 +214,7 @@ export class Wrapping {
       const massDg = heapLeftDg(token, kept);
       return massDg > 0 ? [{ ...token, massDg }] : [];
     });
-    const counted = new Map<string, number>();
-    for (const { wanted } of kept) if (wanted !== null) counted.set(wanted, (counted.get(wanted) ?? 0) + 1);
+    const counted = countsOf(kept.flatMap(({ wanted }) => wanted ?? []));
     const requests = animalsOf(free).flatMap(
       (animal) => packsWanted(free, animal, this.eaters(), this.settings(), counted, mayCut) ?? [],
     );

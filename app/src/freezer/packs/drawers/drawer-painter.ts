@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { Destination } from '@core/ledger/destination';
 import type { Light } from '../../../ui/appearance';
 import { chartInk } from '../../../ui/chart/chart-ink';
@@ -107,8 +108,7 @@ export class DrawerPainter {
     }
     pen.fillStyle = SHEET[light];
     pen.fill(all);
-    const isTiny =
-      blocks.length > 0 && blocks.reduce((sum, { width }) => sum + width, 0) / blocks.length < TINY;
+    const isTiny = blocks.length > 0 && sum(blocks, ({ width }) => width) / blocks.length < TINY;
     for (const [destination, path] of spines) {
       const image = isTiny ? null : tile(destination, again);
       pen.fillStyle = (image && pen.createPattern(image, 'repeat')) ?? markOf(destination);

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import {
   afterNextRender,
   ChangeDetectionStrategy,
@@ -79,7 +80,7 @@ export class Drawer {
   readonly point = output<string | null>();
 
   private readonly width = signal(0);
-  private readonly massDg = computed(() => this.rows().reduce((sum, { lot }) => sum + lot.leftDg, 0));
+  private readonly massDg = computed(() => sum(this.rows(), ({ lot }) => lot.leftDg));
   protected readonly fill = computed(() => {
     const litres = this.litres();
     if (litres === null)

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -110,14 +111,7 @@ export class Drawers {
       .flatMap(({ shelves }) => shelves.flatMap((shelf) => (shelf.litres === null ? [] : [shelf.litres])));
     const usual = this.isBeside()
       ? TALLEST_PX / Math.max(1, ...litres)
-      : Math.min(
-          MOST_PX,
-          ALL_PX /
-            Math.max(
-              1,
-              litres.reduce((sum, each) => sum + each, 0),
-            ),
-        );
+      : Math.min(MOST_PX, ALL_PX / Math.max(1, sum(litres)));
     return Math.min(Math.max(usual, LOWEST_PX / Math.min(...shelves, 1e9)), usual * 2);
   });
   protected readonly drawn = computed<DrawnAppliance[]>(() =>
@@ -134,9 +128,10 @@ export class Drawers {
 
   private about({ airC, litres, shelves, id, cold }: Appliance): string {
     const places = new Set([id, ...shelves.map((shelf) => shelf.id)]);
-    const massDg = [...places]
-      .flatMap((place) => this.byPlace().get(place) ?? [])
-      .reduce((sum, { lot }) => sum + lot.leftDg, 0);
+    const massDg = sum(
+      [...places].flatMap((place) => this.byPlace().get(place) ?? []),
+      ({ lot }) => lot.leftDg,
+    );
     const air = this.format.air(airC);
     if (litres === null) return `${air}, size unknown`;
     return cold === 'freezer'
