@@ -18,12 +18,7 @@ export interface PartCost {
   readonly minor: Readonly<Record<CostMethodId, Minor>>;
 }
 
-const NOTHING: Record<CostMethodId, Minor> = {
-  'store-value': 0,
-  'by-weight': 0,
-  'by-product-credit': 0,
-  'by-dinner': 0,
-};
+const NOTHING = Object.fromEntries(COST_METHOD_IDS.map((id) => [id, 0])) as Record<CostMethodId, Minor>;
 
 /** The parts of a piece, each with its share of what was paid under the four methods side by side. */
 export function costByPart(state: State, piece: LotId, basis: CostBasis): PartCost[] {
