@@ -13,6 +13,7 @@ export const keepingSchema = z.strictObject({
 
 export type KeepingRules = z.infer<typeof keepingSchema>;
 
+/** What counts until a household says otherwise: our days for each animal, nothing stricter. */
 export const USUAL_KEEPING: KeepingRules = { sealedDays: {} };
 
 /** Days that a sealed whole piece without a date may wait: the household's, or ours; null where none keeps sealed. */
