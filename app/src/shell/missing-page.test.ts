@@ -47,6 +47,16 @@ describe('a page that does not come', () => {
     expect(said).toContain('could not be fetched');
   });
 
+  it('is loaded whole again, where it is lost much later', async () => {
+    await goTo(gone);
+    TestBed.resetTestingModule();
+    const later = Date.now() + 120_000;
+    jest.spyOn(Date, 'now').mockReturnValue(later);
+    const { assign } = await goTo(gone);
+    jest.restoreAllMocks();
+    expect(assign).toHaveBeenCalledTimes(1);
+  });
+
   it('any other error is reported as it is', async () => {
     const error = new Error('boom');
     const { assign, handleError } = await goTo(error);

@@ -7,13 +7,16 @@ const DID_NOT_COME =
   /dynamically imported module|error loading dynamically|importing a module script failed/i;
 
 const KEY = 'vendicus-page-asked-again';
+/** Lost again after so long, the page was there in between. */
+const LATELY_MS = 60_000;
 
-/** Whether a page was loaded whole already, and still did not come: once is enough. */
+/** Whether a page was loaded whole just now, and still did not come: once is enough. */
 function wasAskedAgain(url: string): boolean {
   try {
-    if (sessionStorage.getItem(KEY) === url) return true;
-    sessionStorage.setItem(KEY, url);
-    return false;
+    const key = `${KEY} ${url}`;
+    const before = Number(sessionStorage.getItem(key) ?? 0);
+    sessionStorage.setItem(key, String(Date.now()));
+    return Date.now() - before < LATELY_MS;
   } catch {
     // Where nothing can be kept nobody knows: better to say it than to load for ever.
     return true;
