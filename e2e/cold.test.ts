@@ -22,7 +22,7 @@ describe('an awkward freezer', () => {
     await person.fill('Weight', weight);
     await person.choose('Animal', 'beef');
     await person.choose('It', 'bought-cut');
-    await person.page.locator('#pf-bought').fill(today());
+    await person.write('Bought on', today());
     await person.choose('Lies in', '');
     await person.click('Put it in');
     await person.sees(`${name} is in`);

@@ -47,10 +47,10 @@ describe('at the freezer', () => {
     await phone.pressText('Look again');
     for (const box of boxes.slice(2)) await box.click();
     const number = await phone.page.$eval('li code', (each) => (each as unknown as HTMLElement).innerText);
-    await phone.page.locator('#tick').fill(number.toLowerCase());
+    await phone.fill('Number on a label', number.toLowerCase());
     await phone.press('Enter');
     await phone.sees(`${all - 1} of ${all} there`);
-    await phone.page.locator('#tick').fill('0000');
+    await phone.fill('Number on a label', '0000');
     await phone.press('Enter');
     await phone.sees('No pack has the number 0000');
     const missing = await phone.page.$$eval(
@@ -65,7 +65,7 @@ describe('at the freezer', () => {
     await phone.pressText('Put 1 right');
     await phone.sees('1 pack put right');
     await phone.sees(`${all - 1} of ${all - 1} there`);
-    await phone.page.locator('#tick').fill(missing);
+    await phone.fill('Number on a label', missing);
     await phone.press('Enter');
     await phone.sees('was written down as gone');
     await phone.pressText('It lies here');

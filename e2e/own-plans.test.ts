@@ -133,8 +133,8 @@ describe.each([
     await person.click('Counter', 'link');
     await person.fill('What is it? Search by any name', 'strip loin', 'searchbox');
     await person.press('Enter');
-    await person.page.locator('#weight').fill(style.weight);
-    await person.page.locator('#price').fill(style.price);
+    await person.fill('Weight on the label', style.weight);
+    await person.fill(`Price for a ${style.system === 'metric' ? 'kg' : 'lb'}`, style.price);
     await person.page.locator('::-p-text(Buy it for)').click();
     await person.sees('this is the true start');
     await person.click('Freezer', 'link');

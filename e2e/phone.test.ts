@@ -47,8 +47,8 @@ describe('a household on a phone', () => {
     await touch('nav ::-p-text(Counter)');
     await write('::-p-aria([name="What is it? Search by any name"])', 'lamb leg');
     await touch('.kind ::-p-text(Lamb leg)');
-    await write('#price', '13.90');
-    await write('#weight', '2.4');
+    await write('::-p-aria([name="Price for a kg"][role="textbox"])', '13.90');
+    await write('::-p-aria([name="Weight on the label"])', '2.4');
     await person.sees('Open');
     // At the thumb, too: no saving is told where nothing is known.
     await person.sees('Open ahead where cut costs over €');

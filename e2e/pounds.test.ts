@@ -68,7 +68,7 @@ describe('a household in pounds', () => {
     await person.click('Counter', 'link');
     await person.fill('What is it? Search by any name', 'Strip loin', 'searchbox');
     await person.page.locator('.kind ::-p-text(Strip loin)').click();
-    await person.page.locator('#weight').fill('11.5');
+    await person.fill('Weight on the label', '11.5');
     await person.fill('Price for a lb', '6.99');
     await person.sees('Buy it for $80.39');
     await person.page.locator('::-p-text(Buy it for)').click();

@@ -211,12 +211,12 @@ describe('the stock', () => {
     await person.fill('Weight', '3200 g');
     await person.choose('When it came it was', 'bought-frozen');
     await person.choose('Date on its label', 'use-by');
-    await person.page.locator('#pf-until-date').fill('2031-06-30');
-    await person.page.locator('#pf-date').fill('2031-01-01');
+    await person.write('The date', '2031-06-30');
+    await person.write('Frozen on, if known', '2031-01-01');
     await person.choose('Lies in', '');
     await person.click('Put it in');
     await person.sees('is still to come');
-    await person.page.locator('#pf-date').fill('2026-01-01');
+    await person.write('Frozen on, if known', '2026-01-01');
     await person.click('Put it in');
     await person.sees('Goose is in');
     await choose('Goose');

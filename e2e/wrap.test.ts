@@ -344,10 +344,10 @@ describe('from the table to labelled packs', () => {
       await sticker('2117045079422');
       await person.sees('read right. Write the shop below');
       await person.fill('Shop', 'Corner Stall', 'combobox');
-      await person.page.locator('#total').fill('11.11');
+      await person.fill('Total', '11.11');
       await person.click('Learn from this label');
       await person.sees('Neither that price nor that weight is in this number');
-      await person.page.locator('#total').fill('79.42');
+      await person.fill('Total', '79.42');
       await person.click('Learn from this label');
       await person.sees('Learnt: Corner Stall’s numbers carry the price');
       await person.reload();

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { Kind, Way } from '../catalogue/kind-schema';
 import { partOf } from '../catalogue/kinds';
 import { MOST_GIVEN, perPieceOf } from '../catalogue/per-piece';
@@ -23,7 +24,7 @@ export function likelyCount(
   if (part?.portion === undefined || perPieceOf(part, way) > MOST_GIVEN) return 1;
   const given = perPieceOf(part, way) * piece.count;
   const usualDg = ((way.shares[part.id] ?? 0) * piece.inDg) / given;
-  const before = off.reduce((sum, each) => sum + (each.part === part.id ? each.count : 0), 0);
+  const before = sum(off, (each) => (each.part === part.id ? each.count : 0));
   const likely = usualDg > 0 ? Math.round(weighed.massDg / usualDg) : 1;
   return Math.max(1, Math.min(likely, given - before));
 }

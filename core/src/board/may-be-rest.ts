@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { Kind, Way } from '../catalogue/kind-schema';
 import { partOf } from '../catalogue/kinds';
 import { perPieceOf } from '../catalogue/per-piece';
@@ -24,6 +25,6 @@ export function mayBeRest(kind: Kind, way: Way, part: string, leftDg: MassDg, of
   const known = partOf(kind, part);
   if (known?.portion === undefined || perPieceOf(known, way) === 1) return true;
   const own = off.filter((each) => each.part === part);
-  const count = own.reduce((sum, each) => sum + each.count, 0);
-  return count > 0 && leftDg <= (ONE_PORTION * own.reduce((sum, { massDg }) => sum + massDg, 0)) / count;
+  const count = sum(own, ({ count }) => count);
+  return count > 0 && leftDg <= (ONE_PORTION * sum(own, ({ massDg }) => massDg)) / count;
 }

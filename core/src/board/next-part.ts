@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { Kind, Way } from '../catalogue/kind-schema';
 import { partOf } from '../catalogue/kinds';
 import type { MassDg } from '../units/mass';
@@ -45,9 +46,8 @@ export function nextPart(
   const usualDg = (part: string): number => (way.shares[part] ?? 0) * massDg;
   const share = (part: string): number => (usualDg(part) > 0 ? (offDg.get(part) ?? 0) / usualDg(part) : 1);
   const leftForOthers = (part: string): number =>
-    Object.keys(way.shares).reduce(
-      (sum, other) => sum + (other === part ? 0 : Math.max(0, usualDg(other) - (offDg.get(other) ?? 0))),
-      0,
+    sum(Object.keys(way.shares), (other) =>
+      other === part ? 0 : Math.max(0, usualDg(other) - (offDg.get(other) ?? 0)),
     );
   const arePortionsDone = (part: string): boolean => {
     const count = countOf(off, part);
@@ -106,5 +106,5 @@ function sumByPart(off: readonly Off[]): Map<string, MassDg> {
 }
 
 function countOf(off: readonly Off[], part: string): number {
-  return off.reduce((sum, each) => sum + (each.part === part ? each.count : 0), 0);
+  return sum(off, (each) => (each.part === part ? each.count : 0));
 }

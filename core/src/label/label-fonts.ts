@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import fontkit, { type Font } from '@pdf-lib/fontkit';
 
 /** The files of a face, the first that has a letter writes it. */
@@ -49,10 +50,10 @@ export class LabelFonts {
 
   /** How wide a text is, in the unit of the size. */
   width(text: string, weight: Weight, size: number): number {
-    return this.runs(text, weight).reduce((sum, run) => {
+    return sum(this.runs(text, weight), (run) => {
       const face = this.faces[weight][run.file] as Font;
-      return sum + (face.layout(run.text).advanceWidth / face.unitsPerEm) * size;
-    }, 0);
+      return (face.layout(run.text).advanceWidth / face.unitsPerEm) * size;
+    });
   }
 
   private fileOf(letter: string, weight: Weight): number {

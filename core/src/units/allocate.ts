@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { Minor } from './money';
 
 /**
@@ -15,14 +16,14 @@ export function allocate(total: Minor, weights: readonly number[]): Minor[] {
   if (!Number.isInteger(total) || total < 0) throw new RangeError(`cannot split ${total}`);
   if (weights.some((weight) => !Number.isFinite(weight) || weight < 0))
     throw new RangeError('a weight is negative');
-  const sum = weights.reduce((a, b) => a + b, 0);
-  if (sum === 0) {
+  const whole = sum(weights);
+  if (whole === 0) {
     if (total === 0) return weights.map(() => 0);
     throw new RangeError('nothing carries the amount');
   }
-  const exact = weights.map((weight) => (total * weight) / sum);
+  const exact = weights.map((weight) => (total * weight) / whole);
   const shares = exact.map(Math.floor);
-  const left = total - shares.reduce((a, b) => a + b, 0);
+  const left = total - sum(shares);
   const order = exact.map((value, index) => ({ index, rest: value - (shares[index] ?? 0) }));
   order.sort((a, b) => b.rest - a.rest || a.index - b.index);
   for (const { index } of order.slice(0, left)) shares[index] = (shares[index] ?? 0) + 1;

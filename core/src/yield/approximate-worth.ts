@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { betaCdf, betaQuantile } from './beta';
 import type { WorthModel } from './draw-worth';
 import { nextPieceConcentration } from './habit';
@@ -23,8 +24,8 @@ export function likelyWorth(model: WorthModel): Likely {
   const { usual, perKgMinor } = model;
   const [low, high] = [Math.min(...perKgMinor), Math.max(...perKgMinor)];
   const shareOf = (value: number): number => (high > low ? (value - low) / (high - low) : 0);
-  const meanShare = usual.reduce((sum, share, k) => sum + share * shareOf(perKgMinor[k] ?? low), 0);
-  const square = usual.reduce((sum, share, k) => sum + share * shareOf(perKgMinor[k] ?? low) ** 2, 0);
+  const meanShare = sum(usual, (share, k) => share * shareOf(perKgMinor[k] ?? low));
+  const square = sum(usual, (share, k) => share * shareOf(perKgMinor[k] ?? low) ** 2);
   const variance = Math.max(0, square - meanShare * meanShare) / (nextPieceConcentration(model) + 1);
   const mean = low + meanShare * (high - low);
   if (!(variance > 1e-18))

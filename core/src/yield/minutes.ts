@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { Kind, Way } from '../catalogue/kind-schema';
 import type { Entry } from '../ledger/entry';
 import { lotsOfEntry } from '../ledger/lots-of-entry';
@@ -64,17 +65,17 @@ export interface Pause {
 
 /** How much of a stretch of time the pauses take; pauses may overlap. */
 export function pausedMinutes(pauses: readonly Pause[], from: Instant, to: Instant): number {
-  let [sum, until] = [0, from];
+  let [minutes, until] = [0, from];
   for (const pause of [...pauses].sort((a, b) => (a.from < b.from ? -1 : 1))) {
     const [start, end] = [
       pause.from > until ? pause.from : until,
       pause.to !== undefined && pause.to < to ? pause.to : to,
     ];
     if (start >= end) continue;
-    sum += minutesBetween(start, end);
+    minutes += minutesBetween(start, end);
     until = end;
   }
-  return sum;
+  return minutes;
 }
 
 /**
@@ -97,5 +98,5 @@ export function runningMinutes(
 
 /** Usual minutes for cutting one piece a way, as the guide has them. */
 export function usualMinutes(kind: Pick<Kind, 'steps'>, way: Pick<Way, 'steps'>): number {
-  return way.steps.reduce((sum, id) => sum + (kind.steps.find((step) => step.id === id)?.minutes ?? 0), 0);
+  return sum(way.steps, (id) => kind.steps.find((step) => step.id === id)?.minutes ?? 0);
 }

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { isUsable, type Destination } from '../ledger/destination';
 import { kindById, partOf } from '../catalogue/kinds';
 import type { Kind, Way } from '../catalogue/kind-schema';
@@ -57,10 +58,10 @@ const FOREIGN = 0.1;
 
 function isCutSo(state: State, piece: Lot, kind: Kind, way: Way): boolean {
   const goesTo = new Set(Object.keys(way.shares).map((key) => partOf(kind, key)?.destination));
-  const foreignDg = leavesOf(state, piece.id).reduce((sum, { lot, massDg, destination }) => {
+  const foreignDg = sum(leavesOf(state, piece.id), ({ lot, massDg, destination }) => {
     const isOwn = lot.part !== null && way.shares[lot.part] !== undefined;
-    return sum + (isOwn || goesTo.has(destination) || !isUsable(destination) ? 0 : massDg);
-  }, 0);
+    return isOwn || goesTo.has(destination) || !isUsable(destination) ? 0 : massDg;
+  });
   return foreignDg <= FOREIGN * piece.inDg;
 }
 

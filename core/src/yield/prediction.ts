@@ -131,7 +131,7 @@ function worthMoments(
   values: readonly number[],
   s: number,
 ): { mean: number; deviation: number } {
-  const mean = usual.reduce((sum, share, k) => sum + share * (values[k] ?? 0), 0);
-  const square = usual.reduce((sum, share, k) => sum + share * (values[k] ?? 0) ** 2, 0);
+  const mean = sum(usual, (share, k) => share * (values[k] ?? 0));
+  const square = sum(usual, (share, k) => share * (values[k] ?? 0) ** 2);
   return { mean, deviation: Math.sqrt(Math.max(0, square - mean * mean) / (s + 1)) };
 }

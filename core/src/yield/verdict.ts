@@ -128,7 +128,7 @@ function whatSettles({ parts, model, missing }: Predicted, perKgMinor: number): 
   const asked = isPriced ? unknown : [mainOf(unknown) ?? unknown[0]].filter((part) => part !== undefined);
   if (asked.length === 0) return null;
   const names = new Set(asked.map(({ part }) => part));
-  const known = parts.reduce((sum, { share }, k) => sum + share * (model.perKgMinor[k] ?? 0), 0);
+  const known = sum(parts, ({ share }, k) => share * (model.perKgMinor[k] ?? 0));
   const weight = sum(asked, (part) => part.share * asWeHaveIt(part, 1));
   const likely = (price: number): ReturnType<typeof likelyWorth> =>
     likelyWorth({ ...model, perKgMinor: withMissingAt(parts, model.perKgMinor, names, price) });

@@ -1,4 +1,4 @@
-import { sum } from 'd3-array';
+import { groups, max, mean, min, sum } from 'd3-array';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { kindById, KINDS } from '@core/catalogue/kinds';
@@ -6,7 +6,7 @@ import { wholePieceItem } from '@core/catalogue/shop-items';
 import { platesFrom } from '@core/cost/carriers';
 import { lossesBy } from '@core/books/losses';
 import { writeCsv } from '@core/exchange/csv';
-import { summarisePiece, totalsOf, type PieceSummary } from '@core/books/piece-summary';
+import { summarisePiece, totalsOf } from '@core/books/piece-summary';
 import { notesOf } from '@core/price/price-book';
 import { evenMoney } from '@core/yield/even-money';
 import { yearlyTrend } from '@core/books/trend';
@@ -44,33 +44,26 @@ export class TrendsPage {
   });
 
   protected readonly periods = computed(() => {
-    const groups = new Map<string, PieceSummary[]>();
-    for (const summary of this.finished()) {
-      const on = summary.lot.on ?? '';
-      const name = this.span() === 'year' ? on.slice(0, 4) : this.format.month(on);
-      const known = groups.get(name);
-      if (known) known.push(summary);
-      else groups.set(name, [summary]);
-    }
+    const periodOf = (on: string): string =>
+      this.span() === 'year' ? on.slice(0, 4) : this.format.month(on);
     const [state, basis] = [this.store.state(), this.store.basis()];
-    return [...groups].map(([name, summaries]) => {
+    return groups(this.finished(), ({ lot }) => periodOf(lot.on ?? '')).map(([name, summaries]) => {
       const plates = sum(summaries, ({ lot }) => platesFrom(state, lot.id, basis));
       return { name, totals: totalsOf(summaries), dinners: plates / this.eaters() };
     });
   });
 
   protected readonly kinds = computed(() =>
-    [...new Set(this.finished().map(({ lot }) => lot.kind ?? ''))].map((id) => {
-      const of = this.finished().filter(({ lot }) => lot.kind === id);
+    groups(this.finished(), ({ lot }) => lot.kind ?? '').map(([id, of]) => {
       const yields = of.map((each) => each.yield);
       const totals = totalsOf(of);
       return {
         id,
         name: kindById(id)?.name ?? id,
         pieces: of.length,
-        mean: sum(yields) / of.length,
-        low: Math.min(...yields),
-        high: Math.max(...yields),
+        mean: mean(yields) ?? 0,
+        low: min(yields) ?? 0,
+        high: max(yields) ?? 0,
         trend: yearlyTrend(of.map(({ lot, yield: part }) => ({ on: lot.on ?? '', value: part }))),
         perUsable: totals.usableDg > 0 ? (totals.paidMinor * 10_000) / totals.usableDg : 0,
       };
