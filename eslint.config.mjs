@@ -101,7 +101,7 @@ export default tseslint.config(
           patterns: [
             {
               regex:
-                '^(?!\\.{1,2}/|(zod|d3-array|date-easter|papaparse|pdf-lib|temporal-polyfill|ical-generator|@pdf-lib/fontkit|uqr)$)',
+                '^(?!\\.{1,2}/|(zod|d3-array|date-easter|papaparse|@cantoo/pdf-lib|@cantoo/fontkit|temporal-polyfill|ical-generator|uqr)$)',
               message: 'The core stands on itself, on zod and on small libraries without an interface.',
             },
           ],

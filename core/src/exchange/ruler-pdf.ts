@@ -1,4 +1,4 @@
-import { PDFDocument, StandardFonts, rgb } from 'pdf-lib';
+import { PDFDocument, StandardFonts, rgb } from '@cantoo/pdf-lib';
 import { PAPERS, type Paper, type RulerSheet } from '../slice/paper-ruler';
 
 /** PDF measures in points, 72 to the inch. */

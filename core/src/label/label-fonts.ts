@@ -1,5 +1,5 @@
 import { sum } from 'd3-array';
-import fontkit, { type Font } from '@pdf-lib/fontkit';
+import fontkit, { type Font } from '@cantoo/fontkit';
 
 /** The files of a face, the first that has a letter writes it. */
 export interface LabelFontFiles {
@@ -24,7 +24,8 @@ export class LabelFonts {
   private readonly faces: Readonly<Record<Weight, readonly Font[]>>;
 
   constructor(readonly files: LabelFontFiles) {
-    const open = (all: readonly Uint8Array[]): Font[] => all.map((bytes) => fontkit.create(bytes));
+    // A file of one face has no other to choose from.
+    const open = (all: readonly Uint8Array[]): Font[] => all.map((bytes) => fontkit.create(bytes) as Font);
     this.faces = { regular: open(files.regular), bold: open(files.bold) };
   }
 

@@ -1,5 +1,5 @@
-import fontkit from '@pdf-lib/fontkit';
-import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
+import fontkit from '@cantoo/fontkit';
+import { PDFDocument, rgb, type PDFFont, type PDFPage } from '@cantoo/pdf-lib';
 import type { LabelFonts, Weight } from './label-fonts';
 import type { LaidLabel } from './label-layout';
 import { pageMm, spotsOf, type Sheet, type Spot } from './sheet';
