@@ -1,4 +1,4 @@
-import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer, type Server } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -32,6 +32,17 @@ describe('the server', () => {
     expect(await answer.text()).toContain('abc-123');
     expect(answer.headers.get('content-security-policy')).toContain("style-src 'self' 'nonce-abc-123'");
     expect(answer.headers.get('cache-control')).toBe('no-cache');
+  });
+
+  it('goes by the nonce of a build that was put in place while it runs', async () => {
+    const address = await serve();
+    const page = join(folder, 'index.html');
+    const before = readFileSync(page, 'utf8');
+    writeFileSync(page, before.replace('abc-123', 'def-456'));
+    const answer = await fetch(address);
+    writeFileSync(page, before);
+    expect(await answer.text()).toContain('def-456');
+    expect(answer.headers.get('content-security-policy')).toContain("'nonce-def-456'");
   });
 
   it('caches what has a hash for ever', async () => {

@@ -23,9 +23,12 @@ export interface Serving {
 export function createApp({ folder, secure, empty }: Serving): Express {
   const index = join(folder, 'index.html');
   if (!existsSync(index)) throw new Error(`There is no built app in ${folder}. Run: npm start`);
+  const nonce = (): string => styleNonce(readFileSync(index, 'utf8'));
+  // A build that has none is told at once.
+  nonce();
   const app = express();
   app.disable('x-powered-by');
-  app.use(headers(styleNonce(readFileSync(index, 'utf8')), secure));
+  app.use(headers(nonce, secure));
   // Before compression, which would hold the stream back.
   app.use(scaleStream());
   app.use(compression());
@@ -49,7 +52,11 @@ function styleNonce(html: string): string {
   return nonce;
 }
 
-function headers(nonce: string, secure: boolean): ReturnType<typeof helmet> {
+/**
+ * @param nonce read anew each time: a new build may be put in place while the server runs, and a page
+ *   whose nonce is not its header's would stay without its styles in every browser that keeps it
+ */
+function headers(nonce: () => string, secure: boolean): ReturnType<typeof helmet> {
   return helmet({
     contentSecurityPolicy: {
       useDefaults: false,
@@ -57,7 +64,7 @@ function headers(nonce: string, secure: boolean): ReturnType<typeof helmet> {
         defaultSrc: ["'none'"],
         scriptSrc: ["'self'"],
         workerSrc: ["'self'"],
-        styleSrc: ["'self'", `'nonce-${nonce}'`],
+        styleSrc: ["'self'", () => `'nonce-${nonce()}'`],
         fontSrc: ["'self'"],
         imgSrc: ["'self'", 'data:', 'blob:'],
         connectSrc: ["'self'"],
