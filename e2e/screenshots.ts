@@ -46,7 +46,7 @@ async function standIn(person: Person): Promise<void> {
     await person.page.locator('.source').click();
     await person.page.locator('::-p-text(A scale that is not there)').click();
     await person.press('Escape');
-    await person.sees('Stand-in scale');
+    await person.reads('Stand-in scale');
   }
   await lay(person);
 }
@@ -60,7 +60,7 @@ async function lay(person: Person): Promise<void> {
 
 async function planTheCuts(person: Person): Promise<void> {
   await person.click('Plan where to cut', 'link');
-  await person.sees('Where to cut');
+  await person.reads('Where to cut');
   await person.write('Square off', '8 mm');
   await person.page.evaluate(() =>
     (document.querySelectorAll('[role=slider]')[2] as unknown as HTMLElement).focus(),
@@ -72,7 +72,7 @@ async function planTheCuts(person: Person): Promise<void> {
 async function cutByThePlan(person: Person): Promise<void> {
   await planTheCuts(person);
   await person.click('Cut it like this');
-  await person.sees('Next cut');
+  await person.reads('Next cut');
   await standIn(person);
   await settle();
 }
@@ -91,14 +91,14 @@ async function fillCounter(person: Person): Promise<void> {
 async function planThePacks(person: Person): Promise<void> {
   await person.click('Plan the packs');
   await person.page.locator('::-p-text(in two, and plan again)').click();
-  await person.sees('10 plates');
+  await person.reads('10 plates');
   await settle();
 }
 
 async function printLabels(person: Person): Promise<void> {
   await planThePacks(person);
   await person.click('Freeze these');
-  await person.sees('Which packs');
+  await person.reads('Which packs');
   await person.page.waitForSelector('v-label-preview');
   await settle();
 }
@@ -117,7 +117,7 @@ async function scanOne(person: Person): Promise<void> {
 
 async function openPiece(person: Person): Promise<void> {
   await person.page.locator('tbody tr:nth-child(3) a').click();
-  await person.sees('Where the mass went');
+  await person.reads('Where the mass went');
   await settle();
 }
 
@@ -140,12 +140,12 @@ async function wrapABatch(person: Person): Promise<void> {
   await planThePacks(person);
   await person.choose('go to', '');
   await person.click('Freeze these');
-  await person.sees('Which packs');
+  await person.reads('Which packs');
   await person.page.$$eval('nav a', (links) =>
     (links.find((link) => link.textContent?.includes('Freezer')) as unknown as HTMLElement).click(),
   );
   await person.click('New batch', 'link');
-  await person.sees('Goes in today');
+  await person.reads('Goes in today');
   await new Promise((done) => setTimeout(done, 7000));
 }
 
