@@ -230,9 +230,12 @@ describe('prices', () => {
     await note('Fennel Street Market', '24.90');
     await person.sees('Strip steak, Fennel Street Market: €24.90/kg');
     await person.sees('Goes for €24.90/kg');
-    expect(await person.page.$eval('::-p-aria([name="Price"][role="textbox"])', (input) => (input as HTMLInputElement).placeholder)).toBe(
-      'last 24.90',
-    );
+    expect(
+      await person.page.$eval(
+        '::-p-aria([name="Price"][role="textbox"])',
+        (input) => (input as HTMLInputElement).placeholder,
+      ),
+    ).toBe('last 24.90');
   });
 
   it('asks about a price in the wrong unit, and about a second one of the day', async () => {

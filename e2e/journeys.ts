@@ -33,7 +33,7 @@ export async function buy(
   await person.reads('Is it worth it?');
   await person.fill('What is it? Search by any name', kind, 'searchbox');
   await person.page.locator(`.kind ::-p-text(${kind})`).click();
-  await person.fill('Weight on the label', weight);
+  await person.page.locator('::-p-aria(Weight on the label), ::-p-aria(Weight of all)').fill(weight);
   await person.fill('Price for a kg', pricePerKg);
   for (const [item, price] of Object.entries(prices)) await person.fill(item, price);
   await person.page.locator('::-p-text(Buy it for)').click();
