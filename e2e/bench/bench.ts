@@ -72,6 +72,12 @@ function core(): Row[] {
       260,
       15,
     ),
+    row(
+      'cost of every lot at other prices',
+      () => costOfLots(large.journal.state, COST_METHODS['store-value'], basisOf(large)),
+      180,
+      15,
+    ),
     row('cost of every lot after one more entry', costsAfterOneMore(large), 130, 15),
     row(
       `reading their file (${(text.length / 1e6).toFixed(1)} MB), all checks`,
