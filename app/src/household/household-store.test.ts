@@ -1,4 +1,3 @@
-import { Dexie } from 'dexie';
 import { TestBed } from '@angular/core/testing';
 import type { Fact } from '@core/ledger/entry';
 import { inHousehold } from '../testing/household';
@@ -15,11 +14,6 @@ const piece: Fact = {
   paidMinor: 6000,
   on,
 };
-
-afterEach(async () => {
-  TestBed.resetTestingModule();
-  await Dexie.delete('vendicus-home');
-});
 
 describe('a deed', () => {
   it('is said when it is on the disk, and can be taken back with all its parts', async () => {

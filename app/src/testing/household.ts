@@ -2,10 +2,17 @@ import { Injector, runInInjectionContext, type Provider, type Type } from '@angu
 import { TestBed } from '@angular/core/testing';
 import type { Settings } from '@core/records/settings';
 import { ActivatedRoute, convertToParamMap, type Params } from '@angular/router';
+import { Dexie } from 'dexie';
 import { of } from 'rxjs';
 import { Clock } from '../household/clock';
 import { householdProviders } from '../household/providers';
 import { HouseholdStore } from '../household/household-store';
+
+// A household ends with its test.
+afterEach(async () => {
+  TestBed.resetTestingModule();
+  await Dexie.delete('vendicus-home');
+});
 
 /** A household of its own on a given day, with what a place is given; and something that lives in it. */
 export async function inHousehold<T>(

@@ -2,17 +2,9 @@ import * as fc from 'fast-check';
 import Papa from 'papaparse';
 import { readPriceCsv, writePriceCsv } from './price-csv';
 import { readCsv, writeCsv } from './csv';
-import type { PriceNote } from '../price/price-note';
 import { addDays } from '../units/date';
 import { priceBook } from '../price/price-book';
-
-const note = (
-  on: string,
-  perKgMinor: number,
-  shop = 'Hollis Lane Farm',
-  over: Partial<PriceNote> = {},
-): PriceNote => ({ item: 'strip-steak', shop, perKgMinor, on, ...over });
-const bookOf = (...notes: PriceNote[]) => priceBook(notes.map((each, index) => [`k${index}`, each]));
+import { bookOf, priceNote as note } from '../testing/price-notes';
 
 describe('CSV', () => {
   it('brings hostile text back, through papaparse and through our own reader; formulas are neutralised', () => {

@@ -10,15 +10,8 @@ import { howLow } from './how-low';
 import { perKgOf } from './per-kg';
 import { notesOf, priceBook } from './price-book';
 import { priceQuestions } from './price-questions';
+import { bookOf, priceNote as note } from '../testing/price-notes';
 import { saleRhythm } from './sale-rhythm';
-
-const note = (
-  on: string,
-  perKgMinor: number,
-  shop = 'Hollis Lane Farm',
-  over: Partial<PriceNote> = {},
-): PriceNote => ({ item: 'strip-steak', shop, perKgMinor, on, ...over });
-const bookOf = (...notes: PriceNote[]) => priceBook(notes.map((each, index) => [`k${index}`, each]));
 
 describe('the going price', () => {
   const book = bookOf(

@@ -108,7 +108,9 @@ export class ScaleSettings {
   protected readonly link = inject(ScaleLink);
   private readonly kinds = inject(SCALES);
   protected readonly scales = Object.entries(this.kinds).map(([id, { name, about, isPossible }]) => ({
-    ...{ id, name, about },
+    id,
+    name,
+    about,
     isPossible: isPossible?.() ?? true,
   }));
   protected readonly asks = computed(() => this.kinds[this.link.choice().source]?.asks);

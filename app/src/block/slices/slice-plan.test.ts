@@ -1,4 +1,3 @@
-import { Dexie } from 'dexie';
 import { TestBed } from '@angular/core/testing';
 import { cutAsPlanned } from '@core/deeds/cut-as-planned';
 import type { Deed } from '@core/deeds/deed';
@@ -30,11 +29,6 @@ async function planOf(before: (store: HouseholdStore) => Deed | null = () => nul
   if (deed) await store.perform(deed);
   return { plan: TestBed.inject(SlicePlan), store };
 }
-
-afterEach(async () => {
-  TestBed.resetTestingModule();
-  await Dexie.delete('vendicus-home');
-});
 
 describe('a plan of slices', () => {
   it('begins with the usual shape of the piece, and gives slices', async () => {

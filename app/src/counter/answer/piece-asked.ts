@@ -7,13 +7,8 @@ import { Clock } from '../../household/clock';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
 import { keepInTab, type KeptInTab } from '../../ui/keep-in-tab';
-import { LabelDraft } from '../label/label-draft';
+import { LABEL_FIELDS, LabelDraft, type LabelText } from '../label/label-draft';
 import { draftOf } from '../../ui/field/draft-of';
-
-const LABEL_FIELDS = [
-  ...(['count', 'apart', 'weight', 'price', 'pricedBy', 'total'] as const),
-  ...(['discountKind', 'discount', 'pay'] as const),
-] as const;
 
 /**
  * The piece that is asked about at the Counter, as far as it has been said. It waits, with its label,
@@ -44,13 +39,18 @@ export class PieceAsked {
       set: (id: string) => this.kind.update((now) => kinds().find((each) => each.id === id) ?? now),
     });
     keepInTab(`vendicus-asked-${inject(HOUSEHOLD_NAME)}-${inject(Clock).today()}`, {
-      ...{ kind, way: this.wayId, kept: this.kept, marks: this.marks, dated: this.dated, until: this.until },
+      kind,
+      way: this.wayId,
+      kept: this.kept,
+      marks: this.marks,
+      dated: this.dated,
+      until: this.until,
       ...Object.fromEntries(LABEL_FIELDS.map((field) => [field, this.labelField(field)])),
     });
   }
 
   /** A field of the label, as it is kept while another page is looked at. */
-  private labelField(field: (typeof LABEL_FIELDS)[number]): KeptInTab {
+  private labelField(field: keyof LabelText): KeptInTab {
     return Object.assign(() => this.label[field](), {
       set: (text: never) => this.label.type({ [field]: text }),
     });

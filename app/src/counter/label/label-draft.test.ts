@@ -1,12 +1,5 @@
-import { Dexie } from 'dexie';
-import { TestBed } from '@angular/core/testing';
 import { inHousehold } from '../../testing/household';
 import { LabelDraft } from './label-draft';
-
-afterEach(async () => {
-  TestBed.resetTestingModule();
-  await Dexie.delete('vendicus-home');
-});
 
 const draft = async (settings = {}): Promise<LabelDraft> =>
   (await inHousehold(LabelDraft, settings, [LabelDraft])).it;

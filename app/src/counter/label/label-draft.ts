@@ -42,6 +42,9 @@ const EMPTY: Omit<LabelText, 'pricedBy'> = {
   pay: '',
 };
 
+/** All that is typed of a label. */
+export const LABEL_FIELDS = [...Object.keys(EMPTY), 'pricedBy'] as (keyof LabelText)[];
+
 /** What the label says as far as it has been typed; the core says what follows from it. */
 export const LabelDraft = signalStore(
   withState(EMPTY),

@@ -1,4 +1,3 @@
-import { Dexie } from 'dexie';
 import { TestBed } from '@angular/core/testing';
 import { shortNumber } from '@core/label/short-number';
 import type { Fact } from '@core/ledger/entry';
@@ -36,11 +35,6 @@ async function stockTake() {
   count.goTo('chest');
   return { count, store, said: () => TestBed.inject(Notices).notice()?.text };
 }
-
-afterEach(async () => {
-  TestBed.resetTestingModule();
-  await Dexie.delete('vendicus-home');
-});
 
 describe('a stock-take', () => {
   it('ticks by hand and by number, and closes where all is there', async () => {

@@ -47,13 +47,13 @@ export const Count = signalStore(
   })),
   withComputed(({ _store }) => ({
     /** Where something lies, with how much. */
-    places: computed(() => {
-      return groups(_store.stock(), ({ place }) => place ?? '').map(([id, packs]) => ({
+    places: computed(() =>
+      groups(_store.stock(), ({ place }) => place ?? '').map(([id, packs]) => ({
         id,
         count: packs.length,
         name: _store.placeNames().get(id) ?? 'no place',
-      }));
-    }),
+      })),
+    ),
   })),
   withLinkedState(({ places }) => ({ place: draftOf(() => places()[0]?.id ?? '') })),
   withLinkedState(({ place }) => ({

@@ -1,5 +1,5 @@
 import { thaw } from '@core/deeds/thaw';
-import { minutesBetween } from '@core/units/date';
+import { addHours, minutesBetween } from '@core/units/date';
 import { instantAt } from '@core/units/zone';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { readyBy, type Ready } from '@core/freeze/ready-by';
@@ -7,7 +7,6 @@ import { THAWING } from '@core/freeze/thawing-time';
 import { lotName } from '@core/catalogue/lot-name';
 import { isUsable } from '@core/ledger/destination';
 import { USUAL_COOK_MINUTES } from '@core/dinner/dinners';
-import { addHours } from '@core/units/date';
 import { Clock } from '../../household/clock';
 import { Colds } from '../../household/colds';
 import { Format } from '@core/format/format';

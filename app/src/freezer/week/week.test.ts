@@ -1,4 +1,3 @@
-import { Dexie } from 'dexie';
 import { TestBed } from '@angular/core/testing';
 import type { Fact } from '@core/ledger/entry';
 import { addDays } from '@core/units/date';
@@ -39,11 +38,6 @@ async function weekOf() {
   const on = (date: string) => week.days().find((day) => day.date === date)!;
   return { week, store, on, said: () => TestBed.inject(Notices).notice()?.text };
 }
-
-afterEach(async () => {
-  TestBed.resetTestingModule();
-  await Dexie.delete('vendicus-home');
-});
 
 describe('the week', () => {
   const day = addDays(TODAY, 2);

@@ -1,5 +1,4 @@
-import { groups } from 'd3-array';
-import { sum } from 'd3-array';
+import { groups, sum } from 'd3-array';
 import { undoing } from '@core/deeds/undoing';
 import { CdkDrag, CdkDropList, CdkDropListGroup } from '@angular/cdk/drag-drop';
 import { ChangeDetectionStrategy, Component, computed, ElementRef, inject, signal } from '@angular/core';
