@@ -80,6 +80,7 @@ export default tseslint.config(
       'import/resolver': { typescript: { project: 'tsconfig.node.json' } },
     },
     rules: {
+      'no-duplicate-imports': ['error', { allowSeparateTypeImports: true }],
       '@typescript-eslint/no-explicit-any': 'error',
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
       '@typescript-eslint/array-type': 'off',
