@@ -656,6 +656,11 @@ describe('a figure without its unit', () => {
     ['27.5 for a centre is ounces', 27.5, oz, lb, centre, 20_000, false],
     ['0.85 for one steak was pounds', 0.85, oz, lb, steaks, 50_000, true],
     ['13.5 for one steak is ounces', 13.5, oz, lb, steaks, 50_000, false],
+    ['0.09 for giblets was kilograms', 0.09, 10, 10_000, null, 20_000, true],
+    ['90 for giblets is grams', 90, 10, 10_000, null, 20_000, false],
+    ['0.5 for giblets was pounds', 0.5, oz, lb, null, 60_000, true],
+    ['2 for giblets is ounces', 2, oz, lb, null, 60_000, false],
+    ['5 for a sinew is grams: 5 kg are not there', 5, 10, 10_000, null, 20_000, false],
     ['1.4 for a centre was kilograms', 1.4, 10, 10_000, { lowDg: 12_000, isPortioned: false }, 20_000, true],
     [
       '12 for fat is grams: 12 kg are not there',

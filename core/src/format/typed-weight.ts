@@ -45,9 +45,7 @@ function doubtOf(text: string, asked: WeightAsked, format: Format): string | nul
   const { inDg, leftDg, isDrained, usual, isPortioned } = asked;
   const or = `${large.typed}, or ${small.typed}? Write the unit`;
   if (isDrained) return large.massDg > inDg * 1.05 && small.massDg >= inDg / 2 ? `${or}.` : null;
-  if (!usual) return null;
-  const [lowDg, highDg] = usual;
-  return unitInDoubt({ smallDg: small.massDg, largeDg: large.massDg }, { lowDg, isPortioned }, leftDg)
-    ? `${or}: usually ${format.roughSpan(lowDg, highDg)}${isPortioned ? ' in all' : ''}.`
-    : null;
+  const known = usual && { lowDg: usual[0], isPortioned };
+  if (!unitInDoubt({ smallDg: small.massDg, largeDg: large.massDg }, known, leftDg)) return null;
+  return usual ? `${or}: usually ${format.roughSpan(...usual)}${isPortioned ? ' in all' : ''}.` : `${or}.`;
 }
