@@ -81,7 +81,7 @@ describe('an awkward freezer', () => {
     await person.page.$$eval('nav a', (links) =>
       (links.find((link) => link.textContent?.includes('Freezer')) as unknown as HTMLElement).click(),
     );
-    await person.sees('Sealed, and waits to be cut');
+    await person.sees('Waits to be cut');
     // Without a date it has no last day: open or freeze it after the household's own number of days.
     await person.sees('open or freeze it from');
     await person.choose('Date on its label, Strip loin', 'use-by');

@@ -15,15 +15,15 @@ import { keepsWords } from '../../household/cold-words';
 import { LabelDate } from '../../ui/field/label-date';
 import { PlaceChoice } from '../../household/parts/place-choice';
 
-/** Pieces that were bought and are still sealed: where they wait, and until when by their label. */
+/** Pieces that were bought and are not cut yet: where they wait, and until when. */
 @Component({
   selector: 'v-sealed-pieces',
   imports: [PlaceChoice, LabelDate, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (pieces().length > 0) {
-      <section aria-label="Sealed and waiting">
-        <h2>Sealed, and waits to be cut</h2>
+      <section aria-label="Waiting to be cut">
+        <h2>Waits to be cut</h2>
         @for (piece of pieces(); track piece.id) {
           <div>
             <a [routerLink]="['/', household, 'block', piece.id]">{{ lotName(piece) }}</a>
