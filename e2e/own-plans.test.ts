@@ -138,10 +138,17 @@ describe.each([
     await person.page.locator('::-p-text(Buy it for)').click();
     await person.sees('this is the true start');
     await person.click('Freezer', 'link');
-    await person.sees('Sealed, and waits to be cut');
+    await person.sees('Waits to be cut');
     await person.choose('Date on its label, Strip loin', 'use-by');
     await person.page.locator('::-p-aria([name="The date of Strip loin"])').fill(today(9));
     await person.sees('Unopened: the use-by date on its label');
+  });
+
+  it('claims no saving and no loss where nobody knows the shop’s prices', async () => {
+    await person.click('Books', 'link');
+    await person.click('Strip loin', 'link');
+    await person.sees('Net saved unknown');
+    await person.reads('Saved against the shop unknown');
   });
 
   it('says how long the log is, and measures it', async () => {

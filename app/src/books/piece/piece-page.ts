@@ -154,6 +154,12 @@ export class PiecePage {
 
   protected readonly atLeast = computed(() => (this.shop().complete ? '' : 'at least '));
   protected readonly hasWorth = computed(() => this.shop().worthMinor > 0);
+  /** What is saved, as far as the shop's prices are known and all is weighed. */
+  protected asFarAsKnown(minor: number): string {
+    if (!this.hasWorth()) return 'unknown';
+    return `${this.format.money(minor)} ${this.format.bound(minor, this.shop().complete)}`.trimEnd();
+  }
+
   protected readonly how = computed(() => {
     const { format } = this;
     const { usableDg, weighings, receivedDg } = this.test();
