@@ -28,7 +28,8 @@ export default {
       preset: 'jest-preset-angular',
       rootDir: '.',
       testMatch: ['<rootDir>/app/src/**/*.test.ts'],
-      moduleNameMapper: alias,
+      // Node has no web workers.
+      moduleNameMapper: { ...alias, '/start-file-worker$': '<rootDir>/app/src/testing/no-worker.ts' },
       setupFilesAfterEnv: ['<rootDir>/app/src/testing/setup.ts'],
       transform: {
         '^.+\\.(ts|mjs|js|html|svg)$': [

@@ -1,5 +1,7 @@
 import { readFileSync } from 'node:fs';
+import { registerOwnKinds } from '@core/catalogue/own-kinds';
 import { readFile } from '@core/exchange/read-file';
+import { ownKinds } from '@core/records/household';
 import type { Household } from '@core/records/household';
 import type { Result } from '@core/units/result';
 
@@ -37,7 +39,9 @@ export function positive(options: Readonly<Record<string, string>>, name: string
 }
 
 export function readHousehold(file: string): Household {
-  return theValue(readFile(readText(file)));
+  const household = theValue(readFile(readText(file)));
+  registerOwnKinds(ownKinds(household));
+  return household;
 }
 
 /** The one file that a command wants, and its options. */

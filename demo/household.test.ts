@@ -10,7 +10,7 @@ import { stockOf, toWrap } from '@core/pack/stock';
 import { tokensOf } from '@core/pack/table';
 import { yieldTest } from '@core/yield/yield-test';
 import { shopItem } from '@core/catalogue/shop-items';
-import { valuesOf } from '@core/records/household';
+import { settingsOf, valuesOf } from '@core/records/household';
 import { shopListsSchema } from '@core/price/shop-list';
 import { daysBetween } from '@core/units/date';
 
@@ -27,7 +27,7 @@ describe('the demo household', () => {
   });
 
   it('has five eaters, three shops, two years of finished pieces and one half-way', () => {
-    expect(household && valuesOf(household, 'settings').get('household')?.eaters).toHaveLength(5);
+    expect(household && settingsOf(household).eaters).toHaveLength(5);
     const pieces = [...(state?.lots.values() ?? [])].filter(({ form }) => form === 'piece');
     expect(new Set(pieces.map(({ shop }) => shop)).size).toBe(3);
     expect(pieces.filter(({ closed }) => closed)).toHaveLength(32);
@@ -36,7 +36,7 @@ describe('the demo household', () => {
   });
 
   it('its strip loin is packed more evenly than with the next steak in line', () => {
-    const settings = valuesOf(household!, 'settings').get('household')!;
+    const settings = settingsOf(household!);
     const eaters = settings.eaters.map(({ name, plateDg }) => ({ name, targetG: plateDg / 10 }));
     const tokens = tokensOf(toWrap(state!), 'raw', new Map()).filter(
       ({ isHeap, lot }) => !isHeap && lot.kind === 'strip-loin',

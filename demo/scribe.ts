@@ -1,6 +1,6 @@
 import { EMPTY_HOUSEHOLD } from '@core/records/household';
 import type { Entry, Fact } from '@core/ledger/entry';
-import { append, nextSequence, type Journal } from '@core/ledger/journal';
+import { append, stampOfNext, type Journal } from '@core/ledger/journal';
 import type { HouseholdRecord } from '@core/records/record';
 import type { IsoDate } from '@core/units/date';
 
@@ -42,14 +42,13 @@ export class Scribe {
   }
 
   write(fact: Fact): string {
-    const seq = nextSequence(this.journal, 'tablet');
-    const id = `e-${String(seq).padStart(4, '0')}`;
-    const entry = { ...fact, id, at: this.now(), device: 'tablet', seq } as Entry;
+    const stamp = stampOfNext(this.journal, this.now(), 'tablet');
+    const entry = { ...fact, id: `e-${String(stamp.seq).padStart(4, '0')}`, ...stamp } as Entry;
     const { value: journal, problem: refusal } = append(this.journal, entry);
     if (!journal) throw new Error(`${JSON.stringify(fact)} was refused: ${JSON.stringify(refusal)}`);
     this.journal = journal;
     this.minute += 1;
-    return id;
+    return entry.id;
   }
 
   note(record: Omit<HouseholdRecord, 'stamp'>): void {

@@ -8,9 +8,11 @@ export * from './units/convert';
 export * from './units/cumulative';
 export * from './units/date';
 export * from './units/exact-mass';
+export * from './units/fault-words';
 export * from './units/format-mass';
 export * from './units/inches';
 export * from './units/mass';
+export * from './units/mass-in-doubt';
 export * from './units/money';
 export * from './units/normals';
 export * from './units/number-style';
@@ -22,6 +24,7 @@ export * from './units/request-problem';
 export * from './units/result';
 export * from './units/time-of-day';
 export * from './units/unit';
+export * from './units/written-with';
 export * from './units/zone';
 
 // ledger: Entries, lots, replay, undo, merge: every gram and every cent has a place.
@@ -48,7 +51,9 @@ export * from './ledger/opened';
 export * from './ledger/refusal';
 export * from './ledger/replay';
 export * from './ledger/scale-tolerance';
+export * from './ledger/stamp';
 export * from './ledger/take';
+export * from './ledger/told-at';
 export * from './ledger/undo';
 
 // optimise: Linear and whole programs.
@@ -256,11 +261,16 @@ export * from './dinner/week';
 // records: The household: its journal, and its registers.
 export * from './records/change';
 export * from './records/household';
+export * from './records/identity';
+export * from './records/join';
+export * from './records/kinship';
 export * from './records/record';
 export * from './records/settings';
 export * from './records/shop-names';
+export * from './records/what-came';
 
 // format: Figures written and read as the household does.
+export * from './format/came-words';
 export * from './format/days';
 export * from './format/describe-entry';
 export * from './format/format';
@@ -315,6 +325,7 @@ export * from './deeds/work-on-piece';
 export * from './deeds/wrap';
 
 // exchange: The household’s file, CSV, calendar, PDF, reports.
+export * from './exchange/ahead';
 export * from './exchange/calendar';
 export * from './exchange/csv';
 export * from './exchange/cut-list';

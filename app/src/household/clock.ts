@@ -1,9 +1,7 @@
 import { computed, Injectable, signal } from '@angular/core';
 import { wallAt } from '@core/units/zone';
-import { customAlphabet } from 'nanoid';
+import { randomId } from './random-id';
 
-const LETTERS = '0123456789abcdefghijklmnopqrstuvwxyz';
-const randomId = customAlphabet(LETTERS, 14);
 const MINUTE_MS = 60_000;
 
 /** Time and identifiers, which the core never makes by itself. */

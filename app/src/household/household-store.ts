@@ -36,15 +36,19 @@ import { Clock } from './clock';
 import { HOUSEHOLD_NAME } from './household-name';
 import { Repository } from './disk/repository';
 import { Notices } from './notices';
-import { storageProblem } from './disk/storage-problem';
+import { Joining } from './disk/joining';
+import { storageProblem, troubleOf, troubleThatStays, type Trouble } from './disk/storage-problem';
 
-const OF_ANOTHER = 'That file is of another household, or was changed by hand. Nothing was read.';
+const GIVEN_BACK =
+  'The browser had cleared away what this page had stored. All of it was written back from this page; export the household’s file now, so that it is in two places.';
 
 interface StoreState {
   readonly household: Household;
   readonly loaded: boolean;
   readonly exportedAt: string | null;
-  readonly storageProblem: string | null;
+  readonly trouble: Trouble | null;
+  /** What was found on the disk and cannot be read, as text. */
+  readonly spoilt: readonly string[];
   /** The deed that can be taken back. */
   readonly last: Done | null;
 }
@@ -53,7 +57,8 @@ const initial: StoreState = {
   household: EMPTY_HOUSEHOLD,
   loaded: false,
   exportedAt: null,
-  storageProblem: null,
+  trouble: null,
+  spoilt: [],
   last: null,
 };
 
@@ -67,7 +72,7 @@ export const HouseholdStore = signalStore(
     return {
       state,
       settings: computed(() => settingsOf({ records: records() })),
-      isSetUp: computed(() => valuesOf({ records: records() }, 'settings').has('household')),
+      isSetUp: computed(() => valuesOf({ records: records() }, 'settings').has('units')),
       basis: computed(() => basisOf({ records: records() })),
       pieceNotes: computed(() => valuesOf({ records: records() }, 'piece')),
       cooked: computed(
@@ -165,11 +170,18 @@ export const HouseholdStore = signalStore(
       try {
         const written = await write();
         if (!written.ok) return failure(inWords(written.problem));
-        patchState(store, { household: written.value.household });
+        took(written.value.household);
         return written;
       } catch (error) {
+        patchState(store, { trouble: troubleThatStays(error) ?? store.trouble() });
         return failure(storageProblem(error));
       }
+    }
+
+    /** The household as it is on the disk now. */
+    function took(household: Household): void {
+      patchState(store, { household, spoilt: repository.spoilt.map(({ text }) => text) });
+      if (repository.hasGivenBack()) notices.problem(GIVEN_BACK);
     }
 
     function inWords(problem: string | Refusal): string {
@@ -203,13 +215,10 @@ export const HouseholdStore = signalStore(
       try {
         let household = await repository.load();
         if (name === 'demo') household = await ensureDemo(repository, clock, household);
-        patchState(store, {
-          household,
-          loaded: true,
-          exportedAt: (await repository.meta('exported-at')) ?? null,
-        });
+        took(household);
+        patchState(store, { loaded: true, exportedAt: (await repository.meta('exported-at')) ?? null });
       } catch (error) {
-        patchState(store, { loaded: true, storageProblem: storageProblem(error) });
+        patchState(store, { loaded: true, trouble: troubleOf(error) });
       }
     }
 
@@ -228,24 +237,17 @@ export const HouseholdStore = signalStore(
         if (last && (await perform(takeBack(store.household(), last, format))).ok)
           patchState(store, { last: null });
       },
-      merge: (other: Household): Promise<Result<unknown>> =>
-        attempt(async () => {
-          const merged = await repository.merge(other);
-          return merged.ok ? success({ household: merged.value }) : failure(OF_ANOTHER);
-        }),
-      replace: (other: Household): Promise<Result<unknown>> =>
-        attempt(async () => success({ household: await repository.replace(other) })),
+      /** Reads the household anew, where another hand has written it. */
+      refresh: async (): Promise<void> => took(await repository.load()),
       exportText: (): string => writeFile(store.household()),
+      /** What is on the disk as a file, unread: of a household that this version cannot read. */
+      rawText: (): Promise<string> => repository.asFile(),
       async noteExport(): Promise<void> {
         const at = clock.instant();
         await repository.setMeta('exported-at', at);
         patchState(store, { exportedAt: at });
       },
-      watch: () =>
-        repository.watch(
-          (household) => patchState(store, { household }),
-          (error) => patchState(store, { storageProblem: storageProblem(error) }),
-        ),
+      watch: () => repository.watch(took, (error) => patchState(store, { trouble: troubleOf(error) })),
       close: () => repository.close(),
     };
   }),
@@ -283,5 +285,5 @@ async function ensureDemo(repository: Repository, clock: Clock, household: House
   const lastDay = file.entries.at(-1)?.at.slice(0, 10) ?? clock.today();
   const read = readFile(JSON.stringify(shiftDays(file, daysBetween(lastDay, clock.today()))));
   if (!read.ok) throw new Error(read.problem);
-  return repository.replace(read.value);
+  return new Joining(repository, clock).replace(read.value);
 }

@@ -1,17 +1,20 @@
 import { inject, type Provider } from '@angular/core';
 import { Format } from '@core/format/format';
+import { Clock } from './clock';
 import { Colds } from './colds';
 import { Repository } from './disk/repository';
 import { HOUSEHOLD_NAME, type HouseholdName } from './household-name';
+import { HouseholdFiles } from './household-files';
 import { HouseholdStore } from './household-store';
 
 /** What a page of this household stands on. */
 export function householdProviders(name: HouseholdName): Provider[] {
   return [
     { provide: HOUSEHOLD_NAME, useValue: name },
-    Repository,
+    { provide: Repository, useFactory: () => new Repository(name, inject(Clock)) },
     HouseholdStore,
     { provide: Format, useFactory: () => inject(HouseholdStore).format },
+    HouseholdFiles,
     Colds,
   ];
 }

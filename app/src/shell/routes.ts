@@ -12,7 +12,9 @@ const answered: CanActivateFn = async () => {
   const store = inject(HouseholdStore);
   const router = inject(Router);
   await store.whenLoaded();
-  return store.isSetUp() || store.storageProblem() !== null || router.parseUrl('/home/start');
+  return (
+    store.isSetUp() || store.trouble() !== null || store.spoilt().length > 0 || router.parseUrl('/home/start')
+  );
 };
 
 /** The routes of all places; the first is where one begins. */

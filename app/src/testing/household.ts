@@ -1,6 +1,6 @@
 import { Injector, runInInjectionContext, type Provider, type Type } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
-import type { Settings } from '@core/records/settings';
+import { DEFAULT_SETTINGS, settingsGroups, type Settings } from '@core/records/settings';
 import { ActivatedRoute, convertToParamMap, type Params } from '@angular/router';
 import { Dexie } from 'dexie';
 import { of } from 'rxjs';
@@ -27,13 +27,10 @@ export async function inHousehold<T>(
   const store = TestBed.inject(HouseholdStore) as HouseholdStore;
   await store.whenLoaded();
   await store.perform({
-    records: [
-      {
-        type: 'settings',
-        key: 'household',
-        value: { system: 'metric', decimal: '.', currency: 'EUR', eaters: [], ...settings },
-      },
-    ],
+    records: settingsGroups({ ...DEFAULT_SETTINGS, ...settings }).map((group) => ({
+      type: 'settings',
+      ...group,
+    })),
   });
   const injector = TestBed.inject(Injector);
   return { it: runInInjectionContext(injector, () => injector.get(what)), store };

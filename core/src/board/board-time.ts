@@ -1,3 +1,4 @@
+import { toldAt } from '../ledger/told-at';
 import type { Entry } from '../ledger/entry';
 import type { Journal } from '../ledger/journal';
 import type { LotId } from '../ledger/lot';
@@ -45,7 +46,7 @@ export function boardTime(
       (entry) =>
         OUT.has(entry.type) && !state.voided.has(entry.id) && lotsOfEntry(entry).some((lot) => lots.has(lot)),
     )
-    .map(({ at }) => at)
+    .map(toldAt)
     .filter((at) => at <= now)
     .sort();
   const [first] = acts;

@@ -1,3 +1,4 @@
+import { toldAt } from '../ledger/told-at';
 import type { Entry } from '../ledger/entry';
 import type { EntryId } from '../ledger/lot';
 import type { State } from '../ledger/replay';
@@ -37,7 +38,7 @@ export function lossesBy(
     for (const [index, { way, entry: id, massDg, on }] of lot.flows.entries()) {
       if (way !== 'shrunk' && way !== 'discarded') continue;
       const entry = byId.get(id);
-      const period = periodOf(on ?? entry?.at.slice(0, 10) ?? '');
+      const period = periodOf(on ?? (entry && toldAt(entry).slice(0, 10)) ?? '');
       const reason =
         (entry && 'reason' in entry && entry.reason) || (way === 'shrunk' ? 'not found' : 'no reason given');
       const cost = costs.get(lot.id);

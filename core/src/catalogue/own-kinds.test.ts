@@ -36,7 +36,7 @@ describe('a kind of the household’s own', () => {
     }
   });
 
-  it('is known once its household is read: its animal, its name, its place in the shop', () => {
+  it('is known once its household is open: its animal, its name, its place in the shop', () => {
     const builder = new JournalBuilder().add(
       {
         type: 'received',
@@ -53,6 +53,9 @@ describe('a kind of the household’s own', () => {
     const household = householdOf(builder.entries, [recordOf(haunch)]);
     const [piece, cut] = ['p', 'c'].map((lot) => household.journal.state.lots.get(lot)!);
     expect(piece?.animal).toBe('lamb');
+    // A file that is only looked at makes nothing known.
+    expect(kindById('own-haunch')).toBeUndefined();
+    registerOwnKinds(ownKinds(household));
     expect([lotName(piece!), lotName(cut!)]).toEqual(['Venison haunch', 'Portion']);
     expect(shopItem('piece-own-haunch')).toMatchObject({
       name: 'Venison haunch, the piece',

@@ -1,3 +1,4 @@
+import type { AnimalOf } from '../ledger/animal';
 import type { Kind } from './kind-schema';
 
 /** Ids of own kinds begin with this, so that no kind that ships is ever meant by one. */
@@ -10,9 +11,16 @@ export const OWN = 'own-';
  */
 const shelf = new Map<string, Kind>();
 
-/** Makes own kinds known to {@link kindById}; done wherever a household is read or changed. */
+/** Makes own kinds known to {@link kindById}: those of the household that is open, not of a file that is only looked at. */
 export function registerOwnKinds(kinds: Iterable<Kind>): void {
   for (const kind of kinds) if (kind.id.startsWith(OWN)) shelf.set(kind.id, kind);
+}
+
+/** Which animal a kind is of, these kinds among those that are known; they are not made known by it. */
+export function knowingOwnKinds(kinds: readonly Kind[], others: AnimalOf): AnimalOf {
+  if (kinds.length === 0) return others;
+  const animals = new Map(kinds.filter(({ id }) => id.startsWith(OWN)).map(({ id, animal }) => [id, animal]));
+  return (id) => animals.get(id) ?? others(id);
 }
 
 export function ownKind(id: string): Kind | undefined {

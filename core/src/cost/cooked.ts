@@ -10,9 +10,12 @@ const GROUND_LEFT = 0.74;
 /** A household's own cooking yield of a part: how much of it, raw, is eaten. */
 export const cookedSchema = z.strictObject({ share: z.number().positive().max(1) });
 
-/** The key of a household's own cooking yield of a part. */
+/** Until version 5 of the file no key was longer. */
+const ONCE_LONGEST = 40;
+
+/** The key of a household's own cooking yield of a part, which may be in the household's own words. */
 export function cookedKey(kind: string | null, part: string | null): string {
-  return `${kind ?? 'any'}_${part ?? 'whole'}`.slice(0, 40);
+  return `${kind ?? 'any'}_${part ?? 'whole'}`;
 }
 
 /**
@@ -27,7 +30,8 @@ export function cookedShare(
   destination: Destination,
   own: ReadonlyMap<string, number> = new Map(),
 ): number {
-  const set = own.get(cookedKey(lot.kind, lot.part));
+  const key = cookedKey(lot.kind, lot.part);
+  const set = own.get(key) ?? own.get(key.slice(0, ONCE_LONGEST));
   if (set !== undefined) return set;
   const bone = partOf(kindById(lot.kind), lot.part)?.bone ?? 0;
   return (1 - bone) * (destination === 'grind' ? GROUND_LEFT : COOKED_LEFT);

@@ -1,6 +1,6 @@
 import { report } from '../exchange/report';
 import { JournalBuilder, workedPiece } from '../testing/journal-builder';
-import { settingsSchema } from '../records/settings';
+import { settingsPartSchema } from '../records/settings';
 import { basisOf } from '../books/basis-of';
 import { carriersOf, platesFrom } from './carriers';
 import { cookedShare } from './cooked';
@@ -173,7 +173,7 @@ describe('beside the meat', () => {
   it('the settings know every method', () => {
     for (const method of COST_METHOD_IDS)
       expect(
-        settingsSchema.safeParse({
+        settingsPartSchema.safeParse({
           system: 'metric',
           decimal: '.',
           currency: 'EUR',

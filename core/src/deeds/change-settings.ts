@@ -6,70 +6,80 @@ import type { Format } from '../format/format';
 import type { Eater } from '../pack/eater';
 import type { Wrapping } from '../pack/wrapping';
 import { settingsChange } from '../records/change';
-import { settingsOf, valuesOf, type Household } from '../records/household';
-import type { Settings } from '../records/settings';
+import { holdsMoney, settingsOf, valuesOf, type Household } from '../records/household';
+import { partOfGroup, settingsGroups, type Settings } from '../records/settings';
+import { canonicalJson } from '../units/canonical-json';
 import { failure, success, type Result } from '../units/result';
 import type { Deed } from './deed';
 
 /** Where packs lie until a household has said otherwise. */
 const FIRST_PLACES = [
-  { key: 'freezer', value: { name: 'Freezer', cold: 'freezer' } },
-  { key: 'refrigerator', value: { name: 'Refrigerator, bottom shelf', cold: 'refrigerator' } },
+  { name: 'Freezer', cold: 'freezer' },
+  { name: 'Refrigerator, bottom shelf', cold: 'refrigerator' },
 ] as const;
 
-/** Begins a household, with a freezer and a refrigerator where it has no places yet. */
-export function begin(settings: Settings, household: Pick<Household, 'records'>): Deed {
+/**
+ * Begins a household, with a freezer and a refrigerator where it has no places yet.
+ *
+ * @param newId makes the ids of places: two households that become one have each their own
+ */
+export function begin(settings: Settings, household: Pick<Household, 'records'>, newId: () => string): Deed {
   const places = valuesOf(household, 'place').size > 0 ? [] : FIRST_PLACES;
   return {
     records: [
-      { type: 'settings', key: 'household', value: settings },
-      ...places.map((place) => ({ type: 'place' as const, ...place })),
+      ...settingsGroups(settings).map((group) => ({ type: 'settings' as const, ...group })),
+      ...places.map((value) => ({ type: 'place' as const, key: newId(), value })),
     ],
   };
 }
 
-/** How the household counts and who eats. Once there are amounts of money, the currency stays. */
+/**
+ * How the household counts and who eats, as far as it is another than before. Once there are amounts
+ * of money, the currency stays.
+ */
 export function saveSettings(settings: Settings, household: Household): Result<Deed> {
-  const { currency } = settingsOf(household);
+  const before = settingsOf(household);
+  const { currency } = before;
   if (settings.currency !== currency && holdsMoney(household))
     return failure(
       `Prices and purchases are written down in ${currency}, and a household counts in one currency. It stays ${currency}; for another one, start a household of its own. Nothing was changed.`,
     );
-  return success({ records: [settingsChange(() => settings)], say: 'Saved' });
-}
-
-function holdsMoney(household: Household): boolean {
-  const lots = [...household.journal.state.lots.values()];
-  return (
-    valuesOf(household, 'price').size > 0 || lots.some(({ paidMinor }) => paidMinor !== null && paidMinor > 0)
+  const changed = settingsGroups(settings).filter(
+    ({ key, value }) => canonicalJson(value) !== canonicalJson(partOfGroup(key, before)),
   );
+  return success({
+    records: changed.map(({ key, value }) => settingsChange(key, () => value)),
+    say: 'Saved',
+  });
 }
 
 /** Weights are shown in the other system; what was typed stays as it was. */
 export function switchUnits(): Deed {
   return {
-    records: [settingsChange(({ system }) => ({ system: system === 'metric' ? 'imperial' : 'metric' }))],
+    records: [
+      settingsChange('units', ({ system }) => ({ system: system === 'metric' ? 'imperial' : 'metric' })),
+    ],
   };
 }
 
 /** Figures are shown under this method of cost. */
 export function chooseMethod(method: CostMethodId): Deed {
-  return { records: [settingsChange(() => ({ school: method }))] };
+  return { records: [settingsChange('method', () => ({ school: method }))] };
 }
 
 /** What the work costs: bags, labels, tools, an hour. */
 export function saveCosts(costs: CostSettings): Deed {
-  return { records: [settingsChange(() => ({ costs }))], say: 'Saved' };
+  return { records: [settingsChange('costs', () => ({ costs }))], say: 'Saved' };
 }
 
 /** How long the household lets things keep, where that is stricter or said by nobody. */
 export function saveKeeping(keeping: KeepingRules): Deed {
-  return { records: [settingsChange(() => ({ keeping }))], say: 'The rules of keeping are saved' };
+  return { records: [settingsChange('keeping', () => ({ keeping }))], say: 'The rules of keeping are saved' };
 }
 
 /** When it eats, is awake, and has no meat. */
 export function saveDinners(dinners: Dinners): Deed {
-  return { records: [settingsChange(() => ({ dinners }))], say: 'Saved' };
+  return { records: [settingsChange('dinners', () => ({ dinners }))], say: 'Saved' };
 }
 
 /**
@@ -79,7 +89,11 @@ export function saveDinners(dinners: Dinners): Deed {
  */
 export function changeWrapping(change: (now: Wrapping) => Partial<Wrapping>, usual: Wrapping): Deed {
   return {
-    records: [settingsChange(({ wrapping = usual }) => ({ wrapping: { ...wrapping, ...change(wrapping) } }))],
+    records: [
+      settingsChange('wrapping', ({ wrapping = usual }) => ({
+        wrapping: { ...wrapping, ...change(wrapping) },
+      })),
+    ],
   };
 }
 
@@ -92,7 +106,7 @@ export function setPlate(
 ): Deed {
   return {
     records: [
-      settingsChange(({ eaters }) => ({
+      settingsChange('eaters', ({ eaters }) => ({
         eaters: eaters.map((eater) =>
           eater.name === name ? { ...eater, byAnimal: { ...eater.byAnimal, [animal]: dg } } : eater,
         ),

@@ -4,14 +4,23 @@ import Papa from 'papaparse';
 export type Cell = string | number | null;
 
 /**
+ * Where a spreadsheet begins to read a formula: at the start of a cell, and after a sign at which that
+ * of another country parts cells, whatever quotes are around it.
+ */
+const BEFORE_FORMULA = /(?<=^|[;,\t\r\n])(?=[=+\-−@\t\r])/g;
+const GUARDED = /(?<=^|[;,\t\r\n])'(?=[=+\-−@\t\r])/g;
+
+/**
  * A table as CSV (RFC 4180), with a byte-order mark so that spreadsheets read it as UTF-8. Cells
  * that a spreadsheet would take for a formula get an apostrophe in front.
  *
  * @example writeCsv(['a'], [['=1+1']]) // '\ufeffa\r\n\'=1+1\r\n'
  */
 export function writeCsv(columns: readonly string[], rows: readonly (readonly Cell[])[]): string {
-  const data = rows.map((row) => row.map((cell) => cell ?? ''));
-  return `\ufeff${Papa.unparse({ fields: [...columns], data }, { escapeFormulae: true })}\r\n`;
+  const data = rows.map((row) =>
+    row.map((cell) => (typeof cell === 'string' ? cell.replace(BEFORE_FORMULA, "'") : (cell ?? ''))),
+  );
+  return `\ufeff${Papa.unparse({ fields: [...columns], data })}\r\n`;
 }
 
 /** One line of a CSV file, by column; with its number in the file, the header being 1. */
@@ -25,8 +34,8 @@ export interface CsvLine {
  * mark. Column names are read without regard to case and spaces; the apostrophe that
  * {@link writeCsv} puts before a formula is taken off again.
  */
-export function readCsv(text: string): { columns: string[]; lines: CsvLine[] } {
-  const { data } = Papa.parse<string[]>(text, {
+export function readCsv(text: string): { columns: string[]; lines: CsvLine[]; delimiter: string } {
+  const { data, meta } = Papa.parse<string[]>(text, {
     skipEmptyLines: 'greedy',
     delimitersToGuess: [',', ';', '\t'],
   });
@@ -36,9 +45,9 @@ export function readCsv(text: string): { columns: string[]; lines: CsvLine[] } {
     line: index + 2,
     cells: Object.fromEntries(columns.map((column, at) => [column, withoutGuard(cells[at] ?? '')])),
   }));
-  return { columns, lines };
+  return { columns, lines, delimiter: meta.delimiter };
 }
 
 function withoutGuard(cell: string): string {
-  return /^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell;
+  return cell.replace(GUARDED, '');
 }

@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { entrySchema } from '../ledger/entry';
+import { identitySchema } from '../records/identity';
 import { recordSchema } from '../records/record';
 
 /** What every export file says it is. */
@@ -8,18 +9,32 @@ export const FILE_FORMAT = 'vendicus-household';
  * Goes up with every change of the schema that an older version could not read. Version 2 added to
  * the settings, to prices and more kinds of records; version 3 adds own kinds of pieces and pauses;
  * version 4 adds freezing again, how meat was when it came, drawers, and planned dinners; version 5
- * adds what the date on a label is, when a pack was bought, when it was put somewhere, rules of keeping, and heat at the board.
+ * adds what the date on a label is, when a pack was bought, when it was put somewhere, rules of keeping, and heat at the board;
+ * version 6 says which household it is, has settings in groups, and the clock's time where a stamp is another.
  * A file of an older version is one of this version.
  */
-export const FILE_VERSION = 5;
-const READ_VERSIONS = [1, 2, 3, 4, 5] as const;
+export const FILE_VERSION = 6;
+const READ_VERSIONS = [1, 2, 3, 4, 5, 6] as const;
 /** Larger than a century of one household; read as a mistake rather than for minutes. */
 export const MOST_BYTES = 40 * 1024 * 1024;
 
-/** The whole of a household as one JSON document. */
-export const householdFileSchema = z.strictObject({
+const head = {
   format: z.literal(FILE_FORMAT),
   version: z.literal(READ_VERSIONS),
+  /** Files until version 5 do not say it. */
+  household: identitySchema.optional(),
+};
+
+/** The whole of a household as one JSON document. */
+export const householdFileSchema = z.strictObject({
+  ...head,
   entries: z.array(entrySchema),
   records: z.array(recordSchema),
+});
+
+/** The same, with lists of which nothing is known yet. */
+export const fileFrameSchema = z.strictObject({
+  ...head,
+  entries: z.array(z.unknown()),
+  records: z.array(z.unknown()),
 });

@@ -5,6 +5,8 @@ import { perKgOf } from '../price/per-kg';
 import { notesOf, type PriceBook } from '../price/price-book';
 import { minorDigits, type Currency } from '../units/money';
 import { parseNumber, type DecimalSign } from '../units/number-style';
+import { priceQuestions } from '../price/price-questions';
+import { writtenWith } from '../units/written-with';
 import { readCsv, writeCsv } from './csv';
 
 /** The columns of a price file, in docs/price-file.md. */
@@ -23,12 +25,20 @@ export interface PriceFile {
   readonly bad: readonly BadLine[];
   /** Lines that the book has already, to the letter. */
   readonly known: number;
+  /** The sign before fractions that the file was read with. */
+  readonly decimal: DecimalSign;
+  /** Whether the file itself says so; else "13.950" may be thirteen or thousands. */
+  readonly isSure: boolean;
+  /** Lines whose price is far from what the item goes for, of those that are good. */
+  readonly farOff: readonly number[];
 }
 
 /**
  * Reads prices from CSV. Every line is checked by itself: what is wrong is reported by its number
- * with the reason, what is right is offered.
+ * with the reason, what is right is offered. A file has one way of writing numbers: what can be read
+ * one way only decides for all of it.
  *
+ * @param decimal the sign before fractions, where the file does not say it by itself
  * @returns the lines, or as text why the file has none
  */
 export function readPriceCsv(
@@ -38,19 +48,28 @@ export function readPriceCsv(
   decimal: DecimalSign,
   items: readonly ShopItem[] = SHOP_ITEMS,
 ): Result<PriceFile> {
-  const { columns, lines } = readCsv(text);
+  const { columns, lines, delimiter } = readCsv(text);
   const missing = NEEDED.filter((name) => !columns.includes(name));
   if (missing.length > 0)
     return failure(
       `The first line must name the columns; ${missing.join(', ')} ${missing.length === 1 ? 'is' : 'are'} missing. Known are ${PRICE_COLUMNS.join(', ')}.`,
     );
+  const numbers = lines.flatMap(({ cells }) => [cells['price'] ?? '', cells['weight_g'] ?? '']);
+  const written = writtenWith(numbers);
+  if (written !== null && typeof written === 'object')
+    return failure(
+      `The file writes numbers in two ways: “${written.point}” and “${written.comma}”. Give all of them one sign before fractions.`,
+    );
+  // Where cells are parted by commas, a comma in a number would have needed quotes.
+  const sign = written ?? (delimiter === ',' ? '.' : decimal);
+  const isSure = written !== null || delimiter === ',' || !numbers.some((number) => /[.,]/.test(number));
   const good: { line: number; note: PriceNote }[] = [];
   const bad: BadLine[] = [];
   const seen = knownPrices(book);
   const coins = 10 ** minorDigits(currency);
   let known = 0;
   for (const { line, cells } of lines) {
-    const note = noteOf(cells, coins, decimal, items);
+    const note = noteOf(cells, coins, sign, items);
     if (!note.ok) bad.push({ line, reason: note.problem });
     else if (seen.has(identity(note.value))) known += 1;
     else {
@@ -58,7 +77,10 @@ export function readPriceCsv(
       good.push({ line, note: note.value });
     }
   }
-  return success({ good, bad, known });
+  const farOff = good
+    .filter(({ note }) => priceQuestions(book, note).some(({ code }) => code === 'far-off'))
+    .map(({ line }) => line);
+  return success({ good, bad, known, decimal: sign, isSure, farOff });
 }
 
 const identity = ({ item, shop, on, perKgMinor }: PriceNote): string =>

@@ -1,32 +1,66 @@
 import { failure, success, type Result } from '../units/result';
-import type { z } from 'zod';
+import type * as z from 'zod';
+import { entrySchema, type Entry } from '../ledger/entry';
 import { householdOf, type Household } from '../records/household';
+import { recordSchema, type HouseholdRecord } from '../records/record';
 import { mergeEntries } from '../ledger/merge';
-import { FILE_FORMAT, FILE_VERSION, householdFileSchema, MOST_BYTES } from './household-file';
+import { NO_CLOCK_SAYS } from '../ledger/stamp';
+import { faultWords } from '../units/fault-words';
+import { FILE_FORMAT, FILE_VERSION, fileFrameSchema, MOST_BYTES } from './household-file';
+
+/** How a file is read. */
+export interface FileReading {
+  /** Whether stamps after the year 2100 are taken: in a household's own copies, which have what the household has. */
+  readonly ownCopy?: boolean;
+  /** Is told how far it is, 0 to 1. */
+  readonly told?: (share: number) => void;
+}
+
+/** So many are checked between two words of how far it is. */
+const AT_ONCE = 500;
 
 /**
  * Reads an export file. Everything is checked before anything is returned; a file that is wrong
- * anywhere is refused whole, with the place and the fault in plain words.
+ * anywhere is refused whole, with the place and the fault in plain words. Nothing of it is made known
+ * anywhere: the file may only be looked at.
  *
  * @param text the file's text
  * @example readFile('{}').problem // 'This is JSON, but not a Vendicus household: …'
  */
-export function readFile(text: string): Result<Household> {
+export function readFile(text: string, { ownCopy = false, told }: FileReading = {}): Result<Household> {
   const tooLarge = sizeProblem(text.length);
   if (tooLarge) return failure(tooLarge);
   const json = parseJson(text.startsWith('\ufeff') ? text.slice(1) : text);
   if (!json.ok) return json;
   const strange = strangeFile(json.value);
   if (strange) return failure(strange);
-  const parsed = householdFileSchema.safeParse(json.value);
-  if (!parsed.success) return failure(faultIn(parsed.error, json.value));
-  const entries = mergeEntries([], parsed.data.entries);
-  return entries.ok
-    ? success(householdOf(entries.value, parsed.data.records))
+  const frame = fileFrameSchema.safeParse(json.value);
+  if (!frame.success) return failure(faultIn(frame.error.issues, json.value));
+  const { household, entries, records } = frame.data;
+  const checked = checkAll(
+    [
+      ['entries', entries, entrySchema],
+      ['records', records, recordSchema],
+    ],
+    json.value,
+    told,
+  );
+  if (!checked.ok) return checked;
+  const [all, registers] = checked.value as [Entry[], HouseholdRecord[]];
+  const late = ownCopy ? undefined : (all.find(isLate) ?? registers.map(({ stamp }) => stamp).find(isLate));
+  if (late)
+    return failure(
+      `The file says that something was written down in the year ${late.at.slice(0, 4)}: the clock of the device that wrote it was wrong. Nothing was read.`,
+    );
+  const once = mergeEntries([], all);
+  return once.ok
+    ? success(householdOf(once.value, registers, household))
     : failure(
-        `The file is damaged: entry ${entries.problem.entry} says one thing here and another there. Nothing was read.`,
+        `The file is damaged: entry ${once.problem.entry} says one thing here and another there. Nothing was read.`,
       );
 }
+
+const isLate = ({ at }: { readonly at: string }): boolean => at >= NO_CLOCK_SAYS;
 
 /** Why a file of this size is not read, or null. Can be asked before the file is loaded. */
 export function sizeProblem(bytes: number): string | null {
@@ -35,8 +69,35 @@ export function sizeProblem(bytes: number): string | null {
   return `The file is ${megabytes} MB. A household's file is smaller than ${MOST_BYTES / 1024 / 1024} MB, so this is probably another file. Nothing was read.`;
 }
 
+/** Every value of some lists, one by one; or where the first fault is. */
+function checkAll(
+  lists: readonly (readonly [name: string, values: readonly unknown[], schema: z.ZodType])[],
+  file: unknown,
+  told: (share: number) => void = () => undefined,
+): Result<unknown[][]> {
+  const all = lists.reduce((sum, [, values]) => sum + values.length, 0);
+  const faults: z.core.$ZodIssue[] = [];
+  let done = 0;
+  const good = lists.map(([name, values, schema]) =>
+    values.map((value, index) => {
+      if (done++ % AT_ONCE === 0) told(done / all);
+      const parsed = schema.safeParse(value);
+      if (!parsed.success)
+        faults.push(
+          ...parsed.error.issues.map((issue) => ({ ...issue, path: [name, index, ...issue.path] })),
+        );
+      return parsed.data;
+    }),
+  );
+  return faults.length > 0 ? failure(faultIn(faults, file)) : success(good);
+}
+
 function parseJson(text: string): Result<unknown> {
   if (text.trim() === '') return failure('The file is empty. Nothing was read.');
+  if (text.startsWith('PK\u0003\u0004'))
+    return failure(
+      'This is a packed (zip) file. Unpack it first, and choose the file in it. Nothing was read.',
+    );
   try {
     return success(JSON.parse(text));
   } catch {
@@ -60,12 +121,11 @@ function strangeFile(value: unknown): string | null {
   return null;
 }
 
-function faultIn(error: z.ZodError, value: unknown): string {
-  const issue = error.issues[0];
+function faultIn([issue, ...others]: readonly z.core.$ZodIssue[], value: unknown): string {
   const path = issue?.path ?? [];
   const where = path.map((step) => (typeof step === 'number' ? `[${step}]` : `.${String(step)}`)).join('');
-  const more = error.issues.length > 1 ? ` (and ${error.issues.length - 1} more)` : '';
-  return `The file is damaged at ${where.replace(/^\./, '') || 'its top'}${nameOf(value, path)}: ${issue?.message ?? 'unreadable'}${more}. Nothing was read.`;
+  const more = others.length > 0 ? ` (and ${others.length} more)` : '';
+  return `The file is damaged at ${where.replace(/^\./, '') || 'its top'}${nameOf(value, path)}: ${issue ? faultWords(issue) : 'it cannot be read'}${more}. Nothing was read.`;
 }
 
 /** The id of the entry that the fault is in, for those who look for it in the file. */

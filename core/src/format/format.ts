@@ -5,6 +5,7 @@ import { inInches } from '../units/inches';
 import { fromDg } from '../units/mass';
 import { currencySign, formatMoney, minorDigits, parseMoney } from '../units/money';
 import { formatNumber, parseNumber, type DecimalSign } from '../units/number-style';
+import { massInDoubt } from '../units/mass-in-doubt';
 import { parseMass, type TypedMass } from '../units/parse-mass';
 import { toldIn } from '../units/prose';
 import { timeOfDay } from '../units/time-of-day';
@@ -192,12 +193,24 @@ export class Format {
     return `${this.number(fraction * 100, decimals)} %`;
   }
 
+  /** A weight as it was typed; null also where {@link massDoubt} has to be asked first. */
   parseMass(text: string, assumed: 'large' | 'small'): TypedMass | null {
-    return parseMass(
-      text,
-      assumed === 'large' ? this.priceUnit() : this.smallUnit(),
-      this.settings().decimal,
-    );
+    return this.massDoubt(text, assumed) === null ? this.massAsTyped(text, assumed) : null;
+  }
+
+  /** What to ask about a weight that makes sense only if its sign is meant another way than here. */
+  massDoubt(text: string, assumed: 'large' | 'small'): string | null {
+    const meant = massInDoubt(text, this.massUnit(assumed), this.settings().decimal);
+    return meant === null ? null : `Is ${meant} meant? Write it so.`;
+  }
+
+  /** A weight just as the household writes numbers, however unlikely. */
+  massAsTyped(text: string, assumed: 'large' | 'small'): TypedMass | null {
+    return parseMass(text, this.massUnit(assumed), this.settings().decimal);
+  }
+
+  private massUnit(assumed: 'large' | 'small'): 'kg' | 'lb' | 'g' | 'oz' {
+    return assumed === 'large' ? this.priceUnit() : this.smallUnit();
   }
 
   parseMoney(text: string): number | null {

@@ -30,6 +30,8 @@ export function massReader(
   { least = 1, most = Infinity, what = 'weight' } = {},
 ): Reader<MassDg> {
   return (text) => {
+    const doubt = format.massDoubt(text, assumed);
+    if (doubt) return failure(doubt);
     const massDg = format.parseMass(text, assumed)?.massDg ?? null;
     if (massDg === null || massDg < least) return failure(`“${text}” is no ${what}.`);
     return massDg > most ? failure(`${format.mass(most)} is the most.`) : success(massDg);

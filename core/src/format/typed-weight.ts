@@ -28,19 +28,20 @@ export function typedWeight(
   format: Format,
 ): Result<TypedMass> | null {
   if (text.trim() === '') return null;
-  const mass = format.parseMass(text, asked?.isDrained ? 'large' : 'small');
+  const assumed = asked?.isDrained ? 'large' : 'small';
+  const mass = format.massAsTyped(text, assumed);
   if (mass === null)
     return failure(
       `That is not a weight. Write it like 372 ${format.smallUnit()} or 1.2 ${format.priceUnit()}.`,
     );
   if (mass.massDg <= 0) return failure('A weight is more than zero.');
-  const doubt = asked && doubtOf(text, asked, format);
+  const doubt = (asked && doubtOf(text, asked, format)) ?? format.massDoubt(text, assumed);
   return doubt ? failure(doubt) : success(mass);
 }
 
 /** What to ask about a figure without its unit that is a usual one in the other. */
 function doubtOf(text: string, asked: WeightAsked, format: Format): string | null {
-  const [small, large] = [format.parseMass(text, 'small'), format.parseMass(text, 'large')];
+  const [small, large] = [format.massAsTyped(text, 'small'), format.massAsTyped(text, 'large')];
   if (!small || !large || small.massDg === large.massDg) return null;
   const { inDg, leftDg, isDrained, usual, isPortioned } = asked;
   const or = `${large.typed}, or ${small.typed}? Write the unit`;

@@ -1,3 +1,4 @@
+import { toldAt } from '../ledger/told-at';
 import { isBird } from '../ledger/animal';
 import { sealedDays } from './keeping-rules';
 import { kindById } from '../catalogue/kinds';
@@ -174,7 +175,7 @@ function bestOf(lot: Lot, frozenOn: IsoDate | null): IsoDate | null {
 
 /** The clock after one more thing has happened. */
 export function after(running: Running, event: ColdEvent, lot: Lot, context: ColdContext): Running {
-  const on = event.on ?? context.dayOf(event.at);
+  const on = event.on ?? context.dayOf(toldAt(event));
   const cold = event.what === 'placed' ? context.coldOf(event.place ?? '') : undefined;
   if (event.what === 'opened') return opened(running, lot, on);
   if (event.what === 'refrozen' || cold === 'freezer') return frozen(running, event, lot, on);
@@ -201,7 +202,7 @@ function opened(running: Running, lot: Lot, on: IsoDate): Running {
 function frozen(running: Running, event: ColdEvent, lot: Lot, on: IsoDate): Running {
   const { phase, thaw, lastOn, daysThawed } = running;
   if (phase === 'frozen') return running;
-  const isBackSoon = thaw !== null && event.at <= addHours(thaw.startedAt, NOTHING_HAPPENED_H);
+  const isBackSoon = thaw !== null && isSoonAfter(toldAt(event), thaw.startedAt);
   if (isBackSoon && thaw.way === 'refrigerator' && !thaw.isForSale) return thaw.before;
   const late = lastOn !== null && on > lastOn ? 'It went into the freezer after its last day.' : null;
   const base = { ...running, phase: 'frozen', dueOn: null, lastOn: null, openOn: null, thaw: null } as const;
@@ -216,6 +217,11 @@ function frozen(running: Running, event: ColdEvent, lot: Lot, on: IsoDate): Runn
     bestOn: halfLeft(thaw.isForSale ? bestOf(lot, on) : thaw.before.bestOn, on),
     fault,
   };
+}
+
+/** Within the time in which nothing has happened yet; clocks that disagree prove nothing. */
+function isSoonAfter(at: Instant, start: Instant): boolean {
+  return at >= start && at <= addHours(start, NOTHING_HAPPENED_H);
 }
 
 /** Frozen again, half of the quality time that was left is left; ours, nothing is published. */
@@ -274,7 +280,8 @@ function thawing(running: Running, event: ColdEvent, lot: Lot, on: IsoDate, cont
 }
 
 /** When it came out; where it is written down on a later day, as early as that day may have been. */
-function startOf({ at }: ColdEvent, on: IsoDate, { dayOf }: ColdContext): Instant {
+function startOf(event: ColdEvent, on: IsoDate, { dayOf }: ColdContext): Instant {
+  const at = toldAt(event);
   return dayOf(at) === on ? at : addHours(`${on}T00:00:00.000Z`, -EARLIEST_ZONE_H);
 }
 

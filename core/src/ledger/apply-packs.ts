@@ -113,7 +113,7 @@ function placed(draft: Draft, entry: EntryOf<'placed'>): Refusal | null {
   if (lot.leftDg === 0) return { code: 'nothing-left', lot: lot.id };
   const after = draft.change(lot);
   after.place = entry.place;
-  addColdEvent(after, { what: 'placed', at: entry.at, on: entry.on ?? null, place: entry.place });
+  addColdEvent(after, entry, { what: 'placed', on: entry.on ?? null, place: entry.place });
   return null;
 }
 

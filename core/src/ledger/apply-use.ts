@@ -28,7 +28,7 @@ function thawing(draft: Draft, entry: EntryOf<'thawing'>): Refusal | null {
   after.thawingDg = Math.min(lot.leftDg, after.thawingDg + measured.value.massDg);
   after.thawingOn = entry.on;
   after.thawingWay = entry.way ?? null;
-  addColdEvent(after, { what: 'thawing', at: entry.at, on: entry.on, way: entry.way ?? 'refrigerator' });
+  addColdEvent(after, entry, { what: 'thawing', on: entry.on, way: entry.way ?? 'refrigerator' });
   return null;
 }
 
@@ -42,14 +42,14 @@ function refrozen(draft: Draft, entry: EntryOf<'refrozen'>): Refusal | null {
   after.thawingOn = null;
   after.thawingWay = null;
   after.refrozenOn = entry.on;
-  addColdEvent(after, { what: 'refrozen', at: entry.at, on: entry.on });
+  addColdEvent(after, entry, { what: 'refrozen', on: entry.on });
   return null;
 }
 
 function counted(draft: Draft, entry: EntryOf<'counted'>): Refusal | null {
   const { value: lot, problem } = find(draft, entry.lot);
   if (problem) return problem;
-  const countLeft = entry.count ?? (entry.massDg === 0 ? 0 : lot.countLeft);
+  const countLeft = entry.massDg === 0 ? 0 : (entry.count ?? lot.countLeft);
   const difference = entry.massDg - lot.leftDg;
   if (difference >= 0) {
     const after = draft.change(lot);
@@ -61,8 +61,11 @@ function counted(draft: Draft, entry: EntryOf<'counted'>): Refusal | null {
     return null;
   }
   const plates = (lot.platesLeft * -difference) / lot.leftDg;
-  const taken = { massDg: -difference, count: lot.countLeft - countLeft, plates, foundDg: 0 };
+  const missing = Math.max(0, lot.countLeft - countLeft);
+  const taken = { massDg: -difference, count: missing, plates, foundDg: 0 };
   flowOut(draft, lot, taken, { entry: entry.id, way: 'shrunk' });
+  // There may be less of it in more pieces than were written down.
+  draft.change(draft.lots.get(lot.id) ?? lot).countLeft = countLeft;
   return null;
 }
 

@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { animalSchema } from './animal';
 import { destinationSchema } from './destination';
 import { idSchema as id } from './id';
+import { compareStamps, compareText } from './stamp';
 
 const text = z.string().trim().min(1).max(200);
 const date = z.iso.date();
@@ -10,6 +11,7 @@ const MOST_DG = 5_000_000;
 const massDg = z.int().positive().max(MOST_DG);
 const massOrNoneDg = z.int().nonnegative().max(MOST_DG);
 const count = z.int().positive().max(1000);
+const countOrNone = z.int().nonnegative().max(1000);
 const minor = z.int().nonnegative().max(1_000_000_000_000);
 
 /** Part of a lot: so much, so many plates, so many portions, or all of it. */
@@ -21,7 +23,16 @@ const amount = z.union([
 ]);
 const take = z.strictObject({ lot: id, amount });
 
-const envelope = { id, at: z.iso.datetime({ precision: 3 }), device: id, seq: z.int().nonnegative() };
+const instant = z.iso.datetime({ precision: 3 });
+const envelope = {
+  id,
+  /** Its place in the journal: the clock's time, or just after what was known where that is later. */
+  at: instant,
+  /** What the clock said, where its place had to be another. */
+  clock: instant.optional(),
+  device: id,
+  seq: z.int().nonnegative(),
+};
 const weighed = {
   massDg,
   grossDg: massDg.optional(),
@@ -88,11 +99,12 @@ const bodies = {
   corrected: {
     entry: id,
     set: z.strictObject({
-      massDg: massDg.optional(),
+      // What was counted may be nothing; of everything else the entry itself says that it may not.
+      massDg: massOrNoneDg.optional(),
       grossDg: massDg.optional(),
       tareDg: massOrNoneDg.optional(),
       typed: text.optional(),
-      count: count.optional(),
+      count: countOrNone.optional(),
       paidMinor: minor.optional(),
       shop: text.optional(),
       way: id.optional(),
@@ -142,7 +154,7 @@ const bodies = {
   counted: {
     lot: id,
     massDg: massOrNoneDg,
-    count: z.int().nonnegative().max(1000).optional(),
+    count: countOrNone.optional(),
     reason: text.optional(),
   },
   undone: { entries: z.array(id).min(1).max(10_000) },
@@ -182,14 +194,7 @@ export type Amount = z.infer<typeof amount>;
 /** An amount taken from a lot. */
 export type Take = z.infer<typeof take>;
 
-/** The order of a journal: time, then device, then sequence on that device, then id. */
+/** The order of a journal: that of the stamps, then of the ids. */
 export function compareEntries(a: Entry, b: Entry): number {
-  return (
-    compareText(a.at, b.at) || compareText(a.device, b.device) || a.seq - b.seq || compareText(a.id, b.id)
-  );
-}
-
-/** Plain code-unit order: the same on every device, whatever its language. */
-function compareText(a: string, b: string): number {
-  return a < b ? -1 : a > b ? 1 : 0;
+  return compareStamps(a, b) || compareText(a.id, b.id);
 }

@@ -2,34 +2,18 @@ import { merged } from '../testing/merged';
 import { animalOfKind } from '../catalogue/kinds';
 import { JournalBuilder, workedPiece } from '../testing/journal-builder';
 import { describeEntry } from '../format/describe-entry';
+import { received as bought, steak } from '../testing/facts';
 import type { Fact } from './entry';
-import { mergeHouseholds, valuesOf } from '../records/household';
-import { append, journalOf, nextInstant, withWhatRestsOn, type Journal } from './journal';
+import { valuesOf } from '../records/household';
+import { mergeHouseholds } from '../records/join';
+import { append, journalOf, stampOfNext, withWhatRestsOn, type Journal } from './journal';
 import { lotName } from '../catalogue/lot-name';
 import { askQuestion, questionsAbout } from '../deeds/questions';
 import { explainRefusal, type Refusal } from './refusal';
 import { lastActOn, lastUndoOn } from './undo';
 
 const on = '2026-01-02';
-const received: Fact = {
-  type: 'received',
-  lot: 'p',
-  kind: 'strip-loin',
-  count: 1,
-  massDg: 50_000,
-  paidMinor: 6000,
-  on,
-};
-const steak = (lot: string, massDg = 3500, from = 'p', count = 1): Fact => ({
-  type: 'cut',
-  from,
-  lot,
-  part: 'steaks',
-  destination: 'main',
-  massDg,
-  count,
-  on,
-});
+const received: Fact = bought();
 const words = { mass: (dg: number) => `${dg / 10} g`, lot: (id: string) => id };
 
 function attempt(journal: Journal, builder: JournalBuilder, fact: Fact): Refusal | undefined {
@@ -322,8 +306,53 @@ describe('two devices', () => {
 
   it('time on this device goes on, whatever the clock says', () => {
     const { journal } = written(received);
-    expect(nextInstant(journal, '2019-01-01T00:00:00.000Z') > (journal.entries[0]?.at ?? '')).toBe(true);
-    expect(nextInstant(journal, '2027-01-01T00:00:00.000Z')).toBe('2027-01-01T00:00:00.000Z');
+    const next = (now: string): ReturnType<typeof stampOfNext> => stampOfNext(journal, now, 'tablet');
+    const [set, right] = ['2019-01-01T00:00:00.000Z', '2027-01-01T00:00:00.000Z'];
+    expect(next(set).at > (journal.entries[0]?.at ?? '')).toBe(true);
+    // What the clock says is kept beside it: dates follow from that.
+    expect(next(set).clock).toBe(set);
+    expect(next(right)).toEqual({ at: right, device: 'tablet', seq: 1 });
+  });
+});
+
+describe('a count of what is there', () => {
+  const pack: Fact = {
+    type: 'acquired',
+    lot: 'k',
+    name: 'Steaks',
+    destination: 'main',
+    massDg: 9000,
+    count: 3,
+    paidMinor: 900,
+    origin: 'already-here',
+    on: null,
+  };
+  const counted = (massDg: number, count?: number): Fact => ({ type: 'counted', lot: 'k', massDg, count });
+
+  it.each([
+    [counted(8000, 5), 8000, 5],
+    [counted(8000, 2), 8000, 2],
+    [counted(9500, 4), 9500, 4],
+    [counted(0, 3), 0, 0],
+  ])('%o', (fact, massDg, count) => {
+    const { journal } = written(pack, fact);
+    const lot = journal.state.lots.get('k');
+    expect(lot).toMatchObject({ leftDg: massDg, countLeft: count });
+    expect(lot?.flows.every((flow) => flow.count >= 0)).toBe(true);
+  });
+
+  it('can be corrected, down to nothing; a weight cannot', () => {
+    const { journal, builder } = written(pack, counted(8000, 2));
+    const right = (entry: string, set: object): Fact => ({ type: 'corrected', entry, set });
+    const less = append(journal, builder.entry(right('tablet-1', { massDg: 7000 })));
+    expect(less.value?.state.lots.get('k')?.leftDg).toBe(7000);
+    const none = append(journal, builder.entry(right('tablet-1', { massDg: 0, count: 0 })));
+    expect(none.value?.state.lots.get('k')?.leftDg).toBe(0);
+    const { problem } = append(journal, builder.entry(right('tablet-0', { massDg: 0 })));
+    expect(problem).toMatchObject({
+      code: 'cannot-correct',
+      problem: 'the weight must be more than nothing',
+    });
   });
 });
 

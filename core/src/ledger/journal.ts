@@ -8,6 +8,8 @@ import type { Refusal } from './refusal';
 import { replay, sortEntries, type State } from './replay';
 import { malformation } from './malformation';
 import { isLastWord } from './last-word';
+import { stampAfter } from './stamp';
+import { minutesBetween, type Instant } from '../units/date';
 
 /** The entries in their order, and what they say. */
 export interface Journal {
@@ -104,19 +106,28 @@ export function withWhatRestsOn(journal: Journal, entry: EntryId): EntryId[] {
   return [entry, ...newlySetAside(journal.state, without).map((aside) => aside.entry.id)];
 }
 
+/** A moment that differs from the clock's by more than this is not the clock's. */
+const ELSEWHERE_MINUTES = 1;
+
 /**
- * The time for an entry made now: the clock's, unless the journal already holds something later
- * (a clock was set back, or another device's runs ahead); then just after that, so that what was
- * accepted on this screen stays in the order in which it was accepted.
+ * The stamp of an entry made now: after everything in the journal (see {@link stampAfter}), with what
+ * the clock says beside it where the two are not the same minute.
+ *
+ * @param now what the clock says
+ * @example stampOfNext(journalOf([], animalOfKind), '2026-03-01T10:00:00.000Z', 'tablet').seq // 0
  */
-export function nextInstant(journal: Journal, now: string): string {
-  const last = journal.entries.at(-1)?.at;
-  if (last === undefined || Date.parse(last) < Date.parse(now)) return new Date(now).toISOString();
-  return new Date(Date.parse(last) + 1).toISOString();
+export function stampOfNext(
+  journal: Journal,
+  now: Instant,
+  device: string,
+): Pick<Entry, 'at' | 'clock' | 'device' | 'seq'> {
+  const seq = nextSequence(journal, device);
+  const stamp = stampAfter({ at: now, device, seq }, journal.entries.at(-1));
+  return minutesBetween(now, stamp.at) > ELSEWHERE_MINUTES ? { ...stamp, clock: now } : stamp;
 }
 
 /** The sequence number for this device's next entry. */
-export function nextSequence(journal: Journal, device: string): number {
+function nextSequence(journal: Journal, device: string): number {
   return journal.entries.reduce(
     (next, entry) => (entry.device === device ? Math.max(next, entry.seq + 1) : next),
     0,

@@ -7,7 +7,7 @@ import { priceBook } from '../price/price-book';
 import { readFile } from '../exchange/read-file';
 import { writeFile } from '../exchange/write-file';
 import { choices, endOf, play } from '../testing/random-journal';
-import { append, journalOf, nextInstant, nextSequence, type Journal } from './journal';
+import { append, journalOf, stampOfNext, type Journal } from './journal';
 import { householdOf, type Household } from '../records/household';
 import { flowedDg, totalDg } from './lot';
 import { replay } from './replay';
@@ -116,15 +116,8 @@ describe('laws on random journals', () => {
         const last = accepted.at(-1);
         if (!last?.after) return;
         const meta = (journal: Journal, type: 'undone' | 'redone'): Journal => {
-          const seq = nextSequence(journal, 'tablet');
-          const entry = {
-            type,
-            entries: [last.entry.id],
-            id: `meta-${seq}`,
-            at: nextInstant(journal, last.entry.at),
-            device: 'tablet',
-            seq,
-          };
+          const stamp = stampOfNext(journal, last.entry.at, 'tablet');
+          const entry = { type, entries: [last.entry.id], id: `meta-${stamp.seq}`, ...stamp };
           const { value: next, problem: refusal } = append(journal, entry);
           if (!next) throw new Error(`refused: ${JSON.stringify(refusal)}`);
           return next;

@@ -41,7 +41,10 @@ export interface Flow {
 /** Something that happened to a lot and decides how long it keeps. */
 export interface ColdEvent {
   readonly what: 'opened' | 'placed' | 'thawing' | 'refrozen';
+  /** Its place in time among what else happened. */
   readonly at: Instant;
+  /** What the clock said, where that is another. */
+  readonly clock?: Instant;
   /** The day that was said, where one was. */
   readonly on: IsoDate | null;
   /** Where it was put. */

@@ -1,3 +1,4 @@
+import type { Entry } from './entry';
 import type { ColdEvent, Flow, Form, Lot } from './lot';
 
 type NewLot = Pick<Lot, 'id' | 'made' | 'madeAt' | 'destination' | 'inDg'> & Partial<Lot>;
@@ -9,8 +10,13 @@ const NO_FLOWS: readonly Flow[] = Object.freeze([]);
 const NO_EVENTS: readonly ColdEvent[] = Object.freeze([]);
 
 /** Adds something that decides how long a lot keeps. */
-export function addColdEvent(lot: Changeable, event: Omit<ColdEvent, 'massDg'>): void {
-  lot.cold = [...lot.cold, { ...event, massDg: lot.leftDg }];
+export function addColdEvent(
+  lot: Changeable,
+  { at, clock }: Pick<Entry, 'at' | 'clock'>,
+  event: Omit<ColdEvent, 'massDg' | 'at' | 'clock'>,
+): void {
+  const when = clock === undefined ? { at } : { at, clock };
+  lot.cold = [...lot.cold, { ...event, ...when, massDg: lot.leftDg }];
 }
 
 /** Adds a flow to a lot that may be changed. */

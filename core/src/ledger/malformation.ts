@@ -1,4 +1,5 @@
 import type * as z from 'zod';
+import { faultWords } from '../units/fault-words';
 
 /** What a field is called at a kitchen table. */
 const FIELDS: Record<string, string> = {
@@ -14,6 +15,11 @@ const FIELDS: Record<string, string> = {
   name: 'the name',
   part: 'the name of the part',
   thicknessMm: 'the thickness',
+  note: 'the note',
+  reason: 'the reason',
+  shop: 'the shop',
+  to: 'to whom it was given',
+  typed: 'what was typed',
 };
 
 /** The most that a field may be, as a person would say it. */
@@ -38,7 +44,10 @@ export function malformation(error: z.ZodError): string {
   if (issue?.code === 'too_big')
     return MOST[field]
       ? `${name} is more than ${MOST[field]}: look at the figure and its unit`
-      : `${name} is too large or too long`;
-  if (issue?.code === 'too_small') return `${name} must be more than nothing`;
-  return `${name} cannot be read${issue?.message ? ` (${issue.message.toLowerCase()})` : ''}`;
+      : issue.origin === 'string'
+        ? `${name} is longer than ${issue.maximum} letters: make it shorter`
+        : `${name} is too large`;
+  if (issue?.code === 'too_small')
+    return issue.origin === 'string' ? `${name} is empty` : `${name} must be more than nothing`;
+  return `${name} cannot be read${issue ? ` (${faultWords(issue)})` : ''}`;
 }

@@ -7,5 +7,5 @@ import { addColdEvent } from './make-lot';
 export function opened(draft: Draft, id: LotId, entry: Entry & { readonly on?: string }): void {
   const lot = draft.lots.get(id);
   if (!lot || lot.cold.some(({ what }) => what === 'opened')) return;
-  addColdEvent(draft.change(lot), { what: 'opened', at: entry.at, on: entry.on ?? null });
+  addColdEvent(draft.change(lot), entry, { what: 'opened', on: entry.on ?? null });
 }

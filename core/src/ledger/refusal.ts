@@ -42,6 +42,7 @@ export type Refusal =
   | { readonly code: 'written-since'; readonly entry: EntryId }
   | { readonly code: 'cannot-correct'; readonly entry: EntryId; readonly problem: string }
   | { readonly code: 'rests-on'; readonly entries: readonly EntryId[] }
+  | { readonly code: 'clock'; readonly year: string }
   | { readonly code: 'malformed'; readonly problem: string };
 
 /** How masses are written, and lots called, in a sentence about the ledger. */
@@ -82,6 +83,8 @@ const EXPLAIN: Explanations = {
   'cannot-correct': (r) => `That cannot be corrected: ${r.problem}.`,
   'rests-on': (r) =>
     `${r.entries.length} later ${r.entries.length === 1 ? 'entry rests' : 'entries rest'} on this. Undo ${r.entries.length === 1 ? 'it' : 'them'} first, or all together.`,
+  clock: (r) =>
+    `This device’s clock says that it is the year ${r.year}. Set it right first: every date would be wrong. Nothing was written down.`,
   malformed: (r) => `That cannot be written down: ${r.problem}.`,
 };
 

@@ -4,6 +4,7 @@ import { apply, META_TYPES } from './apply';
 import { compareEntries, entrySchema, type Entry, type EntryOf } from './entry';
 import { Draft } from './draft';
 import type { EntryId, Lot, LotId } from './lot';
+import { malformation } from './malformation';
 import type { Refusal } from './refusal';
 
 /** An entry that no longer fits, and why. It stays in the journal until the household decides. */
@@ -82,16 +83,19 @@ function correctionsBy(
 /** The entry as a correction would have it. */
 function correct(target: Entry | undefined, correction: EntryOf<'corrected'>): Result<Entry, Refusal> {
   if (!target) return failure({ code: 'no-such-entry', entry: correction.entry });
-  const parsed = entrySchema.safeParse({ ...target, ...withoutStaleWeighing(correction.set) });
+  const parsed = entrySchema.safeParse({
+    ...withoutStaleWeighing(target, correction.set),
+    ...correction.set,
+  });
   if (parsed.success) return success(parsed.data);
-  const problem = parsed.error.issues[0]?.message ?? 'it does not fit this entry';
-  return failure({ code: 'cannot-correct', entry: correction.entry, problem });
+  return failure({ code: 'cannot-correct', entry: correction.entry, problem: malformation(parsed.error) });
 }
 
 /** A corrected net weight replaces the gross and tare it was typed as, unless they are given too. */
-function withoutStaleWeighing(set: EntryOf<'corrected'>['set']): object {
-  if (set.massDg === undefined || set.grossDg !== undefined) return set;
-  return { ...set, grossDg: undefined, tareDg: undefined };
+function withoutStaleWeighing(target: Entry, set: EntryOf<'corrected'>['set']): object {
+  if (set.massDg === undefined || set.grossDg !== undefined || !('grossDg' in target)) return target;
+  const { grossDg: _gross, tareDg: _tare, ...rest } = target;
+  return rest;
 }
 
 /** Puts entries into the journal's order. */

@@ -3,6 +3,7 @@ import { exactMass, type ExactMass } from '../units/exact-mass';
 import { toDg } from '../units/mass';
 import { parseMoney, type Currency, type Minor } from '../units/money';
 import { parseNumber, type DecimalSign } from '../units/number-style';
+import { massInDoubt } from '../units/mass-in-doubt';
 import { parseExactMass, parseMass, type TypedMass } from '../units/parse-mass';
 import { completePurchase, disagrees, type CompletePurchase, type LabelFigures } from './complete-purchase';
 import { discountMinor, type Discount } from './discount';
@@ -101,6 +102,7 @@ const filled = (text: string): boolean => text.trim() !== '';
 function massOf(text: string, pieces: number, { unit, decimal }: LabelStyle): LabelMass | null {
   const number = parseBirdNumber(text);
   if (number === null) {
+    if (massInDoubt(text, unit, decimal) !== null) return null;
     const [mass, exact] = [parseMass(text, unit, decimal), parseExactMass(text, unit, decimal)];
     return mass && exact !== null ? { ...mass, exact } : null;
   }
@@ -108,8 +110,10 @@ function massOf(text: string, pieces: number, { unit, decimal }: LabelStyle): La
   return { massDg: toDg(grams, 'g'), exact: exactMass(grams, 'g'), typed: text.trim() };
 }
 
-function wrongWeight(text: string, mass: LabelMass | null, { unit }: LabelStyle): string {
+function wrongWeight(text: string, mass: LabelMass | null, { unit, decimal }: LabelStyle): string {
   if (!filled(text)) return '';
+  const meant = massInDoubt(text, unit, decimal);
+  if (meant !== null) return `Is ${meant} meant? Write it so.`;
   if (mass === null) return `That is not a weight. Write it like 5.2 ${unit}, 4 lb 5 oz or 1250 g.`;
   return mass.massDg <= 0 ? 'A weight is more than zero.' : '';
 }

@@ -1,14 +1,17 @@
 import type { PieceNote } from '../board/piece-note';
 import type { ItemChoice } from '../price/item-choice';
 import type { RecordChange } from './record';
-import { DEFAULT_SETTINGS, type Settings } from './settings';
+import { DEFAULT_SETTINGS, type Settings, type SettingsGroup } from './settings';
 
-/** Changes a part of the settings, and leaves the rest as it is by then. */
-export function settingsChange(change: (now: Settings) => Partial<Settings>): RecordChange {
+/** Changes a part of one group of settings, and leaves the rest of it as it is by then. */
+export function settingsChange(
+  group: SettingsGroup,
+  change: (now: Settings) => Partial<Settings>,
+): RecordChange {
   return {
     type: 'settings',
-    key: 'household',
-    change: (known = DEFAULT_SETTINGS) => ({ ...known, ...change(known) }),
+    key: group,
+    change: (known = {}) => ({ ...known, ...change({ ...DEFAULT_SETTINGS, ...known }) }),
   };
 }
 

@@ -1,43 +1,49 @@
 import type { Kind } from '../catalogue/kind-schema';
 import { animalOfKind } from '../catalogue/kinds';
-import { registerOwnKinds } from '../catalogue/own-kinds';
+import { knowingOwnKinds } from '../catalogue/own-kinds';
 import { canonicalJson } from '../units/canonical-json';
 import { journalOf, type Journal } from '../ledger/journal';
-import { mergeEntries, type Contradiction } from '../ledger/merge';
-import { success, type Result } from '../units/result';
+import { compareStamps, compareText } from '../ledger/stamp';
+import { identityFrom, type Identity } from './identity';
 import { registerOf, type HouseholdRecord, type RecordType, type RecordValue } from './record';
 import type { Entry } from '../ledger/entry';
-import { DEFAULT_SETTINGS, type Settings } from './settings';
+import { DEFAULT_SETTINGS, partOfGroup, settingsGroups, type Settings, type SettingsGroup } from './settings';
 
 /** Everything a household has written down: the journal, and the registers beside it. */
 export interface Household {
   readonly journal: Journal;
   readonly records: ReadonlyMap<string, HouseholdRecord>;
+  /** Which household it is; null before it has begun. */
+  readonly identity: Identity | null;
 }
 
-export const EMPTY_HOUSEHOLD: Household = { journal: journalOf([], animalOfKind), records: new Map() };
+export const EMPTY_HOUSEHOLD: Household = {
+  journal: journalOf([], animalOfKind),
+  records: new Map(),
+  identity: null,
+};
 
-/** A household of these entries and records, in any order. */
-export function householdOf(entries: readonly Entry[], records: readonly HouseholdRecord[]): Household {
-  return readWith(mergeRecords([], records), entries);
+/**
+ * A household of these entries and records, in any order.
+ *
+ * @param identity where it has one; else that of a household of older files
+ */
+export function householdOf(
+  entries: readonly Entry[],
+  records: readonly HouseholdRecord[],
+  identity: Identity | null = null,
+): Household {
+  const latest = mergeRecords([], records);
+  const journal = journalOf(entries, animalOf(latest));
+  return { journal, records: latest, identity: identity ?? identityFrom(journal.entries, latest.values()) };
 }
 
 /**
- * Joins what two devices of one household know. Commutative, associative and idempotent.
- *
- * @returns or what is wrong, where one entry id stands for two different entries
+ * Which animal a piece is of, the kinds of these records among them. A file that is only looked at
+ * makes none of its kinds known.
  */
-export function mergeHouseholds(a: Household, b: Household): Result<Household, Contradiction> {
-  const entries = mergeEntries(a.journal.entries, b.journal.entries);
-  if (!entries.ok) return entries;
-  const records = mergeRecords([...a.records.values()], [...b.records.values()]);
-  return success(readWith(records, entries.value));
-}
-
-/** Own kinds are known before the journal is read: it asks which animal a piece is of. */
-function readWith(records: Household['records'], entries: readonly Entry[]): Household {
-  registerOwnKinds(ownKinds({ records }));
-  return { journal: journalOf(entries, animalOfKind), records };
+export function animalOf(records: Household['records']): Journal['animalOf'] {
+  return knowingOwnKinds(ownKinds({ records }), animalOfKind);
 }
 
 /** The household's own kinds that are not deleted. */
@@ -51,16 +57,22 @@ export function mergeRecords(
   b: readonly HouseholdRecord[],
 ): ReadonlyMap<string, HouseholdRecord> {
   const latest = new Map<string, HouseholdRecord>();
-  for (const record of [...a, ...b]) {
+  for (const record of [...a, ...b].flatMap(inGroups)) {
     const other = latest.get(registerOf(record));
-    if (!other || rank(record) > rank(other)) latest.set(registerOf(record), record);
+    if (!other || isLater(record, other)) latest.set(registerOf(record), record);
   }
   return latest;
 }
 
-/** Stamps as text that sorts; the content settles what two equal stamps leave open. */
-function rank({ stamp, value }: HouseholdRecord): string {
-  return `${stamp.at} ${stamp.device} ${String(stamp.seq).padStart(12, '0')} ${canonicalJson(value)}`;
+/** The content settles what two equal stamps leave open. */
+function isLater(a: HouseholdRecord, b: HouseholdRecord): boolean {
+  return (compareStamps(a.stamp, b.stamp) || compareText(canonicalJson(a.value), canonicalJson(b.value))) > 0;
+}
+
+/** Settings of older files are one record: as what they are now, each group with the stamp of all. */
+function inGroups(record: HouseholdRecord): HouseholdRecord[] {
+  if (record.type !== 'settings' || record.key !== 'household') return [record];
+  return settingsGroups(record.value ?? {}).map((group) => ({ ...record, ...group }));
 }
 
 /** The values of one type that are not deleted, by key. */
@@ -77,5 +89,17 @@ export function valuesOf<T extends RecordType>(
 
 /** How this household counts. */
 export function settingsOf(household: Pick<Household, 'records'>): Settings {
-  return valuesOf(household, 'settings').get('household') ?? DEFAULT_SETTINGS;
+  const groups = [...valuesOf(household, 'settings')];
+  return Object.assign(
+    { ...DEFAULT_SETTINGS },
+    ...groups.map(([key, value]) => partOfGroup(key as SettingsGroup, value)),
+  ) as Settings;
+}
+
+/** Whether amounts of money are written down, which mean nothing in another currency. */
+export function holdsMoney(household: Household): boolean {
+  const lots = [...household.journal.state.lots.values()];
+  return (
+    valuesOf(household, 'price').size > 0 || lots.some(({ paidMinor }) => paidMinor !== null && paidMinor > 0)
+  );
 }

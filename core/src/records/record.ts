@@ -7,21 +7,22 @@ import { placeSchema } from '../freeze/place';
 import { printingSchema } from '../label/printing';
 import { shopCodeSchema } from '../label/shop-code-note';
 import { idSchema } from '../ledger/id';
+import type { Stamp } from '../ledger/stamp';
 import { itemChoiceSchema } from '../price/item-choice';
 import { priceNoteSchema } from '../price/price-note';
 import { shopAliasSchema } from '../price/shop-alias';
 import { slicesRequestSchema } from '../slice/slices-request';
-import { settingsSchema } from './settings';
+import { settingsPartSchema } from './settings';
 
 const stamp = z.strictObject({
   at: z.iso.datetime({ precision: 3 }),
-  device: z.string().regex(/^[A-Za-z0-9_-]{1,40}$/),
+  device: idSchema,
   seq: z.int().nonnegative(),
 });
 
 const bodies = {
-  /** How the household counts and who eats. One, with the key `household`. */
-  settings: settingsSchema,
+  /** How the household counts and who eats, by group; in files until version 5 one, with the key `household`. */
+  settings: settingsPartSchema,
   /** What a shop asked for something on a day. */
   price: priceNoteSchema,
   /** Where packs lie. */
@@ -57,7 +58,7 @@ export type HouseholdRecord = {
   [T in RecordType]: {
     readonly type: T;
     readonly key: string;
-    readonly stamp: z.infer<typeof stamp>;
+    readonly stamp: Stamp;
     readonly value: RecordValue<T> | null;
   };
 }[RecordType];
@@ -79,8 +80,11 @@ export type RecordChange = {
   };
 }[RecordType];
 
+/** Most keys are ids; a part of a piece may be called in the household's own words. */
+const key = z.string().trim().min(1).max(250);
+
 const schemas = (Object.keys(bodies) as RecordType[]).map((type) =>
-  z.strictObject({ type: z.literal(type), key: idSchema, stamp, value: bodies[type].nullable() }),
+  z.strictObject({ type: z.literal(type), key, stamp, value: bodies[type].nullable() }),
 );
 
 export const recordSchema = z.discriminatedUnion(

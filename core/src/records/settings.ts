@@ -6,8 +6,7 @@ import { keepingSchema } from '../freeze/keeping-rules';
 import { eaterSchema } from '../pack/eater';
 import { wrappingSchema } from '../pack/wrapping';
 
-/** How a household counts. */
-export const settingsSchema = z.strictObject({
+const settingsSchema = z.strictObject({
   system: z.enum(['metric', 'imperial']),
   decimal: z.enum(['.', ',']),
   currency: z.string().regex(/^[A-Z]{3}$/),
@@ -22,7 +21,46 @@ export const settingsSchema = z.strictObject({
   keeping: keepingSchema.optional(),
 });
 
+/** How a household counts. */
 export type Settings = z.infer<typeof settingsSchema>;
 
 /** What counts until the household has said otherwise. */
 export const DEFAULT_SETTINGS: Settings = { system: 'metric', decimal: '.', currency: 'EUR', eaters: [] };
+
+/**
+ * What is said together is one register: so of two devices, one that changes the eaters and one that
+ * changes the costs, both are heard.
+ */
+export const SETTINGS_GROUPS = {
+  units: ['system', 'decimal'],
+  currency: ['currency'],
+  eaters: ['eaters'],
+  method: ['school'],
+  costs: ['costs'],
+  room: ['freezerL'],
+  wrapping: ['wrapping'],
+  dinners: ['dinners'],
+  keeping: ['keeping'],
+} as const satisfies Record<string, readonly (keyof Settings)[]>;
+
+export type SettingsGroup = keyof typeof SETTINGS_GROUPS;
+
+/** A group of them; under the key `household`, as until version 5 of the file, all of them. */
+export const settingsPartSchema = settingsSchema.partial();
+
+/** Of some settings, what belongs to one group. */
+export function partOfGroup(group: SettingsGroup, values: Partial<Settings>): Partial<Settings> {
+  const fields: readonly (keyof Settings)[] = SETTINGS_GROUPS[group];
+  return Object.fromEntries(
+    fields.flatMap((field) => (values[field] === undefined ? [] : [[field, values[field]]])),
+  );
+}
+
+/** Settings by their groups; without those of which nothing is said. */
+export function settingsGroups(
+  values: Partial<Settings>,
+): { readonly key: SettingsGroup; readonly value: Partial<Settings> }[] {
+  return (Object.keys(SETTINGS_GROUPS) as SettingsGroup[])
+    .map((key) => ({ key, value: partOfGroup(key, values) }))
+    .filter(({ value }) => Object.keys(value).length > 0);
+}

@@ -1,7 +1,7 @@
 import { EMPTY_HOUSEHOLD } from '../records/household';
 import * as fc from 'fast-check';
 import type { Amount, Entry, Fact } from '../ledger/entry';
-import { append, nextInstant, nextSequence, withWhatRestsOn, type Journal } from '../ledger/journal';
+import { append, stampOfNext, withWhatRestsOn, type Journal } from '../ledger/journal';
 import type { Lot } from '../ledger/lot';
 import type { Refusal } from '../ledger/refusal';
 
@@ -148,14 +148,11 @@ export function play(
   for (const [index, each] of choices.entries()) {
     const make = MAKERS[each.what % MAKERS.length];
     if (!make) continue;
-    const seq = nextSequence(journal, device);
-    const at = nextInstant(journal, new Date(Date.UTC(2026, 2, 1) + index * 60_000).toISOString());
+    const stamp = stampOfNext(journal, new Date(Date.UTC(2026, 2, 1) + index * 60_000).toISOString(), device);
     const entry = {
-      ...make(journal, each, `${device}-lot-${seq}`),
-      id: `${device}-${seq}`,
-      at,
-      device,
-      seq,
+      ...make(journal, each, `${device}-lot-${stamp.seq}`),
+      id: `${device}-${stamp.seq}`,
+      ...stamp,
     } as Entry;
     const { value: after, problem: refusal } = append(journal, entry);
     attempts.push({ before: journal, entry, after, refusal });

@@ -24,6 +24,11 @@ export function minutesBetween(from: Instant, to: Instant): number {
   return (Date.parse(to) - Date.parse(from)) / 60_000;
 }
 
+/** The moment a millisecond later. */
+export function justAfter(instant: Instant): Instant {
+  return new Date(Date.parse(instant) + 1).toISOString();
+}
+
 /** The middle of a day, for what writes days from moments. */
 export function noonOf(date: IsoDate): Date {
   return new Date(atNoon(date));

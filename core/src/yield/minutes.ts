@@ -1,3 +1,4 @@
+import { toldAt } from '../ledger/told-at';
 import { sum } from 'd3-array';
 import type { Kind, Way } from '../catalogue/kind-schema';
 import type { Entry } from '../ledger/entry';
@@ -48,10 +49,11 @@ export function workingMinutes(
   for (const entry of entries) {
     if (!AT_THE_BOARD.has(entry.type) || state.voided.has(entry.id)) continue;
     for (const piece of new Set(lotsOfEntry(entry).flatMap((lot) => behind.get(lot) ?? []))) {
-      const from = last.get(piece) ?? entry.at;
-      const gap = minutesBetween(from, entry.at) - pausedMinutes(pauses.get(piece) ?? [], from, entry.at);
+      const at = toldAt(entry);
+      const from = last.get(piece) ?? at;
+      const gap = minutesBetween(from, at) - pausedMinutes(pauses.get(piece) ?? [], from, at);
       if (gap > 0 && gap <= LONGEST_PAUSE_MINUTES) minutes.set(piece, (minutes.get(piece) ?? 0) + gap);
-      last.set(piece, entry.at);
+      last.set(piece, at);
     }
   }
   return minutes;

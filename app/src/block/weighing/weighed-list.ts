@@ -6,6 +6,7 @@ import type { Lot } from '@core/ledger/lot';
 import { lotName } from '@core/catalogue/lot-name';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
+import { Notices } from '../../household/notices';
 import { Swatch } from '../../ui/piece/swatch';
 import { BenchActs } from '../bench/bench-acts';
 
@@ -137,6 +138,7 @@ export class WeighedList {
   protected readonly acts = inject(BenchActs);
   protected readonly format = inject(Format);
   private readonly store = inject(HouseholdStore);
+  private readonly notices = inject(Notices);
 
   readonly cuts = input.required<readonly Lot[]>();
   protected readonly destinations = DESTINATION_IDS;
@@ -154,6 +156,8 @@ export class WeighedList {
   }
 
   protected async correct(cut: Lot): Promise<void> {
+    const doubt = this.format.massDoubt(this.text(), 'small');
+    if (doubt) return this.notices.problem(doubt);
     const mass = this.format.parseMass(this.text(), 'small');
     const written = await this.store.perform(correctWeight(cut, mass, this.format));
     if (written.ok) this.editing.set(null);

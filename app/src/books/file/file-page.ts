@@ -1,20 +1,22 @@
 import { saveSettings } from '@core/deeds/change-settings';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { readFile, sizeProblem } from '@core/exchange/read-file';
 import { Clock } from '../../household/clock';
 import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
 import { Ask } from '../../ui/ask/ask';
 import { saveText } from '../../ui/save-text';
+import type { Taken } from '../../household/household-files';
+import { FileIn } from '../../household/parts/file-in';
 import { PageTabs } from '../../household/parts/page-tabs';
 import { SettingsForm } from '../../ui/field/settings-form';
 import { CostForm } from './cost-form';
+import { KeptList } from './kept-list';
 
 /** The household as a file: out, in, and in its place; and how it counts. */
 @Component({
   selector: 'v-file-page',
-  imports: [CostForm, PageTabs, SettingsForm],
+  imports: [CostForm, FileIn, KeptList, PageTabs, SettingsForm],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './file-page.html',
   styles: `
@@ -38,7 +40,6 @@ export class FilePage {
   private readonly format = inject(Format);
   private readonly clock = inject(Clock);
   private readonly ask = inject(Ask);
-  protected readonly problem = signal('');
   protected readonly said = signal('');
 
   protected readonly exported = computed(() => {
@@ -48,43 +49,43 @@ export class FilePage {
   });
 
   protected async export(): Promise<void> {
+    if (!(await this.isWhole())) return;
     saveText(`vendicus-${this.household}-${this.clock.today()}.json`, this.store.exportText());
     await this.store.noteExport();
   }
 
-  protected async read(input: HTMLInputElement, how: 'merge' | 'replace'): Promise<void> {
-    const file = input.files?.[0];
-    input.value = '';
-    this.said.set('');
-    this.problem.set('');
-    if (!file) return;
-    const tooLarge = sizeProblem(file.size);
-    if (tooLarge) return this.problem.set(tooLarge);
-    const { value: household, problem } = readFile(await file.text());
-    if (problem !== undefined) return this.problem.set(`${file.name}: ${problem}`);
-    if (how === 'replace' && !(await this.mayReplace(household.journal.entries.length))) return;
-    const before = this.store.household().journal.entries.length;
-    const written = await (how === 'merge' ? this.store.merge(household) : this.store.replace(household));
-    if (!written.ok) return this.problem.set(written.problem);
-    const added = this.store.household().journal.entries.length - before;
+  protected readonly mayReplace = async (): Promise<boolean> => {
+    const text =
+      'This household is saved to a file first. It also stays in this browser until you have seen that file; then the other takes its place.';
+    if (!(await this.ask.confirm('Replace the whole household?', text, 'Save a file, then replace')))
+      return false;
+    await this.export();
+    return true;
+  };
+
+  protected isIn({ merged, switchMs }: Taken): void {
+    const seconds = this.format.number(switchMs / 1000, 1);
     this.said.set(
-      how === 'replace'
-        ? 'Replaced. The old household is in the file that was just saved.'
-        : added === 0
+      merged === null
+        ? `Replaced; shown after ${seconds} s. What was here before is kept below.`
+        : merged.added.length + merged.rewritten.length === 0
           ? 'Nothing new in that file.'
-          : `${added} new entries merged.`,
+          : `${merged.added.length} new ${merged.added.length === 1 ? 'entry' : 'entries'} merged; shown after ${seconds} s. What came is listed below.`,
+    );
+  }
+
+  /** What cannot be read is not in the file: that is said first, and a file of nothing is not made. */
+  private async isWhole(): Promise<boolean> {
+    const { length } = this.store.household().journal.entries;
+    if (this.store.spoilt().length === 0) return true;
+    return this.ask.confirm(
+      'A part cannot be read',
+      `What this browser has stored can be read in part only. The file will hold the ${length} entries that can be; save what cannot be read, too.`,
+      'Export what can be read',
     );
   }
 
   protected async save(settings: ReturnType<typeof this.store.settings>): Promise<void> {
     await this.store.perform(saveSettings(settings, this.store.household()));
-  }
-
-  private async mayReplace(entries: number): Promise<boolean> {
-    const text = `This household is saved to a file first; then the file’s ${entries} entries take its place.`;
-    if (!(await this.ask.confirm('Replace the whole household?', text, 'Save a file, then replace')))
-      return false;
-    await this.export();
-    return true;
   }
 }

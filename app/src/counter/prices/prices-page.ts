@@ -14,6 +14,8 @@ import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
 import { PageTabs } from '../../household/parts/page-tabs';
 import { PriceChart } from '../../household/parts/price-chart';
+import type { DecimalSign } from '@core/units/number-style';
+import { Ask } from '../../ui/ask/ask';
 import { saveText } from '../../ui/save-text';
 import { PriceForm } from './price-form';
 
@@ -32,7 +34,9 @@ export class PricesPage {
   protected readonly store = inject(HouseholdStore);
   protected readonly format = inject(Format);
   private readonly clock = inject(Clock);
+  private readonly ask = inject(Ask);
   private readonly today = this.clock.today;
+  private csv = { name: '', text: '' };
 
   protected readonly search = signal('');
   protected readonly item = signal(SHOP_ITEMS[0]?.id ?? '');
@@ -110,17 +114,31 @@ export class PricesPage {
   protected async readCsv(input: HTMLInputElement): Promise<void> {
     const file = input.files?.[0];
     input.value = '';
-    this.file.set(null);
-    this.fileProblem.set('');
     if (!file) return;
-    const { currency, decimal } = this.store.settings();
-    const read = readPriceCsv(await file.text(), this.book(), currency, decimal, this.store.shopItems());
-    if (read.ok) this.file.set(read.value);
-    else this.fileProblem.set(`${file.name}: ${read.problem} Nothing was read.`);
+    this.csv = { name: file.name, text: await file.text() };
+    this.readAs(this.store.settings().decimal);
   }
 
+  /** Reads the file that was chosen, with this sign before fractions where it does not say which. */
+  protected readAs(decimal: DecimalSign): void {
+    const { name, text } = this.csv;
+    const { currency } = this.store.settings();
+    const read = readPriceCsv(text, this.book(), currency, decimal, this.store.shopItems());
+    this.file.set(read.value ?? null);
+    this.fileProblem.set(read.ok ? '' : `${name}: ${read.problem} Nothing was read.`);
+  }
+
+  /** The first prices of the file as they were read, to look at. */
+  protected readonly examples = computed(() =>
+    (this.file()?.good ?? [])
+      .slice(0, 3)
+      .map(({ note }) => this.format.perUnit(note.perKgMinor))
+      .join(', '),
+  );
+
   protected async takeOver(): Promise<void> {
-    const good = this.file()?.good ?? [];
+    const { good, farOff } = this.file() ?? { good: [], farOff: [] };
+    if (farOff.length > 0 && !(await this.isMeant(farOff))) return;
     const written = await this.store.perform(
       notePrices(
         good.map(({ note }) => note),
@@ -132,6 +150,15 @@ export class PricesPage {
   }
 
   /** A shop that is called otherwise now, or is the same as another: both go under one name. */
+  private isMeant(farOff: readonly number[]): Promise<boolean> {
+    const lines = farOff.slice(0, SHOWN_BAD).join(', ') + (farOff.length > SHOWN_BAD ? ' …' : '');
+    return this.ask.confirm(
+      farOff.length === 1 ? 'One price is far off' : `${farOff.length} prices are far off`,
+      `${farOff.length === 1 ? 'It is' : 'They are'} four times, or a quarter of, what the same goes for, or further: line ${lines}. A sign or a unit may be another than you think.`,
+      'Take them all over',
+    );
+  }
+
   protected async rename(): Promise<void> {
     const written = await this.store.perform(
       renameShop(this.renameFrom(), this.renameTo(), this.clock.newId()),

@@ -1,3 +1,4 @@
+import { faultWords } from '@core/units/fault-words';
 import { computed, inject, Injectable, linkedSignal, untracked, type Signal } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { ActivatedRoute } from '@angular/router';
@@ -96,7 +97,7 @@ export class OwnKindDraft {
     const parsed = kindSchema.safeParse(kind);
     return parsed.success
       ? []
-      : parsed.error.issues.map(({ message, path }) => `${path.join(' ')}: ${message}`);
+      : parsed.error.issues.map((issue) => `${issue.path.join(' ')}: ${faultWords(issue)}`);
   });
 
   private sharesOf({ ways }: Kind): ReadonlyMap<string, string> {

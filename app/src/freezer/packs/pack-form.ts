@@ -109,6 +109,8 @@ export class PackForm {
   );
 
   protected async save(): Promise<void> {
+    const doubt = this.format.massDoubt(this.mass(), 'small');
+    if (doubt) return this.notices.problem(doubt);
     const mass = this.typedMass();
     if (!mass || !this.ready())
       return this.notices.problem(

@@ -1,47 +1,26 @@
 import type { Result } from '@core/units/result';
-import { Injector } from '@angular/core';
 import { Dexie } from 'dexie';
 import { writeFile } from '@core/exchange/write-file';
 import { valuesOf } from '@core/records/household';
 import type { Fact } from '@core/ledger/entry';
+import { received, steak } from '@core/testing/facts';
 import { workedPiece } from '@core/testing/journal-builder';
-import { Clock } from '../clock';
-import { HOUSEHOLD_NAME } from '../household-name';
+import type { Moments } from '../moments';
+import { randomId } from '../random-id';
+import { Joining } from './joining';
 import { Repository } from './repository';
 import { storageProblem } from './storage-problem';
 
-const on = '2026-01-02';
-const piece: Fact = {
-  type: 'received',
-  lot: 'p',
-  kind: 'strip-loin',
-  count: 1,
-  massDg: 50_000,
-  paidMinor: 6000,
-  on,
-};
-const cut = (lot: string, massDg: number): Fact => ({
-  type: 'cut',
-  from: 'p',
-  lot,
-  part: 'steaks',
-  destination: 'main',
-  massDg,
-  count: 1,
-  on,
-});
+const piece: Fact = received();
+const cut = (lot: string, massDg: number): Fact => steak(lot, massDg);
+
+const moments: Moments = { instant: () => new Date().toISOString(), newId: randomId };
+const joining = (repository: Repository): Joining => new Joining(repository, moments);
 
 /** Each is what a tab has: its own repository on the one database. */
 const open: Repository[] = [];
-async function tab(clock = new Clock()): Promise<Repository> {
-  const injector = Injector.create({
-    providers: [
-      { provide: Clock, useValue: clock },
-      { provide: HOUSEHOLD_NAME, useValue: 'home' },
-      Repository,
-    ],
-  });
-  const repository = injector.get(Repository);
+async function tab(clock: Moments = moments): Promise<Repository> {
+  const repository = new Repository('home', clock);
   open.push(repository);
   await repository.load();
   return repository;
@@ -78,9 +57,10 @@ describe('the repository', () => {
     expect((await one.write({ facts: [cut('a', 90_000)], records: [lean] })).problem).toMatchObject({
       code: 'too-much',
     });
-    await expect(
-      one.write({ facts: [cut('a', 1000)], records: [{ ...note, value: { minutes: -1 } }] }),
-    ).rejects.toThrow();
+    const wrong = { ...note, value: { minutes: -1 } };
+    expect((await one.write({ facts: [cut('a', 1000)], records: [wrong] })).problem).toMatchObject({
+      code: 'malformed',
+    });
     const again = await (await tab()).load();
     expect([...again.journal.state.lots.keys()]).toEqual(['p']);
     expect(valuesOf(again, 'piece').get('p')).toEqual(note.value);
@@ -116,16 +96,17 @@ describe('the repository', () => {
     const [one, two] = [await tab(), await tab()];
     await one.write({ facts: [piece] });
     await two.write({ facts: [cut('a', 1000)] });
-    await one.replace(workedPiece().household());
+    await joining(one).replace(workedPiece().household());
     expect((await two.write({ facts: [cut('b', 1000)] })).problem).toMatchObject({ code: 'no-such-lot' });
   });
 
   it('merging twice changes nothing, and keeps records', async () => {
     const one = await tab();
     await one.write({ facts: [piece] });
-    const first = done(await one.merge(workedPiece().household()));
-    const second = done(await one.merge(workedPiece().household()));
-    expect(writeFile(second)).toBe(writeFile(first));
+    done(await joining(one).merge(workedPiece().household(), 'phone.json'));
+    const first = writeFile(one.standing.now.household);
+    done(await joining(one).merge(workedPiece().household(), 'phone.json'));
+    expect(writeFile(one.standing.now.household)).toBe(first);
     expect(valuesOf(await (await tab()).load(), 'price').size).toBe(3);
   });
 
@@ -137,7 +118,7 @@ describe('the repository', () => {
       value: { name, cold: 'freezer' as const },
     });
     await one.write({ records: [place('Drawer')] });
-    const setBack = await tab(Object.assign(new Clock(), { instant: () => '2001-01-01T00:00:00.000Z' }));
+    const setBack = await tab({ ...moments, instant: () => '2001-01-01T00:00:00.000Z' });
     const { household } = done(await setBack.write({ records: [place('Chest')] }));
     expect(valuesOf(household, 'place').get('a')?.name).toBe('Chest');
   });

@@ -1,20 +1,10 @@
-import { type Contradiction } from '@core/ledger/merge';
-import { success, type Result } from '@core/units/result';
-import { inject, Injectable } from '@angular/core';
-import { liveQuery, type Subscription } from 'dexie';
+import { liveQuery } from 'dexie';
+import { success, failure, type Result } from '@core/units/result';
 import type { Entry, Fact } from '@core/ledger/entry';
-import { animalOfKind } from '@core/catalogue/kinds';
-import { registerOwnKinds } from '@core/catalogue/own-kinds';
-import {
-  EMPTY_HOUSEHOLD,
-  householdOf,
-  mergeHouseholds,
-  mergeRecords,
-  ownKinds,
-  type Household,
-} from '@core/records/household';
-import { append, journalOf, nextInstant, nextSequence, type Journal } from '@core/ledger/journal';
+import type { Household } from '@core/records/household';
+import { append, stampOfNext, type Journal } from '@core/ledger/journal';
 import type { EntryId } from '@core/ledger/lot';
+import { NO_CLOCK_SAYS, stampAfter } from '@core/ledger/stamp';
 import {
   registerOf,
   recordSchema,
@@ -24,11 +14,14 @@ import {
 } from '@core/records/record';
 import type { Deed } from '@core/deeds/deed';
 import type { Rewritten } from '@core/deeds/take-back';
+import { malformation } from '@core/ledger/malformation';
 import type { Refusal } from '@core/ledger/refusal';
-import { Clock } from '../clock';
-import { Database, type MetaRow, type RecordRow } from './database';
-import { HOUSEHOLD_NAME } from '../household-name';
-import { StoredEntries } from './stored-entries';
+import type { Moments } from '../moments';
+import { Base, type Reading } from './base';
+import type { MetaRow, RecordRow } from './database';
+import type { HouseholdName } from '../household-name';
+import { Standing } from './standing';
+import type { Spoilt } from './stored-entries';
 
 /** A deed that is on the disk. */
 export interface Written {
@@ -37,53 +30,90 @@ export interface Written {
   readonly rewritten: readonly Rewritten[];
 }
 
+/** Thrown inside a transaction, so that none of it stays. */
+class Refused extends Error {
+  constructor(readonly refusal: Refusal) {
+    super(refusal.code);
+  }
+}
+
 /**
  * The one way to the database. Whatever is appended is checked against what the database holds
  * at that moment, inside one transaction, so two tabs cannot both take the last steak.
  */
-@Injectable()
 export class Repository {
-  private readonly clock = inject(Clock);
-  private readonly database = new Database(inject(HOUSEHOLD_NAME));
-  private readonly stored = new StoredEntries(this.database);
-  private household: Household = EMPTY_HOUSEHOLD;
-  /** The last row this tab has read. */
-  private cursor = 0;
-  /** Changes when the whole household is replaced, so that other tabs read it anew. */
-  private generation = '';
+  readonly base: Base;
+  readonly standing: Standing;
+
+  constructor(
+    name: HouseholdName,
+    private readonly clock: Moments,
+  ) {
+    this.base = new Base(name, clock);
+    this.standing = new Standing(this.base);
+  }
 
   /** Reads everything. */
   async load(): Promise<Household> {
-    if (await this.stored.hasManyRows()) await this.bundle();
-    const { entries, bundles, records, meta } = this.database;
-    const [stored, rows, generation] = await this.database.transaction(
-      'r',
-      [entries, bundles, records, meta],
-      () => Promise.all([this.stored.all(), records.toArray(), this.meta('generation')]),
-    );
-    this.generation = generation ?? '';
-    this.cursor = stored.cursor;
-    this.household = householdOf(
-      stored.entries,
-      rows.map(({ record }) => record),
-    );
-    return this.household;
+    const reading = await this.base.reading(() => this.base.read());
+    return this.standing.settle(reading.isUntidy ? await this.tidied() : reading);
   }
 
-  /** Calls back whenever another tab has written something. */
-  watch(changed: (household: Household) => void, failed: (error: unknown) => void): Subscription {
-    const last = liveQuery(async () => {
-      const [n, records, generation] = await Promise.all([
-        this.stored.lastRow(),
-        this.database.records.toArray(),
-        this.meta('generation'),
+  /** A base that cannot be written to is read all the same. */
+  private tidied(): Promise<Reading> {
+    return this.base
+      .writing(async () => {
+        await this.base.stored.tidy();
+        await this.base.newGeneration();
+        return this.base.read();
+      })
+      .catch(() => this.base.reading(() => this.base.read()));
+  }
+
+  /** Whether the browser had cleared the household away and it was written back, since this was last asked. */
+  hasGivenBack(): boolean {
+    return this.standing.hasGivenBack();
+  }
+
+  /** Everything in the base as a file, unread. */
+  asFile(): Promise<string> {
+    return this.base.asFile();
+  }
+
+  /** What was found in the base and cannot be read. */
+  get spoilt(): readonly Spoilt[] {
+    return this.standing.now.spoilt;
+  }
+
+  /**
+   * Calls back whenever another tab has written something, and when the base was cleared away under
+   * this one, after it was written back.
+   */
+  watch(
+    changed: (household: Household) => void,
+    failed: (error: unknown) => void,
+  ): { unsubscribe: () => void } {
+    const { stored, database } = this.base;
+    const found = liveQuery(async () => {
+      const [cursor, rows, lineage] = await Promise.all([
+        stored.lastRow(),
+        database.records.toArray(),
+        this.base.lineage(),
       ]);
-      return { n, records, generation: generation ?? '' };
+      return { cursor, rows, lineage };
     });
-    return last.subscribe({
-      next: (found) => void this.catchUp(found).then(changed, failed),
+    const look = (): void => void this.lookAgain().then(changed, failed);
+    database.on('close', look);
+    const watching = found.subscribe({
+      next: (found) => this.isNews(found) && look(),
       error: failed,
     });
+    return {
+      unsubscribe: () => {
+        database.on('close').unsubscribe(look);
+        watching.unsubscribe();
+      },
+    };
   }
 
   /**
@@ -92,215 +122,140 @@ export class Repository {
    * @returns or why not, where a fact does not fit what the database holds by then
    */
   async write({ facts = [], records = [] }: Deed): Promise<Result<Written, Refusal>> {
-    const { entries, bundles, records: registers, meta } = this.database;
-    const tables = [
-      ...(facts.length > 0 ? [entries, bundles] : []),
-      ...(records.length > 0 ? [registers] : []),
-      meta,
-    ];
-    const done = await this.database.transaction('rw', tables, async () => {
-      const device = await this.device();
-      const written = await this.writeFacts(facts, device);
-      return written.ok
-        ? success({ written: written.value, ...(await this.writeRecords(records, device)) })
-        : written;
-    });
-    if (!done.ok) return done;
-    const { written, rows, rewritten } = done.value;
-    // What another write has settled meanwhile stays: only what this one wrote is new.
-    const { journal = this.household.journal, cursor = this.cursor, added = [] } = written ?? {};
-    const known = this.household.records;
-    const household = this.settle(journal, cursor, rows ? asKnown(known, rows) : known);
-    return success({ household, entries: added.map(({ id }) => id), rewritten });
+    const now = this.clock.instant();
+    if (now >= NO_CLOCK_SAYS) return failure({ code: 'clock', year: now.slice(0, now.indexOf('-', 1)) });
+    try {
+      const { reading, added, rewritten } = await this.base.writing(async () => {
+        const before = await this.begun(await this.standing.fresh());
+        const device = await this.base.device();
+        const written = await this.writeFacts(before, facts, device);
+        return this.writeRecords(written, records, device);
+      });
+      const household = this.standing.settle(reading);
+      const entries = added.map(({ id }) => id);
+      return success({ household, entries, rewritten });
+    } catch (error) {
+      if (error instanceof Refused) return failure(error.refusal);
+      throw error;
+    }
+  }
+
+  async meta(key: MetaRow['key']): Promise<string | undefined> {
+    return this.base.meta(key);
+  }
+
+  async setMeta(key: MetaRow['key'], value: string): Promise<void> {
+    await this.base.writing(() => this.base.setMeta(key, value));
+  }
+
+  close(): void {
+    this.base.database.close();
+  }
+
+  /** Whoever writes first begins the household. Inside the transaction. */
+  private async begun(reading: Reading): Promise<Reading> {
+    const { household } = reading;
+    const known = await this.base.identity();
+    const identity = known ??
+      household.identity ?? { id: this.clock.newId(), began: this.clock.instant(), joined: [] };
+    if (!known) await this.base.setIdentity(identity);
+    return { ...reading, household: { ...household, identity } };
   }
 
   /** Inside the transaction: all of them, or none. */
   private async writeFacts(
+    reading: Reading,
     facts: readonly Fact[],
     device: string,
-  ): Promise<Result<{ journal: Journal; cursor: number; added: readonly Entry[] } | null, Refusal>> {
-    if (facts.length === 0) return success(null);
-    const before = await this.fresh();
-    const accepted = this.accept(before.journal, facts, device);
-    if (!accepted.ok) return accepted;
-    const { journal, added } = accepted.value;
-    return success({ journal, cursor: Math.max(before.cursor, await this.add(added)), added });
+  ): Promise<{ reading: Reading; added: readonly Entry[] }> {
+    if (facts.length === 0) return { reading, added: [] };
+    const { journal, added } = this.accept(reading.household.journal, facts, device);
+    const cursor = Math.max(reading.cursor, await this.base.add(added));
+    const lineage = await this.base.lineage();
+    const bundles = await this.base.stored.countBundles();
+    return {
+      reading: { ...reading, household: { ...reading.household, journal }, cursor, lineage, bundles },
+      added,
+    };
   }
 
   /** Inside the transaction. */
   private async writeRecords(
+    { reading, added }: { reading: Reading; added: readonly Entry[] },
     values: readonly (NewRecord | RecordChange)[],
     device: string,
-  ): Promise<{ rows: readonly RecordRow[] | null; rewritten: readonly Rewritten[] }> {
-    if (values.length === 0) return { rows: null, rewritten: [] };
+  ): Promise<{ reading: Reading; added: readonly Entry[]; rewritten: readonly Rewritten[] }> {
+    if (values.length === 0) return { reading, added, rewritten: [] };
     const at = this.clock.instant();
     const known = new Map(
-      (await this.database.records.toArray()).map(({ register, record }) => [register, record]),
+      (await this.base.database.records.toArray()).map(({ register, record }) => [register, record]),
     );
-    const records = values
-      .map((each) => whole(each, known))
-      .map((value, seq) =>
-        recordSchema.parse({ ...value, stamp: this.stampAfter(known, value, { at, device, seq }) }),
-      );
-    await this.putRecords(mergeRecords([], records));
+    const records = values.map((each, seq) => stamped(whole(each, known), { at, device, seq }, known));
+    await this.base.putRecords(new Map(records.map((record) => [registerOf(record), record])));
     const rewritten = records.map(({ type, key, value }) => ({
       type,
       key,
       was: known.get(registerOf({ type, key }))?.value ?? null,
       wrote: value,
     }));
-    return { rows: await this.database.records.toArray(), rewritten };
-  }
-
-  /**
-   * Takes in what another device knows.
-   *
-   * @returns or what is wrong, where it is of another household; nothing was written then
-   */
-  async merge(other: Household): Promise<Result<Household, Contradiction>> {
-    const { entries, bundles, records, meta } = this.database;
-    const done = await this.database.transaction('rw', [entries, bundles, records, meta], async () => {
-      const before = await this.fresh();
-      const ours = (await records.toArray()).map(({ record }) => record);
-      const both = mergeHouseholds({ journal: before.journal, records: mergeRecords(ours, []) }, other);
-      if (!both.ok) return both;
-      const merged = both.value;
-      const known = new Set(before.journal.entries.map(({ id }) => id));
-      const added = merged.journal.entries.filter(({ id }) => !known.has(id));
-      const cursor = Math.max(before.cursor, await this.add(added));
-      await this.putRecords(merged.records);
-      return success({ merged, cursor });
-    });
-    if (!done.ok) return done;
-    const { merged, cursor } = done.value;
-    return success(this.settle(merged.journal, cursor, merged.records));
-  }
-
-  /** Puts another household in the place of this one. The caller has saved this one first. */
-  async replace(other: Household): Promise<Household> {
-    const { entries, bundles, records, meta } = this.database;
-    await this.database.transaction('rw', [entries, bundles, records, meta], async () => {
-      await this.stored.clear();
-      await records.clear();
-      await this.newGeneration();
-      await this.stored.add(other.journal.entries);
-      await this.putRecords(other.records);
-    });
-    return this.load();
-  }
-
-  async meta(key: MetaRow['key']): Promise<string | undefined> {
-    return (await this.database.meta.get(key))?.value;
-  }
-
-  async setMeta(key: MetaRow['key'], value: string): Promise<void> {
-    await this.database.meta.put({ key, value });
-  }
-
-  close(): void {
-    this.database.close();
+    const rows = await this.base.database.records.toArray();
+    const household = { ...reading.household, records: asKnown(reading.household.records, rows) };
+    return { reading: { ...reading, household }, added, rewritten };
   }
 
   private accept(
     before: Journal,
     facts: readonly Fact[],
     device: string,
-  ): Result<{ journal: Journal; added: Entry[] }, Refusal> {
+  ): { journal: Journal; added: Entry[] } {
     let journal = before;
     const added: Entry[] = [];
     for (const fact of facts) {
-      const at = nextInstant(journal, this.clock.instant());
-      const entry = {
-        ...fact,
-        id: this.clock.newId(),
-        at,
-        device,
-        seq: nextSequence(journal, device),
-      } as Entry;
+      const stamp = stampOfNext(journal, this.clock.instant(), device);
+      const entry = { ...fact, id: this.clock.newId(), ...stamp } as Entry;
       const result = append(journal, entry);
-      if (!result.ok) return result;
+      if (!result.ok) throw new Refused(result.problem);
       journal = result.value;
       added.push(entry);
     }
-    return success({ journal, added });
+    return { journal, added };
   }
 
-  /** Adds entries, and tells other tabs to read anew when they cannot be seen as rows. */
-  private async add(added: readonly Entry[]): Promise<number> {
-    const { bundled, cursor } = await this.stored.add(added);
-    if (bundled) await this.newGeneration();
-    return cursor;
+  /** Whether the base is another than this tab knows it. */
+  private isNews(
+    found: Pick<Reading, 'cursor' | 'lineage'> & { readonly rows: readonly RecordRow[] },
+  ): boolean {
+    const { cursor, lineage, household } = this.standing.now;
+    return (
+      found.lineage.at(-1) !== lineage.at(-1) ||
+      found.cursor > cursor ||
+      asKnown(household.records, found.rows) !== household.records
+    );
   }
 
-  private async bundle(): Promise<void> {
-    const { entries, bundles, meta } = this.database;
-    await this.database.transaction('rw', entries, bundles, meta, async () => {
-      if (!(await this.stored.hasManyRows())) return;
-      await this.stored.bundleRows();
-      await this.newGeneration();
+  /** The base as it stands; what it has lost is written back. */
+  private async lookAgain(): Promise<Household> {
+    const seen = await this.base.reading(async () => {
+      const reading = await this.standing.look();
+      if (!reading) return null;
+      const rows = await this.base.database.records.toArray();
+      const household = { ...reading.household, records: asKnown(reading.household.records, rows) };
+      return { ...reading, household };
     });
+    return this.standing.settle(seen ?? (await this.base.writing(() => this.standing.fresh())));
   }
+}
 
-  private newGeneration(): Promise<void> {
-    return this.setMeta('generation', this.clock.newId());
-  }
-
-  /** The journal with what other tabs have written since. Inside a transaction. */
-  private async fresh(): Promise<{ journal: Journal; cursor: number }> {
-    if (((await this.meta('generation')) ?? '') !== this.generation) {
-      const { entries, cursor } = await this.stored.all();
-      return { journal: journalOf(entries, animalOfKind), cursor };
-    }
-    const { entries, cursor } = await this.stored.after(this.cursor);
-    const known = this.household.journal;
-    return { journal: entries.length === 0 ? known : extend(known, entries), cursor };
-  }
-
-  private async catchUp(found: {
-    n: number;
-    records: readonly RecordRow[];
-    generation: string;
-  }): Promise<Household> {
-    const { n, generation } = found;
-    if (generation !== this.generation) return this.load();
-    const records = asKnown(this.household.records, found.records);
-    const { journal, cursor } =
-      n > this.cursor ? await this.fresh() : { journal: this.household.journal, cursor: this.cursor };
-    return this.settle(journal, cursor, records);
-  }
-
-  private settle(journal: Journal, cursor: number, records: Household['records']): Household {
-    if (cursor >= this.cursor) {
-      if (records !== this.household.records) registerOwnKinds(ownKinds({ records }));
-      this.household = { journal, records };
-      this.cursor = cursor;
-    }
-    return this.household;
-  }
-
-  /** A register's new stamp is later than its old one, whatever this device's clock says. */
-  private stampAfter(
-    known: ReadonlyMap<string, HouseholdRecord>,
-    value: NewRecord,
-    stamp: HouseholdRecord['stamp'],
-  ): HouseholdRecord['stamp'] {
-    const before = known.get(registerOf(value))?.stamp.at;
-    return before !== undefined && before >= stamp.at
-      ? { ...stamp, at: new Date(Date.parse(before) + 1).toISOString() }
-      : stamp;
-  }
-
-  private async putRecords(records: Household['records']): Promise<void> {
-    await this.database.records.bulkPut([...records].map(([register, record]) => ({ register, record })));
-  }
-
-  private async device(): Promise<string> {
-    const known = await this.meta('device');
-    if (known !== undefined) return known;
-    const device = this.clock.newId();
-    await this.setMeta('device', device);
-    return device;
-  }
+/** A record as it goes to the disk: later than what stands there, whatever this device's clock says. */
+function stamped(
+  value: NewRecord,
+  stamp: HouseholdRecord['stamp'],
+  known: ReadonlyMap<string, HouseholdRecord>,
+): HouseholdRecord {
+  const record = { ...value, stamp: stampAfter(stamp, known.get(registerOf(value))?.stamp) };
+  const parsed = recordSchema.safeParse(record);
+  if (!parsed.success) throw new Refused({ code: 'malformed', problem: malformation(parsed.error) });
+  return parsed.data;
 }
 
 /** What was read, as the objects that are known already where nothing is newer: so nothing is drawn anew for nothing. */
@@ -315,16 +270,6 @@ function asKnown(known: Household['records'], rows: readonly RecordRow[]): House
   return new Map(
     rows.map((row) => [row.register, isKnown(row) ? (known.get(row.register) ?? row.record) : row.record]),
   );
-}
-
-/** A journal with more entries: one by one where they come last, else read anew. */
-function extend(journal: Journal, entries: readonly Entry[]): Journal {
-  const known = new Set(journal.entries.map(({ id }) => id));
-  const added = entries.filter(({ id }) => !known.has(id));
-  const oneByOne = added.length <= 20 ? added : [];
-  let result: Journal | undefined = oneByOne.length === added.length ? journal : undefined;
-  for (const entry of oneByOne) result = result && append(result, entry).value;
-  return result ?? journalOf([...journal.entries, ...added], journal.animalOf);
 }
 
 /** A record as it is to be, given what is known. */

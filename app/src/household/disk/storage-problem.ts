@@ -1,26 +1,82 @@
-const SENTENCES: readonly [pattern: RegExp, sentence: string][] = [
-  [
-    /QuotaExceeded/,
-    'The browser’s storage for this page is full, so this was not written down. Nothing that stood before is lost. Make room on the machine, or export the household’s file, then try again.',
-  ],
-  [
-    /MissingAPI|OpenFailed|InvalidState|Security|NotAllowed|Unknown/,
-    'This browser does not let the page store anything (a private window, or storage switched off), so nothing can be written down here. What stood before is untouched. Open Vendicus in a normal window.',
-  ],
-  [
-    /DatabaseClosed|VersionChange/,
-    'The household was opened by a newer Vendicus in another tab. Reload this page; nothing is lost.',
-  ],
+/** Something that stands in the way of every deed, and is said for as long as it does. */
+export interface Trouble {
+  readonly text: string;
+  /**
+   * What can be saved to a file: what this page shows, what is on the disk though it cannot be read
+   * here, or nothing.
+   */
+  readonly saves: 'shown' | 'stored' | null;
+}
+
+interface Known {
+  readonly pattern: RegExp;
+  readonly sentence: string;
+  readonly saves: Trouble['saves'];
+  /** Whether the next deed meets it too. */
+  readonly stays?: true;
+}
+
+const KNOWN: readonly Known[] = [
+  {
+    pattern: /QuotaExceeded/,
+    sentence:
+      'The browser’s storage for this page is full, so this was not written down. Nothing that stood before is lost. Make room on the machine, or export the household’s file, then try again.',
+    saves: 'shown',
+  },
+  {
+    pattern: /NewerBase/,
+    sentence:
+      'This household was written by a newer Vendicus than this one, so nothing is read or written here. Reload this page to get the newer one. Where there is none, save the household’s file here and open it there.',
+    saves: 'stored',
+    stays: true,
+  },
+  {
+    pattern: /Supplanted/,
+    sentence:
+      'What this page shows was cleared away, and another household is stored in its place. Nothing can be written here. Save the file of what this page shows, then reload: there it can be merged.',
+    saves: 'shown',
+    stays: true,
+  },
+  {
+    pattern: /DatabaseClosed|VersionChange/,
+    sentence:
+      'The household was opened by a newer Vendicus in another tab. Reload this page; nothing is lost.',
+    saves: 'shown',
+    stays: true,
+  },
+  {
+    pattern: /MissingAPI|OpenFailed|InvalidState|Security|NotAllowed|Unknown/,
+    sentence:
+      'This browser does not let the page store anything (a private window, or storage switched off), so nothing can be written down here. What stood before is untouched. Open Vendicus in a normal window.',
+    saves: null,
+  },
 ];
 
-/** Why something could not be stored, what was kept and what to do. */
-export function storageProblem(error: unknown): string {
+function knownOf(error: unknown): Known | undefined {
   const {
     name = '',
     message = String(error),
     inner,
   } = error as { name?: string; message?: string; inner?: { name?: string } };
   const names = `${name} ${inner?.name ?? ''} ${message}`;
-  const known = SENTENCES.find(([pattern]) => pattern.test(names));
-  return known?.[1] ?? `This was not written down: ${message}. What stood before is untouched; try again.`;
+  return KNOWN.find(({ pattern }) => pattern.test(names));
+}
+
+/** Why something could not be stored, what was kept and what to do. */
+export function storageProblem(error: unknown): string {
+  const message = error instanceof Error ? error.message : String(error);
+  return (
+    knownOf(error)?.sentence ??
+    `This was not written down: ${message}. What stood before is untouched; try again.`
+  );
+}
+
+/** The same, with what can be saved. */
+export function troubleOf(error: unknown): Trouble {
+  return { text: storageProblem(error), saves: knownOf(error)?.saves ?? null };
+}
+
+/** What the next deed will meet as well; null where it may go well. */
+export function troubleThatStays(error: unknown): Trouble | null {
+  return knownOf(error)?.stays ? troubleOf(error) : null;
 }

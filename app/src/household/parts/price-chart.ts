@@ -86,6 +86,8 @@ export class PriceChart {
       },
       tooltip: {
         trigger: 'item',
+        // Drawn, and not written into the page: names of shops may come from anybody's file.
+        renderMode: 'richText',
         backgroundColor: ink,
         borderWidth: 0,
         textStyle: { ...chartText(line), color: this.appearance.light() === 'dim' ? '#1d1815' : '#f5f0e6' },

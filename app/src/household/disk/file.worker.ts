@@ -1,0 +1,101 @@
+import { expose } from 'comlink';
+import { aheadOf, type Ahead } from '@core/exchange/ahead';
+import { readFile, sizeProblem } from '@core/exchange/read-file';
+import { settingsOf, type Household } from '@core/records/household';
+import { mergeHouseholds, type CannotJoin } from '@core/records/join';
+import { whatCame, type WhatCame } from '@core/records/what-came';
+import { failure, success, type Result } from '@core/units/result';
+import type { HouseholdName } from '../household-name';
+import { randomId } from '../random-id';
+import { cannotJoin } from '../cannot-join';
+import { Joining, type Merged } from './joining';
+import { Repository } from './repository';
+import { storageProblem } from './storage-problem';
+
+/** A file that was read and checked, and nothing written. */
+export interface Looked {
+  readonly entries: number;
+  readonly ahead: Ahead | null;
+  readonly currency: string;
+  /** What a merge would bring; or why it cannot be one household with ours. */
+  readonly merging: Result<WhatCame, CannotJoin>;
+  /** Whether there is a household here already. */
+  readonly isFirst: boolean;
+}
+
+/** How much of the way reading, checking and comparing are; writing is the rest. */
+const [READ, CHECKED] = [0.05, 0.8];
+
+/** What was read last, and waits to be taken in. */
+let waiting: { readonly household: Household; readonly name: string } | null = null;
+
+const api = { look, take };
+export type FileWorker = typeof api;
+expose(api);
+
+function open(home: HouseholdName, now: string): Repository {
+  return new Repository(home, { instant: () => now, newId: randomId });
+}
+
+/**
+ * Reads a file and checks all of it.
+ *
+ * @param now the moment, which only the page knows
+ */
+async function look(
+  home: HouseholdName,
+  file: File,
+  now: string,
+  told: (share: number) => void,
+): Promise<Result<Looked>> {
+  waiting = null;
+  const tooLarge = sizeProblem(file.size);
+  if (tooLarge) return failure(tooLarge);
+  try {
+    const text = await file.text();
+    told(READ);
+    const read = readFile(text, { told: (share) => told(READ + (CHECKED - READ) * share) });
+    if (!read.ok) return read;
+    const repository = open(home, now);
+    const ours = await repository.load();
+    repository.close();
+    waiting = { household: read.value, name: file.name };
+    const both = mergeHouseholds(ours, read.value);
+    told(CHECKED);
+    return success({
+      entries: read.value.journal.entries.length,
+      ahead: aheadOf(read.value, now),
+      currency: settingsOf(read.value).currency,
+      merging: both.ok ? success(whatCame(ours, read.value, both.value)) : both,
+      isFirst: ours.records.size === 0 && ours.journal.entries.length === 0,
+    });
+  } catch (error) {
+    return failure(storageProblem(error));
+  }
+}
+
+/** Writes down what was looked at last, in one transaction. */
+async function take(
+  home: HouseholdName,
+  how: 'merge' | 'replace',
+  now: string,
+): Promise<Result<Merged | null>> {
+  if (!waiting) return failure('Choose the file again. Nothing was written.');
+  const { household, name } = waiting;
+  const repository = open(home, now);
+  try {
+    await repository.load();
+    const joining = new Joining(repository, { instant: () => now, newId: randomId });
+    if (how === 'replace') {
+      await joining.replace(household);
+      return success(null);
+    }
+    const merged = await joining.merge(household, name);
+    return merged.ok ? merged : failure(cannotJoin(merged.problem));
+  } catch (error) {
+    return failure(storageProblem(error));
+  } finally {
+    repository.close();
+    waiting = null;
+  }
+}
