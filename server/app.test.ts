@@ -1,16 +1,17 @@
 import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { createServer, type Server } from 'node:http';
+import { createServer, get, type Server } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { AddressInfo } from 'node:net';
+import { connect, type AddressInfo, type Socket } from 'node:net';
 import { FrameReader } from '@core/scale/frame-reader';
 import { createApp } from './app';
+import { limitConnections } from './connections';
 
 describe('the server', () => {
   const folder = mkdtempSync(join(tmpdir(), 'vendicus-served-'));
   const servers: Server[] = [];
   const serve = async (empty = false): Promise<string> => {
-    const server = createServer(createApp({ folder, secure: false, empty }));
+    const server = createServer(createApp({ folder, secure: false, empty, hosts: ['kitchen.example'] }));
     servers.push(server);
     await new Promise<void>((listening) => server.listen(0, '127.0.0.1', listening));
     return `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
@@ -23,7 +24,10 @@ describe('the server', () => {
     writeFileSync(join(folder, 'demo', 'shop-lists.json'), '{"format":"vendicus-shop-lists"}');
   });
   afterAll(() => {
-    for (const server of servers) server.close();
+    for (const server of servers) {
+      server.close();
+      server.closeAllConnections();
+    }
     rmSync(folder, { recursive: true });
   });
 
@@ -86,6 +90,67 @@ describe('the server', () => {
     expect(Math.abs(masses.at(-1)! - 3720)).toBeLessThanOrEqual(20);
     for (const bad of ['{"massG":-1}', '{"massG":"heavy"}', '{"massG":1e9}', '[]'])
       expect((await tray(bad)).status).toBe(400);
+    const cutOff = await tray('{"massG":');
+    expect(cutOff.status).toBe(400);
+    expect(await cutOff.text()).toBe('That request cannot be read.');
+    expect((await tray(`{"massG":1,"note":"${'x'.repeat(2000)}"}`)).status).toBe(413);
+  });
+
+  it('lets one device listen to the scale eight times, and again when a page is closed', async () => {
+    const address = await serve();
+    const stopped = Array.from({ length: 8 }, () => new AbortController());
+    const streams = await Promise.all(
+      stopped.map(({ signal }) => fetch(`${address}/scale/stream`, { signal })),
+    );
+    expect(streams.map(({ status }) => status)).toEqual(Array(8).fill(200));
+    const more = await fetch(`${address}/scale/stream`);
+    expect(more.status).toBe(429);
+    expect(await more.text()).toContain('Close a page');
+    stopped.forEach((each) => each.abort());
+    let status = 0;
+    while (status !== 200) {
+      const last = new AbortController();
+      ({ status } = await fetch(`${address}/scale/stream`, { signal: last.signal }));
+      last.abort();
+    }
+  });
+
+  it.each([
+    ['a number', '127.0.0.1:4280', 200],
+    ['localhost', 'localhost:4280', 200],
+    ['a name it is known under', 'Kitchen.example', 200],
+    ['another name', 'somewhere.example', 421],
+  ])('asked for by %s', async (_what, host, status) => {
+    const address = new URL(await serve());
+    const answer = await new Promise<number>((done, failed) =>
+      get({ host: address.hostname, port: address.port, path: '/home', headers: { host } }, (response) => {
+        response.resume();
+        done(response.statusCode ?? 0);
+      }).on('error', failed),
+    );
+    expect(answer).toBe(status);
+  });
+
+  it('drops more connections than one device can need', async () => {
+    const server = createServer((_request, response) => void response.end());
+    servers.push(server);
+    limitConnections(server, 3);
+    await new Promise<void>((listening) => server.listen(0, '127.0.0.1', listening));
+    const { port } = server.address() as AddressInfo;
+    const sockets = await Promise.all(
+      Array.from(
+        { length: 3 },
+        () =>
+          new Promise<Socket>((done) =>
+            connect(port, '127.0.0.1').once('connect', function (this: Socket) {
+              done(this);
+            }),
+          ),
+      ),
+    );
+    const dropped = connect(port, '127.0.0.1');
+    await new Promise((closed) => dropped.once('close', closed).on('error', () => undefined));
+    sockets.forEach((socket) => socket.destroy());
   });
 
   it('leads to the first questions when it was asked to', async () => {

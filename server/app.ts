@@ -1,8 +1,9 @@
 import compression from 'compression';
-import express, { type Express, type Response } from 'express';
+import express, { type ErrorRequestHandler, type Express, type Response } from 'express';
 import helmet from 'helmet';
 import { existsSync, readFileSync } from 'node:fs';
 import { basename, join, resolve } from 'node:path';
+import { knownHost } from './known-host';
 import { scaleStream } from './scale-stream';
 
 const YEAR_S = 31_536_000;
@@ -17,10 +18,12 @@ export interface Serving {
   readonly secure: boolean;
   /** Whether the bare address leads to the first questions, and not to the demo household. */
   readonly empty: boolean;
+  /** Names under which it may be asked for, beside localhost, numbers and the machine's own. */
+  readonly hosts?: readonly string[];
 }
 
 /** The application's files, with strict headers. Holds no household data and takes none. */
-export function createApp({ folder, secure, empty }: Serving): Express {
+export function createApp({ folder, secure, empty, hosts }: Serving): Express {
   const index = join(folder, 'index.html');
   if (!existsSync(index)) throw new Error(`There is no built app in ${folder}. Run: npm start`);
   const nonce = (): string => styleNonce(readFileSync(index, 'utf8'));
@@ -29,6 +32,7 @@ export function createApp({ folder, secure, empty }: Serving): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(headers(nonce, secure));
+  app.use(knownHost(hosts));
   // Before compression, which would hold the stream back.
   app.use(scaleStream());
   app.use(compression());
@@ -43,8 +47,19 @@ export function createApp({ folder, secure, empty }: Serving): Express {
     response.set('Cache-Control', 'no-cache').sendFile(index);
   });
   app.use((_request, response) => void response.status(404).type('text').send('There is no such file.'));
+  app.use(plainly);
   return app;
 }
+
+/** What goes wrong is said in a sentence, and never with the paths of this machine. */
+const plainly: ErrorRequestHandler = (error: { readonly status?: number }, _request, response, next) => {
+  if (response.headersSent) return next(error);
+  const isTheirs = error.status !== undefined && error.status < 500;
+  response
+    .status(isTheirs ? (error.status ?? 400) : 500)
+    .type('text')
+    .send(isTheirs ? 'That request cannot be read.' : 'Something went wrong here.');
+};
 
 function styleNonce(html: string): string {
   const nonce = /ngCspNonce="([\w-]+)"/i.exec(html)?.[1];

@@ -4,6 +4,7 @@ import { createServer as createHttps } from 'node:https';
 import { networkInterfaces } from 'node:os';
 import { resolve } from 'node:path';
 import { createApp } from './app';
+import { limitConnections } from './connections';
 
 const FIRST_PORT = 4280;
 const MOST_TRIES = 20;
@@ -71,8 +72,10 @@ async function main(): Promise<void> {
     folder: resolve(process.argv[2] ?? 'dist/app'),
     secure: secrets !== null,
     empty: process.argv.includes('--empty'),
+    hosts: [host, ...(process.env['HOSTS'] ?? '').split(',')].filter((name) => name !== ''),
   });
   const server = secrets ? createHttps(secrets, app) : createHttp(app);
+  limitConnections(server);
   const port = await listenNear(server, wantedPort(), host);
   for (const address of addressesOf(host))
     console.log(`Vendicus is at ${secrets ? 'https' : 'http'}://${address}:${port}/`);

@@ -17,12 +17,25 @@ const MOST_G = 50_000;
 export function scaleStream(): Router {
   const scale = new SimulatedScale(KITCHEN_SCALE, seededUniform(Date.now()));
   const router = Router();
-  router.get('/scale/stream', (request, response) => stream(scale, request, response));
+  const listening: Listening = new Map();
+  router.get('/scale/stream', (request, response) => stream(scale, listening, request, response));
   router.post('/scale/tray', json({ limit: '1kb' }), (request, response) => lay(scale, request, response));
   return router;
 }
 
-function stream(scale: SimulatedScale, request: Request, response: Response): void {
+/** Each listener is told ten times a second, so one device is given a few. */
+const MOST_OF_ONE = 8;
+/** How often each device listens. */
+type Listening = Map<string, number>;
+
+function stream(scale: SimulatedScale, listening: Listening, request: Request, response: Response): void {
+  const client = request.ip ?? '';
+  const count = listening.get(client) ?? 0;
+  if (count >= MOST_OF_ONE) {
+    response.status(429).type('text').send(`This device listens ${MOST_OF_ONE} times already. Close a page.`);
+    return;
+  }
+  listening.set(client, count + 1);
   response.set({
     'Content-Type': 'text/event-stream',
     'Cache-Control': 'no-store',
@@ -33,7 +46,10 @@ function stream(scale: SimulatedScale, request: Request, response: Response): vo
     () => response.write(`data: ${frameOf(scale.read(performance.now()))}\n\n`),
     SEND_EVERY_MS,
   );
-  request.on('close', () => clearInterval(timer));
+  request.on('close', () => {
+    clearInterval(timer);
+    listening.set(client, (listening.get(client) ?? 1) - 1);
+  });
 }
 
 function lay(scale: SimulatedScale, request: Request, response: Response): void {
