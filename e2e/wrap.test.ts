@@ -336,6 +336,16 @@ describe('from the table to labelled packs', () => {
       await person.sees('5.300 kg for €79.42.');
       await person.sees('Best before 12 Dec 2026');
       await person.sees('Buy it for €79.42');
+      // Its date is kept, and goes with the piece.
+      await person.shows('Date on its label', 'use by');
+      await person.shows('The date', '2026-12-12');
+    });
+
+    it('one that cannot be read leaves nothing of the one before', async () => {
+      await sticker('2117045079429');
+      await person.sees('The figures of the sticker before are taken out');
+      await person.shows('Weight on the label', '');
+      await person.shows('Date on its label', 'no date');
     });
 
     it('a shop’s own number is learnt from one label, and read from then on', async () => {

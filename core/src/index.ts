@@ -223,6 +223,7 @@ export * from './board/virtual-meat';
 export * from './board/weight-question';
 
 // freeze: Cold, room and time.
+export * from './freeze/as-bought';
 export * from './freeze/batch';
 export * from './freeze/cold-clock';
 export * from './freeze/cold-places';

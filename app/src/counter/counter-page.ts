@@ -9,6 +9,7 @@ import type { Lot } from '@core/ledger/lot';
 import { rollup } from 'd3-array';
 import type { Kind } from '@core/catalogue/kind-schema';
 import { wholePieceItem } from '@core/catalogue/shop-items';
+import { coldAsBought } from '@core/freeze/as-bought';
 import { keepingOf } from '@core/freeze/keeping';
 import { roomOfAll } from '@core/freeze/room';
 import type { FactOf } from '@core/ledger/entry';
@@ -17,6 +18,7 @@ import { meanPlateDg } from '@core/pack/eater';
 import { meatPerWeekDg } from '@core/pack/pace';
 import { goingPrice } from '@core/price/going-price';
 import { howLow } from '@core/price/how-low';
+import { daysBetween } from '@core/units/date';
 import { toDg } from '@core/units/mass';
 import { usualMinutes } from '@core/yield/minutes';
 import { habitOfWay, kindAndWay, predict } from '@core/yield/prediction';
@@ -38,7 +40,7 @@ import { LabelForm } from './label/label-form';
 import { MarksSeen } from './label/marks-seen';
 import { PieceAsked } from './answer/piece-asked';
 import { PriceCurve } from './answer/price-curve';
-import { StickerReader } from './label/sticker-reader';
+import { StickerReader, type LabelDay } from './label/sticker-reader';
 import { ShopPrices } from './answer/shop-prices';
 import { WaysCompared } from './answer/ways-compared';
 import { ReadyCut } from './answer/ready-cut';
@@ -212,6 +214,30 @@ export class CounterPage {
     if (kind) this.choose(kind);
   }
 
+  /** What a carton's code says of its date. */
+  protected takeDate(day: LabelDay | null): void {
+    this.dated.set(day?.dated ?? '');
+    this.until.set(day?.until ?? '');
+  }
+
+  /** Until when it would keep, where that is short; and what a reduced one lacks. */
+  protected readonly shortDate = computed(() => {
+    if (this.label.discountKind() === 'reduced' && !this.until())
+      return 'Reduced, because its date is short: write the date below. Until when to cut or freeze it follows from that.';
+    const [now, dayOf] = [this.clock.now(), (at: string) => this.clock.dayOf(at)];
+    const cold = this.until()
+      ? coldAsBought(
+          this.fact(),
+          { instant: now, today: this.today() },
+          { settings: this.store.settings(), dayOf },
+        )
+      : null;
+    if (!cold?.cookBy || daysBetween(this.today(), cold.cookBy) > SHORT_DAYS) return '';
+    return cold.overdue
+      ? 'It is past its date: leave it.'
+      : `Cut or freeze it by ${this.format.weekday(cold.cookBy)}: its date is short.`;
+  });
+
   /** Enter in the search takes what was found first; the directive goes on to its figures. */
   protected chooseFound(): void {
     const [first] = this.found();
@@ -326,18 +352,15 @@ export class CounterPage {
     };
   }
 
-  protected async buy(prices: ShopPrices): Promise<void> {
-    const purchase = this.label.purchase();
-    const obstacle = this.label.obstacle();
-    if (!purchase || obstacle) return this.notices.problem(obstacle);
-    const fact: FactOf<'received'> = {
+  /** The piece as far as it has been said. */
+  private fact(): FactOf<'received'> {
+    return {
       type: 'received',
-      lot: this.clock.newId(),
+      lot: '-',
       kind: this.kind().id,
       count: this.pieces(),
-      massDg: purchase.massDg,
-      typed: this.label.typedWeight(),
-      paidMinor: purchase.paidMinor,
+      massDg: this.massDg(),
+      paidMinor: 0,
       shop: this.shop().trim() || undefined,
       way: this.wayId(),
       on: this.on(),
@@ -345,6 +368,19 @@ export class CounterPage {
       dated: (this.until() && this.dated()) || undefined,
       // A bird in its wrapping is sealed by its use-by date alone.
       kept: this.isBird() && this.kept() === 'open' ? undefined : this.kept(),
+    };
+  }
+
+  protected async buy(prices: ShopPrices): Promise<void> {
+    const purchase = this.label.purchase();
+    const obstacle = this.label.obstacle();
+    if (!purchase || obstacle) return this.notices.problem(obstacle);
+    const fact: FactOf<'received'> = {
+      ...this.fact(),
+      lot: this.clock.newId(),
+      massDg: purchase.massDg,
+      typed: this.label.typedWeight(),
+      paidMinor: purchase.paidMinor,
     };
     const questions = questionsAbout(this.store.state(), fact).map((question) =>
       askQuestion(question, (massDg) => this.format.mass(massDg)),
@@ -372,6 +408,8 @@ export class CounterPage {
   }
 }
 
+/** A date is short where it is so few days ahead. */
+const SHORT_DAYS = 3;
 /** How many kinds are offered before one searches. */
 const SHOWN_KINDS = 6;
 const LIST = new Intl.ListFormat('en-GB');

@@ -17,8 +17,8 @@ const requestSchema = z.strictObject({
     .default(1),
   discount: z
     .strictObject({
-      kind: z.enum(['off-total', 'per-unit', 'percent', 'multi-buy'], {
-        error: 'kind is off-total, per-unit, percent or multi-buy',
+      kind: z.enum(['off-total', 'per-unit', 'percent', 'multi-buy', 'reduced'], {
+        error: 'kind is off-total, per-unit, percent, multi-buy or reduced',
       }),
       amount: figure,
       pay: figure.optional(),

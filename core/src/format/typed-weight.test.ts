@@ -37,6 +37,7 @@ describe('a weight that is typed at the bench', () => {
   it.each([
     ['metric', 'a lot', asked(), 'That is not a weight. Write it like 372 g or 1.2 kg.'],
     ['metric', '0', asked(), 'A weight is more than zero.'],
+    ['metric', '1.250 g', asked(), 'Is 1250 g meant? Write it so.'],
     ['metric', '0.35', asked(), '0.35 kg, or 0.35 g? Write the unit: usually 300 to 400 g.'],
     ['metric', '0.09', asked({ usual: null }), '0.09 kg, or 0.09 g? Write the unit.'],
     ['imperial', '0.3', asked({ usual: null }), '0.3 lb, or 0.3 oz? Write the unit.'],

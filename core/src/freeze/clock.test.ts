@@ -1,8 +1,9 @@
 import { householdOf, type Household } from '../records/household';
-import type { Entry, EntryOf, Fact } from '../ledger/entry';
+import type { Entry, EntryOf, Fact, FactOf } from '../ledger/entry';
 import type { Lot, ThawedBy } from '../ledger/lot';
 import type { HouseholdRecord } from '../records/record';
 import { JournalBuilder } from '../testing/journal-builder';
+import { coldAsBought } from './as-bought';
 import type { Cold } from './cold-clock';
 import { clockAt } from '../books/clock-at';
 
@@ -281,6 +282,15 @@ describe('the clock of a lot, history by history', () => {
     const thawed = clock([pack('beef', 5000, '1'), freezer('5'), fridge('20')], '21', strict);
     expect(thawed).toMatchObject({ dueOn: day('22'), cookBy: day('22'), mayRefreeze: false });
     expect(clock([loin('1')], '2', strict).openOn).toBe(day('11'));
+  });
+
+  it('at the counter already: a short date decides until when to cut or freeze', () => {
+    const bird = { ...chicken('20').fact, ...useBy('21') } as FactOf<'received'>;
+    const now = { instant: instant('20 12:00'), today: day('20') };
+    const request = { settings: {}, dayOf: (at: string) => at.slice(0, 10) };
+    expect(coldAsBought(bird, now, request)).toMatchObject({ cookBy: day('21'), overdue: false });
+    const late = { ...now, today: day('22') };
+    expect(coldAsBought(bird, late, request)?.overdue).toBe(true);
   });
 
   it('a chain of 5,000 cuts has a clock', () => {

@@ -12,6 +12,8 @@ export type Discount =
   | { readonly kind: 'percent'; readonly percent: number }
   /** "Save x": a fixed amount off the total. */
   | { readonly kind: 'off-total'; readonly minor: Minor }
+  /** A new sticker over the old one: so much in all, as its date is short. */
+  | { readonly kind: 'reduced'; readonly minor: Minor }
   /** Buy so many, pay for fewer (three for two); pieces beyond a full set are paid for. */
   | { readonly kind: 'multi-buy'; readonly buy: number; readonly pay: number };
 
@@ -41,6 +43,8 @@ function takenOff(
       return roundHalfUp((totalMinor * discount.percent) / 100);
     case 'off-total':
       return discount.minor;
+    case 'reduced':
+      return Math.max(0, totalMinor - discount.minor);
     case 'multi-buy':
       return roundHalfUp(
         (totalMinor * Math.floor(count / discount.buy) * (discount.buy - discount.pay)) / Math.max(1, count),

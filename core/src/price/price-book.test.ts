@@ -163,6 +163,8 @@ describe('discounts match the label to the coin', () => {
     [{ kind: 'percent', percent: 20 } as const, 1, 1484],
     [{ kind: 'off-total', minor: 500 } as const, 1, 500],
     [{ kind: 'off-total', minor: 99_999 } as const, 1, 7421],
+    [{ kind: 'reduced', minor: 5000 } as const, 1, 2421],
+    [{ kind: 'reduced', minor: 8000 } as const, 1, 0],
     [{ kind: 'multi-buy', buy: 3, pay: 2 } as const, 3, 2474],
     [{ kind: 'multi-buy', buy: 3, pay: 2 } as const, 4, 1855],
     [{ kind: 'multi-buy', buy: 3, pay: 2 } as const, 2, 0],

@@ -65,7 +65,10 @@ export function readLabel(text: LabelText, style: LabelStyle): ReadLabel {
   const figures: LabelFigures = { mass, quote, count: pieces, totalMinor };
   const before = pieces > 0 ? completePurchase(figures) : null;
   const discount = discountOf(text.discount, style);
-  const isTooMuch = before !== null && discount?.kind === 'off-total' && discount.minor > before.totalMinor;
+  const isTooMuch =
+    before !== null &&
+    (discount?.kind === 'off-total' || discount?.kind === 'reduced') &&
+    discount.minor > before.totalMinor;
   const purchase =
     before && discount && !isTooMuch
       ? { ...before, paidMinor: before.totalMinor - discountMinor(discount, before, pieces) }
@@ -86,7 +89,9 @@ export function readLabel(text: LabelText, style: LabelStyle): ReadLabel {
             ? 'Weight times price gives another total. The total counts.'
             : '',
       discount: isTooMuch
-        ? 'The discount is more than the total.'
+        ? text.discount.kind === 'reduced'
+          ? 'That is more than the total before.'
+          : 'The discount is more than the total.'
         : discount !== null
           ? ''
           : text.discount.kind === 'multi-buy'

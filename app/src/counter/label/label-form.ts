@@ -10,6 +10,7 @@ const DISCOUNTS: readonly { kind: DiscountKind; name: string }[] = [
   { kind: 'per-unit', name: 'off each unit' },
   { kind: 'percent', name: 'per cent off' },
   { kind: 'multi-buy', name: 'buy some, pay fewer' },
+  { kind: 'reduced', name: 'reduced, its date is short' },
 ];
 
 const UNITS = [
@@ -271,6 +272,7 @@ export class LabelForm {
         'per-unit': `Off each ${this.format.priceUnit()}`,
         percent: 'Per cent',
         'multi-buy': 'Buy',
+        reduced: 'Reduced to, in all',
       })[this.label.discountKind()],
   );
 }

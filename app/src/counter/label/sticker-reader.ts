@@ -4,6 +4,8 @@ import type { Kind } from '@core/catalogue/kind-schema';
 import { checkDigit } from '@core/label/check-digit';
 import { readElements } from '@core/label/element-string';
 import { learnLayouts, readByLayout, readShopNumber } from '@core/label/shop-code';
+import type { Dated } from '@core/ledger/entry';
+import type { IsoDate } from '@core/units/date';
 import { minorDigits } from '@core/units/money';
 import { Clock } from '../../household/clock';
 import { Format } from '@core/format/format';
@@ -34,6 +36,12 @@ const STAND_INS: readonly StandInCode[] = [
 /** A long number, brackets or a scanner's mark: an element string, and not a shop's own number. */
 const isElementString = (text: string): boolean =>
   /^[\](\u001d]/.test(text.trim()) || text.includes('\u001d') || /^01\d{14}./.test(text.trim());
+
+/** A date on a label, and what it is. */
+export interface LabelDay {
+  readonly until: IsoDate;
+  readonly dated: Dated;
+}
 
 /** Reads the shop's sticker into the label's fields, and asks for what it cannot know. */
 @Component({
@@ -93,6 +101,8 @@ export class StickerReader {
   readonly shop = input.required<string>();
   /** The shop whose number it is, and the kind of piece, as far as they are known. */
   readonly recognised = output<{ readonly shop?: string; readonly kind?: Kind }>();
+  /** The date that a carton carries; null where the sticker before had one, and this one cannot be read. */
+  readonly date = output<LabelDay | null>();
 
   protected readonly standIns = STAND_INS;
   protected readonly isOpen = signal(false);
@@ -102,6 +112,8 @@ export class StickerReader {
   /** An item number nobody has named; the layout is this shop's. */
   protected readonly unnamed = signal<string | null>(null);
   private readonly layoutKey = signal<string | null>(null);
+  /** Whether the figures in the label's fields are those of a sticker. */
+  private hasFilled = false;
   private readonly codes = computed(() => this.store.shopCodes().map(([key, value]) => ({ key, ...value })));
 
   protected read(text: string): void {
@@ -109,29 +121,46 @@ export class StickerReader {
     this.unnamed.set(null);
     if (isElementString(text)) return this.readElements(text);
     const number = readShopNumber(text);
-    if (!number.ok) return this.said.set(number.problem);
+    if (!number.ok) return this.cannotRead(number.problem);
     this.readNumber(number.value);
   }
 
   private readElements(text: string): void {
     const read = readElements(text);
-    if (!read.ok) return this.said.set(read.problem);
-    const { massDg, price, bestBefore, expires, item } = read.value;
+    if (!read.ok) return this.cannotRead(read.problem);
+    const { massDg, price, packedOn, bestBefore, expires, item } = read.value;
     const coins =
       price === null ? null : Math.round(price * 10 ** minorDigits(this.store.settings().currency));
     this.fill(massDg, coins);
     const kind = this.kindOf(item);
     if (kind) this.recognised.emit({ kind });
     const day = expires ?? bestBefore;
+    if (day) this.date.emit({ until: day, dated: 'use-by' });
+    else if (packedOn) this.date.emit({ until: packedOn, dated: 'packed-on' });
     this.said.set(
       [
         this.found(massDg, coins),
         day ? `${expires ? 'Expires' : 'Best before'} ${this.format.dayAndYear(day)}.` : '',
+        !day && packedOn ? `Packed on ${this.format.dayAndYear(packedOn)}.` : '',
         kind ? '' : 'Which piece it is: choose above.',
       ]
         .filter(Boolean)
         .join(' '),
     );
+  }
+
+  /** Figures of the sticker before would be taken for this one's. */
+  private cannotRead(problem: string): void {
+    const { hasFilled } = this;
+    this.empty();
+    this.said.set(hasFilled ? `${problem} The figures of the sticker before are taken out.` : problem);
+  }
+
+  private empty(): void {
+    if (!this.hasFilled) return;
+    this.hasFilled = false;
+    this.label.type({ weight: '', total: '', price: '' });
+    this.date.emit(null);
   }
 
   private readNumber(digits: string): void {
@@ -145,6 +174,7 @@ export class StickerReader {
         : fitting.find((each) => each.shop === shop);
     const reading = known && readByLayout(digits, known.layout);
     if (!known || !reading) {
+      this.empty();
       this.unlearnt.set(digits);
       const whose =
         shop === '' ? 'Write the shop below, and' : `How ${shop} makes its numbers is not known yet. Please`;
@@ -208,6 +238,8 @@ export class StickerReader {
 
   private fill(massDg: number | null, priceMinor: number | null): void {
     const total = priceMinor === null ? null : this.format.plainMoney(priceMinor);
+    this.empty();
+    this.hasFilled = massDg !== null || total !== null;
     this.label.type({
       ...(massDg === null ? {} : { weight: this.format.mass(massDg) }),
       ...(total === null ? {} : { total: total.replace('.', this.store.settings().decimal) }),
