@@ -11,6 +11,9 @@ import type { HouseholdName } from '../household-name';
 /** So many generations are remembered: a tab that has slept longer reads everything anew. */
 const LINEAGE = 200;
 
+/** A generation that begins so was written back by a tab, which may have known less than another. */
+export const GIVEN_BACK = 'back-';
+
 /** What was read from a base, and where it stood then. */
 export interface Reading {
   readonly household: Household;
@@ -26,6 +29,11 @@ export interface Reading {
   readonly isUntidy?: boolean;
   /** The base had lost the household, and this tab has written it back. */
   readonly isGivenBack?: boolean;
+}
+
+/** Whether something unreadable lies where these registers go. */
+export function isOver({ table, key }: Spoilt, records: Household['records']): boolean {
+  return table === 'records' && records.has(String(key));
 }
 
 /** The database as whole households: reading all, and writing inside one transaction. */
@@ -94,17 +102,31 @@ export class Base {
 
   /** Puts a household in the place of what is there; what cannot be read is kept. Inside a transaction. */
   async put({ journal, records, identity }: Household, spoilt: readonly Spoilt[]): Promise<void> {
-    const at = this.clock.instant();
-    await this.database.kept.bulkAdd(spoilt.map(({ text }) => ({ at, why: 'unreadable' as const, text })));
+    await this.keepSpoilt(spoilt);
     await this.stored.clear();
     await this.database.records.clear();
     await this.stored.add(journal.entries);
-    await this.putRecords(records);
+    await this.putRecords(records, []);
     await this.setIdentity(identity);
     await this.newGeneration();
   }
 
-  async putRecords(records: Household['records']): Promise<void> {
+  /** Keeps as text what is about to be written over though nobody could read it. Inside a transaction. */
+  async keepSpoilt(spoilt: readonly Spoilt[]): Promise<void> {
+    const at = this.clock.instant();
+    await this.database.kept.bulkAdd(spoilt.map(({ text }) => ({ at, why: 'unreadable' as const, text })));
+  }
+
+  /** The registers as they lie there, without those that were found to be unreadable. */
+  async registers(spoilt: readonly Spoilt[]): Promise<RecordRow[]> {
+    const rows = await this.database.records.toArray();
+    const unreadable = new Set(spoilt.filter(({ table }) => table === 'records').map(({ key }) => key));
+    return unreadable.size === 0 ? rows : rows.filter(({ register }) => !unreadable.has(register));
+  }
+
+  /** @param spoilt what was found to be unreadable: what of it is written over is kept as text */
+  async putRecords(records: Household['records'], spoilt: readonly Spoilt[]): Promise<void> {
+    await this.keepSpoilt(spoilt.filter((each) => isOver(each, records)));
     await this.database.records.bulkPut([...records].map(([register, record]) => ({ register, record })));
   }
 
@@ -112,9 +134,10 @@ export class Base {
     return JSON.parse((await this.meta('lineage')) ?? '[]') as string[];
   }
 
-  /** @param also of a base that this one follows upon though it does not remember it */
-  async newGeneration(also: readonly string[] = []): Promise<void> {
-    const all = [...new Set([...also, ...(await this.lineage()), this.clock.newId()])];
+  /** @param givenBack the lineage of a base that was cleared away, where this one is written in its place */
+  async newGeneration(givenBack?: readonly string[]): Promise<void> {
+    const generation = `${givenBack ? GIVEN_BACK : ''}${this.clock.newId()}`;
+    const all = [...new Set([...(givenBack ?? []), ...(await this.lineage()), generation])];
     await this.setMeta('lineage', JSON.stringify(all.slice(-LINEAGE)));
   }
 

@@ -53,7 +53,7 @@ export class Joining {
       if (isNothing(merged, before.household, both.value)) return success({ reading: before, merged });
       const added = new Set(merged.added);
       await base.add(both.value.journal.entries.filter(({ id }) => added.has(id)));
-      await base.putRecords(both.value.records);
+      await base.putRecords(both.value.records, before.spoilt);
       await base.setIdentity(both.value.identity);
       await this.keep('merged', JSON.stringify(merged));
       await this.forgetMerges();

@@ -17,7 +17,7 @@ import type { Rewritten } from '@core/deeds/take-back';
 import { malformation } from '@core/ledger/malformation';
 import type { Refusal } from '@core/ledger/refusal';
 import type { Moments } from '../moments';
-import { Base, type Reading } from './base';
+import { Base, isOver, type Reading } from './base';
 import type { MetaRow, RecordRow } from './database';
 import type { HouseholdName } from '../household-name';
 import { Standing } from './standing';
@@ -29,6 +29,9 @@ export interface Written {
   readonly entries: readonly EntryId[];
   readonly rewritten: readonly Rewritten[];
 }
+
+/** How often, and after how long, a base that was closed by the browser is tried again. */
+const [REOPEN_TRIES, REOPEN_AFTER_MS] = [6, 100];
 
 /** Thrown inside a transaction, so that none of it stays. */
 class Refused extends Error {
@@ -97,20 +100,22 @@ export class Repository {
     const found = liveQuery(async () => {
       const [cursor, rows, lineage] = await Promise.all([
         stored.lastRow(),
-        database.records.toArray(),
+        this.base.registers(this.spoilt),
         this.base.lineage(),
       ]);
       return { cursor, rows, lineage };
     });
     const look = (): void => void this.lookAgain().then(changed, failed);
-    database.on('close', look);
+    // A base that is being cleared away cannot be opened yet.
+    const lookLater = (): void => void this.reopened().then(look, failed);
+    database.on('close', lookLater);
     const watching = found.subscribe({
       next: (found) => this.isNews(found) && look(),
       error: failed,
     });
     return {
       unsubscribe: () => {
-        database.on('close').unsubscribe(look);
+        database.on('close').unsubscribe(lookLater);
         watching.unsubscribe();
       },
     };
@@ -188,19 +193,21 @@ export class Repository {
     if (values.length === 0) return { reading, added, rewritten: [] };
     const at = this.clock.instant();
     const known = new Map(
-      (await this.base.database.records.toArray()).map(({ register, record }) => [register, record]),
+      (await this.base.registers(reading.spoilt)).map(({ register, record }) => [register, record]),
     );
     const records = values.map((each, seq) => stamped(whole(each, known), { at, device, seq }, known));
-    await this.base.putRecords(new Map(records.map((record) => [registerOf(record), record])));
+    const written = new Map(records.map((record) => [registerOf(record), record]));
+    await this.base.putRecords(written, reading.spoilt);
+    const spoilt = reading.spoilt.filter((each) => !isOver(each, written));
     const rewritten = records.map(({ type, key, value }) => ({
       type,
       key,
       was: known.get(registerOf({ type, key }))?.value ?? null,
       wrote: value,
     }));
-    const rows = await this.base.database.records.toArray();
+    const rows = await this.base.registers(spoilt);
     const household = { ...reading.household, records: asKnown(reading.household.records, rows) };
-    return { reading: { ...reading, household }, added, rewritten };
+    return { reading: { ...reading, household, spoilt }, added, rewritten };
   }
 
   private accept(
@@ -233,12 +240,20 @@ export class Repository {
     );
   }
 
+  private async reopened(): Promise<void> {
+    for (let tries = 0; tries < REOPEN_TRIES; tries++) {
+      await new Promise((done) => setTimeout(done, REOPEN_AFTER_MS * tries));
+      if (await this.base.lineage().then(Boolean, () => false)) return;
+    }
+    await this.base.lineage();
+  }
+
   /** The base as it stands; what it has lost is written back. */
   private async lookAgain(): Promise<Household> {
     const seen = await this.base.reading(async () => {
       const reading = await this.standing.look();
       if (!reading) return null;
-      const rows = await this.base.database.records.toArray();
+      const rows = await this.base.registers(reading.spoilt);
       const household = { ...reading.household, records: asKnown(reading.household.records, rows) };
       return { ...reading, household };
     });

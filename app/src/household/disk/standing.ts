@@ -4,7 +4,8 @@ import { registerOwnKinds } from '@core/catalogue/own-kinds';
 import { animalOf, EMPTY_HOUSEHOLD, ownKinds, type Household } from '@core/records/household';
 import { kinshipOf } from '@core/records/kinship';
 import { mergeHouseholds } from '@core/records/join';
-import type { Base, Reading } from './base';
+import { writeFile } from '@core/exchange/write-file';
+import { GIVEN_BACK, type Base, type Reading } from './base';
 
 /** What this tab shows is gone from the base, and something else is there in its place. */
 class Supplanted extends Error {
@@ -52,8 +53,10 @@ export class Standing {
       const journal = extend(household.journal, added.entries);
       return { ...this.known, household: { ...household, journal, identity }, cursor: added.cursor };
     }
-    const isOlder = found.at(-1) !== mine && found.includes(mine);
-    return isOlder || isEmpty(household) ? this.base.read() : null;
+    if (isEmpty(household)) return this.base.read();
+    const since = found.includes(mine) ? found.slice(found.indexOf(mine) + 1) : [];
+    const isWhole = since.length > 0 && !since.some((generation) => generation.startsWith(GIVEN_BACK));
+    return isWhole ? this.base.read() : null;
   }
 
   /** What a transaction has come to; what another one has settled meanwhile stays. */
@@ -79,6 +82,8 @@ export class Standing {
     const isOther = !isEmpty(found.household) && kinshipOf(mine, found.household) !== 'same';
     const both = mergeHouseholds(mine, found.household);
     if (isOther || !both.ok) throw new Supplanted();
+    // Another tab may have written it back, with all that is known here.
+    if (writeFile(both.value) === writeFile(found.household)) return found;
     await this.base.put(both.value, found.spoilt);
     await this.base.newGeneration(this.known.lineage);
     return { ...(await this.base.read()), isGivenBack: true };

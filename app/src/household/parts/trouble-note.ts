@@ -1,7 +1,10 @@
 import { ChangeDetectionStrategy, Component, DOCUMENT, inject } from '@angular/core';
 import { Clock } from '../clock';
 import { HOUSEHOLD_NAME } from '../household-name';
+import { HouseholdFiles } from '../household-files';
 import { HouseholdStore } from '../household-store';
+import { Notices } from '../notices';
+import { Ask } from '../../ui/ask/ask';
 import { saveText } from '../../ui/save-text';
 
 /** What stands in the way of writing, or could not be read, and what can be done about it now. */
@@ -30,6 +33,7 @@ import { saveText } from '../../ui/save-text';
         </p>
         <p class="acts">
           <button type="button" class="quiet small" (click)="saveSpoilt()">Save what cannot be read</button>
+          <button type="button" class="quiet small" (click)="putAside()">Put it aside</button>
         </p>
       </div>
     }
@@ -56,6 +60,9 @@ import { saveText } from '../../ui/save-text';
 export class TroubleNote {
   protected readonly store = inject(HouseholdStore);
   protected readonly page = inject(DOCUMENT);
+  private readonly files = inject(HouseholdFiles);
+  private readonly ask = inject(Ask);
+  private readonly notices = inject(Notices);
   private readonly clock = inject(Clock);
   private readonly household = inject(HOUSEHOLD_NAME);
 
@@ -63,6 +70,17 @@ export class TroubleNote {
     const isShown = this.store.trouble()?.saves === 'shown';
     const text = isShown ? this.store.exportText() : await this.store.rawText();
     saveText(`vendicus-${this.household}-${this.clock.today()}.json`, text);
+  }
+
+  protected async putAside(): Promise<void> {
+    const isMeant = await this.ask.confirm(
+      'Put aside what cannot be read?',
+      'It stays in this browser as text, under Books, File and settings. From then on the household is what can be read: merge its last file or copy first, where there is one.',
+      'Put it aside',
+    );
+    if (!isMeant) return;
+    const { problem } = await this.files.putAside();
+    if (problem !== undefined) this.notices.problem(problem);
   }
 
   protected saveSpoilt(): void {
