@@ -28,13 +28,14 @@ export async function buy(
   weight: string,
   pricePerKg: string,
   prices: Record<string, string> = {},
+  unit: 'kg' | 'lb' = 'kg',
 ): Promise<void> {
   await person.click('Counter', 'link');
   await person.reads('Is it worth it?');
   await person.fill('What is it? Search by any name', kind, 'searchbox');
   await person.page.locator(`.kind ::-p-text(${kind})`).click();
   await person.page.locator('::-p-aria(Weight on the label), ::-p-aria(Weight of all)').fill(weight);
-  await person.fill('Price for a kg', pricePerKg);
+  await person.fill(`Price for a ${unit}`, pricePerKg);
   for (const [item, price] of Object.entries(prices)) await person.fill(item, price);
   await person.page.locator('::-p-text(Buy it for)').click();
   await person.sees('this is the true start');

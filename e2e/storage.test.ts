@@ -1,5 +1,8 @@
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import type { Browser } from 'puppeteer-core';
-import { launch, Person } from './harness';
+import { DESK, launch, Person, profileFolder, saved } from './harness';
 import { ADDRESS, begin, buy, weigh } from './journeys';
 
 describe('storage', () => {
@@ -54,6 +57,91 @@ describe('storage', () => {
     });
     await person.press('Enter');
     await person.sees('100 g of liquid');
+  });
+
+  it('full, as the browser has it: the page opens again, with all that was written, and its file comes out', async () => {
+    const [profile, folder] = [profileFolder(), mkdtempSync(join(tmpdir(), 'vendicus-full-'))];
+    const own = await launch({ userDataDir: profile.path });
+    try {
+      const person = await Person.at(own, ADDRESS, DESK, true);
+      await begin(person);
+      await buy(person, 'Strip loin', '5 kg', '12');
+      await person.page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+      const session = await person.page.createCDPSession();
+      const { origin } = new URL(ADDRESS);
+      await session.send('Storage.overrideQuotaForOrigin', { origin, quotaSize: 1 });
+      await session.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
+      for (const path of ['/home/freezer', '/home/block']) await person.goTo(path);
+      await person.reads('this is the true start');
+      await person.goTo('/home/books/household');
+      await person.click('Export the household');
+      const name = await saved(folder, (each) => each.endsWith('.json'));
+      expect(readFileSync(join(folder, name), 'utf8')).toContain('"kind":"strip-loin"');
+    } finally {
+      await own.close();
+      profile.remove();
+      rmSync(folder, { recursive: true, force: true });
+    }
+  });
+
+  it('cleared away under an open page: written back with the next deed, and said', async () => {
+    const person = await Person.at(browser, ADDRESS);
+    await begin(person);
+    await buy(person, 'Strip loin', '5 kg', '12');
+    const session = await person.page.createCDPSession();
+    const { origin } = new URL(ADDRESS);
+    await session.send('Storage.clearDataForOrigin', { origin, storageTypes: 'all' });
+    await person.sees('The browser had cleared away what this page had stored');
+    await weigh(person, '4.9 kg');
+    await person.sees('100 g of liquid');
+    await person.goTo('/home/block');
+    await person.reads('4.900 kg still on the board');
+    expect((await person.stored()).entries.map(({ entry }) => entry.type)).toEqual(['received', 'drained']);
+  });
+
+  it('spoilt: says so, offers what cannot be read, and neither loses it nor calls it a household', async () => {
+    const person = await Person.at(browser, ADDRESS);
+    await begin(person);
+    await buy(person, 'Strip loin', '5 kg', '12');
+    await person.page.evaluate(
+      () =>
+        new Promise<void>((done, failed) => {
+          const opening = indexedDB.open('vendicus-home');
+          opening.onerror = () => failed(new Error('cannot be opened'));
+          opening.onsuccess = () => {
+            const change = opening.result.transaction('entries', 'readwrite');
+            change.objectStore('entries').put({ n: 1, id: 'x', entry: 'spoilt' });
+            change.oncomplete = () => {
+              opening.result.close();
+              done();
+            };
+          };
+        }),
+    );
+    await person.goTo('/home/books/household');
+    await person.reads('One part of what this browser has stored cannot be read');
+    await person.click('Export the household');
+    await person.sees('A part cannot be read');
+    await person.click('Go back');
+    await person.click('Put it aside');
+    await person.sees('Put aside what cannot be read?');
+    await person.page.locator('[role="alertdialog"] .yes').click();
+    await person.sees('Something that could not be read, put aside');
+    await person.reload();
+    await person.reads('Something that could not be read, put aside');
+    expect(await person.text()).not.toContain('One part of what this browser');
+  });
+
+  it('not promised to be kept: said once, where there is something to lose', async () => {
+    const person = await Person.at(browser, ADDRESS);
+    await begin(person);
+    expect(await person.text()).not.toContain('has not promised');
+    await buy(person, 'Strip loin', '5 kg', '12');
+    await person.reads('This browser keeps the household, and has not promised to');
+    await person.click('I know');
+    await person.reload();
+    await person.reads('this is the true start');
+    expect(await person.text()).not.toContain('has not promised');
   });
 
   it('refused: says so and what to do', async () => {

@@ -4,8 +4,9 @@ import { Clock } from './clock';
 import { Colds } from './colds';
 import { Repository } from './disk/repository';
 import { HOUSEHOLD_NAME, type HouseholdName } from './household-name';
-import { HouseholdFiles } from './household-files';
+import { HouseholdFiles } from './files/household-files';
 import { HouseholdStore } from './household-store';
+import { Persistence } from './persistence';
 
 /** What a page of this household stands on. */
 export function householdProviders(name: HouseholdName): Provider[] {
@@ -15,6 +16,7 @@ export function householdProviders(name: HouseholdName): Provider[] {
     HouseholdStore,
     { provide: Format, useFactory: () => inject(HouseholdStore).format },
     HouseholdFiles,
+    Persistence,
     Colds,
   ];
 }

@@ -36,7 +36,7 @@ export const appConfig: ApplicationConfig = {
       csp: { nonce: styleNonce(globalThis.document) },
       ripple: false,
     }),
-    provideServiceWorker('ngsw-worker.js', {
+    provideServiceWorker('keeper.js', {
       enabled: !isDevMode(),
       registrationStrategy: 'registerWhenStable:2000',
     }),

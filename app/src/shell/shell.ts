@@ -9,6 +9,7 @@ import { HouseholdStore } from '../household/household-store';
 import { Format } from '@core/format/format';
 import { Appearance } from '../ui/appearance';
 import { PLACES, type PlacePath } from './places';
+import { StorageNote } from '../household/parts/storage-note';
 import { TroubleNote } from '../household/parts/trouble-note';
 import { Ticket } from './ticket';
 import { SetAside } from './set-aside';
@@ -16,7 +17,7 @@ import { SetAside } from './set-aside';
 /** Navigation in the order of work, the ticket of what is in work, and the household's units. */
 @Component({
   selector: 'v-shell',
-  imports: [RouterOutlet, RouterLink, RouterLinkActive, Ticket, SetAside, TroubleNote],
+  imports: [RouterOutlet, RouterLink, RouterLinkActive, Ticket, SetAside, StorageNote, TroubleNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './shell.html',
   styleUrl: './shell.css',

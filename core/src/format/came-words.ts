@@ -60,7 +60,7 @@ function counts(all: readonly (readonly [one: string, count: number])[], format:
  * @example ['3 weighings, 2 uses and 14 prices', 'From one device, 3 to 24 Nov', 'Who eats here differs: what was said here stays']
  */
 export function cameWords(
-  { byType, records, devices, settings, misfits }: WhatCame,
+  { byType, records, devices, settings, placesGone, misfits }: WhatCame,
   format: Format,
 ): string[] {
   const entries = ENTRIES.map(
@@ -77,6 +77,9 @@ export function cameWords(
     all.length === 0 ? 'Nothing that was not here' : LIST.format(all),
     ...devices.map((device) => deviceWords(device, format)),
     ...settings.map(differs),
+    ...(placesGone === 0
+      ? []
+      : [`${format.count(placesGone, 'place')} of this household, in which nothing lay, did not stay`]),
     ...(misfits.length === 0
       ? []
       : [`${misfits.length} of it ${misfits.length === 1 ? 'does' : 'do'} not fit: see the top of the page`]),

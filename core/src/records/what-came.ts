@@ -3,7 +3,7 @@ import type { EntryId } from '../ledger/lot';
 import { toldAt } from '../ledger/told-at';
 import { canonicalJson } from '../units/canonical-json';
 import type { Instant } from '../units/date';
-import { settingsOf, type Household } from './household';
+import { settingsOf, valuesOf, type Household } from './household';
 import { kinshipOf, type Kinship } from './kinship';
 import type { RecordType } from './record';
 import { partOfGroup, SETTINGS_GROUPS, type Settings, type SettingsGroup } from './settings';
@@ -34,6 +34,8 @@ export interface WhatCame {
   /** Registers that are new or say something else now, settings apart. */
   readonly records: Readonly<Partial<Record<RecordType, number>>>;
   readonly settings: readonly Differing[];
+  /** Places of this household in which nothing lay, and which the older one does not have. */
+  readonly placesGone: number;
   /** Entries that do not fit since. */
   readonly misfits: readonly EntryId[];
 }
@@ -66,6 +68,8 @@ export function whatCame(before: Household, other: Household, after: Household):
     devices: [...devices.values()],
     records: tally(changed.map(([, { type }]) => type)),
     settings: differing(before, other, after),
+    placesGone: [...valuesOf(before, 'place').keys()].filter((key) => !after.records.has(`place/${key}`))
+      .length,
     misfits: after.journal.state.setAside.map(({ entry }) => entry.id).filter((id) => !aside.has(id)),
   };
 }

@@ -6,7 +6,7 @@ import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
 import { Ask } from '../../ui/ask/ask';
 import { saveText } from '../../ui/save-text';
-import type { Taken } from '../../household/household-files';
+import type { Taken } from '../../household/files/household-files';
 import { FileIn } from '../../household/parts/file-in';
 import { PageTabs } from '../../household/parts/page-tabs';
 import { SettingsForm } from '../../ui/field/settings-form';
@@ -64,14 +64,15 @@ export class FilePage {
   };
 
   protected isIn({ merged, switchMs }: Taken): void {
-    const seconds = this.format.number(switchMs / 1000, 1);
-    this.said.set(
-      merged === null
-        ? `Replaced; shown after ${seconds} s. What was here before is kept below.`
-        : merged.added.length + merged.rewritten.length === 0
-          ? 'Nothing new in that file.'
-          : `${merged.added.length} new ${merged.added.length === 1 ? 'entry' : 'entries'} merged; shown after ${seconds} s. What came is listed below.`,
-    );
+    const shown = `shown after ${this.format.number(switchMs / 1000, 1)} s`;
+    if (merged === null) return this.said.set(`Replaced; ${shown}. What was here before is kept below.`);
+    const [entries, notes] = [merged.added.length, merged.rewritten.length];
+    if (entries + notes === 0) return this.said.set('Nothing new in that file.');
+    const what =
+      entries > 0
+        ? `${entries} new ${entries === 1 ? 'entry' : 'entries'}`
+        : this.format.count(notes, 'note');
+    this.said.set(`${what} merged; ${shown}. What came is listed below.`);
   }
 
   /** What cannot be read is not in the file: that is said first, and a file of nothing is not made. */

@@ -4,8 +4,8 @@ import { Format } from '@core/format/format';
 import type { Result } from '@core/units/result';
 import { Clock } from '../../household/clock';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
-import { HouseholdFiles, type Kept } from '../../household/household-files';
-import { mergeOf } from '../../household/kept-merge';
+import { HouseholdFiles, type Kept } from '../../household/files/household-files';
+import { mergeOf } from '../../household/files/kept-merge';
 import { Notices } from '../../household/notices';
 import { saveText } from '../../ui/save-text';
 

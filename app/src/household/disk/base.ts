@@ -31,6 +31,9 @@ export interface Reading {
   readonly isGivenBack?: boolean;
 }
 
+/** How often, and after how long, a base that the browser has closed is tried again. */
+const [REOPEN_TRIES, REOPEN_AFTER_MS] = [6, 50];
+
 /** Whether something unreadable lies where these registers go. */
 export function isOver({ table, key }: Spoilt, records: Household['records']): boolean {
   return table === 'records' && records.has(String(key));
@@ -56,17 +59,45 @@ export class Base {
 
   /** Reads everything as it stands. */
   reading<T>(work: () => Promise<T>): Promise<T> {
-    return this.database.transaction('r', this.tables, async () => this.inThisEpoch(work));
+    return this.transaction('r', work);
   }
 
   /** Writes all of it or nothing. */
   writing<T>(work: () => Promise<T>): Promise<T> {
-    return this.database.transaction('rw', this.tables, async () => this.inThisEpoch(work));
+    return this.transaction('rw', work);
   }
 
-  private async inThisEpoch<T>(work: () => Promise<T>): Promise<T> {
-    if (Number(await this.meta('epoch')) > EPOCH) throw new NewerBase();
-    return work();
+  /** Opens the base again after the browser has closed it, which takes it a moment while it clears it away. */
+  async reopen(): Promise<void> {
+    for (let tries = 1; tries < REOPEN_TRIES; tries++) {
+      if (
+        await this.database.open().then(
+          () => true,
+          () => false,
+        )
+      )
+        return;
+      await new Promise((done) => setTimeout(done, REOPEN_AFTER_MS * tries));
+    }
+    await this.database.open();
+  }
+
+  private async transaction<T>(mode: 'r' | 'rw', work: () => Promise<T>): Promise<T> {
+    let isBegun = false;
+    const once = (): Promise<T> =>
+      this.database.transaction(mode, this.tables, async () => {
+        isBegun = true;
+        if (Number(await this.meta('epoch')) > EPOCH) throw new NewerBase();
+        return work();
+      });
+    try {
+      return await once();
+    } catch (error) {
+      // What has begun may have got through: it is not done twice.
+      if (isBegun) throw error;
+      await this.reopen();
+      return once();
+    }
   }
 
   /** Inside a transaction. */
@@ -128,6 +159,11 @@ export class Base {
   async putRecords(records: Household['records'], spoilt: readonly Spoilt[]): Promise<void> {
     await this.keepSpoilt(spoilt.filter((each) => isOver(each, records)));
     await this.database.records.bulkPut([...records].map(([register, record]) => ({ register, record })));
+  }
+
+  /** Takes out the registers that are there no longer. */
+  async dropRecords(before: Household['records'], after: Household['records']): Promise<void> {
+    await this.database.records.bulkDelete([...before.keys()].filter((register) => !after.has(register)));
   }
 
   async lineage(): Promise<string[]> {

@@ -7,7 +7,7 @@ import { whatCame, type WhatCame } from '@core/records/what-came';
 import { failure, success, type Result } from '@core/units/result';
 import type { HouseholdName } from '../household-name';
 import { randomId } from '../random-id';
-import { cannotJoin } from '../cannot-join';
+import { cannotJoin } from '../files/cannot-join';
 import { Joining, type Merged } from './joining';
 import { Repository } from './repository';
 import { storageProblem } from './storage-problem';

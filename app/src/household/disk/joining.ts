@@ -21,7 +21,10 @@ export interface Merged {
   readonly name: string;
   readonly came: WhatCame;
   readonly added: readonly EntryId[];
-  readonly rewritten: readonly { readonly was: HouseholdRecord | null; readonly wrote: HouseholdRecord }[];
+  readonly rewritten: readonly {
+    readonly was: HouseholdRecord | null;
+    readonly wrote: HouseholdRecord | null;
+  }[];
   readonly identity: Identity | null;
 }
 
@@ -54,6 +57,7 @@ export class Joining {
       const added = new Set(merged.added);
       await base.add(both.value.journal.entries.filter(({ id }) => added.has(id)));
       await base.putRecords(both.value.records, before.spoilt);
+      await base.dropRecords(before.household.records, both.value.records);
       await base.setIdentity(both.value.identity);
       await this.keep('merged', JSON.stringify(merged));
       await this.forgetMerges();
@@ -152,11 +156,14 @@ function mergeOf(before: Household, other: Household, after: Household, name: st
     const was = before.records.get(register) ?? null;
     return canonicalJson(was) === canonicalJson(wrote) ? [] : [{ was, wrote }];
   });
+  const dropped = [...before.records]
+    .filter(([register]) => !after.records.has(register))
+    .map(([, was]) => ({ was, wrote: null }));
   return {
     name,
     came: whatCame(before, other, after),
     added: after.journal.entries.map(({ id }) => id).filter((id) => !known.has(id)),
-    rewritten,
+    rewritten: [...rewritten, ...dropped],
     identity: before.identity,
   };
 }
@@ -173,8 +180,8 @@ function withoutMerge({ journal, records }: Household, merged: Merged): Househol
   const added = new Set(merged.added);
   const left = new Map(records);
   for (const { was, wrote } of merged.rewritten) {
-    const register = registerOf(wrote);
-    if (canonicalJson(left.get(register)) !== canonicalJson(wrote)) continue;
+    const register = registerOf((wrote ?? was) as HouseholdRecord);
+    if (canonicalJson(left.get(register) ?? null) !== canonicalJson(wrote)) continue;
     if (was) left.set(register, was);
     else left.delete(register);
   }

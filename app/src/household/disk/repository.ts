@@ -30,9 +30,6 @@ export interface Written {
   readonly rewritten: readonly Rewritten[];
 }
 
-/** How often, and after how long, a base that was closed by the browser is tried again. */
-const [REOPEN_TRIES, REOPEN_AFTER_MS] = [6, 100];
-
 /** Thrown inside a transaction, so that none of it stays. */
 class Refused extends Error {
   constructor(readonly refusal: Refusal) {
@@ -96,29 +93,51 @@ export class Repository {
     changed: (household: Household) => void,
     failed: (error: unknown) => void,
   ): { unsubscribe: () => void } {
-    const { stored, database } = this.base;
+    const { database } = this.base;
+    const look = (): Promise<void> => this.lookAgain().then(changed, failed);
+    let isOver = false;
+    let isReopening = false;
+    let watching = this.news(look, () => again());
+    // A browser that clears the site's data closes the base under the page.
+    const again = (): void => {
+      if (isOver || isReopening) return;
+      isReopening = true;
+      watching.unsubscribe();
+      void this.base
+        .reopen()
+        .then(() => {
+          if (isOver) return;
+          watching = this.news(look, again);
+          return look();
+        }, failed)
+        .finally(() => (isReopening = false));
+    };
+    database.on('close', again);
+    return {
+      unsubscribe: () => {
+        isOver = true;
+        database.on('close').unsubscribe(again);
+        watching.unsubscribe();
+      },
+    };
+  }
+
+  /** Calls whenever the base is another than this tab knows it. */
+  private news(look: () => void, failed: () => void): { unsubscribe: () => void } {
     const found = liveQuery(async () => {
       const [cursor, rows, lineage] = await Promise.all([
-        stored.lastRow(),
+        this.base.stored.lastRow(),
         this.base.registers(this.spoilt),
         this.base.lineage(),
       ]);
       return { cursor, rows, lineage };
     });
-    const look = (): void => void this.lookAgain().then(changed, failed);
-    // A base that is being cleared away cannot be opened yet.
-    const lookLater = (): void => void this.reopened().then(look, failed);
-    database.on('close', lookLater);
-    const watching = found.subscribe({
-      next: (found) => this.isNews(found) && look(),
+    return found.subscribe({
+      next: (now) => {
+        if (this.isNews(now)) look();
+      },
       error: failed,
     });
-    return {
-      unsubscribe: () => {
-        database.on('close').unsubscribe(lookLater);
-        watching.unsubscribe();
-      },
-    };
   }
 
   /**
@@ -238,14 +257,6 @@ export class Repository {
       found.cursor > cursor ||
       asKnown(household.records, found.rows) !== household.records
     );
-  }
-
-  private async reopened(): Promise<void> {
-    for (let tries = 0; tries < REOPEN_TRIES; tries++) {
-      await new Promise((done) => setTimeout(done, REOPEN_AFTER_MS * tries));
-      if (await this.base.lineage().then(Boolean, () => false)) return;
-    }
-    await this.base.lineage();
   }
 
   /** The base as it stands; what it has lost is written back. */

@@ -40,7 +40,7 @@ const KNOWN: readonly Known[] = [
   {
     pattern: /DatabaseClosed|VersionChange/,
     sentence:
-      'The household was opened by a newer Vendicus in another tab. Reload this page; nothing is lost.',
+      'The browser has closed what this page has stored; a newer Vendicus in another tab does that. Reload this page; nothing is lost.',
     saves: 'shown',
     stays: true,
   },

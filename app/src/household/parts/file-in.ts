@@ -2,9 +2,9 @@ import { ChangeDetectionStrategy, Component, inject, input, output, signal } fro
 import { ProgressBar } from 'primeng/progressbar';
 import { Format } from '@core/format/format';
 import type { Looked } from '../disk/file.worker';
-import { cannotJoin } from '../cannot-join';
+import { cannotJoin } from '../files/cannot-join';
 import { Clock } from '../clock';
-import { HouseholdFiles, type Taken } from '../household-files';
+import { HouseholdFiles, type Taken } from '../files/household-files';
 import { Ask } from '../../ui/ask/ask';
 
 /** A household's file comes in: read and checked in a worker, asked about where it is strange, written. */

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, DOCUMENT, inject } from '@angular/core';
 import { Clock } from '../clock';
 import { HOUSEHOLD_NAME } from '../household-name';
-import { HouseholdFiles } from '../household-files';
+import { HouseholdFiles } from '../files/household-files';
 import { HouseholdStore } from '../household-store';
 import { Notices } from '../notices';
 import { Ask } from '../../ui/ask/ask';

@@ -1,14 +1,14 @@
 import { DestroyRef, inject, Injectable, signal } from '@angular/core';
 import { failure, success, type Result } from '@core/units/result';
-import { WorkerCall } from '../compute/worker-call';
-import { Clock } from './clock';
-import { Joining, type Kept, type Merged } from './disk/joining';
-import type { FileWorker, Looked } from './disk/file.worker';
-import { Repository } from './disk/repository';
-import { startFileWorker } from './disk/start-file-worker';
-import { storageProblem } from './disk/storage-problem';
-import { HOUSEHOLD_NAME } from './household-name';
-import { HouseholdStore } from './household-store';
+import { WorkerCall } from '../../compute/worker-call';
+import { Clock } from '../clock';
+import { Joining, type Kept, type Merged } from '../disk/joining';
+import type { FileWorker, Looked } from '../disk/file.worker';
+import { Repository } from '../disk/repository';
+import { startFileWorker } from '../disk/start-file-worker';
+import { storageProblem } from '../disk/storage-problem';
+import { HOUSEHOLD_NAME } from '../household-name';
+import { HouseholdStore } from '../household-store';
 
 export type { Kept };
 
