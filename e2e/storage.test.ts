@@ -137,7 +137,7 @@ describe('storage', () => {
     await begin(person);
     expect(await person.text()).not.toContain('has not promised');
     await buy(person, 'Strip loin', '5 kg', '12');
-    await person.reads('This browser keeps the household, and has not promised to');
+    await person.reads('This browser has not promised to keep the household');
     await person.click('I know');
     await person.reload();
     await person.reads('this is the true start');

@@ -44,6 +44,8 @@ const SETTINGS_NAMES: Readonly<Record<SettingsGroup, string>> = {
   keeping: 'the rules of keeping',
 };
 
+/** Ids that are made by chance are longer than names; four letters tell them apart. */
+const LONG_ID = 8;
 const LIST = new Intl.ListFormat('en-GB');
 
 function counts(all: readonly (readonly [one: string, count: number])[], format: Format): string[] {
@@ -89,7 +91,7 @@ export function cameWords(
 function deviceWords({ device, entries, from, to }: FromDevice, format: Format): string {
   const [first, last] = [format.day(from.slice(0, 10)), format.day(to.slice(0, 10))];
   const when = first === last ? first : `${first} to ${last}`;
-  return `${entries} written by the device ${device.slice(0, 4)}, ${when}`;
+  return `${entries} written by the device ${device.length > LONG_ID ? device.slice(0, 4) : device}, ${when}`;
 }
 
 function differs({ group, stays }: Differing): string {

@@ -3,6 +3,7 @@ import { aheadOf, type Ahead } from '@core/exchange/ahead';
 import { readFile, sizeProblem } from '@core/exchange/read-file';
 import { settingsOf, type Household } from '@core/records/household';
 import { mergeHouseholds, type CannotJoin } from '@core/records/join';
+import { byAge } from '@core/records/kinship';
 import { whatCame, type WhatCame } from '@core/records/what-came';
 import { failure, success, type Result } from '@core/units/result';
 import type { HouseholdName } from '../household-name';
@@ -21,6 +22,8 @@ export interface Looked {
   readonly merging: Result<WhatCame, CannotJoin>;
   /** Whether there is a household here already. */
   readonly isFirst: boolean;
+  /** When the file's household began, where it is the older of the two: its settings stay then. */
+  readonly isOlderSince: string | null;
 }
 
 /** How much of the way reading, checking and comparing are; writing is the rest. */
@@ -67,6 +70,7 @@ async function look(
       ahead: aheadOf(read.value, now),
       currency: settingsOf(read.value).currency,
       merging: both.ok ? success(whatCame(ours, read.value, both.value)) : both,
+      isOlderSince: byAge(ours, read.value)[0] === read.value ? (read.value.identity?.began ?? null) : null,
       isFirst: ours.records.size === 0 && ours.journal.entries.length === 0,
     });
   } catch (error) {

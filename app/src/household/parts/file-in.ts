@@ -39,7 +39,10 @@ import { Ask } from '../../ui/ask/ask';
   `,
   styles: `
     :host {
-      display: block;
+      display: inline-block;
+      vertical-align: top;
+      margin: 0 12px 10px 0;
+      max-width: 100%;
     }
     .busy {
       display: grid;
@@ -102,7 +105,7 @@ export class FileIn {
     return '';
   }
 
-  private async isMeant({ ahead, merging, isFirst }: Looked): Promise<boolean> {
+  private async isMeant({ ahead, merging, isFirst, isOlderSince }: Looked): Promise<boolean> {
     if (ahead) {
       const day = this.format.dayAndYear(ahead.latest.slice(0, 10));
       const today = this.format.dayAndYear(this.clock.today());
@@ -114,7 +117,11 @@ export class FileIn {
     if (isFirst || this.how() === 'replace' || !isStrange) return true;
     return this.ask.confirm(
       'This is another household’s file',
-      'Both become one. The settings of the one that began first stay; of the other’s places only those come along in which something lies. What came is listed afterwards, and can be taken out again.',
+      `Both become one, and one way of counting stays: ${
+        isOlderSince === null
+          ? 'that of the household here, which began first'
+          : `that of the file, which began first, on ${this.format.dayAndYear(isOlderSince.slice(0, 10))}. Who eats here, costs and the like are then as they are there`
+      }. Of the other’s places only those come along in which something lies. What came is listed afterwards, and can be taken out again.`,
       'Make them one',
     );
   }
