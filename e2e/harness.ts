@@ -33,9 +33,9 @@ export function launch(options: LaunchOptions = {}): Promise<Browser> {
   return puppeteer.launch({
     executablePath: CHROMIUM,
     headless: true,
-    args: QUIET,
     env: { ...process.env, TZ: ZONE },
     ...options,
+    args: [...QUIET, ...(options.args ?? [])],
   });
 }
 

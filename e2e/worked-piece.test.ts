@@ -95,7 +95,7 @@ describe('a piece from the counter to the freezer and the books', () => {
     await person.click('‹ All pieces', 'link');
     await person.click('File and settings', 'link');
     await person.click('Export the household');
-    await person.sees('Last exported');
+    await person.sees('last copy outside today');
     const file = join(downloads, await saved(downloads, (each) => each.endsWith('.json')));
     const { purchases, stock } = JSON.parse(
       execFileSync(process.execPath, ['dist/cli.mjs', 'report', file, '--school', 'by-weight'], {

@@ -272,6 +272,7 @@ export * from './records/what-came';
 
 // format: Figures written and read as the household does.
 export * from './format/came-words';
+export * from './format/counted-words';
 export * from './format/days';
 export * from './format/describe-entry';
 export * from './format/format';
@@ -328,6 +329,7 @@ export * from './deeds/wrap';
 // exchange: The household’s file, CSV, calendar, PDF, reports.
 export * from './exchange/ahead';
 export * from './exchange/calendar';
+export * from './exchange/copies-kept';
 export * from './exchange/csv';
 export * from './exchange/cut-list';
 export * from './exchange/freezing-report';

@@ -12,7 +12,6 @@ import { HOUSEHOLD_NAME } from '../household/household-name';
 import { HouseholdStore } from '../household/household-store';
 import { PageTabs } from '../household/parts/page-tabs';
 import { saveText } from '../ui/save-text';
-import { ExportReminder } from './export-reminder';
 
 interface Row {
   readonly summary: PieceSummary;
@@ -63,7 +62,7 @@ const VIRTUAL_FROM = 120;
 /** Every piece that was ever bought, and what it came to. */
 @Component({
   selector: 'v-books-page',
-  imports: [FormsModule, RouterLink, TableModule, PageTabs, ExportReminder],
+  imports: [FormsModule, RouterLink, TableModule, PageTabs],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './books-page.html',
   styleUrl: './books-page.css',

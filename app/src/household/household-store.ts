@@ -28,6 +28,7 @@ import { perishableOf, stockOf, toWrap } from '@core/pack/stock';
 import { lotName } from '@core/catalogue/lot-name';
 import type { Deed } from '@core/deeds/deed';
 import { takeBack, type Done } from '@core/deeds/take-back';
+import { countedWords, tallyOf, tallySince, type Tally } from '@core/format/counted-words';
 import { Format } from '@core/format/format';
 import { failure, success, type Result } from '@core/units/result';
 import { daysBetween } from '@core/units/date';
@@ -45,7 +46,8 @@ const GIVEN_BACK =
 interface StoreState {
   readonly household: Household;
   readonly loaded: boolean;
-  readonly exportedAt: string | null;
+  /** When a copy last left this browser, and how many entries of each type it held. */
+  readonly exported: { readonly at: string; readonly tally: Tally } | null;
   readonly trouble: Trouble | null;
   /** What was found on the disk and cannot be read, as text. */
   readonly spoilt: readonly string[];
@@ -56,7 +58,7 @@ interface StoreState {
 const initial: StoreState = {
   household: EMPTY_HOUSEHOLD,
   loaded: false,
-  exportedAt: null,
+  exported: null,
   trouble: null,
   spoilt: [],
   last: null,
@@ -65,7 +67,7 @@ const initial: StoreState = {
 /** The household that this tab looks at. Holds no logic of its own: the core says what follows. */
 export const HouseholdStore = signalStore(
   withState(initial),
-  withComputed(({ household }) => {
+  withComputed(({ household, exported }) => {
     const state = computed(() => household().journal.state);
     // Weighing a steak changes no price and no place: what rests on these stays as it is.
     const records = computed(() => household().records);
@@ -100,8 +102,14 @@ export const HouseholdStore = signalStore(
       perishable: computed(() => perishableOf(state())),
       toWrap: computed(() => toWrap(state())),
       setAside: computed(() => state().setAside),
+      _unsaved: computed(() => tallySince(tallyOf(household().journal.entries), exported()?.tally ?? {})),
     };
   }),
+  withComputed(({ _unsaved }) => ({
+    /** What would be lost with this browser, in words. */
+    unsaved: computed(() => countedWords(_unsaved())),
+    unsavedCount: computed(() => Object.values(_unsaved()).reduce((sum, count) => sum + count, 0)),
+  })),
   withComputed(({ appliances, placeNames: names }) => ({
     /** Where a pack can be put: drawers, and what has none. */
     shelves: computed(() =>
@@ -211,12 +219,19 @@ export const HouseholdStore = signalStore(
       return success(entries);
     }
 
+    async function lastExport(): Promise<StoreState['exported']> {
+      const [at, tally] = [await repository.meta('exported-at'), await repository.meta('exported-tally')];
+      if (at === undefined) return null;
+      const before = store.household().journal.entries.filter((entry) => entry.at <= at);
+      return { at, tally: tally === undefined ? tallyOf(before) : (JSON.parse(tally) as Tally) };
+    }
+
     async function load(): Promise<void> {
       try {
         let household = await repository.load();
         if (name === 'demo') household = await ensureDemo(repository, clock, household);
         took(household);
-        patchState(store, { loaded: true, exportedAt: (await repository.meta('exported-at')) ?? null });
+        patchState(store, { loaded: true, exported: await lastExport() });
       } catch (error) {
         patchState(store, { loaded: true, trouble: troubleOf(error) });
       }
@@ -242,10 +257,12 @@ export const HouseholdStore = signalStore(
       exportText: (): string => writeFile(store.household()),
       /** What is on the disk as a file, unread: of a household that this version cannot read. */
       rawText: (): Promise<string> => repository.asFile(),
+      /** A copy has left this browser. */
       async noteExport(): Promise<void> {
-        const at = clock.instant();
-        await repository.setMeta('exported-at', at);
-        patchState(store, { exportedAt: at });
+        const [at, tally] = [clock.instant(), tallyOf(store.household().journal.entries)];
+        patchState(store, { exported: { at, tally } });
+        // Where nothing can be written any more the copy has left all the same.
+        await repository.noteExport(at, JSON.stringify(tally)).catch(() => undefined);
       },
       watch: () => repository.watch(took, (error) => patchState(store, { trouble: troubleOf(error) })),
       close: () => repository.close(),

@@ -4,6 +4,9 @@ import { Clock } from './clock';
 import { Colds } from './colds';
 import { Repository } from './disk/repository';
 import { HOUSEHOLD_NAME, type HouseholdName } from './household-name';
+import { Copies } from './files/copies';
+import { FileTaking } from './files/file-taking';
+import { LinkedFile } from './files/linked-file';
 import { HouseholdFiles } from './files/household-files';
 import { HouseholdStore } from './household-store';
 import { Persistence } from './persistence';
@@ -16,7 +19,10 @@ export function householdProviders(name: HouseholdName): Provider[] {
     HouseholdStore,
     { provide: Format, useFactory: () => inject(HouseholdStore).format },
     HouseholdFiles,
+    FileTaking,
+    LinkedFile,
     Persistence,
+    Copies,
     Colds,
   ];
 }

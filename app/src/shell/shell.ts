@@ -9,15 +9,26 @@ import { HouseholdStore } from '../household/household-store';
 import { Format } from '@core/format/format';
 import { Appearance } from '../ui/appearance';
 import { PLACES, type PlacePath } from './places';
+import { Copies } from '../household/files/copies';
 import { StorageNote } from '../household/parts/storage-note';
 import { TroubleNote } from '../household/parts/trouble-note';
 import { Ticket } from './ticket';
+import { NewVersion } from './new-version';
 import { SetAside } from './set-aside';
 
 /** Navigation in the order of work, the ticket of what is in work, and the household's units. */
 @Component({
   selector: 'v-shell',
-  imports: [RouterOutlet, RouterLink, RouterLinkActive, Ticket, SetAside, StorageNote, TroubleNote],
+  imports: [
+    RouterOutlet,
+    RouterLink,
+    RouterLinkActive,
+    Ticket,
+    NewVersion,
+    SetAside,
+    StorageNote,
+    TroubleNote,
+  ],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './shell.html',
   styleUrl: './shell.css',
@@ -37,6 +48,8 @@ export class Shell {
   protected readonly due = signal(0);
 
   constructor() {
+    // Copies make themselves while the household is open.
+    inject(Copies);
     effect(() => {
       void this.countDue({
         meals: this.store.meals(),

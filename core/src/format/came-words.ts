@@ -1,28 +1,8 @@
-import type { EntryType } from '../ledger/entry';
 import type { RecordType } from '../records/record';
 import type { SettingsGroup } from '../records/settings';
 import type { Differing, FromDevice, WhatCame } from '../records/what-came';
+import { countedWords } from './counted-words';
 import type { Format } from './format';
-
-type Counted = readonly [types: readonly EntryType[], one: string];
-
-/** What entries are called when they are counted. */
-const ENTRIES: readonly Counted[] = [
-  [['received'], 'piece bought'],
-  [['acquired'], 'pack entered'],
-  [['drained', 'cut'], 'weighing'],
-  [['packed', 'combined', 'unpacked'], 'packing'],
-  [['placed', 'thawing', 'refrozen'], 'move'],
-  [['eaten', 'given', 'discarded'], 'use'],
-  [['counted'], 'count of stock'],
-  [['changed', 'corrected', 'closed', 'reopened', 'undone', 'redone'], 'correction'],
-];
-
-const PLURALS: Readonly<Record<string, string>> = {
-  'piece bought': 'pieces bought',
-  'pack entered': 'packs entered',
-  'count of stock': 'counts of stock',
-};
 
 /** What registers are called when they are counted; settings are told one by one. */
 const RECORDS: Readonly<Partial<Record<RecordType, string>>> = {
@@ -48,14 +28,6 @@ const SETTINGS_NAMES: Readonly<Record<SettingsGroup, string>> = {
 const LONG_ID = 8;
 const LIST = new Intl.ListFormat('en-GB');
 
-function counts(all: readonly (readonly [one: string, count: number])[], format: Format): string[] {
-  return all
-    .filter(([, count]) => count > 0)
-    .map(([one, count]) =>
-      count > 1 && PLURALS[one] ? `${count} ${PLURALS[one]}` : format.count(count, one),
-    );
-}
-
 /**
  * What a merge brought, as short sentences.
  *
@@ -65,16 +37,14 @@ export function cameWords(
   { byType, records, devices, settings, placesGone, misfits }: WhatCame,
   format: Format,
 ): string[] {
-  const entries = ENTRIES.map(
-    ([types, one]) => [one, types.reduce((sum, type) => sum + (byType[type] ?? 0), 0)] as const,
-  );
   const named = Object.entries(RECORDS).map(
     ([type, one]) => [one, records[type as RecordType] ?? 0] as const,
   );
   const others = (Object.keys(records) as RecordType[])
     .filter((type) => RECORDS[type] === undefined)
     .reduce((sum, type) => sum + (records[type] ?? 0), 0);
-  const all = counts([...entries, ...named, ['other note', others]], format);
+  const notes = [...named, ['other note', others] as const].filter(([, count]) => count > 0);
+  const all = [...countedWords(byType), ...notes.map(([one, count]) => format.count(count, one))];
   return [
     all.length === 0 ? 'Nothing that was not here' : LIST.format(all),
     ...devices.map((device) => deviceWords(device, format)),

@@ -5,18 +5,23 @@ import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
 import { Ask } from '../../ui/ask/ask';
-import { saveText } from '../../ui/save-text';
-import type { Taken } from '../../household/files/household-files';
+import { Copies } from '../../household/files/copies';
+import { HouseholdFiles, type Taken } from '../../household/files/household-files';
+import { Persistence } from '../../household/persistence';
 import { FileIn } from '../../household/parts/file-in';
 import { PageTabs } from '../../household/parts/page-tabs';
 import { SettingsForm } from '../../ui/field/settings-form';
+import { CopiesList } from './copies-list';
 import { CostForm } from './cost-form';
 import { KeptList } from './kept-list';
+import { LinkChoice } from './link-choice';
+
+const LIST = new Intl.ListFormat('en-GB');
 
 /** The household as a file: out, in, and in its place; and how it counts. */
 @Component({
   selector: 'v-file-page',
-  imports: [CostForm, FileIn, KeptList, PageTabs, SettingsForm],
+  imports: [CopiesList, CostForm, FileIn, KeptList, LinkChoice, PageTabs, SettingsForm],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './file-page.html',
   styles: `
@@ -39,19 +44,36 @@ export class FilePage {
   protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly format = inject(Format);
   private readonly clock = inject(Clock);
+  private readonly files = inject(HouseholdFiles);
+  private readonly persistence = inject(Persistence);
+  private readonly copies = inject(Copies);
   private readonly ask = inject(Ask);
   protected readonly said = signal('');
 
-  protected readonly exported = computed(() => {
-    const at = this.store.exportedAt();
-    const entries = this.store.household().journal.entries.length;
-    return `${entries} entries. ${at === null ? 'Never exported from this browser.' : `Last exported ${this.format.day(at.slice(0, 10))}, ${this.format.age(at.slice(0, 10))}.`}`;
+  protected readonly entries = computed(() => {
+    const { length } = this.store.household().journal.entries;
+    return `${length} ${length === 1 ? 'entry' : 'entries'}`;
+  });
+
+  /** How safe the household is now, in one line. */
+  protected readonly safety = computed(() => {
+    const kept = this.persistence.isPromised()
+      ? 'This browser has promised to keep it'
+      : 'This browser has not promised to keep it';
+    const inside = this.copies.all()?.find(({ isWhole }) => isWhole);
+    const exported = this.store.exported();
+    const since = this.store.unsaved();
+    return [
+      kept,
+      inside ? `last copy inside it ${this.format.age(inside.day)}` : 'no copy inside it yet',
+      exported
+        ? `last copy outside ${this.format.age(this.clock.dayOf(exported.at))}${since.length > 0 ? `, and since then ${LIST.format(since)}` : ', with all there is'}`
+        : 'no copy outside yet',
+    ].join('; ');
   });
 
   protected async export(): Promise<void> {
-    if (!(await this.isWhole())) return;
-    saveText(`vendicus-${this.household}-${this.clock.today()}.json`, this.store.exportText());
-    await this.store.noteExport();
+    if (await this.isWhole()) await this.files.export();
   }
 
   protected readonly mayReplace = async (): Promise<boolean> => {

@@ -27,7 +27,7 @@ export interface RecordRow {
 
 /** What concerns this browser only, and is in no file. */
 export interface MetaRow {
-  readonly key: 'device' | 'exported-at' | 'lineage' | 'household' | 'epoch';
+  readonly key: 'device' | 'exported-at' | 'exported-tally' | 'lineage' | 'household' | 'epoch';
   readonly value: string;
 }
 
@@ -37,6 +37,15 @@ export interface KeptRow {
   readonly at: string;
   readonly why: 'replaced' | 'merged' | 'unreadable';
   readonly text: string;
+}
+
+/** A file outside of the browser that is kept up to date. */
+export interface LinkRow {
+  readonly key: 'file';
+  readonly handle: FileSystemFileHandle;
+  /** The checksum of what was written there last; null before that. */
+  readonly sum: number | null;
+  readonly at: string | null;
 }
 
 /**
@@ -66,12 +75,13 @@ export class Database extends Dexie {
   readonly records!: EntityTable<RecordRow, 'register'>;
   readonly meta!: EntityTable<MetaRow, 'key'>;
   readonly kept!: EntityTable<KeptRow, 'n'>;
+  readonly links!: EntityTable<LinkRow, 'key'>;
 
   constructor(name: HouseholdName) {
     super(`vendicus-${name}`, { chromeTransactionDurability: 'strict' });
     this.version(1).stores({ entries: '++n, &id', records: 'register', meta: 'key' });
     this.version(2).stores({ bundles: '++b' });
-    this.version(3).stores({ kept: '++n' }).upgrade(intoThisEpoch);
+    this.version(3).stores({ kept: '++n', links: 'key' }).upgrade(intoThisEpoch);
     this.on('populate', (transaction) => begin(transaction, randomId()));
   }
 }

@@ -168,8 +168,11 @@ export class Repository {
     return this.base.meta(key);
   }
 
-  async setMeta(key: MetaRow['key'], value: string): Promise<void> {
-    await this.base.writing(() => this.base.setMeta(key, value));
+  async noteExport(at: string, tally: string): Promise<void> {
+    await this.base.writing(async () => {
+      await this.base.setMeta('exported-at', at);
+      await this.base.setMeta('exported-tally', tally);
+    });
   }
 
   close(): void {

@@ -3,11 +3,12 @@ import { failure, success, type Result } from '@core/units/result';
 import { WorkerCall } from '../../compute/worker-call';
 import { Clock } from '../clock';
 import { Joining, type Kept, type Merged } from '../disk/joining';
-import type { FileWorker, Looked } from '../disk/file.worker';
+import type { FileWorker, Looked } from '../workers/file.worker';
 import { Repository } from '../disk/repository';
-import { startFileWorker } from '../disk/start-file-worker';
+import { startFileWorker } from '../workers/start-file-worker';
 import { storageProblem } from '../disk/storage-problem';
 import { HOUSEHOLD_NAME } from '../household-name';
+import { saveText } from '../../ui/save-text';
 import { HouseholdStore } from '../household-store';
 
 export type { Kept };
@@ -39,10 +40,17 @@ export class HouseholdFiles {
   }
 
   /** Reads a file and checks all of it, in a worker; null where that was called off. */
-  look(file: File): Promise<Result<Looked> | null> {
+  look(file: File, isOwnCopy = false): Promise<Result<Looked> | null> {
+    const now = this.clock.instant();
     return this.call.ask<Result<Looked>>((worker, told) =>
-      worker.look(this.name, file, this.clock.instant(), told),
+      worker.look(this.name, file, now, isOwnCopy, told),
     );
+  }
+
+  /** Hands the household's file to the browser to save. */
+  async export(): Promise<void> {
+    saveText(`vendicus-${this.name}-${this.clock.today()}.json`, this.store.exportText());
+    await this.store.noteExport();
   }
 
   /** Writes down what was looked at last; null where that was called off, and nothing is written. */

@@ -1,11 +1,7 @@
 import { ChangeDetectionStrategy, Component, inject, input, output, signal } from '@angular/core';
 import { ProgressBar } from 'primeng/progressbar';
-import { Format } from '@core/format/format';
-import type { Looked } from '../disk/file.worker';
-import { cannotJoin } from '../files/cannot-join';
-import { Clock } from '../clock';
+import { FileTaking } from '../files/file-taking';
 import { HouseholdFiles, type Taken } from '../files/household-files';
-import { Ask } from '../../ui/ask/ask';
 
 /** A household's file comes in: read and checked in a worker, asked about where it is strange, written. */
 @Component({
@@ -59,9 +55,7 @@ import { Ask } from '../../ui/ask/ask';
 })
 export class FileIn {
   protected readonly files = inject(HouseholdFiles);
-  private readonly format = inject(Format);
-  private readonly clock = inject(Clock);
-  private readonly ask = inject(Ask);
+  private readonly taking = inject(FileTaking);
 
   /** What the button says, and what the file is chosen for. */
   readonly action = input.required<string>();
@@ -86,43 +80,9 @@ export class FileIn {
     this.problem.set('');
     this.name.set(file.name);
     this.isMine.set(true);
-    this.problem.set(await this.takeIn(file));
+    const { problem, taken } = await this.taking.takeIn(file, this.how(), this.before());
+    this.problem.set(problem);
     this.isMine.set(false);
-  }
-
-  /** What is wrong; nothing where all went well, or the person called it off. */
-  private async takeIn(file: File): Promise<string> {
-    const looked = await this.files.look(file);
-    if (!looked) return 'Called off. Nothing was written.';
-    if (!looked.ok) return `${file.name}: ${looked.problem}`;
-    const { merging } = looked.value;
-    if (this.how() === 'merge' && !merging.ok) return `${file.name}: ${cannotJoin(merging.problem)}`;
-    if (!(await this.isMeant(looked.value)) || !(await this.before()())) return '';
-    const taken = await this.files.take(this.how());
-    if (!taken) return 'Called off. Nothing was written.';
-    if (!taken.ok) return taken.problem;
-    this.taken.emit(taken.value);
-    return '';
-  }
-
-  private async isMeant({ ahead, merging, isFirst, isOlderSince }: Looked): Promise<boolean> {
-    if (ahead) {
-      const day = this.format.dayAndYear(ahead.latest.slice(0, 10));
-      const today = this.format.dayAndYear(this.clock.today());
-      const entries = this.format.count(ahead.count, 'thing');
-      const text = `${entries} in this file ${ahead.count === 1 ? 'is' : 'are'} dated ahead, up to ${day}; this device says that it is ${today}. One of the two clocks is wrong. If it is this one, go back and set it right first.`;
-      if (!(await this.ask.confirm('The file is ahead of the clock', text, 'Take it as it is'))) return false;
-    }
-    const isStrange = merging.ok && merging.value.kinship === 'strangers';
-    if (isFirst || this.how() === 'replace' || !isStrange) return true;
-    return this.ask.confirm(
-      'This is another household’s file',
-      `Both become one, and one way of counting stays: ${
-        isOlderSince === null
-          ? 'that of the household here, which began first'
-          : `that of the file, which began first, on ${this.format.dayAndYear(isOlderSince.slice(0, 10))}. Who eats here, costs and the like are then as they are there`
-      }. Of the other’s places only those come along in which something lies. What came is listed afterwards, and can be taken out again.`,
-      'Make them one',
-    );
+    if (taken) this.taken.emit(taken);
   }
 }

@@ -1,24 +1,58 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
+import { daysBetween } from '@core/units/date';
+import { Clock } from '../clock';
+import { HouseholdFiles } from '../files/household-files';
+import { LinkedFile } from '../files/linked-file';
 import { HOUSEHOLD_NAME } from '../household-name';
 import { HouseholdStore } from '../household-store';
 import { isSaid, markSaid } from '../said-once';
 import { Persistence } from '../persistence';
 
-/** Once there is something to lose: that this browser may lose it, and what to do. Said once. */
+/** From so many entries, or after so many days, what has left this browser in no copy is worth a word. */
+const [MANY, LONG_DAYS] = [25, 14];
+const LIST = new Intl.ListFormat('en-GB');
+
+/**
+ * How safe the household is in this browser, as far as a person has to know: once, that the browser
+ * may lose it; and from time to time what would be lost, with the act beside it.
+ */
 @Component({
   selector: 'v-storage-note',
   imports: [RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    @if (isShown()) {
+    @if (link.link(); as kept) {
+      @if (kept.state === 'forbidden' || kept.state === 'stuck') {
+        <aside class="note" aria-label="The household’s file">
+          <p>
+            {{ kept.name }} is not kept up to date any more{{
+              kept.state === 'stuck' ? ': ' + kept.problem : ': the browser wants to be asked again.'
+            }}
+          </p>
+          <span class="acts">
+            <button type="button" class="quiet small" (click)="link.allow()">Try again</button>
+            <button type="button" class="quiet small" (click)="link.letGo()">Let it be</button>
+          </span>
+        </aside>
+      }
+    }
+    @if (isUnpromised()) {
       <aside class="note" aria-label="How safe the household is here">
         <p>
-          This browser keeps the household, and has not promised to: it may clear it when the disk runs low,
-          and a private window forgets it when it is closed.
-          <a [routerLink]="['/', household, 'books', 'household']">Keep its file somewhere else, too</a>
+          This browser has not promised to keep the household: it may clear it when the disk runs low, and a
+          private window forgets it.
+          <a [routerLink]="['/', household, 'books', 'household']">Keep its file elsewhere, too</a>
         </p>
-        <button type="button" class="quiet small" (click)="close()">I know</button>
+        <button type="button" class="quiet small" (click)="know()">I know</button>
+      </aside>
+    } @else if (unsaved()) {
+      <aside class="note" aria-label="What would be lost">
+        <p>{{ unsaved() }}</p>
+        <span class="acts">
+          <button type="button" class="quiet small" (click)="files.export()">Save the file</button>
+          <button type="button" class="quiet small" (click)="isLater.set(true)">Later</button>
+        </span>
       </aside>
     }
   `,
@@ -36,33 +70,63 @@ import { Persistence } from '../persistence';
       margin: 0;
       max-width: 75ch;
     }
-    button {
+    button,
+    .acts {
       flex: none;
+    }
+    .acts {
+      display: flex;
+      gap: 10px;
     }
     @media (max-width: 900px) {
       .note {
         margin: 12px 16px 0;
         gap: 10px;
       }
+      .acts {
+        flex-direction: column;
+      }
     }
   `,
 })
 export class StorageNote {
   private readonly store = inject(HouseholdStore);
+  private readonly clock = inject(Clock);
   private readonly persistence = inject(Persistence);
+  protected readonly link = inject(LinkedFile);
+  protected readonly files = inject(HouseholdFiles);
   protected readonly household = inject(HOUSEHOLD_NAME);
-  private readonly isClosed = signal(isSaid('storage'));
+  private readonly isKnown = signal(isSaid('storage'));
+  protected readonly isLater = signal(false);
 
-  protected readonly isShown = computed(
+  private readonly entries = computed(() => this.store.household().journal.entries);
+  protected readonly isUnpromised = computed(
     () =>
       this.household === 'home' &&
-      !this.isClosed() &&
+      !this.isKnown() &&
       this.persistence.isPromised() === false &&
-      this.store.household().journal.entries.length > 0,
+      this.entries().length > 0,
   );
 
-  protected close(): void {
+  protected readonly unsaved = computed(() => {
+    const [first] = this.entries();
+    if (this.household !== 'home' || this.isLater() || !first || this.link.link().state === 'kept') return '';
+    const words = this.store.unsaved();
+    const exported = this.store.exported();
+    const days = daysBetween(this.clock.dayOf(exported?.at ?? first.at), this.clock.today());
+    if (words.length === 0 || (this.store.unsavedCount() < MANY && days < LONG_DAYS)) return '';
+    const what = LIST.format(words);
+    return exported === null
+      ? `${what}: no copy of them has left this browser yet.`
+      : `${what} since the last copy left this browser, ${this.format(exported.at)}.`;
+  });
+
+  private format(at: string): string {
+    return this.store.format.age(this.clock.dayOf(at));
+  }
+
+  protected know(): void {
     markSaid('storage');
-    this.isClosed.set(true);
+    this.isKnown.set(true);
   }
 }

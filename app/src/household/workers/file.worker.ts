@@ -9,9 +9,9 @@ import { failure, success, type Result } from '@core/units/result';
 import type { HouseholdName } from '../household-name';
 import { randomId } from '../random-id';
 import { cannotJoin } from '../files/cannot-join';
-import { Joining, type Merged } from './joining';
-import { Repository } from './repository';
-import { storageProblem } from './storage-problem';
+import { Joining, type Merged } from '../disk/joining';
+import { Repository } from '../disk/repository';
+import { storageProblem } from '../disk/storage-problem';
 
 /** A file that was read and checked, and nothing written. */
 export interface Looked {
@@ -44,11 +44,13 @@ function open(home: HouseholdName, now: string): Repository {
  * Reads a file and checks all of it.
  *
  * @param now the moment, which only the page knows
+ * @param isOwnCopy whether it is a copy of this household that was made here
  */
 async function look(
   home: HouseholdName,
   file: File,
   now: string,
+  isOwnCopy: boolean,
   told: (share: number) => void,
 ): Promise<Result<Looked>> {
   waiting = null;
@@ -57,7 +59,10 @@ async function look(
   try {
     const text = await file.text();
     told(READ);
-    const read = readFile(text, { told: (share) => told(READ + (CHECKED - READ) * share) });
+    const read = readFile(text, {
+      ownCopy: isOwnCopy,
+      told: (share) => told(READ + (CHECKED - READ) * share),
+    });
     if (!read.ok) return read;
     const repository = open(home, now);
     const ours = await repository.load();

@@ -1,0 +1,49 @@
+import { expose } from 'comlink';
+import type { IsoDate } from '@core/units/date';
+import { failure, type Result } from '@core/units/result';
+import type { HouseholdName } from '../household-name';
+import { randomId } from '../random-id';
+import { CopyStore, type Copy } from '../disk/copy-store';
+import { Repository } from '../disk/repository';
+
+const api = { make, list, read };
+export type CopiesWorker = typeof api;
+expose(api);
+
+/** The browser's private files; null where it has none, or lets the page have none. */
+async function store(home: HouseholdName): Promise<CopyStore | null> {
+  try {
+    const root = await navigator.storage.getDirectory();
+    return new CopyStore(await root.getDirectoryHandle(`vendicus-${home}-copies`, { create: true }));
+  } catch {
+    return null;
+  }
+}
+
+/**
+ * Makes today's copy of what is on the disk. Of a household a part of which cannot be read no copy is
+ * made: it would push out good ones.
+ *
+ * @returns the copies there are; null where there can be none
+ */
+async function make(home: HouseholdName, today: IsoDate, now: string): Promise<Copy[] | null> {
+  const copies = await store(home);
+  if (!copies) return null;
+  const repository = new Repository(home, { instant: () => now, newId: randomId });
+  try {
+    const household = await repository.load();
+    const isWhole = repository.spoilt.length === 0 && household.journal.entries.length > 0;
+    if (isWhole) await copies.make(household, today);
+  } finally {
+    repository.close();
+  }
+  return copies.list();
+}
+
+async function list(home: HouseholdName): Promise<Copy[] | null> {
+  return (await (await store(home))?.list()) ?? null;
+}
+
+async function read(home: HouseholdName, name: string): Promise<Result<string>> {
+  return (await (await store(home))?.read(name)) ?? failure('This browser has no copies.');
+}

@@ -1,0 +1,221 @@
+import type { Browser } from 'puppeteer-core';
+import { launch, Person } from './harness';
+import { ADDRESS, begin, buy, weigh } from './journeys';
+
+/** Writes a private file of the browser, or reads it where nothing is to be written. */
+function privateFile(person: Person, path: readonly string[], text?: string): Promise<string> {
+  return person.page.evaluate(
+    async (path, text) => {
+      let folder = await navigator.storage.getDirectory();
+      for (const name of path.slice(0, -1)) folder = await folder.getDirectoryHandle(name);
+      const handle = await folder.getFileHandle(path.at(-1) ?? '', { create: true });
+      if (text !== undefined) {
+        const out = await handle.createWritable();
+        await out.write(text);
+        await out.close();
+      }
+      return (await handle.getFile()).text();
+    },
+    path,
+    text,
+  );
+}
+
+const COPIES = 'vendicus-home-copies';
+const copies = (person: Person): Promise<string[]> =>
+  person.page.evaluate(async (folder) => {
+    const names: string[] = [];
+    const root = await navigator.storage.getDirectory();
+    for await (const name of (await root.getDirectoryHandle(folder)).keys()) names.push(name);
+    return names;
+  }, COPIES);
+
+describe('copies that this browser makes by itself', () => {
+  let browser: Browser;
+  let person: Person;
+  beforeAll(async () => {
+    browser = await launch();
+    person = await Person.at(browser, ADDRESS);
+    await person.hurry(5);
+    await begin(person);
+    await buy(person, 'Strip loin', '5 kg', '12');
+    await person.goTo('/home/books/household');
+  });
+  afterAll(async () => {
+    expect(person.complaints).toEqual([]);
+    await browser.close();
+  });
+
+  it('are made soon after the page is opened, read back, and listed', async () => {
+    await person.reads('None yet.');
+    await person.sees('Go back to it');
+    expect(await copies(person)).toEqual([expect.stringMatching(/^[\d-]{10}_1_[0-9a-f]{8}\.json\.gz$/)]);
+    await person.reads('last copy inside it today');
+  });
+
+  it('can be gone back to; what was there since is kept, and put back', async () => {
+    await person.goTo('/home/block');
+    await weigh(person, '4.9 kg');
+    await person.sees('100 g of liquid');
+    await person.goTo('/home/books/household');
+    await person.acts();
+    await person.page.locator('button[aria-label^="Go back to the copy of"]').click();
+    await person.sees('Go back to this copy?');
+    await person.page.locator('[role="alertdialog"] .yes').click();
+    await person.sees('Replaced; shown after');
+    await person.reads('The household that was here until');
+    await person.goTo('/home/block');
+    await person.reads('this is the true start');
+    await person.goTo('/home/books/household');
+    await person.click('Put it back');
+    await person.sees('It is back');
+    await person.goTo('/home/block');
+    await person.reads('4.900 kg still on the board');
+  });
+
+  it('one that is not what was written is told from those that are, and not gone back to', async () => {
+    await person.goTo('/home/books/household');
+    await person.reads('Go back to it');
+    for (const name of await copies(person)) await privateFile(person, [COPIES, name], 'spoilt');
+    await person.reload();
+    await person.reads('damaged: it cannot be read back');
+    await person.reads('no copy inside it yet');
+    // The next one is made all the same.
+    await person.sees('Go back to it');
+    await person.reads('last copy inside it today');
+  });
+
+  it('a browser without private files says so once, and all else works', async () => {
+    const without = await launch({ args: ['--disable-blink-features=FileSystemAccessOriginPrivate'] });
+    try {
+      const other = await Person.at(without, ADDRESS);
+      await begin(other);
+      await buy(other, 'Strip loin', '5 kg', '12');
+      await other.goTo('/home/books/household');
+      await other.reads('so it makes no copies by itself');
+      await other.reads('no copy inside it yet');
+      expect(other.complaints).toEqual([]);
+    } finally {
+      await without.close();
+    }
+  });
+});
+
+describe('a file that is kept up to date by itself', () => {
+  const FILE = ['linked.json'];
+  let browser: Browser;
+  let person: Person;
+  const holds = async (text: string): Promise<void> => {
+    for (const until = Date.now() + 20_000; Date.now() < until;) {
+      if ((await privateFile(person, FILE)).includes(text)) return;
+      await new Promise((done) => setTimeout(done, 100));
+    }
+    throw new Error(`the file does not hold ${text}`);
+  };
+
+  beforeAll(async () => {
+    browser = await launch();
+    person = await Person.at(browser, ADDRESS);
+    // The picker hands out a file of the browser's own; what is asked of it can be refused.
+    await person.page.evaluateOnNewDocument(() => {
+      const give = async (): Promise<FileSystemFileHandle> =>
+        (await navigator.storage.getDirectory()).getFileHandle('linked.json', { create: true });
+      Object.assign(globalThis, {
+        showSaveFilePicker: give,
+        showOpenFilePicker: async () => [await give()],
+      });
+      const real = FileSystemHandle.prototype.queryPermission;
+      FileSystemHandle.prototype.queryPermission = function (this: FileSystemHandle, request) {
+        return localStorage.getItem('forbidden') === null
+          ? real.call(this, request)
+          : Promise.resolve('prompt');
+      };
+    });
+    await begin(person);
+    await buy(person, 'Strip loin', '5 kg', '12');
+    await person.goTo('/home/books/household');
+    await person.click('Keep a new file up to date');
+    await person.sees('linked.json is kept up to date by itself');
+  });
+  afterAll(async () => {
+    expect(person.complaints).toEqual([]);
+    await browser.close();
+  });
+
+  it('has every deed soon after it', async () => {
+    await holds('"kind":"strip-loin"');
+    await person.reads('last copy outside today, with all there is');
+    await person.goTo('/home/block');
+    await weigh(person, '4.9 kg');
+    await person.sees('100 g of liquid');
+    await holds('"type":"drained"');
+  });
+
+  it('what another device has written there is merged, and not written over', async () => {
+    const text = await privateFile(person, FILE);
+    const pack = {
+      type: 'acquired',
+      id: 'theirs-1',
+      at: '2026-11-20T10:00:00.000Z',
+      device: 'phone',
+      seq: 0,
+      lot: 'theirs',
+      name: 'From the other kitchen',
+      destination: 'main',
+      massDg: 5000,
+      count: 1,
+      paidMinor: null,
+      origin: 'gift',
+      on: null,
+    };
+    await privateFile(person, FILE, text.replace('"entries":[', `"entries":[\n${JSON.stringify(pack)},`));
+    await weigh(person, '372 g');
+    await person.sees('4.528 kg still on the board');
+    await holds('"massDg":3720');
+    await holds('From the other kitchen');
+    await person.goTo('/home/freezer');
+    await person.reads('From the other kitchen');
+  });
+
+  it('permission that was lost is said, with the act beside it', async () => {
+    await person.page.evaluate(() => localStorage.setItem('forbidden', 'yes'));
+    await person.reload();
+    await person.sees('linked.json is not kept up to date any more');
+    await person.page.evaluate(() => localStorage.removeItem('forbidden'));
+    await person.click('Try again');
+    await person.goTo('/home/books/household');
+    await person.reads('linked.json is kept up to date by itself');
+  });
+
+  it('something else in the file is left alone', async () => {
+    await privateFile(person, FILE, 'Shopping: salt');
+    await person.reload();
+    await person.sees('It holds something else');
+    expect(await privateFile(person, FILE)).toBe('Shopping: salt');
+    await person.click('Keep it up to date no more');
+    await person.sees('Keep a new file up to date');
+  });
+});
+
+describe('what would be lost with this browser', () => {
+  it('is counted, with the act beside it, once it is much', async () => {
+    const browser = await launch();
+    try {
+      const person = await Person.at(browser, ADDRESS);
+      await begin(person);
+      await buy(person, 'Strip loin', '9 kg', '12');
+      await person.click('I know');
+      await weigh(person, '8.9 kg');
+      await person.sees('100 g of liquid');
+      for (let n = 0; n < 23; n++) {
+        await weigh(person, `${300 + n} g`);
+        await person.sees(`${n + 1} part`);
+      }
+      await person.reads('1 piece bought and 24 weighings: no copy of them has left this browser yet.');
+      await person.click('Save the file');
+      await person.page.waitForFunction(() => !document.body.innerText.includes('has left this browser yet'));
+    } finally {
+      await browser.close();
+    }
+  });
+});

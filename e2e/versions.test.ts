@@ -1,0 +1,113 @@
+import { createHash } from 'node:crypto';
+import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { spawn, type ChildProcess } from 'node:child_process';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Browser } from 'puppeteer-core';
+import { DESK, freePort, launch, Person, said } from './harness';
+import { begin, buy, weigh } from './journeys';
+
+const EPOCH_OF_TOMORROW = '99';
+
+/** A server of its own, whose build can be exchanged beneath it. */
+async function serve(folder: string): Promise<{ address: string; server: ChildProcess }> {
+  const port = String(await freePort());
+  const server = spawn(process.execPath, ['dist/server.mjs', folder, '--empty'], {
+    env: { ...process.env, PORT: port, HOST: '127.0.0.1' },
+  });
+  await said(server, /Vendicus is at/);
+  return { address: `http://127.0.0.1:${port}`, server };
+}
+
+/** Puts another build in place: the same but for a remark on its page. */
+function publish(folder: string, remark: string): void {
+  const page = join(folder, 'index.html');
+  writeFileSync(page, `${readFileSync(page, 'utf8')}<!-- ${remark} -->`);
+  const list = join(folder, 'ngsw.json');
+  const manifest = JSON.parse(readFileSync(list, 'utf8')) as {
+    timestamp: number;
+    hashTable: Record<string, string>;
+  };
+  manifest.timestamp += 1;
+  manifest.hashTable['/index.html'] = createHash('sha1').update(readFileSync(page)).digest('hex');
+  writeFileSync(list, JSON.stringify(manifest));
+}
+
+describe('a newer version', () => {
+  const folder = mkdtempSync(join(tmpdir(), 'vendicus-build-'));
+  let browser: Browser;
+  let person: Person;
+  let server: ChildProcess;
+  beforeAll(async () => {
+    cpSync('dist/app', folder, { recursive: true });
+    const served = await serve(folder);
+    server = served.server;
+    browser = await launch();
+    person = await Person.at(browser, served.address, DESK, true);
+    await begin(person);
+    await buy(person, 'Strip loin', '5 kg', '12');
+    await person.page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+    // From now on it is the kept application that answers.
+    await person.page.waitForFunction(async () =>
+      (await caches.keys()).some((key) => key.includes('assets')),
+    );
+    await person.reload();
+  });
+  afterAll(async () => {
+    await browser.close();
+    server.kill();
+    rmSync(folder, { recursive: true, force: true });
+  });
+
+  const remarks = (): Promise<string> =>
+    person.page.evaluate(async () => (await fetch('/index.html', { cache: 'no-store' })).text());
+
+  it('is said in a quiet line, leaves the weighing alone, and is taken on request', async () => {
+    await person.goTo('/home/block');
+    await weigh(person, '4.9 kg');
+    await person.sees('100 g of liquid');
+    publish(folder, 'second');
+    await person.page.locator('input.num').fill('372 g');
+    await person.page.evaluate(async () => {
+      const registration = await navigator.serviceWorker.getRegistration();
+      registration?.active?.postMessage({ action: 'CHECK_FOR_UPDATES', nonce: 1 });
+    });
+    await person.sees('A newer Vendicus is here');
+    expect(await person.page.$eval('input.num', (field) => (field as HTMLInputElement).value)).toBe('372 g');
+    await person.press('Enter');
+    await person.sees('4.528 kg still on the board');
+    await person.click('now');
+    await person.page.waitForFunction(() => !document.body.innerText.includes('A newer Vendicus is here'));
+    await person.reads('4.528 kg still on the board');
+    expect(await remarks()).toContain('second');
+  });
+
+  it('that was opened in another tab keeps an old tab from writing, which says what to do and gives its file', async () => {
+    await person.page.evaluate(
+      (epoch) =>
+        new Promise<void>((done, failed) => {
+          const opening = indexedDB.open('vendicus-home');
+          opening.onerror = () => failed(new Error('cannot be opened'));
+          opening.onsuccess = () => {
+            const change = opening.result.transaction('meta', 'readwrite');
+            change.objectStore('meta').put({ key: 'epoch', value: epoch });
+            change.oncomplete = () => {
+              opening.result.close();
+              done();
+            };
+          };
+        }),
+      EPOCH_OF_TOMORROW,
+    );
+    const before = (await person.stored()).entries.length;
+    await weigh(person, '400 g');
+    await person.sees('written by a newer Vendicus than this one');
+    await person.reads('Reload this page');
+    expect((await person.stored()).entries).toHaveLength(before);
+    // Opened anew it does not ask the first questions over what it cannot read.
+    await person.goTo('/home');
+    await person.reads('written by a newer Vendicus than this one');
+    await person.reads('Save the household’s file');
+    expect(await person.text()).not.toContain('Who eats here?');
+  });
+});
