@@ -2,6 +2,9 @@ import { readFileSync } from 'node:fs';
 import * as z from 'zod';
 import { workedPiece } from '../testing/journal-builder';
 import { FILE_VERSION, householdFileSchema, MOST_BYTES } from './household-file';
+import { settingsOf } from '../records/household';
+import { OLD_VERSIONS, oldFile } from '../testing/old-file';
+import { aheadOf } from './ahead';
 import { readFile, sizeProblem } from './read-file';
 import { shiftDays } from './shift-days';
 import { writeFile } from './write-file';
@@ -25,6 +28,7 @@ describe('the export file', () => {
     ['nothing', '', 'empty'],
     ['half of it', good.slice(0, 400), 'breaks off'],
     ['text', 'hello', 'not JSON'],
+    ['a packed file', 'PK\u0003\u0004\u0014', 'packed (zip) file'],
     ['a list', '[]', 'not a Vendicus household'],
     [
       'a newer version',
@@ -60,12 +64,41 @@ describe('the export file', () => {
     expect(described).toEqual(z.toJSONSchema(householdFileSchema));
   });
 
-  it.each([1, 2, 3, 4])('reads a file of version %d, and writes it as the version of today', (version) => {
-    const old = good.replace(`"version":${FILE_VERSION}`, `"version":${version}`);
-    expect(old).not.toBe(good);
-    const { value: household, problem } = readFile(old);
+  // The beginnings of what each version wrote for the demo household.
+  it.each(OLD_VERSIONS)('reads a file of version %d, and writes it as the version of today', (version) => {
+    const { value: household, problem } = readFile(oldFile(version));
     expect(problem).toBeUndefined();
-    expect(household && writeFile(household)).toBe(good);
+    expect(household?.journal.entries).toHaveLength(40);
+    expect(household?.journal.state.setAside).toEqual([]);
+    expect(settingsOf(household!)).toMatchObject({ currency: 'EUR', system: 'metric' });
+    expect(settingsOf(household!).eaters).toHaveLength(5);
+    expect(household?.identity?.id).toBe(household?.journal.entries[0]?.id);
+    const today = writeFile(household!);
+    expect(today).toContain(`"version":${FILE_VERSION}`);
+    expect(writeFile(readFile(today).value!)).toBe(today);
+  });
+
+  it('a clock that was wrong by decades is no file; in a copy of one’s own it is', () => {
+    const late = good.replaceAll('"at":"2026-01-01T00:0', '"at":"2101-01-01T00:0');
+    expect(readFile(late).problem).toContain(
+      'in the year 2101: the clock of the device that wrote it was wrong',
+    );
+    expect(readFile(late, { ownCopy: true }).ok).toBe(true);
+  });
+
+  it('that is more than a day ahead is found, to be asked about', () => {
+    const { value } = readFile(good);
+    expect(aheadOf(value!, '2026-01-01T00:00:00.000Z')).toBeNull();
+    expect(aheadOf(value!, '2025-12-30T00:00:00.000Z')).toMatchObject({
+      latest: expect.stringMatching(/^2026-01-01T00:0/) as string,
+    });
+  });
+
+  it('says how far it is while it is read', () => {
+    const told: number[] = [];
+    readFile(good, { told: (share) => told.push(share) });
+    expect(told[0]).toBe(0);
+    expect(told.every((share) => share >= 0 && share <= 1)).toBe(true);
   });
 
   it('moves with its days', () => {

@@ -3,7 +3,10 @@ import { writeFile } from '@core/exchange/write-file';
 import { householdOf, settingsOf, type Household } from '@core/records/household';
 import { received, steak } from '@core/testing/facts';
 import { JournalBuilder, workedPiece } from '@core/testing/journal-builder';
-import type { Fact } from '@core/ledger/entry';
+import { readFile } from '@core/exchange/read-file';
+import type { Entry, Fact } from '@core/ledger/entry';
+import { registerOf, type HouseholdRecord } from '@core/records/record';
+import { OLD_VERSIONS, oldFile } from '@core/testing/old-file';
 import { randomId } from '../random-id';
 import { EPOCH, GUARD } from './database';
 import { Joining, type Kept } from './joining';
@@ -181,6 +184,30 @@ describe('versions of the base', () => {
 
   it('an application of before, which takes every text for entries, stops at the first', () => {
     expect(() => JSON.parse(GUARD.text) as unknown).toThrow();
+  });
+
+  it.each(
+    OLD_VERSIONS.flatMap((version) => [
+      [version, 'rows'],
+      [version, 'one text'],
+    ]),
+  )('one of the times of file version %s, with its entries as %s', async (version, how) => {
+    const file = JSON.parse(oldFile(version as 1)) as { entries: Entry[]; records: HouseholdRecord[] };
+    const old = new Dexie('vendicus-home');
+    old.version(1).stores({ entries: '++n, &id', records: 'register', meta: 'key' });
+    if (how === 'one text') old.version(2).stores({ bundles: '++b' });
+    if (how === 'rows')
+      await old.table('entries').bulkAdd(file.entries.map((entry) => ({ id: entry.id, entry })));
+    else await old.table('bundles').add({ text: JSON.stringify(file.entries) });
+    await old
+      .table('records')
+      .bulkAdd(file.records.map((record) => ({ register: registerOf(record), record })));
+    old.close();
+    const read = writeFile(readFile(oldFile(version as 1)).value as Household);
+    const { it: one } = await tab();
+    expect(one.spoilt).toEqual([]);
+    expect(writeFile(one.standing.now.household)).toBe(read);
+    expect(writeFile(await onDisk())).toBe(read);
   });
 
   it('one of version 2, with one large text of entries and settings in one record', async () => {
