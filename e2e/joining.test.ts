@@ -1,7 +1,9 @@
-import { mkdtempSync, readFileSync, renameSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Browser, ElementHandle } from 'puppeteer-core';
+import { writeFile } from '@core/exchange/write-file';
+import { largeHousehold } from './bench/large-household';
 import { launch, Person, PHONE, profileFolder, saved } from './harness';
 import { ADDRESS, buy, weigh } from './journeys';
 
@@ -183,6 +185,27 @@ describe('a second device', () => {
     await tablet.person.click('Take it out again');
     await tablet.person.sees('Taken out again');
     expect(await at(await tablet.export())).toBe(await at(before));
+  });
+});
+
+describe('a large file', () => {
+  it('is read with its progress shown, can be called off, and nothing is written then', async () => {
+    const one = await Device.at();
+    try {
+      const path = join(mkdtempSync(join(tmpdir(), 'vendicus-file-')), 'large.json');
+      writeFileSync(path, writeFile(largeHousehold(40_000)));
+      await one.person.goTo('/home/start');
+      await one.choose('The household’s file', path);
+      await one.person.sees('Reading large.json …');
+      await one.person.click('Call it off');
+      await one.person.sees('Called off. Nothing was written.');
+      await one.choose('The household’s file', path);
+      // What waits to be cut, and what lies there, is many.
+      await one.person.sees('packs,', 60_000);
+      expect(one.person.complaints).toEqual([]);
+    } finally {
+      await one.end();
+    }
   });
 });
 

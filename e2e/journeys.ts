@@ -1,3 +1,4 @@
+import type { ElementHandle } from 'puppeteer-core';
 import { now } from './clock';
 import { Person } from './harness';
 
@@ -39,6 +40,16 @@ export async function buy(
   for (const [item, price] of Object.entries(prices)) await person.fill(item, price);
   await person.page.locator('::-p-text(Buy it for)').click();
   await person.sees('this is the true start');
+}
+
+/** Merges another household's file, from the page of files. */
+export async function mergeFile(person: Person, path: string, patience?: number): Promise<void> {
+  await person.goTo('/home/books/household');
+  const input = await person.page.waitForSelector('input[aria-label="File to merge"]');
+  await (input as ElementHandle<HTMLInputElement>).uploadFile(path);
+  await person.sees('This is another household’s file', patience);
+  await person.click('Make them one');
+  await person.sees('merged; shown after', patience);
 }
 
 /** Types a weight where the Block expects one, and takes it. */

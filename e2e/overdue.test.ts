@@ -23,7 +23,7 @@ describe('what is past its last day', () => {
       await person.choose('Animal', 'pork');
       await person.choose('It', 'bought-cut');
       await person.write('Bought on', today(-daysAgo));
-      await person.choose('Lies in', 'refrigerator');
+      await person.choose('Lies in', 'Refrigerator');
       await person.click('Put it in');
       await person.sees(`${name} is in`);
     }

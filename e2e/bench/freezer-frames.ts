@@ -1,14 +1,14 @@
 import { writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { ElementHandle, Page } from 'puppeteer-core';
+import type { Page } from 'puppeteer-core';
 import { writeFile } from '@core/exchange/write-file';
 import type { Entry, Fact } from '@core/ledger/entry';
 import { householdOf, type Household } from '@core/records/household';
 import type { HouseholdRecord } from '@core/records/record';
 import type { Place } from '@core/freeze/place';
 import { launch, Person, serveApp } from '../harness';
-import { begin } from '../journeys';
+import { begin, mergeFile } from '../journeys';
 
 /** How long the picture of a full freezer takes, and what a frame costs while it is used. */
 export interface FreezerTimes {
@@ -76,13 +76,7 @@ export async function freezerTimes(packs: number): Promise<FreezerTimes> {
     await begin(person);
     const path = join(tmpdir(), `vendicus-${packs}.json`);
     writeFileSync(path, writeFile(freezersOf(packs)));
-    await person.goTo('/home/books/household');
-    await (
-      (await person.page.waitForSelector(
-        'input[aria-label="File to merge"]',
-      )) as ElementHandle<HTMLInputElement>
-    ).uploadFile(path);
-    await person.sees('new entries merged', 60_000);
+    await mergeFile(person, path, 120_000);
     const firsts: number[] = [];
     for (let round = 0; round < 5; round++) {
       await person.page.goto(`${address}/home/freezer`, { waitUntil: 'domcontentloaded' });

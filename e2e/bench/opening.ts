@@ -1,8 +1,9 @@
 import { writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { Browser, ElementHandle } from 'puppeteer-core';
+import type { Browser } from 'puppeteer-core';
 import { launch, Person, profileFolder, serveApp } from '../harness';
+import { mergeFile } from '../journeys';
 
 const ROUNDS = 9;
 
@@ -20,12 +21,7 @@ export async function openingTimes(file: string): Promise<{ emptyMs: number; lar
     const emptyMs = await opens(browser, address, 'Is it worth it?');
     const path = join(tmpdir(), 'vendicus-large.json');
     writeFileSync(path, file);
-    await person.goTo('/home/books/household');
-    const input = (await person.page.waitForSelector(
-      'input[aria-label="File to merge"]',
-    )) as ElementHandle<HTMLInputElement>;
-    await input.uploadFile(path);
-    await person.sees('new entries merged', 120_000);
+    await mergeFile(person, path, 120_000);
     await person.page.close();
     const largeMs = await opens(browser, address, 'Is it worth it?');
     return { emptyMs, largeMs };

@@ -1,11 +1,10 @@
 import { writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { ElementHandle } from 'puppeteer-core';
 import { writeFile } from '@core/exchange/write-file';
 import { householdOf } from '@core/records/household';
 import { launch, Person, serveApp } from '../harness';
-import { begin } from '../journeys';
+import { begin, mergeFile } from '../journeys';
 import { largeHousehold } from './large-household';
 
 const MOVES = 80;
@@ -21,13 +20,7 @@ export async function sliderFrames(): Promise<{ ms: number; frames: number; piec
     const { household, pieces } = pastPieces();
     const path = join(tmpdir(), 'vendicus-200.json');
     writeFileSync(path, household);
-    await person.goTo('/home/books/household');
-    await (
-      (await person.page.waitForSelector(
-        'input[aria-label="File to merge"]',
-      )) as ElementHandle<HTMLInputElement>
-    ).uploadFile(path);
-    await person.sees('new entries merged', 60_000);
+    await mergeFile(person, path, 120_000);
     await person.goTo('/home/counter');
     await person.sees('even money at');
     const times = await person.page.evaluate(moveSlider, MOVES);

@@ -80,7 +80,8 @@ function checkAll(
   let done = 0;
   const good = lists.map(([name, values, schema]) =>
     values.map((value, index) => {
-      if (done++ % AT_ONCE === 0) told(done / all);
+      if (done % AT_ONCE === 0) told(done / all);
+      done += 1;
       const parsed = schema.safeParse(value);
       if (!parsed.success)
         faults.push(

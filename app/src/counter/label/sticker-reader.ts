@@ -198,7 +198,7 @@ export class StickerReader {
     if (shop === '') return this.said.set('Write the shop first: each has its own numbers.');
     const purchase = this.label.purchase();
     const printed = {
-      priceMinor: this.label.total().trim() === '' ? null : (purchase?.totalMinor ?? null),
+      priceMinor: this.format.parseMoney(this.label.total()),
       massDg: this.label.weight().trim() === '' ? null : (purchase?.massDg ?? this.label.massDg()),
     };
     if (printed.priceMinor === null && printed.massDg === null)

@@ -59,9 +59,9 @@ export class HouseholdFiles {
       worker.take(this.name, how, this.clock.instant()),
     );
     if (!written?.ok) return written;
-    const before = performance.now();
+    const start = performance.now();
     await this.store.refresh();
-    const switchMs = performance.now() - before;
+    const { duration: switchMs } = performance.measure('household-switch', { start });
     await this.lookForKept();
     return success({ merged: written.value, switchMs });
   }
