@@ -100,6 +100,12 @@ describe('two households that become one', () => {
     expect(both(early, home).identity?.id).toBe('old');
   });
 
+  it('one that has never said how it counts leaves that to the other', () => {
+    const silent = householdOf(home.journal.entries, [], OLD);
+    expect(settingsOf(both(silent, other))).toEqual(settingsOf(other));
+    expect(both(other, silent).identity?.id).toBe('old');
+  });
+
   it('not where amounts of money are in another currency; where there are none, that is no matter', () => {
     const bought = phone(received('q'));
     for (const tried of [mergeHouseholds(home, bought), mergeHouseholds(bought, home)])

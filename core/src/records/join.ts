@@ -22,7 +22,8 @@ export function mergeHouseholds(a: Household, b: Household): Result<Household, C
   const [older, younger] = byAge(a, b);
   const isOne = kinshipOf(a, b) === 'same';
   const [ofOlder, ofYounger] = [settingsOf(older).currency, settingsOf(younger).currency];
-  if (!isOne && ofOlder !== ofYounger && holdsMoney(younger))
+  const areSaid = [older, younger].every(({ records }) => records.has('settings/currency'));
+  if (!isOne && areSaid && ofOlder !== ofYounger && holdsMoney(younger))
     return failure({ reason: 'currency', ofOlder, ofYounger } as const);
   const brought = [...younger.records.values()].filter(isOne ? () => true : comesAlong(younger, older));
   const records = mergeRecords([...older.records.values()], brought);
@@ -41,6 +42,8 @@ function comesAlong(household: Household, into: Household): (record: HouseholdRe
     full.add(place);
     full.add(places.get(place)?.within ?? place);
   }
+  // Where the older one has answered no question at all, it has no way of counting to stay.
+  const hasSaid = valuesOf(into, 'settings').size > 0;
   return ({ type, key }) =>
-    !OF_THE_HOUSE.has(type) && (type !== 'place' || (full.has(key) && !there.has(key)));
+    OF_THE_HOUSE.has(type) ? !hasSaid : type !== 'place' || (full.has(key) && !there.has(key));
 }
