@@ -100,9 +100,13 @@ export class StorageNote {
   protected readonly isLater = signal(false);
 
   private readonly entries = computed(() => this.store.household().journal.entries);
+  /** Nothing worse has to be said first. */
+  private readonly isCalm = computed(
+    () => this.household === 'home' && this.store.trouble() === null && this.store.spoilt().length === 0,
+  );
   protected readonly isUnpromised = computed(
     () =>
-      this.household === 'home' &&
+      this.isCalm() &&
       !this.isKnown() &&
       this.persistence.isPromised() === false &&
       this.entries().length > 0,
@@ -110,7 +114,7 @@ export class StorageNote {
 
   protected readonly unsaved = computed(() => {
     const [first] = this.entries();
-    if (this.household !== 'home' || this.isLater() || !first || this.link.link().state === 'kept') return '';
+    if (!this.isCalm() || this.isLater() || !first || this.link.link().state === 'kept') return '';
     const words = this.store.unsaved();
     const exported = this.store.exported();
     const days = daysBetween(this.clock.dayOf(exported?.at ?? first.at), this.clock.today());
