@@ -6,7 +6,7 @@ import type { Lot } from '../ledger/lot';
 import type { Refusal } from '../ledger/refusal';
 
 /** One random choice of what happens next; numbers are read modulo what there is to choose from. */
-interface RandomChoice {
+export interface RandomChoice {
   readonly what: number;
   readonly which: number;
   readonly other: number;
@@ -129,6 +129,12 @@ const MAKERS: Maker[] = [
   }),
 ];
 
+/** What a choice comes to in a journal: often what fits, now and then nonsense. */
+export function factOf(journal: Journal, choice: RandomChoice, fresh: string): Fact {
+  const make = MAKERS[choice.what % MAKERS.length] as Maker;
+  return make(journal, choice, fresh);
+}
+
 /** An attempt to write something down, with the journal before it. */
 export interface Attempt {
   readonly before: Journal;
@@ -146,11 +152,9 @@ export function play(
   const attempts: Attempt[] = [];
   let journal = start;
   for (const [index, each] of choices.entries()) {
-    const make = MAKERS[each.what % MAKERS.length];
-    if (!make) continue;
     const stamp = stampOfNext(journal, new Date(Date.UTC(2026, 2, 1) + index * 60_000).toISOString(), device);
     const entry = {
-      ...make(journal, each, `${device}-lot-${stamp.seq}`),
+      ...factOf(journal, each, `${device}-lot-${stamp.seq}`),
       id: `${device}-${stamp.seq}`,
       ...stamp,
     } as Entry;

@@ -71,6 +71,14 @@ describe('a base that was cleared away under an open tab', () => {
     expect(lots(await onDisk())).toEqual(['p']);
   });
 
+  it('also where that deed is refused', async () => {
+    const { it: one } = await tab();
+    await one.write({ facts: [received()] });
+    await clearAway();
+    expect((await one.write({ facts: [steak('a', 90_000)] })).problem).toMatchObject({ code: 'too-much' });
+    expect(lots(await onDisk())).toEqual(['p']);
+  });
+
   it('by itself, while it is watched', async () => {
     const { it: one } = await tab();
     await one.write({ facts: [received()] });

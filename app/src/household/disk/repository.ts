@@ -148,9 +148,12 @@ export class Repository {
   async write({ facts = [], records = [] }: Deed): Promise<Result<Written, Refusal>> {
     const now = this.clock.instant();
     if (now >= NO_CLOCK_SAYS) return failure({ code: 'clock', year: now.slice(0, now.indexOf('-', 1)) });
+    let hadLost = false;
     try {
       const { reading, added, rewritten } = await this.base.writing(async () => {
-        const before = await this.begun(await this.standing.fresh());
+        const fresh = await this.standing.fresh();
+        hadLost = fresh.isGivenBack ?? false;
+        const before = await this.begun(fresh);
         const device = await this.base.device();
         const written = await this.writeFacts(before, facts, device);
         return this.writeRecords(written, records, device);
@@ -159,8 +162,10 @@ export class Repository {
       const entries = added.map(({ id }) => id);
       return success({ household, entries, rewritten });
     } catch (error) {
-      if (error instanceof Refused) return failure(error.refusal);
-      throw error;
+      if (!(error instanceof Refused)) throw error;
+      // What was written back went with the deed that was refused: once more, without it.
+      if (hadLost) await this.lookAgain();
+      return failure(error.refusal);
     }
   }
 
