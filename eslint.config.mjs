@@ -55,7 +55,7 @@ const boundaryRules = [
   allow('cli', core),
   allow('demo', core),
   allow('server', ['core-scale', 'core-units']),
-  allow('e2e', [...core, 'core-testing']),
+  allow('e2e', [...core, 'app-household', 'core-testing']),
 ];
 
 const folder = (type, pattern) => ({ type, pattern, partialMatch: false });

@@ -10,6 +10,7 @@ export default {
     'core/src/testing/*.mjs',
     'e2e/{serve,setup,stop,screenshots}.ts',
     'e2e/bench/*.ts',
+    'e2e/torture/{torture,inside}.ts',
   ],
   project: ['{app,core,cli,demo,server}/**/*.ts!', 'e2e/**/*.ts', 'tools/*.mjs', 'app/src/*.css!'],
   ignore: ['core/src/index.ts'],

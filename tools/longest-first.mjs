@@ -7,7 +7,9 @@ const LONGEST = [
   'killed',
   'board.test',
   'counter-and-books',
+  'joining',
   'storage',
+  'torture',
   'slice.test',
   'laws',
 ];

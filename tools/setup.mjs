@@ -63,6 +63,7 @@ const BUNDLES = {
   demo: { entry: 'demo/make-household.ts', sources: ['demo'] },
   screenshots: { entry: 'e2e/screenshots.ts', sources: ['e2e'] },
   bench: { entry: 'e2e/bench/bench.ts', sources: ['e2e'] },
+  torture: { entry: 'e2e/torture/torture.ts', sources: ['e2e', 'app/src/household'] },
 };
 
 /** Bundles a command-line program when its sources are newer; returns the file to run. */

@@ -1,12 +1,10 @@
-// npm run torture [times [files]]: the properties that npm test tries some hundred times, so many times more.
-import { spawnSync } from 'node:child_process';
-import { bin, ensureInstalled, ROOT } from './setup.mjs';
+// npm run torture [-- --minutes N] [-- --seed S]: what the screen confirmed is there, whatever happens.
+import { ensureApp, ensureBundle, ensureChromium, ensureInstalled, run } from './setup.mjs';
 
 ensureInstalled();
-const [times = '20000', files = 'methods|mangled'] = process.argv.slice(2);
-const { status } = spawnSync(
-  process.execPath,
-  [bin('jest'), '--selectProjects', 'core', '--testTimeout=3600000', '--testPathPatterns', files],
-  { cwd: ROOT, env: { ...process.env, TORTURE: times }, stdio: 'inherit' },
-);
-process.exitCode = status ?? 1;
+process.env.CHROMIUM_PATH = ensureChromium();
+await ensureApp();
+await ensureBundle('server');
+process.exitCode = run(process.execPath, [await ensureBundle('torture'), ...process.argv.slice(2)], {
+  mayFail: true,
+});

@@ -1,6 +1,6 @@
 // npm run torture [-- --minutes N] [-- --seed S]: what the screen confirmed is there, whatever happens.
-import { readFileSync } from 'node:fs';
 import { serveApp } from '../harness';
+import { insideCode } from './inside-code';
 import { cleared, devices, files, kills, type Ground, type Outcome } from './trials';
 
 /** How much of each there is in a turn. */
@@ -37,7 +37,7 @@ async function main(): Promise<void> {
   const [minutes, seed] = [option('minutes', 2), option('seed', Math.floor(Date.now() / 1000) % 1_000_000)];
   const until = Date.now() + minutes * 60_000;
   const { address, stop } = await serveApp();
-  const ground = { address, code: readFileSync('dist/torture-inside.js', 'utf8') };
+  const ground = { address, code: await insideCode() };
   const totals: Total[] = [await planted(ground, seed)];
   const trials: [string, (seed: number) => Promise<Outcome>][] = [
     ['kills of the browser in the middle of deeds', (each) => kills(ground, each, KILLS)],
