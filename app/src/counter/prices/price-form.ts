@@ -38,7 +38,14 @@ import { draftOf } from '../../ui/field/draft-of';
       </div>
       <div class="field">
         <label for="price-shop">Shop</label
-        ><input id="price-shop" class="text" name="shop" list="price-shops" [(ngModel)]="shop" />
+        ><input
+          id="price-shop"
+          class="text"
+          name="shop"
+          maxlength="200"
+          list="price-shops"
+          [(ngModel)]="shop"
+        />
         <datalist id="price-shops">
           @for (each of store.shops(); track each) {
             <option [value]="each"></option>
@@ -83,7 +90,7 @@ import { draftOf } from '../../ui/field/draft-of';
       <label class="tick"><input type="checkbox" name="offer" [(ngModel)]="offer" /> on offer</label>
       <div class="field note">
         <label for="price-note">Note</label
-        ><input id="price-note" class="text" name="note" [(ngModel)]="note" />
+        ><input id="price-note" class="text" name="note" maxlength="200" [(ngModel)]="note" />
       </div>
       <div class="acts">
         <button type="submit" class="quiet go" [attr.aria-disabled]="perKg() === null || null">
