@@ -29,7 +29,10 @@ export default {
       rootDir: '.',
       testMatch: ['<rootDir>/app/src/**/*.test.ts'],
       // Node has no web workers.
-      moduleNameMapper: { ...alias, '/start-(file|copies|link)-worker$': '<rootDir>/app/src/testing/no-worker.ts' },
+      moduleNameMapper: {
+        ...alias,
+        '/start-(file|copies|link)-worker$': '<rootDir>/app/src/testing/no-worker.ts',
+      },
       setupFilesAfterEnv: ['<rootDir>/app/src/testing/setup.ts'],
       transform: {
         '^.+\\.(ts|mjs|js|html|svg)$': [
