@@ -193,7 +193,7 @@ describe('a large file', () => {
     const one = await Device.at();
     try {
       const path = join(mkdtempSync(join(tmpdir(), 'vendicus-file-')), 'large.json');
-      writeFileSync(path, writeFile(largeHousehold(40_000)));
+      writeFileSync(path, writeFile(largeHousehold(20_000)));
       await one.person.goTo('/home/start');
       await one.choose('The household’s file', path);
       await one.person.sees('Reading large.json …');

@@ -2,7 +2,7 @@ import type { Browser } from 'puppeteer-core';
 import { launch, Person, profileFolder } from './harness';
 import { ADDRESS, begin, buy, weigh } from './journeys';
 
-const KILLS = 15;
+const KILLS = 9;
 
 // The browser's processes are killed, not closed, at a moment of no one's choosing. What the
 // screen had confirmed by then must be in the household when it is opened again.

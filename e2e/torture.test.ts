@@ -10,7 +10,7 @@ describe('whatever happens', () => {
   });
 
   it.each<[what: string, trial: (ground: Ground) => Promise<Outcome>]>([
-    ['kills in the middle of deeds lose nothing', (on) => kills(on, 1, 4)],
+    ['kills in the middle of deeds lose nothing', (on) => kills(on, 1, 3)],
     ['tabs on two devices at once lose nothing, and end the same', (on) => devices(on, 2, 2)],
     ['mutated files are read whole or refused in a sentence', (on) => files(on, 3, 300)],
     ['data that are cleared under the page come back', (on) => cleared(on, 4, 2)],
