@@ -7,6 +7,7 @@ import { HouseholdStore } from '../../household/household-store';
 import { Ask } from '../../ui/ask/ask';
 import { Copies } from '../../household/files/copies';
 import { HouseholdFiles, type Taken } from '../../household/files/household-files';
+import { Notices } from '../../household/notices';
 import { Persistence } from '../../household/persistence';
 import { FileIn } from '../../household/parts/file-in';
 import { PageTabs } from '../../household/parts/page-tabs';
@@ -44,7 +45,8 @@ export class FilePage {
   protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly format = inject(Format);
   private readonly clock = inject(Clock);
-  private readonly files = inject(HouseholdFiles);
+  private readonly notices = inject(Notices);
+  protected readonly files = inject(HouseholdFiles);
   private readonly persistence = inject(Persistence);
   private readonly copies = inject(Copies);
   private readonly ask = inject(Ask);
@@ -72,8 +74,11 @@ export class FilePage {
     ].join('; ');
   });
 
-  protected async export(): Promise<void> {
-    if (await this.isWhole()) await this.files.export();
+  /** Whether the file was handed to the browser. */
+  protected async export(): Promise<boolean> {
+    if (!(await this.mayExport())) return false;
+    await this.files.export();
+    return true;
   }
 
   protected readonly mayReplace = async (): Promise<boolean> => {
@@ -81,8 +86,7 @@ export class FilePage {
       'This household is saved to a file first. It also stays in this browser until you have seen that file; then the other takes its place.';
     if (!(await this.ask.confirm('Replace the whole household?', text, 'Save a file, then replace')))
       return false;
-    await this.export();
-    return true;
+    return this.export();
   };
 
   protected isIn({ merged, switchMs }: Taken): void {
@@ -98,9 +102,15 @@ export class FilePage {
   }
 
   /** What cannot be read is not in the file: that is said first, and a file of nothing is not made. */
-  private async isWhole(): Promise<boolean> {
+  private async mayExport(): Promise<boolean> {
     const { length } = this.store.household().journal.entries;
     if (this.store.spoilt().length === 0) return true;
+    if (length === 0) {
+      this.notices.problem(
+        'Nothing that this browser has stored can be read, so no file is made of it. Save what cannot be read, at the top of the page.',
+      );
+      return false;
+    }
     return this.ask.confirm(
       'A part cannot be read',
       `What this browser has stored can be read in part only. The file will hold the ${length} entries that can be; save what cannot be read, too.`,

@@ -15,11 +15,6 @@ import { saveText } from '../../ui/save-text';
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './kept-list.html',
   styles: `
-    section {
-      border-top: 1.5px solid var(--ink);
-      padding: 16px 0 26px;
-      max-width: 760px;
-    }
     ul {
       list-style: none;
       margin: 10px 0 0;
