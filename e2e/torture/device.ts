@@ -1,28 +1,20 @@
+import { spawnSync } from 'node:child_process';
+import { appendFileSync, readdirSync } from 'node:fs';
+import { join } from 'node:path';
 import type { Browser, Page } from 'puppeteer-core';
 import { launch, profileFolder } from '../harness';
-import type { Fault, Found } from './inside';
+import type { Inside } from './inside/inside';
+import type { Ledger } from './ledger';
 
-/** What the one outside knows: which deeds were planned, with how many entries, and which were confirmed. */
-export class Ledger {
-  readonly planned = new Map<string, number>();
-  readonly confirmed = new Set<string>();
-
-  /** What is lost or half-written, in words; nothing where all is well. */
-  faultsIn({ deeds, registers, spoilt, isLawful }: Found): string[] {
-    const there = new Set(registers);
-    const lost = [...this.confirmed].filter((deed) => !(deed in deeds) || !there.has(deed));
-    const half = [...this.planned].filter(([deed, entries]) => {
-      const found = deeds[deed] ?? 0;
-      return (found !== 0 && found !== entries) || (found !== 0) !== there.has(deed);
-    });
-    return [
-      ...lost.map((deed) => `lost: ${deed}`),
-      ...half.map(([deed, entries]) => `half-written: ${deed}, ${deeds[deed] ?? 0} of ${entries}`),
-      ...(spoilt > 0 ? [`spoilt: ${spoilt}`] : []),
-      ...(isLawful ? [] : ['mass is lost or made']),
-    ];
-  }
+/** Where the trials take place. */
+export interface Ground {
+  readonly address: string;
+  /** What runs in a page. */
+  readonly code: string;
 }
+
+/** The head of a record that was not written any further: so a kill in the middle of a write leaves a log. */
+const TORN = Buffer.from([1, 2, 3, 4, 0x40, 0x02, 1]);
 
 /** A browser with a profile of its own, which is killed and started again on the same disk. */
 export class Device {
@@ -30,8 +22,7 @@ export class Device {
   private browser: Promise<Browser> | undefined;
 
   constructor(
-    private readonly address: string,
-    private readonly code: string,
+    private readonly ground: Ground,
     private readonly ledger: Ledger,
   ) {}
 
@@ -41,18 +32,20 @@ export class Device {
     const page = await (await this.browser).newPage();
     // What is brought along is no script of the application's.
     await page.setBypassCSP(true);
-    await page.goto(`${this.address}/nothing.txt`);
-    await page.exposeFunction(
-      'torturePlans',
-      (deed: string, entries: number) => void this.ledger.planned.set(deed, entries),
-    );
-    await page.exposeFunction('tortureConfirms', (deed: string) => void this.ledger.confirmed.add(deed));
-    await page.evaluate(this.code);
-    await page.evaluate(`torture.open(${JSON.stringify(name)})`);
+    await page.goto(`${this.ground.address}/nothing.txt`);
+    const { planned, confirmed } = this.ledger;
+    await page.exposeFunction('torturePlans', (deed: string, entries: number) => {
+      planned.set(deed, entries);
+    });
+    await page.exposeFunction('tortureConfirms', (deed: string) => {
+      confirmed.add(deed);
+    });
+    await page.evaluate(this.ground.code);
+    await inside(page, 'open', name);
     return page;
   }
 
-  /** Kills the browser's process, as a power cut or the system does. */
+  /** Kills the browser's process, as the system does, and waits until all of it is gone. */
   async kill(): Promise<void> {
     const browser = await this.browser;
     this.browser = undefined;
@@ -60,17 +53,40 @@ export class Device {
     const gone = new Promise<void>((done) => browser.once('disconnected', () => done()));
     browser.process()?.kill('SIGKILL');
     await gone;
+    while (spawnSync('pgrep', ['-f', this.profile.path]).status === 0)
+      await new Promise((done) => setTimeout(done, 20));
   }
 
-  async end(): Promise<void> {
+  /**
+   * Leaves the database's log as a kill between two of its writes does, which comes to pass once in
+   * some hundred kills. Chromium reads it at the next start, goes on writing after it, and throws all
+   * of the database away at the start after that.
+   */
+  tear(): void {
+    const folder = join(this.profile.path, 'Default', 'IndexedDB');
+    const base = readdirSync(folder).find((name) => name.endsWith('.leveldb')) ?? '';
+    const log = readdirSync(join(folder, base))
+      .filter((name) => name.endsWith('.log'))
+      .sort()
+      .at(-1);
+    appendFileSync(join(folder, base, log ?? ''), TORN);
+  }
+
+  /** @param isKept whether what is on the disk stays, to be looked at */
+  async end(isKept = false): Promise<void> {
     await (await this.browser)?.close();
     this.browser = undefined;
-    this.profile.remove();
+    if (isKept) console.log(`The profile is kept in ${this.profile.path}.`);
+    else this.profile.remove();
   }
 }
 
-export const deeds = (page: Page, seed: number, name: string, count: number, fault: Fault): Promise<number> =>
-  page.evaluate(
-    `torture.deeds(${seed}, ${JSON.stringify(name)}, ${count}, ${JSON.stringify(fault)})`,
-  ) as Promise<number>;
-export const look = (page: Page): Promise<Found> => page.evaluate('torture.look()') as Promise<Found>;
+/** Calls what runs in the page. */
+export async function inside<Name extends keyof Inside>(
+  page: Page,
+  name: Name,
+  ...given: Parameters<Inside[Name]>
+): Promise<Awaited<ReturnType<Inside[Name]>>> {
+  const found: unknown = await page.evaluate(`torture.${name}(...${JSON.stringify(given)})`);
+  return found as Awaited<ReturnType<Inside[Name]>>;
+}

@@ -3,7 +3,7 @@ import { build } from 'esbuild';
 /** What runs inside of a page, as one script. */
 export async function insideCode(): Promise<string> {
   const { outputFiles } = await build({
-    entryPoints: ['e2e/torture/inside.ts'],
+    entryPoints: ['e2e/torture/inside/inside.ts'],
     bundle: true,
     write: false,
     platform: 'browser',

@@ -1,66 +1,63 @@
 // npm run torture [-- --minutes N] [-- --seed S]: what the screen confirmed is there, whatever happens.
+// Adds to docs/torture.json; ends with the table of all runs, and with 1 where this one has lost anything.
 import { serveApp } from '../harness';
+import type { Ground } from './device';
 import { insideCode } from './inside-code';
-import { cleared, devices, files, kills, type Ground, type Outcome } from './trials';
+import { addRun, tableOf } from './tally';
+import { PLANTED, TRIALS } from './trials/trials';
+import type { Outcome } from './trials/trial';
 
-/** How much of each there is in a turn. */
-const [KILLS, ROUNDS, CLEARED, FILES] = [12, 6, 3, 1200];
-
-interface Total {
-  readonly what: string;
-  count: number;
-  faults: string[];
-}
+/** Seeds of one run are this far apart: of its turns, and of the trials in a turn. */
+const [TURN, TRIAL] = [10_000, 1000];
+const TALLY = 'docs/torture.json';
+const FAULTS_PLANTED = 'faults planted, and found';
 
 function option(name: string, usual: number): number {
   const at = process.argv.indexOf(`--${name}`);
   return at < 0 ? usual : Number(process.argv[at + 1]);
 }
 
-/** Faults that are planted have to be found, or what finds none proves nothing. */
-async function planted(ground: Ground, seed: number): Promise<Total> {
-  const tries: [string, (seed: number) => Promise<Outcome>][] = [
-    ['said before it was written', (each) => kills(ground, each, 25, 'told-early')],
-    ['a deed in two transactions', (each) => kills(ground, each, 25, 'two-transactions')],
-    ['an entry dropped in a merge', (each) => devices(ground, each, 1, 'dropped-in-merge')],
-  ];
-  const missed: string[] = [];
-  for (const [at, [what, trial]] of tries.entries()) {
-    const { faults } = await trial(seed + 100_000 + at);
-    if (faults.length === 0) missed.push(`not found: ${what}`);
-    else console.log(`planted, ${what}: found (${faults[0]})`);
+class Counts {
+  readonly counts: Record<string, number> = {};
+  readonly faults: Record<string, string[]> = {};
+
+  add(what: string, { count, faults }: Outcome, told: string): void {
+    this.counts[what] = (this.counts[what] ?? 0) + count;
+    this.faults[what] = [...(this.faults[what] ?? []), ...faults.map((fault) => `${fault} (${told})`)];
+    for (const fault of faults) console.log(`${what}: ${fault}, ${told}`);
   }
-  return { what: 'faults planted', count: tries.length, faults: missed };
+
+  get isWhole(): boolean {
+    return Object.values(this.faults).every((faults) => faults.length === 0);
+  }
+}
+
+async function plant(ground: Ground, seed: number, counts: Counts): Promise<void> {
+  for (const [at, { what, fault, trial, amount }] of PLANTED.entries()) {
+    const { faults } = await trial(ground, seed + (at + 1) * TRIAL, amount, fault);
+    const isFound = faults.length > 0;
+    if (isFound) console.log(`planted, ${what}: found (${faults[0]})`);
+    counts.add(FAULTS_PLANTED, { count: 1, faults: isFound ? [] : [`not found: ${what}`] }, `seed ${seed}`);
+  }
 }
 
 async function main(): Promise<void> {
   const [minutes, seed] = [option('minutes', 2), option('seed', Math.floor(Date.now() / 1000) % 1_000_000)];
-  const until = Date.now() + minutes * 60_000;
+  const began = Date.now();
   const { address, stop } = await serveApp();
   const ground = { address, code: await insideCode() };
-  const totals: Total[] = [await planted(ground, seed)];
-  const trials: [string, (seed: number) => Promise<Outcome>][] = [
-    ['kills of the browser in the middle of deeds', (each) => kills(ground, each, KILLS)],
-    ['deeds in five tabs on two devices at once', (each) => devices(ground, each, ROUNDS)],
-    ['mutated files through the reader', (each) => files(ground, each, FILES)],
-    ['times the site’s data were cleared under the page', (each) => cleared(ground, each, CLEARED)],
-  ];
-  const counts = trials.map(([what]): Total => ({ what, count: 0, faults: [] }));
-  for (let turn = 0; Date.now() < until; turn++) {
-    for (const [at, [what, trial]] of trials.entries()) {
-      const { count, faults } = await trial(seed + turn * 10_000 + at * 1000);
-      const total = counts[at] as Total;
-      total.count += count;
-      total.faults.push(...faults.map((fault) => `${fault} (seed ${seed}, turn ${turn})`));
-      for (const fault of faults) console.log(`${what}: ${fault}, seed ${seed}, turn ${turn}`);
+  const counts = new Counts();
+  await plant(ground, seed, counts);
+  for (let turn = 1; Date.now() < began + minutes * 60_000; turn++) {
+    for (const [at, { what, trial, amount }] of TRIALS.entries()) {
+      const outcome = await trial(ground, seed + turn * TURN + at * TRIAL, amount);
+      counts.add(what, outcome, `seed ${seed}, turn ${turn}`);
     }
   }
   stop();
-  totals.push(...counts);
-  console.log(`seed ${seed}, ${minutes} minutes\n| what | how many | lost or half-written |\n|---|---|---|`);
-  for (const { what, count, faults } of totals) console.log(`| ${what} | ${count} | ${faults.length} |`);
-  for (const fault of totals.flatMap(({ faults }) => faults.slice(0, 20))) console.log(fault);
-  process.exitCode = totals.some(({ faults }) => faults.length > 0) ? 1 : 0;
+  const run = { minutes: (Date.now() - began) / 60_000, counts: counts.counts, faults: counts.faults };
+  console.log(tableOf(addRun(TALLY, seed, run)));
+  process.exitCode = counts.isWhole ? 0 : 1;
 }
 
 main().then(

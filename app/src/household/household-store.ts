@@ -35,13 +35,18 @@ import { daysBetween } from '@core/units/date';
 import { workingMinutes } from '@core/yield/minutes';
 import { Clock } from './clock';
 import { HOUSEHOLD_NAME } from './household-name';
+import type { GivenBackFrom } from './disk/base';
 import { Repository } from './disk/repository';
 import { Notices } from './notices';
 import { Joining } from './disk/joining';
 import { storageProblem, troubleOf, troubleThatStays, type Trouble } from './disk/storage-problem';
 
-const GIVEN_BACK =
-  'The browser had cleared away what this page had stored. All of it was written back from this page; export the household’s file now, so that it is in two places.';
+const GIVEN_BACK: Readonly<Record<GivenBackFrom, string>> = {
+  'this-tab':
+    'The browser had cleared away what this page had stored. All of it was written back from this page; export the household’s file now, so that it is in two places.',
+  'second-place':
+    'The browser had lost what this page had stored. All of it was put back from the second place in which every deed is written down; export the household’s file now, so that it is outside of this browser too.',
+};
 
 interface StoreState {
   readonly household: Household;
@@ -189,7 +194,8 @@ export const HouseholdStore = signalStore(
     /** The household as it is on the disk now. */
     function took(household: Household): void {
       patchState(store, { household, spoilt: repository.spoilt.map(({ text }) => text) });
-      if (repository.hasGivenBack()) notices.problem(GIVEN_BACK);
+      const from = repository.givenBackFrom();
+      if (from) notices.problem(GIVEN_BACK[from]);
     }
 
     function inWords(problem: string | Refusal): string {

@@ -27,9 +27,12 @@ export interface Reading {
   readonly lineage: readonly string[];
   readonly spoilt: readonly Spoilt[];
   readonly isUntidy?: boolean;
-  /** The base had lost the household, and this tab has written it back. */
-  readonly isGivenBack?: boolean;
+  /** The base had lost the household, and it was written back from there. */
+  readonly givenBackFrom?: GivenBackFrom | null;
 }
+
+/** This tab, which still showed it; or the files beside the base. */
+export type GivenBackFrom = 'this-tab' | 'second-place';
 
 /** How often, and after how long, a base that the browser has closed is tried again. */
 const [REOPEN_TRIES, REOPEN_AFTER_MS] = [6, 50];

@@ -1,10 +1,10 @@
-import { str } from 'crc-32';
 import { copiesKept } from '@core/exchange/copies-kept';
 import { readFile } from '@core/exchange/read-file';
 import { writeFile } from '@core/exchange/write-file';
 import type { Household } from '@core/records/household';
 import type { IsoDate } from '@core/units/date';
 import { failure, success, type Result } from '@core/units/result';
+import { namesIn, sumOf, writeInto } from './private-folder';
 
 /** A copy of the household in the browser's private files. */
 export interface Copy {
@@ -18,8 +18,6 @@ export interface Copy {
 
 /** Day, entries and checksum stand in the name, so that a list needs no reading. */
 const NAME = /^(\d{4}-\d{2}-\d{2})_(\d+)_([0-9a-f]{8})\.json\.gz$/;
-
-const sumOf = (text: string): string => (str(text) >>> 0).toString(16).padStart(8, '0');
 
 async function packed(text: string): Promise<ArrayBuffer> {
   const stream = new Blob([text]).stream().pipeThrough(new CompressionStream('gzip'));
@@ -69,7 +67,7 @@ export class CopyStore {
     const text = writeFile(household);
     const name = `${day}_${household.journal.entries.length}_${sumOf(text)}.json.gz`;
     if (!(await this.read(name)).ok) {
-      await this.write(name, await packed(text));
+      await writeInto(this.folder, name, await packed(text));
       if (!(await this.isSame(name, text))) {
         await this.folder.removeEntry(name);
         return false;
@@ -86,26 +84,13 @@ export class CopyStore {
     return read !== undefined && writeFile(read) === text;
   }
 
-  private async write(name: string, bytes: ArrayBuffer): Promise<void> {
-    const handle = await this.folder.getFileHandle(name, { create: true });
-    const out = await handle.createWritable();
-    await out.write(bytes);
-    await out.close();
-  }
-
   /** Of a day its last copy stays, and of days those that are kept. */
   private async thinOut(made: string, today: IsoDate): Promise<void> {
-    const names = await this.names();
+    const names = await namesIn(this.folder, NAME);
     const kept = new Set(copiesKept(names.map((name) => name.slice(0, today.length))));
     for (const name of names) {
       const day = name.slice(0, today.length);
       if (!kept.has(day) || (day === today && name !== made)) await this.folder.removeEntry(name);
     }
-  }
-
-  private async names(): Promise<string[]> {
-    const names: string[] = [];
-    for await (const name of this.folder.keys()) if (NAME.test(name)) names.push(name);
-    return names;
   }
 }

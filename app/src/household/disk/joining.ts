@@ -9,6 +9,7 @@ import type { EntryId } from '@core/ledger/lot';
 import { canonicalJson } from '@core/units/canonical-json';
 import { failure, success, type Result } from '@core/units/result';
 import type { Moments } from '../moments';
+import type { Reading } from './base';
 import type { KeptRow } from './database';
 import type { Repository } from './repository';
 
@@ -47,8 +48,8 @@ export class Joining {
    * @returns or why not; nothing was written then
    */
   async merge(other: Household, name: string): Promise<Result<Merged, CannotJoin>> {
-    const { base, standing } = this.repository;
-    const done = await base.writing(async () => {
+    const { base } = this.repository;
+    const done = await this.rewriting(async () => {
       const before = await this.whole();
       const both = mergeHouseholds(before.household, other);
       if (!both.ok) return both;
@@ -65,23 +66,21 @@ export class Joining {
       await base.newGeneration();
       return success({ reading: await base.read(), merged });
     });
-    if (!done.ok) return done;
-    standing.settle(done.value.reading);
-    return success(done.value.merged);
+    return done.ok ? success(done.value.merged) : done;
   }
 
   /** Puts another household in the place of this one, which is kept until somebody lets it go. */
   async replace(other: Household): Promise<Household> {
     const { base, standing } = this.repository;
-    const reading = await base.writing(async () => {
+    await this.rewriting(async () => {
       const before = await this.whole();
       const { journal, records } = before.household;
       if (journal.entries.length > 0 || records.size > 0)
         await this.keep('replaced', writeFile(before.household));
       await base.put(other, before.spoilt);
-      return base.read();
+      return success({ reading: await base.read() });
     });
-    return standing.settle(reading);
+    return standing.now.household;
   }
 
   /** What is kept beside the household, the latest first. */
@@ -105,12 +104,12 @@ export class Joining {
   /** What cannot be read is put aside: it stays here as text, and stands in nobody's way. */
   async putAside(): Promise<Household> {
     const { base, standing } = this.repository;
-    const reading = await base.writing(async () => {
+    await this.rewriting(async () => {
       const { household, spoilt } = await base.read();
       await base.put(household, spoilt);
-      return base.read();
+      return success({ reading: await base.read() });
     });
-    return standing.settle(reading);
+    return standing.now.household;
   }
 
   /**
@@ -121,7 +120,7 @@ export class Joining {
   async takeOut({ n, text }: Kept): Promise<Result<Household, { readonly rest: number }>> {
     const { base, standing } = this.repository;
     const merged = JSON.parse(text) as Merged;
-    const done = await base.writing(async () => {
+    const done = await this.rewriting(async () => {
       const before = await this.whole();
       const without = withoutMerge(before.household, merged);
       const aside = new Set(before.household.journal.state.setAside.map(({ entry }) => entry.id));
@@ -129,15 +128,21 @@ export class Joining {
       if (rest > 0) return failure({ rest });
       await base.put(without, before.spoilt);
       await base.database.kept.delete(n);
-      return success(await base.read());
+      return success({ reading: await base.read() });
     });
-    return done.ok ? success(standing.settle(done.value)) : done;
+    return done.ok ? success(standing.now.household) : done;
+  }
+
+  private rewriting<T extends { readonly reading: Reading }, P>(
+    work: () => Promise<Result<T, P>>,
+  ): Promise<Result<T, P>> {
+    return this.repository.rewrite(work, ({ value }) => value?.reading ?? null);
   }
 
   /** The household as the base has it, its registers among it. Inside a transaction. */
   private async whole() {
     const reading = await this.repository.standing.fresh();
-    return reading.isGivenBack ? reading : this.repository.base.read();
+    return reading.givenBackFrom ? reading : this.repository.base.read();
   }
 
   private async keep(why: KeptRow['why'], text: string): Promise<void> {

@@ -54,13 +54,13 @@ describe('a base that was cleared away under an open tab', () => {
     const { identity } = one.standing.now.household;
     await clearAway();
     expect((await one.write({ facts: [steak('a')] })).ok).toBe(true);
-    expect(one.hasGivenBack()).toBe(true);
+    expect(one.givenBackFrom()).toBe('this-tab');
     const found = await onDisk();
     expect(lots(found)).toEqual(['p', 'a']);
     expect(settingsOf(found).system).toBe('imperial');
     expect(found.identity).toEqual(identity);
     await one.write({ facts: [steak('b')] });
-    expect(one.hasGivenBack()).toBe(false);
+    expect(one.givenBackFrom()).toBeNull();
   });
 
   it('with a deed that writes settings only, too', async () => {

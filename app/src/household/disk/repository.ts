@@ -17,10 +17,11 @@ import type { Rewritten } from '@core/deeds/take-back';
 import { malformation } from '@core/ledger/malformation';
 import type { Refusal } from '@core/ledger/refusal';
 import type { Moments } from '../moments';
-import { Base, isOver, type Reading } from './base';
+import { Base, isOver, type GivenBackFrom, type Reading } from './base';
 import type { MetaRow, RecordRow } from './database';
 import type { HouseholdName } from '../household-name';
-import { Standing } from './standing';
+import { SecondPlace, type DeedNote } from './second-place';
+import { isEmpty, Standing } from './standing';
 import type { Spoilt } from './stored-entries';
 
 /** A deed that is on the disk. */
@@ -44,19 +45,56 @@ class Refused extends Error {
 export class Repository {
   readonly base: Base;
   readonly standing: Standing;
+  readonly second: SecondPlace;
 
   constructor(
     name: HouseholdName,
     private readonly clock: Moments,
   ) {
     this.base = new Base(name, clock);
+    this.second = new SecondPlace(name);
     this.standing = new Standing(this.base);
   }
 
-  /** Reads everything. */
+  /** Reads everything; of an empty base, what stands in the second place is written back. */
   async load(): Promise<Household> {
     const reading = await this.base.reading(() => this.base.read());
+    if (isEmpty(reading.household)) return this.standing.settle((await this.fromSecondPlace()) ?? reading);
     return this.standing.settle(reading.isUntidy ? await this.tidied() : reading);
+  }
+
+  private async fromSecondPlace(): Promise<Reading | null> {
+    const household = await this.second.read();
+    if (!household || isEmpty(household)) return null;
+    return this.base.writing(async () => {
+      const found = await this.base.read();
+      // Another tab was here first.
+      if (!isEmpty(found.household)) return found;
+      await this.base.put(household, found.spoilt);
+      return { ...(await this.base.read()), givenBackFrom: 'second-place' };
+    });
+  }
+
+  /**
+   * Writes whole households: whatever stood in the second place goes with what stood in the base.
+   *
+   * @param work inside the transaction; comes to the base as it is then, or null where nothing is written
+   */
+  async rewrite<T>(work: () => Promise<T>, readingOf: (done: T) => Reading | null): Promise<T> {
+    const before = await this.second.names();
+    const done = await this.base.writing(work);
+    const reading = readingOf(done);
+    if (!reading) return done;
+    this.standing.settle(reading);
+    await this.second.whole(reading.household, reading.spoilt.length === 0 ? before : []);
+    return done;
+  }
+
+  /** Brings the second place up to date with the base, where all of that can be read. */
+  async renewSecondPlace(): Promise<void> {
+    const before = await this.second.names();
+    const household = await this.load();
+    if (this.spoilt.length === 0 && !isEmpty(household)) await this.second.whole(household, before);
   }
 
   /** A base that cannot be written to is read all the same. */
@@ -70,9 +108,9 @@ export class Repository {
       .catch(() => this.base.reading(() => this.base.read()));
   }
 
-  /** Whether the browser had cleared the household away and it was written back, since this was last asked. */
-  hasGivenBack(): boolean {
-    return this.standing.hasGivenBack();
+  /** From where the household was written back into a base that had lost it, since this was last asked. */
+  givenBackFrom(): GivenBackFrom | null {
+    return this.standing.givenBackFrom();
   }
 
   /** Everything in the base as a file, unread. */
@@ -152,13 +190,14 @@ export class Repository {
     try {
       const { reading, added, rewritten } = await this.base.writing(async () => {
         const fresh = await this.standing.fresh();
-        hadLost = fresh.isGivenBack ?? false;
+        hadLost = Boolean(fresh.givenBackFrom);
         const before = await this.begun(fresh);
         const device = await this.base.device();
         const written = await this.writeFacts(before, facts, device);
         return this.writeRecords(written, records, device);
       });
       const household = this.standing.settle(reading);
+      await this.second.add(noteOf(reading.household, added, rewritten), reading.household, hadLost);
       const entries = added.map(({ id }) => id);
       return success({ household, entries, rewritten });
     } catch (error) {
@@ -276,8 +315,21 @@ export class Repository {
       const household = { ...reading.household, records: asKnown(reading.household.records, rows) };
       return { ...reading, household };
     });
-    return this.standing.settle(seen ?? (await this.base.writing(() => this.standing.fresh())));
+    if (seen) return this.standing.settle(seen);
+    const back = await this.base.writing(() => this.standing.fresh());
+    await this.second.whole(back.household);
+    return this.standing.settle(back);
   }
+}
+
+/** What a deed has written, as it stands in the second place. */
+function noteOf(
+  { identity, records }: Household,
+  entries: readonly Entry[],
+  rewritten: readonly Rewritten[],
+): DeedNote {
+  const written = rewritten.flatMap((register) => records.get(registerOf(register)) ?? []);
+  return { household: identity, entries, records: written };
 }
 
 /** A record as it goes to the disk: later than what stands there, whatever this device's clock says. */

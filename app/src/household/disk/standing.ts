@@ -5,7 +5,7 @@ import { animalOf, EMPTY_HOUSEHOLD, ownKinds, type Household } from '@core/recor
 import { kinshipOf } from '@core/records/kinship';
 import { mergeHouseholds } from '@core/records/join';
 import { writeFile } from '@core/exchange/write-file';
-import { GIVEN_BACK, type Base, type Reading } from './base';
+import { GIVEN_BACK, type Base, type GivenBackFrom, type Reading } from './base';
 
 /** What this tab shows is gone from the base, and something else is there in its place. */
 class Supplanted extends Error {
@@ -23,7 +23,7 @@ const NOTHING: Reading = { household: EMPTY_HOUSEHOLD, cursor: 0, bundles: 0, li
  */
 export class Standing {
   private known = NOTHING;
-  private gaveBack = false;
+  private gaveBack: GivenBackFrom | null = null;
 
   constructor(private readonly base: Base) {}
 
@@ -64,16 +64,16 @@ export class Standing {
     const [before, after] = [this.known.lineage.at(-1) ?? '', reading.lineage.at(-1) ?? ''];
     const isBehind =
       before === after ? reading.cursor < this.known.cursor : this.known.lineage.includes(after);
-    if (!isBehind) this.known = withKinds({ ...reading, isGivenBack: false }, this.known.household.records);
-    this.gaveBack ||= reading.isGivenBack ?? false;
+    if (!isBehind) this.known = withKinds({ ...reading, givenBackFrom: null }, this.known.household.records);
+    this.gaveBack ??= reading.givenBackFrom ?? null;
     return this.known.household;
   }
 
-  /** Whether the household was written back since this was last asked. */
-  hasGivenBack(): boolean {
-    const has = this.gaveBack;
-    this.gaveBack = false;
-    return has;
+  /** From where the household was written back since this was last asked. */
+  givenBackFrom(): GivenBackFrom | null {
+    const from = this.gaveBack;
+    this.gaveBack = null;
+    return from;
   }
 
   private async giveBack(): Promise<Reading> {
@@ -86,7 +86,7 @@ export class Standing {
     if (writeFile(both.value) === writeFile(found.household)) return found;
     await this.base.put(both.value, found.spoilt);
     await this.base.newGeneration(this.known.lineage);
-    return { ...(await this.base.read()), isGivenBack: true };
+    return { ...(await this.base.read()), givenBackFrom: 'this-tab' };
   }
 }
 
@@ -99,7 +99,7 @@ function withKinds(reading: Reading, before: Household['records']): Reading {
   return { ...reading, household: { ...household, journal } };
 }
 
-function isEmpty({ journal, records }: Household): boolean {
+export function isEmpty({ journal, records }: Household): boolean {
   return journal.entries.length === 0 && records.size === 0;
 }
 

@@ -63,6 +63,7 @@ export class FileIn {
   readonly how = input<'merge' | 'replace'>('merge');
   /** Asked once the file is read, before it takes the place of what is here; false calls it off. */
   readonly before = input<() => Promise<boolean>>(() => Promise.resolve(true));
+  readonly chosen = output<void>();
   readonly taken = output<Taken>();
 
   protected readonly problem = signal('');
@@ -78,6 +79,7 @@ export class FileIn {
     input.value = '';
     if (!file) return;
     this.problem.set('');
+    this.chosen.emit();
     this.name.set(file.name);
     this.isMine.set(true);
     const { problem, taken } = await this.taking.takeIn(file, this.how(), this.before());

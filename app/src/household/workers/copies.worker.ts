@@ -4,20 +4,16 @@ import { failure, type Result } from '@core/units/result';
 import type { HouseholdName } from '../household-name';
 import { randomId } from '../random-id';
 import { CopyStore, type Copy } from '../disk/copy-store';
+import { privateFolder } from '../disk/private-folder';
 import { Repository } from '../disk/repository';
 
 const api = { make, list, read };
 export type CopiesWorker = typeof api;
 expose(api);
 
-/** The browser's private files; null where it has none, or lets the page have none. */
 async function store(home: HouseholdName): Promise<CopyStore | null> {
-  try {
-    const root = await navigator.storage.getDirectory();
-    return new CopyStore(await root.getDirectoryHandle(`vendicus-${home}-copies`, { create: true }));
-  } catch {
-    return null;
-  }
+  const folder = await privateFolder(`vendicus-${home}-copies`);
+  return folder && new CopyStore(folder);
 }
 
 /**
@@ -31,7 +27,8 @@ async function make(home: HouseholdName, today: IsoDate, now: string): Promise<C
   if (!copies) return null;
   const repository = new Repository(home, { instant: () => now, newId: randomId });
   try {
-    const household = await repository.load();
+    await repository.renewSecondPlace();
+    const { household } = repository.standing.now;
     const isWhole = repository.spoilt.length === 0 && household.journal.entries.length > 0;
     if (isWhole) await copies.make(household, today);
   } finally {

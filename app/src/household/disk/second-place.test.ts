@@ -1,0 +1,150 @@
+import { Dexie } from 'dexie';
+import { writeFile } from '@core/exchange/write-file';
+import { householdOf, type Household } from '@core/records/household';
+import { received, steak } from '@core/testing/facts';
+import { JournalBuilder, workedPiece } from '@core/testing/journal-builder';
+import { PrivateFiles } from '../../testing/private-files';
+import { randomId } from '../random-id';
+import { Joining, type Kept } from './joining';
+import { Repository } from './repository';
+
+const moments = { instant: () => new Date().toISOString(), newId: randomId };
+const units = { type: 'settings', key: 'units', value: { system: 'imperial', decimal: '.' } } as const;
+
+/** Every deed stands a second time beside the database, which a browser may throw away as a whole. */
+describe('the second place', () => {
+  let files: PrivateFiles;
+  let open: Repository | undefined;
+  beforeEach(() => (files = PrivateFiles.install()));
+  afterEach(async () => {
+    open?.close();
+    open = undefined;
+    files.uninstall();
+    await Dexie.delete('vendicus-home');
+  });
+
+  async function start(): Promise<{ it: Repository; joining: Joining }> {
+    open?.close();
+    open = new Repository('home', moments);
+    await open.load();
+    return { it: open, joining: new Joining(open, moments) };
+  }
+
+  /** What the browser does two starts after its process was killed in the middle of a write. */
+  async function lose(): Promise<Household> {
+    open?.close();
+    await Dexie.delete('vendicus-home');
+    return (await start()).it.standing.now.household;
+  }
+
+  const begun = async (): Promise<{ it: Repository; joining: Joining }> => {
+    const one = await start();
+    await one.it.write({ facts: [received()], records: [units] });
+    await one.it.write({ facts: [steak('a'), steak('b')] });
+    return one;
+  };
+  const shown = ({ it }: { it: Repository }): string => writeFile(it.standing.now.household);
+  const other = householdOf(workedPiece().entries, []);
+
+  it('gives everything back into a base that was thrown away, once', async () => {
+    const before = shown(await begun());
+    expect(writeFile(await lose())).toBe(before);
+    expect(open?.givenBackFrom()).toBe('second-place');
+    const again = await start();
+    expect(shown(again)).toBe(before);
+    expect(again.it.givenBackFrom()).toBeNull();
+  });
+
+  it('gives it back whenever the base is thrown away, and what was written between', async () => {
+    await begun();
+    for (const id of ['c', 'd']) {
+      await lose();
+      await open?.write({ facts: [steak(id)] });
+    }
+    expect([...(await lose()).journal.state.lots.keys()]).toEqual(['p', 'a', 'b', 'c', 'd']);
+  });
+
+  it('is read in no other case', async () => {
+    const { it: one } = await begun();
+    const before = shown({ it: one });
+    files.texts.clear();
+    expect(shown(await start())).toBe(before);
+  });
+
+  it.each<[how: string, act: (joining: Joining) => Promise<unknown>]>([
+    ['was merged', (joining) => joining.merge(other, 'phone.json')],
+    ['was replaced', (joining) => joining.replace(other)],
+    [
+      'was merged and taken out again',
+      async (joining) => {
+        await joining.merge(other, 'phone.json');
+        await joining.takeOut((await joining.kept())[0] as Kept);
+      },
+    ],
+    [
+      'was replaced and put back',
+      async (joining) => {
+        await joining.replace(other);
+        await joining.putBack((await joining.kept())[0] as Kept);
+      },
+    ],
+  ])('knows a household that %s', async (_how, act) => {
+    const one = await begun();
+    await act(one.joining);
+    const before = shown(one);
+    expect(writeFile(await lose())).toBe(before);
+  });
+
+  it('is renewed as one file', async () => {
+    const one = await begun();
+    const before = shown(one);
+    expect(files.texts.size).toBe(2);
+    await one.it.renewSecondPlace();
+    expect([...files.texts.keys()]).toEqual([expect.stringContaining('/whole-')]);
+    expect(writeFile(await lose())).toBe(before);
+  });
+
+  it('counts no note that a later whole one has made needless, where it was not taken away any more', async () => {
+    const one = await begun();
+    const old = [...files.texts];
+    await one.joining.replace(other);
+    const before = shown(one);
+    for (const [name, text] of old) files.texts.set(name, text);
+    expect(writeFile(await lose())).toBe(before);
+  });
+
+  it('leaves out a file that is not what was written', async () => {
+    await begun();
+    const last = [...files.texts.keys()].at(-1) as string;
+    files.texts.set(last, `${files.texts.get(last)} `);
+    expect([...(await lose()).journal.state.lots.keys()]).toEqual(['p']);
+  });
+
+  it('catches up with the next deed after there was no room', async () => {
+    const one = await begun();
+    files.isFull = true;
+    expect((await one.it.write({ facts: [steak('c')] })).ok).toBe(true);
+    files.isFull = false;
+    await one.it.write({ facts: [steak('d')] });
+    const before = shown(one);
+    expect(writeFile(await lose())).toBe(before);
+  });
+
+  it('takes all of it where the base was cleared away under the open page', async () => {
+    const { it: one } = await begun();
+    await Dexie.delete('vendicus-home');
+    files.texts.clear();
+    await one.write({ facts: [steak('c')] });
+    const before = shown({ it: one });
+    expect(writeFile(await lose())).toBe(before);
+  });
+
+  it('says nothing of a household that a newer application has written', async () => {
+    await begun();
+    const builder = new JournalBuilder().add(received());
+    const note = { version: 99, entries: builder.entries, records: [] };
+    const { sumOf } = await import('./private-folder');
+    files.texts.set(`vendicus-home-second/deed-x-${sumOf(JSON.stringify(note))}.json`, JSON.stringify(note));
+    await expect(lose()).rejects.toMatchObject({ name: 'NewerBase' });
+  });
+});

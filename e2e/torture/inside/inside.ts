@@ -1,0 +1,12 @@
+// Runs in a page of the application's own address: the real base in a real browser, without the screens.
+import { copies } from './copies';
+import { deeds } from './deeds';
+import { file, merge } from './exchange';
+import { files } from './files';
+import { look } from './look';
+import { oldBase } from './old-base';
+import { open, wasGivenBack } from './tab';
+
+const inside = { copies, deeds, file, files, look, merge, oldBase, open, wasGivenBack };
+export type Inside = typeof inside;
+Object.assign(globalThis, { torture: inside });

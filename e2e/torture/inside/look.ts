@@ -1,0 +1,47 @@
+import { writeFile } from '@core/exchange/write-file';
+import type { Household } from '@core/records/household';
+import { CopyStore } from '../../../app/src/household/disk/copy-store';
+import { Repository } from '../../../app/src/household/disk/repository';
+import { copiesFolder } from './copies';
+import { moments } from './tab';
+
+/** What stands on the disk, as the one outside looks it over. */
+export interface Found {
+  /** Deeds by their number, and how many entries of each there are. */
+  readonly deeds: Readonly<Record<string, number>>;
+  /** Deeds whose register is there. */
+  readonly registers: readonly string[];
+  readonly spoilt: number;
+  /** Copies that are not whole. */
+  readonly damaged: number;
+  readonly isLawful: boolean;
+  readonly text: string;
+}
+
+/** What the disk says to somebody who opens it now. */
+export async function look(): Promise<Found> {
+  const fresh = new Repository('home', moments);
+  const household = await fresh.load();
+  const spoilt = fresh.spoilt.length;
+  fresh.close();
+  const deeds: Record<string, number> = {};
+  for (const { id } of household.journal.entries) {
+    const of = id.replace(/-\d+$/, '');
+    deeds[of] = (deeds[of] ?? 0) + 1;
+  }
+  const registers = [...household.records.values()]
+    .filter(({ type }) => type === 'price')
+    .map(({ key }) => key);
+  const copies = await new CopyStore(await copiesFolder()).list();
+  const damaged = copies.filter(({ isWhole }) => !isWhole).length;
+  const text = writeFile(household);
+  return { deeds, registers, spoilt, damaged, isLawful: isLawful(household), text };
+}
+
+/** Whether every gram has a place. */
+export function isLawful({ journal }: Household): boolean {
+  return [...journal.state.lots.values()].every(
+    ({ leftDg, flows, inDg, foundDg }) =>
+      leftDg >= 0 && flows.reduce((sum, { massDg }) => sum + massDg, 0) + leftDg === inDg + foundDg,
+  );
+}

@@ -1,0 +1,48 @@
+import { Joining } from '../../../app/src/household/disk/joining';
+import { Repository } from '../../../app/src/household/disk/repository';
+import type { Chance } from '../chance';
+
+/** How far a clock jumps, ms. */
+const JUMPS = [3_600_000, 86_400_000, 31_536_000_000] as const;
+
+let clockMs = Date.UTC(2026, 10, 27);
+let made = 0;
+let deed = '';
+
+export const moments = {
+  instant: () => new Date((clockMs += 1000)).toISOString(),
+  // The deed's number stands in each id: half a deed is seen on the disk.
+  newId: () => `${deed}-${(made += 1)}`,
+};
+
+/** This page's way to the base. */
+export const tab = {} as { repository: Repository; joining: Joining };
+
+export async function open(name: string): Promise<void> {
+  beginDeed(`open${name}`);
+  tab.repository = new Repository('home', moments);
+  tab.joining = new Joining(tab.repository, moments);
+  await tab.repository.load();
+}
+
+/** Whether the browser had lost the household, and it was written back. */
+export const wasGivenBack = (): boolean => tab.repository.givenBackFrom() !== null;
+
+/** What is made from now on belongs to this deed. */
+export function beginDeed(name: string): void {
+  deed = name;
+  made = 0;
+}
+
+/** The clock goes forward or back, or stays. */
+export function jump(number: Chance): void {
+  clockMs += (number(3) - 1) * (JUMPS[number(JUMPS.length)] ?? 0);
+}
+
+interface Outside {
+  /** A deed is about to be written: so many entries, with a register. */
+  torturePlans(deed: string, entries: number): Promise<void>;
+  /** The screen would say now that it is written. */
+  tortureConfirms(deed: string): Promise<void>;
+}
+export const outside = globalThis as unknown as Outside;

@@ -1,0 +1,35 @@
+import type { Fault } from '../fault';
+import { devices } from './devices';
+import { files } from './files';
+import { kills, thrownAway, updates } from './kills';
+import { pageFiles } from './page-files';
+import { weighings } from './screens';
+import { cleared, copies, full } from './storage';
+import type { Trial } from './trial';
+
+/** Every trial, and how much of it there is in a turn. */
+export const TRIALS: readonly { readonly what: string; readonly trial: Trial; readonly amount: number }[] = [
+  { what: 'kills of the browser in the middle of deeds', trial: kills, amount: 12 },
+  { what: 'kills while weighing on the screen, each in another zone', trial: weighings, amount: 6 },
+  { what: 'kills while an older base is opened', trial: updates, amount: 6 },
+  { what: 'databases thrown away by the browser', trial: thrownAway, amount: 2 },
+  { what: 'deeds in five tabs on two devices at once', trial: devices, amount: 6 },
+  { what: 'mutated files through the reader', trial: files, amount: 1200 },
+  { what: 'mutated files through the page', trial: pageFiles, amount: 40 },
+  { what: 'times the site’s data were cleared under the page', trial: cleared, amount: 3 },
+  { what: 'steps to a full disk and back', trial: full, amount: 1 },
+  { what: 'copies, some on a bad disk', trial: copies, amount: 12 },
+];
+
+/** Faults that have to be found, or what finds none proves nothing. */
+export const PLANTED: readonly {
+  readonly what: string;
+  readonly fault: Fault;
+  readonly trial: Trial;
+  readonly amount: number;
+}[] = [
+  { what: 'said before it was written', fault: 'told-early', trial: kills, amount: 25 },
+  { what: 'a deed in two transactions', fault: 'two-transactions', trial: kills, amount: 25 },
+  { what: 'an entry dropped in a merge', fault: 'dropped-in-merge', trial: devices, amount: 1 },
+  { what: 'a copy that is not read back', fault: 'copy-not-read-back', trial: copies, amount: 12 },
+];
