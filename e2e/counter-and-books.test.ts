@@ -314,6 +314,27 @@ describe('prices', () => {
     await person.sees('21 prices written down');
   });
 
+  it('the name of a shop, which may come from anybody’s file, is drawn beside a point and never written into the page', async () => {
+    await person.choose('Item', 'turkey-wing');
+    await note('<b class="theirs">Quay</b>', '5.00');
+    await person.sees('Turkey wing, <b class="theirs">Quay</b>: €5.00/kg');
+    await person.page.waitForSelector('v-price-chart canvas');
+    // The pointer goes over all of it, and shows where there is a point.
+    const points = await person.page.$eval('v-price-chart canvas', (canvas) => {
+      const { left, top, width, height } = canvas.getBoundingClientRect();
+      let found = 0;
+      for (let x = 0; x < width; x += 4)
+        for (let y = 0; y < height; y += 4) {
+          const at = { clientX: left + x, clientY: top + y, bubbles: true };
+          canvas.dispatchEvent(new MouseEvent('mousemove', at));
+          if (canvas.parentElement?.style.cursor === 'pointer') found += 1;
+        }
+      return found;
+    });
+    expect(points).toBeGreaterThan(0);
+    expect(await person.page.$('.theirs')).toBeNull();
+  });
+
   it('the currency stays what prices are written in', async () => {
     await person.goTo('/home/books/household');
     await person.fill('Currency', 'JPY', 'combobox');

@@ -41,6 +41,7 @@ describe('the export file', () => {
       good.replace('"on":"2026-01-01"', '"on":"2026-13-01"'),
       'entries[0].on (received entry "tablet-0")',
     ],
+    ['no type', good.replace('"type":"drained"', '"typ":"drained"'), 'entries[1].type (entry "tablet-1")'],
     ['a type that is none', good.replace('"type":"drained"', '"type":"dropped"'), 'entries[1]'],
     [
       'the same id twice',

@@ -135,5 +135,6 @@ function nameOf(value: unknown, path: readonly PropertyKey[]): string {
   if (typeof list !== 'string' || typeof index !== 'number') return '';
   const items = (value as Record<string, unknown[]>)[list];
   const id = (items?.[index] as { id?: unknown; type?: unknown } | undefined) ?? {};
-  return typeof id.id === 'string' ? ` (${String(id.type)} entry "${id.id}")` : '';
+  const type = typeof id.type === 'string' ? `${id.type} ` : '';
+  return typeof id.id === 'string' ? ` (${type}entry "${id.id}")` : '';
 }
