@@ -57,19 +57,9 @@ export class Device {
       await new Promise((done) => setTimeout(done, 20));
   }
 
-  /**
-   * Leaves the database's log as a kill between two of its writes does, which comes to pass once in
-   * some hundred kills. Chromium reads it at the next start, goes on writing after it, and throws all
-   * of the database away at the start after that.
-   */
+  /** @see tearLog */
   tear(): void {
-    const folder = join(this.profile.path, 'Default', 'IndexedDB');
-    const base = readdirSync(folder).find((name) => name.endsWith('.leveldb')) ?? '';
-    const log = readdirSync(join(folder, base))
-      .filter((name) => name.endsWith('.log'))
-      .sort()
-      .at(-1);
-    appendFileSync(join(folder, base, log ?? ''), TORN);
+    tearLog(this.profile.path);
   }
 
   /** @param isKept whether what is on the disk stays, to be looked at */
@@ -79,6 +69,21 @@ export class Device {
     if (isKept) console.log(`The profile is kept in ${this.profile.path}.`);
     else this.profile.remove();
   }
+}
+
+/**
+ * Leaves the database's log as a kill between two of its writes does, which comes to pass once in
+ * some hundred kills. Chromium reads it at the next start, goes on writing after it, and throws all
+ * of the database away at the start after that.
+ */
+export function tearLog(profile: string): void {
+  const folder = join(profile, 'Default', 'IndexedDB');
+  const base = readdirSync(folder).find((name) => name.endsWith('.leveldb')) ?? '';
+  const log = readdirSync(join(folder, base))
+    .filter((name) => name.endsWith('.log'))
+    .sort()
+    .at(-1);
+  appendFileSync(join(folder, base, log ?? ''), TORN);
 }
 
 /** Calls what runs in the page. */
