@@ -49,12 +49,20 @@ describe('storage', () => {
     });
     await weigh(person, '4.9 kg');
     await person.sees('storage for this page is full, so this was not written down');
+    const folder = mkdtempSync(join(tmpdir(), 'vendicus-full-'));
+    const session = await person.page.createCDPSession();
+    await session.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
+    await person.click('Save the household’s file');
+    const name = await saved(folder, (each) => each.endsWith('.json'));
+    expect(readFileSync(join(folder, name), 'utf8')).toContain('"kind":"strip-loin"');
+    rmSync(folder, { recursive: true, force: true });
     expect(await person.page.$eval('input.num', (field) => (field as HTMLInputElement).value)).toBe('4.9 kg');
     expect((await person.stored()).entries).toHaveLength(1);
     await person.page.evaluate(() => {
       const store = IDBObjectStore.prototype as IDBObjectStore & { realAdd?: IDBObjectStore['add'] };
       if (store.realAdd) store.add = store.realAdd;
     });
+    await person.page.focus('input.num');
     await person.press('Enter');
     await person.sees('100 g of liquid');
   });

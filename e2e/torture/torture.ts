@@ -50,7 +50,9 @@ async function main(): Promise<void> {
   await plant(ground, seed, counts);
   for (let turn = 1; Date.now() < began + minutes * 60_000; turn++) {
     for (const [at, { what, trial, amount }] of TRIALS.entries()) {
-      const outcome = await trial(ground, seed + turn * TURN + at * TRIAL, amount);
+      const outcome = await trial(ground, seed + turn * TURN + at * TRIAL, amount).catch(
+        (error: unknown): Outcome => ({ count: 0, faults: [`it broke off: ${String(error)}`] }),
+      );
       counts.add(what, outcome, `seed ${seed}, turn ${turn}`);
     }
   }

@@ -36,10 +36,11 @@ import { workingMinutes } from '@core/yield/minutes';
 import { Clock } from './clock';
 import { HOUSEHOLD_NAME } from './household-name';
 import type { GivenBackFrom } from './disk/base';
-import { Repository } from './disk/repository';
+import { Repository, type Written } from './disk/repository';
+import { saveText } from '../ui/save-text';
 import { Notices } from './notices';
 import { Joining } from './disk/joining';
-import { storageProblem, troubleOf, troubleThatStays, type Trouble } from './disk/storage-problem';
+import { troubleOf, troubleThatStays, type Trouble } from './disk/storage-problem';
 
 const GIVEN_BACK: Readonly<Record<GivenBackFrom, string>> = {
   'this-tab':
@@ -177,19 +178,21 @@ export const HouseholdStore = signalStore(
     }
 
     /** Writes, or says in words why it could not. */
-    async function attempt<T extends { readonly household: Household }>(
-      write: () => Promise<Result<T, string | Refusal>>,
-    ): Promise<Result<T>> {
+    async function attempt(deed: Deed): Promise<Result<Written, Trouble>> {
       try {
-        const written = await write();
-        if (!written.ok) return failure(inWords(written.problem));
+        const written = await repository.write(deed);
+        if (!written.ok) return failure({ text: inWords(written.problem), saves: null });
         took(written.value.household);
         return written;
       } catch (error) {
         patchState(store, { trouble: troubleThatStays(error) ?? store.trouble() });
-        return failure(storageProblem(error));
+        return failure(troubleOf(error));
       }
     }
+
+    /** Hands what this page shows to the browser to save. */
+    const saveFile = (): void =>
+      saveText(`vendicus-${name}-${clock.today()}.json`, writeFile(store.household()));
 
     /** The household as it is on the disk now. */
     function took(household: Household): void {
@@ -198,10 +201,8 @@ export const HouseholdStore = signalStore(
       if (from) notices.problem(GIVEN_BACK[from]);
     }
 
-    function inWords(problem: string | Refusal): string {
-      return typeof problem === 'string'
-        ? problem
-        : explainRefusal(problem, { mass: (massDg) => format.mass(massDg), lot: nameOf });
+    function inWords(problem: Refusal): string {
+      return explainRefusal(problem, { mass: (massDg) => format.mass(massDg), lot: nameOf });
     }
 
     async function perform(wanted: Deed | Result<Deed>): Promise<Result<readonly EntryId[]>> {
@@ -212,10 +213,14 @@ export const HouseholdStore = signalStore(
       }
       const deed = asked.value;
       const { say = '' } = deed;
-      const written = await attempt(() => repository.write(deed));
+      const written = await attempt(deed);
       if (!written.ok) {
-        notices.problem(written.problem);
-        return written;
+        const { text, saves } = written.problem;
+        notices.problem(
+          text,
+          saves === 'shown' ? { label: 'Save the household’s file', run: saveFile } : undefined,
+        );
+        return failure(text);
       }
       if (say !== '') notices.done(say);
       clock.refresh();
@@ -260,7 +265,7 @@ export const HouseholdStore = signalStore(
       },
       /** Reads the household anew, where another hand has written it. */
       refresh: async (): Promise<void> => took(await repository.load()),
-      exportText: (): string => writeFile(store.household()),
+      saveFile,
       /** What is on the disk as a file, unread: of a household that this version cannot read. */
       rawText: (): Promise<string> => repository.asFile(),
       /** A copy has left this browser. */

@@ -4,6 +4,8 @@ import { Injectable, signal } from '@angular/core';
 export interface Notice {
   readonly tone: 'done' | 'problem';
   readonly text: string;
+  /** What can be done about it at once. */
+  readonly act?: { readonly label: string; readonly run: () => void };
 }
 
 const DONE_SHOWS_MS = 6000;
@@ -19,8 +21,8 @@ export class Notices {
     this.show({ tone: 'done', text });
   }
 
-  problem(text: string): void {
-    this.show({ tone: 'problem', text });
+  problem(text: string, act?: Notice['act']): void {
+    this.show({ tone: 'problem', text, ...(act && { act }) });
   }
 
   close(): void {

@@ -15,7 +15,12 @@ import { QuestionDialog } from '../ui/ask/question';
       @if (board.notice(); as notice) {
         <p [class]="notice.tone" [attr.role]="notice.tone === 'problem' ? 'alert' : null">
           <span>{{ notice.text }}</span>
-          <button type="button" aria-label="Close this notice" (click)="board.close()">×</button>
+          @if (notice.act; as act) {
+            <button type="button" class="act" (click)="act.run()">{{ act.label }}</button>
+          }
+          <button type="button" class="close" aria-label="Close this notice" (click)="board.close()">
+            ×
+          </button>
         </p>
       }
     </div>
@@ -57,13 +62,31 @@ import { QuestionDialog } from '../ui/ask/question';
       border: 0;
       color: inherit;
       font: inherit;
-      font-size: 1.4rem;
       min-width: 44px;
       min-height: 44px;
       cursor: pointer;
       flex: none;
     }
+    .act {
+      border: 1.5px solid var(--paper);
+      border-radius: 3px;
+      padding: 0 12px;
+    }
+    .close {
+      font-size: 1.4rem;
+    }
     @media (max-width: 900px) {
+      p {
+        flex-wrap: wrap;
+        row-gap: 4px;
+      }
+      span {
+        flex: 1 1 60%;
+      }
+      .act {
+        order: 1;
+        margin-bottom: 6px;
+      }
       .board {
         bottom: 68px;
       }

@@ -1,17 +1,14 @@
 import { writeFile } from '@core/exchange/write-file';
 import { CopyStore } from '../../../app/src/household/disk/copy-store';
+import { privateFolder } from '../../../app/src/household/disk/private-folder';
 import { chance, type Chance } from '../chance';
 import type { Fault } from '../fault';
 import { deeds } from './deeds';
 import { tab } from './tab';
 
+export const COPIES = 'vendicus-home-copies';
 /** Of so many copies one is written by a bad disk. */
 const BAD_IN = 3;
-
-export async function copiesFolder(): Promise<FileSystemDirectoryHandle> {
-  const root = await navigator.storage.getDirectory();
-  return root.getDirectoryHandle('vendicus-home-copies', { create: true });
-}
 
 /**
  * So many copies, some of them on a bad disk, each of another day.
@@ -20,7 +17,8 @@ export async function copiesFolder(): Promise<FileSystemDirectoryHandle> {
  */
 export async function copies(seed: number, name: string, count: number, fault: Fault): Promise<string[]> {
   const number = chance(seed);
-  const folder = await copiesFolder();
+  const folder = await privateFolder(COPIES);
+  if (!folder) return ['there are no private files'];
   const wrong: string[] = [];
   for (let n = 0; n < count; n++) {
     await deeds({ seed: seed + n, name: `${name}c${n}`, count: 2 });

@@ -1,8 +1,9 @@
 import { writeFile } from '@core/exchange/write-file';
 import type { Household } from '@core/records/household';
 import { CopyStore } from '../../../app/src/household/disk/copy-store';
+import { privateFolder } from '../../../app/src/household/disk/private-folder';
 import { Repository } from '../../../app/src/household/disk/repository';
-import { copiesFolder } from './copies';
+import { COPIES } from './copies';
 import { moments } from './tab';
 
 /** What stands on the disk, as the one outside looks it over. */
@@ -32,7 +33,8 @@ export async function look(): Promise<Found> {
   const registers = [...household.records.values()]
     .filter(({ type }) => type === 'price')
     .map(({ key }) => key);
-  const copies = await new CopyStore(await copiesFolder()).list();
+  const folder = await privateFolder(COPIES);
+  const copies = folder ? await new CopyStore(folder).list() : [];
   const damaged = copies.filter(({ isWhole }) => !isWhole).length;
   const text = writeFile(household);
   return { deeds, registers, spoilt, damaged, isLawful: isLawful(household), text };

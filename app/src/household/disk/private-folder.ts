@@ -7,7 +7,8 @@ import { str } from 'crc-32';
 export async function privateFolder(name: string): Promise<FileSystemDirectoryHandle | null> {
   try {
     const root = await navigator.storage.getDirectory();
-    return await root.getDirectoryHandle(name, { create: true });
+    // One that is there is found also where there is no room to make one.
+    return await root.getDirectoryHandle(name).catch(() => root.getDirectoryHandle(name, { create: true }));
   } catch {
     return null;
   }

@@ -8,7 +8,6 @@ import { Repository } from '../disk/repository';
 import { startFileWorker } from '../workers/start-file-worker';
 import { storageProblem } from '../disk/storage-problem';
 import { HOUSEHOLD_NAME } from '../household-name';
-import { saveText } from '../../ui/save-text';
 import { HouseholdStore } from '../household-store';
 
 export type { Kept };
@@ -49,7 +48,7 @@ export class HouseholdFiles {
 
   /** Hands the household's file to the browser to save. */
   async export(): Promise<void> {
-    saveText(`vendicus-${this.name}-${this.clock.today()}.json`, this.store.exportText());
+    this.store.saveFile();
     await this.store.noteExport();
   }
 

@@ -67,9 +67,8 @@ export class TroubleNote {
   private readonly household = inject(HOUSEHOLD_NAME);
 
   protected async save(): Promise<void> {
-    const isShown = this.store.trouble()?.saves === 'shown';
-    const text = isShown ? this.store.exportText() : await this.store.rawText();
-    saveText(`vendicus-${this.household}-${this.clock.today()}.json`, text);
+    if (this.store.trouble()?.saves === 'shown') return this.store.saveFile();
+    saveText(`vendicus-${this.household}-${this.clock.today()}.json`, await this.store.rawText());
   }
 
   protected async putAside(): Promise<void> {
