@@ -31,9 +31,14 @@ class Device {
     await person.goTo('/home/books/household');
     await person.click('Export the household');
     const name = await saved(folder, (each) => each.endsWith('.json'));
-    const path = join(mkdtempSync(join(tmpdir(), 'vendicus-file-')), name);
+    const path = this.pathOf(name);
     renameSync(join(folder, name), path);
     return path;
+  }
+
+  /** Where a file of this name can lie, beside others of the same name. */
+  pathOf(name: string): string {
+    return join(mkdtempSync(join(this.folder, 'file-')), name);
   }
 
   async choose(label: string, path: string): Promise<void> {
@@ -192,7 +197,7 @@ describe('a large file', () => {
   it('is read with its progress shown, can be called off, and nothing is written then', async () => {
     const one = await Device.at();
     try {
-      const path = join(mkdtempSync(join(tmpdir(), 'vendicus-file-')), 'large.json');
+      const path = one.pathOf('large.json');
       writeFileSync(path, writeFile(largeHousehold(20_000)));
       await one.person.goTo('/home/start');
       await one.choose('The household’s file', path);
@@ -220,6 +225,10 @@ describe('a household that is replaced', () => {
       const session = await person.page.createCDPSession();
       await session.send('Browser.setDownloadBehavior', { behavior: 'deny' });
       await person.goTo('/home/books/household');
+      await one.choose('File to put in place', empty);
+      await person.sees('Replace the whole household?');
+      await person.click('Go back');
+      await person.reads('1 entry');
       await one.choose('File to put in place', empty);
       await person.sees('Replace the whole household?');
       await person.click('Save a file, then replace');

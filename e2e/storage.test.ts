@@ -107,25 +107,30 @@ describe('storage', () => {
     expect((await person.stored()).entries.map(({ entry }) => entry.type)).toEqual(['received', 'drained']);
   });
 
+  it('spoilt in part: its file is made of what can be read, once that is agreed to', async () => {
+    const person = await Person.at(browser, ADDRESS);
+    const folder = mkdtempSync(join(tmpdir(), 'vendicus-spoilt-'));
+    const session = await person.page.createCDPSession();
+    await session.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
+    await begin(person);
+    await buy(person, 'Strip loin', '5 kg', '12');
+    await weigh(person, '4.9 kg');
+    await person.sees('100 g of liquid');
+    await spoil(person, 2);
+    await person.goTo('/home/books/household');
+    await person.click('Export the household');
+    await person.sees('The file will hold the 1 entry that can be');
+    await person.click('Export what can be read');
+    const name = await saved(folder, (each) => each.endsWith('.json'));
+    expect(readFileSync(join(folder, name), 'utf8')).toContain('"kind":"strip-loin"');
+    rmSync(folder, { recursive: true, force: true });
+  });
+
   it('spoilt: says so, offers what cannot be read, and neither loses it nor calls it a household', async () => {
     const person = await Person.at(browser, ADDRESS);
     await begin(person);
     await buy(person, 'Strip loin', '5 kg', '12');
-    await person.page.evaluate(
-      () =>
-        new Promise<void>((done, failed) => {
-          const opening = indexedDB.open('vendicus-home');
-          opening.onerror = () => failed(new Error('cannot be opened'));
-          opening.onsuccess = () => {
-            const change = opening.result.transaction('entries', 'readwrite');
-            change.objectStore('entries').put({ n: 1, id: 'x', entry: 'spoilt' });
-            change.oncomplete = () => {
-              opening.result.close();
-              done();
-            };
-          };
-        }),
-    );
+    await spoil(person, 1);
     await person.goTo('/home/books/household');
     await person.reads('One part of what this browser has stored cannot be read');
     await person.click('Export the household');
@@ -189,3 +194,23 @@ describe('storage', () => {
     expect(new Set(seen)).toEqual(new Set(['strict']));
   });
 });
+
+/** What a bad disk does to a row of the base. */
+function spoil(person: Person, row: number): Promise<void> {
+  return person.page.evaluate(
+    (n) =>
+      new Promise<void>((done, failed) => {
+        const opening = indexedDB.open('vendicus-home');
+        opening.onerror = () => failed(new Error('cannot be opened'));
+        opening.onsuccess = () => {
+          const change = opening.result.transaction('entries', 'readwrite');
+          change.objectStore('entries').put({ n, id: 'x', entry: 'spoilt' });
+          change.oncomplete = () => {
+            opening.result.close();
+            done();
+          };
+        };
+      }),
+    row,
+  );
+}

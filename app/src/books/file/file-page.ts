@@ -113,7 +113,7 @@ export class FilePage {
     }
     return this.ask.confirm(
       'A part cannot be read',
-      `What this browser has stored can be read in part only. The file will hold the ${length} entries that can be; save what cannot be read, too.`,
+      `What this browser has stored can be read in part only. The file will hold the ${this.entries()} that can be; save what cannot be read, too.`,
       'Export what can be read',
     );
   }
