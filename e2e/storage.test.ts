@@ -107,8 +107,20 @@ describe('storage', () => {
     expect((await person.stored()).entries.map(({ entry }) => entry.type)).toEqual(['received', 'drained']);
   });
 
-  it('spoilt in part: its file is made of what can be read, once that is agreed to', async () => {
+  it('spoilt: put back from the second place, and said; its text is kept', async () => {
     const person = await Person.at(browser, ADDRESS);
+    await begin(person);
+    await buy(person, 'Strip loin', '5 kg', '12');
+    await spoil(person, 1);
+    await person.goTo('/home/block');
+    await person.reads('It was put back from the second place');
+    await person.reads('this is the true start');
+    await person.goTo('/home/books/household');
+    await person.reads('Something that could not be read, put aside');
+  });
+
+  it('spoilt in part, and no second place: its file is made of what can be read, once that is agreed to', async () => {
+    const person = await withoutPrivateFiles(browser);
     const folder = mkdtempSync(join(tmpdir(), 'vendicus-spoilt-'));
     const session = await person.page.createCDPSession();
     await session.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
@@ -126,8 +138,8 @@ describe('storage', () => {
     rmSync(folder, { recursive: true, force: true });
   });
 
-  it('spoilt: says so, offers what cannot be read, and neither loses it nor calls it a household', async () => {
-    const person = await Person.at(browser, ADDRESS);
+  it('spoilt, and no second place: says so, offers what cannot be read, and neither loses it nor calls it a household', async () => {
+    const person = await withoutPrivateFiles(browser);
     await begin(person);
     await buy(person, 'Strip loin', '5 kg', '12');
     await spoil(person, 1);
@@ -194,6 +206,15 @@ describe('storage', () => {
     expect(new Set(seen)).toEqual(new Set(['strict']));
   });
 });
+
+/** A browser that has no place but its database. */
+async function withoutPrivateFiles(browser: Browser): Promise<Person> {
+  const person = await Person.at(browser, ADDRESS);
+  await person.page.evaluateOnNewDocument(() => {
+    StorageManager.prototype.getDirectory = () => Promise.reject(new DOMException('none', 'SecurityError'));
+  });
+  return person;
+}
 
 /** What a bad disk does to a row of the base. */
 function spoil(person: Person, row: number): Promise<void> {

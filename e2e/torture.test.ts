@@ -5,7 +5,7 @@ import { devices } from './torture/trials/devices';
 import { files } from './torture/trials/files';
 import { kills, thrownAway, updates } from './torture/trials/kills';
 import { pageFiles } from './torture/trials/page-files';
-import { cleared, copies, full } from './torture/trials/storage';
+import { cleared, copies, full, spoilt } from './torture/trials/storage';
 import type { Trial } from './torture/trials/trial';
 
 /** A short run of `npm run torture`: the same trials, always the same. */
@@ -23,6 +23,7 @@ describe('whatever happens', () => {
     ['mutated files are read whole or refused in a sentence', files, 300],
     ['mutated files are answered on the page, and nothing is lost', pageFiles, 12],
     ['data that are cleared under the page come back', cleared, 2],
+    ['rows that a bad disk has spoilt come back', spoilt, 2],
     ['a disk that fills up refuses deeds, and loses none', full, 1],
     ['copies that a bad disk has spoilt do not count', copies, 6],
   ])('%s', async (_what, trial, amount) => {

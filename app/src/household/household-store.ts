@@ -46,7 +46,7 @@ const GIVEN_BACK: Readonly<Record<GivenBackFrom, string>> = {
   'this-tab':
     'The browser had cleared away what this page had stored. All of it was written back from this page; export the household’s file now, so that it is in two places.',
   'second-place':
-    'The browser had lost what this page had stored. All of it was put back from the second place in which every deed is written down; export the household’s file now, so that it is outside of this browser too.',
+    'What this page had stored was lost, or could not be read. It was put back from the second place in which every deed is written down; export the household’s file now, so that it is outside of this browser too.',
 };
 
 interface StoreState {

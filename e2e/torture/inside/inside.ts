@@ -5,8 +5,9 @@ import { file, merge } from './exchange';
 import { files } from './files';
 import { look } from './look';
 import { oldBase } from './old-base';
+import { spoil } from './spoil';
 import { open, wasGivenBack } from './tab';
 
-const inside = { copies, deeds, file, files, look, merge, oldBase, open, wasGivenBack };
+const inside = { copies, deeds, file, files, look, merge, oldBase, open, spoil, wasGivenBack };
 export type Inside = typeof inside;
 Object.assign(globalThis, { torture: inside });

@@ -20,6 +20,28 @@ export const cleared: Trial = async (ground, seed, amount) => {
   });
 };
 
+/** Deeds on a disk on which rows of the base come to say something else. */
+export const spoilt: Trial = async (ground, seed, amount) => {
+  const ledger = new Ledger();
+  const device = new Device(ground, ledger);
+  return withDevice(device, async () => {
+    const faults: string[] = [];
+    let count = 0;
+    for (let time = 0; time < amount; time++) {
+      const name = `${seed}s${time}`;
+      const page = await device.tab(name);
+      await inside(page, 'deeds', { seed: seed + time, name, count: 12, whole: true });
+      await inside(page, 'spoil', seed + time, 3);
+      await page.close();
+      const again = await device.tab('look');
+      if (await inside(again, 'wasGivenBack')) count += 1;
+      faults.push(...ledger.faultsIn(await inside(again, 'look')));
+      await again.close();
+    }
+    return { count, faults };
+  });
+};
+
 /** How much room there is beyond what is used, bytes, one time after the other. */
 const ROOM = [60_000, 20_000, 6000, 1000, 0] as const;
 /** So many deeds are tried at each. */

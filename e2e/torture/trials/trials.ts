@@ -4,7 +4,7 @@ import { files } from './files';
 import { kills, thrownAway, updates } from './kills';
 import { pageFiles } from './page-files';
 import { weighings } from './screens';
-import { cleared, copies, full } from './storage';
+import { cleared, copies, full, spoilt } from './storage';
 import type { Trial } from './trial';
 
 /** Every trial, and how much of it there is in a turn. */
@@ -17,6 +17,7 @@ export const TRIALS: readonly { readonly what: string; readonly trial: Trial; re
   { what: 'mutated files through the reader', trial: files, amount: 1200 },
   { what: 'mutated files through the page', trial: pageFiles, amount: 40 },
   { what: 'times the site’s data were cleared under the page', trial: cleared, amount: 3 },
+  { what: 'times that rows were spoilt on the disk', trial: spoilt, amount: 4 },
   { what: 'steps to a full disk and back', trial: full, amount: 1 },
   { what: 'copies, some on a bad disk', trial: copies, amount: 12 },
 ];

@@ -1,7 +1,9 @@
 import { liveQuery } from 'dexie';
 import { success, failure, type Result } from '@core/units/result';
 import type { Entry, Fact } from '@core/ledger/entry';
+import { writeFile } from '@core/exchange/write-file';
 import type { Household } from '@core/records/household';
+import { mergeHouseholds } from '@core/records/join';
 import { append, stampOfNext, type Journal } from '@core/ledger/journal';
 import type { EntryId } from '@core/ledger/lot';
 import { NO_CLOCK_SAYS, stampAfter } from '@core/ledger/stamp';
@@ -56,21 +58,23 @@ export class Repository {
     this.standing = new Standing(this.base);
   }
 
-  /** Reads everything; of an empty base, what stands in the second place is written back. */
+  /** Reads everything; what is gone or cannot be read comes back from the second place. */
   async load(): Promise<Household> {
     const reading = await this.base.reading(() => this.base.read());
-    if (isEmpty(reading.household)) return this.standing.settle((await this.fromSecondPlace()) ?? reading);
-    return this.standing.settle(reading.isUntidy ? await this.tidied() : reading);
+    const isWhole = !isEmpty(reading.household) && reading.spoilt.length === 0;
+    const whole = isWhole ? null : await this.fromSecondPlace();
+    return this.standing.settle(whole ?? (reading.isUntidy ? await this.tidied() : reading));
   }
 
+  /** Null where nothing more stands there. */
   private async fromSecondPlace(): Promise<Reading | null> {
     const household = await this.second.read();
-    if (!household || isEmpty(household)) return null;
+    if (!household) return null;
     return this.base.writing(async () => {
       const found = await this.base.read();
-      // Another tab was here first.
-      if (!isEmpty(found.household)) return found;
-      await this.base.put(household, found.spoilt);
+      const { value: both } = mergeHouseholds(found.household, household);
+      if (!both || writeFile(both) === writeFile(found.household)) return null;
+      await this.base.put(both, found.spoilt);
       return { ...(await this.base.read()), givenBackFrom: 'second-place' };
     });
   }

@@ -64,6 +64,29 @@ describe('the second place', () => {
     expect([...(await lose()).journal.state.lots.keys()]).toEqual(['p', 'a', 'b', 'c', 'd']);
   });
 
+  it('gives back what cannot be read any more, and keeps the text of it', async () => {
+    const one = await begun();
+    const before = shown(one);
+    const { database } = one.it.base;
+    await database.entries.put({ n: 2, id: 'x', entry: 'spoilt' as never });
+    await database.records.put({ register: 'settings/units', record: { value: 'spoilt' } as never });
+    const again = await start();
+    expect(shown(again)).toBe(before);
+    expect(again.it.spoilt).toEqual([]);
+    expect(again.it.givenBackFrom()).toBe('second-place');
+    expect((await again.joining.kept()).map(({ why, text }) => [why, text.includes('spoilt')])).toEqual([
+      ['unreadable', true],
+      ['unreadable', true],
+    ]);
+  });
+
+  it('that knows no more leaves what cannot be read where it lies', async () => {
+    const one = await begun();
+    files.texts.clear();
+    await one.it.base.database.entries.put({ n: 2, id: 'x', entry: 'spoilt' as never });
+    expect((await start()).it.spoilt).toHaveLength(1);
+  });
+
   it('is read in no other case', async () => {
     const { it: one } = await begun();
     const before = shown({ it: one });
