@@ -44,9 +44,9 @@ import { troubleOf, troubleThatStays, type Trouble } from './disk/storage-proble
 
 const GIVEN_BACK: Readonly<Record<GivenBackFrom, string>> = {
   'this-tab':
-    'The browser had cleared away what this page had stored. All of it was written back from this page; export the household’s file now, so that it is in two places.',
+    'The browser had cleared away what this page had stored. All of it was written back from this page. Save its file now, so that it is in two places.',
   'second-place':
-    'What this page had stored was lost, or could not be read. It was put back from the second place in which every deed is written down; export the household’s file now, so that it is outside of this browser too.',
+    'What this page had stored was lost, or could not be read. It was put back from the second place in which every deed is written down. Save its file now, so that it is outside of this browser too.',
 };
 
 interface StoreState {
@@ -190,15 +190,26 @@ export const HouseholdStore = signalStore(
       }
     }
 
+    /** A copy has left this browser. */
+    async function noteExport(): Promise<void> {
+      const [at, tally] = [clock.instant(), tallyOf(store.household().journal.entries)];
+      patchState(store, { exported: { at, tally } });
+      // Where nothing can be written any more the copy has left all the same.
+      await repository.noteExport(at, JSON.stringify(tally)).catch(() => undefined);
+    }
+
     /** Hands what this page shows to the browser to save. */
-    const saveFile = (): void =>
+    async function exportFile(): Promise<void> {
       saveText(`vendicus-${name}-${clock.today()}.json`, writeFile(store.household()));
+      await noteExport();
+    }
+    const savingIt = { label: 'Save the household’s file', run: () => void exportFile() };
 
     /** The household as it is on the disk now. */
     function took(household: Household): void {
       patchState(store, { household, spoilt: repository.spoilt.map(({ text }) => text) });
       const from = repository.givenBackFrom();
-      if (from) notices.problem(GIVEN_BACK[from]);
+      if (from) notices.problem(GIVEN_BACK[from], savingIt);
     }
 
     function inWords(problem: Refusal): string {
@@ -216,10 +227,7 @@ export const HouseholdStore = signalStore(
       const written = await attempt(deed);
       if (!written.ok) {
         const { text, saves } = written.problem;
-        notices.problem(
-          text,
-          saves === 'shown' ? { label: 'Save the household’s file', run: saveFile } : undefined,
-        );
+        notices.problem(text, saves === 'shown' ? savingIt : undefined);
         return failure(text);
       }
       if (say !== '') notices.done(say);
@@ -265,16 +273,10 @@ export const HouseholdStore = signalStore(
       },
       /** Reads the household anew, where another hand has written it. */
       refresh: async (): Promise<void> => took(await repository.load()),
-      saveFile,
+      exportFile,
+      noteExport,
       /** What is on the disk as a file, unread: of a household that this version cannot read. */
       rawText: (): Promise<string> => repository.asFile(),
-      /** A copy has left this browser. */
-      async noteExport(): Promise<void> {
-        const [at, tally] = [clock.instant(), tallyOf(store.household().journal.entries)];
-        patchState(store, { exported: { at, tally } });
-        // Where nothing can be written any more the copy has left all the same.
-        await repository.noteExport(at, JSON.stringify(tally)).catch(() => undefined);
-      },
       watch: () => repository.watch(took, (error) => patchState(store, { trouble: troubleOf(error) })),
       close: () => repository.close(),
     };

@@ -77,7 +77,7 @@ export class FilePage {
   /** Whether the file was handed to the browser. */
   protected async export(): Promise<boolean> {
     if (!(await this.mayExport())) return false;
-    await this.files.export();
+    await this.store.exportFile();
     return true;
   }
 

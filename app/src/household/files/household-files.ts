@@ -46,12 +46,6 @@ export class HouseholdFiles {
     );
   }
 
-  /** Hands the household's file to the browser to save. */
-  async export(): Promise<void> {
-    this.store.saveFile();
-    await this.store.noteExport();
-  }
-
   /** Writes down what was looked at last; null where that was called off, and nothing is written. */
   async take(how: 'merge' | 'replace'): Promise<Result<Taken> | null> {
     const written = await this.call.ask<Result<Merged | null>>((worker) =>

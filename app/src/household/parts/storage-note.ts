@@ -2,7 +2,6 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { RouterLink } from '@angular/router';
 import { daysBetween } from '@core/units/date';
 import { Clock } from '../clock';
-import { HouseholdFiles } from '../files/household-files';
 import { LinkedFile } from '../files/linked-file';
 import { HOUSEHOLD_NAME } from '../household-name';
 import { HouseholdStore } from '../household-store';
@@ -50,7 +49,7 @@ const LIST = new Intl.ListFormat('en-GB');
       <aside class="note" aria-label="What would be lost">
         <p>{{ unsaved() }}</p>
         <span class="acts">
-          <button type="button" class="quiet small" (click)="files.export()">Save the file</button>
+          <button type="button" class="quiet small" (click)="store.exportFile()">Save the file</button>
           <button type="button" class="quiet small" (click)="isLater.set(true)">Later</button>
         </span>
       </aside>
@@ -90,11 +89,10 @@ const LIST = new Intl.ListFormat('en-GB');
   `,
 })
 export class StorageNote {
-  private readonly store = inject(HouseholdStore);
+  protected readonly store = inject(HouseholdStore);
   private readonly clock = inject(Clock);
   private readonly persistence = inject(Persistence);
   protected readonly link = inject(LinkedFile);
-  protected readonly files = inject(HouseholdFiles);
   protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly isKnown = signal(isSaid('storage'));
   protected readonly isLater = signal(false);

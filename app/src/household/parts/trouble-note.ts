@@ -67,7 +67,7 @@ export class TroubleNote {
   private readonly household = inject(HOUSEHOLD_NAME);
 
   protected async save(): Promise<void> {
-    if (this.store.trouble()?.saves === 'shown') return this.store.saveFile();
+    if (this.store.trouble()?.saves === 'shown') return this.store.exportFile();
     saveText(`vendicus-${this.household}-${this.clock.today()}.json`, await this.store.rawText());
   }
 
