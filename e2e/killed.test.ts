@@ -3,7 +3,7 @@ import { ADDRESS, begin, buy, weigh } from './journeys';
 import { tearLog } from './torture/device';
 import { weighings } from './torture/trials/screens';
 
-const KILLS = 9;
+const KILLS = 6;
 
 it(`keeps every weighing that the screen had confirmed, through ${KILLS} kills`, async () => {
   expect(await weighings({ address: ADDRESS, code: '' }, 1, KILLS)).toEqual({ count: KILLS, faults: [] });
