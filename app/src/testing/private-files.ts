@@ -9,11 +9,13 @@ export class PrivateFiles {
     const files = new PrivateFiles();
     const storage = { getDirectory: () => Promise.resolve(files.folder('')) };
     Object.defineProperty(navigator, 'storage', { value: storage, configurable: true });
+    Object.assign(globalThis, { FileSystemFileHandle: { prototype: { createWritable: null } } });
     return files;
   }
 
   uninstall(): void {
     Reflect.deleteProperty(navigator, 'storage');
+    Reflect.deleteProperty(globalThis, 'FileSystemFileHandle');
   }
 
   private folder(path: string): unknown {

@@ -5,6 +5,7 @@ import { str } from 'crc-32';
  * database; null where this browser has none, or lets the page have none.
  */
 export async function privateFolder(name: string): Promise<FileSystemDirectoryHandle | null> {
+  if (!canWrite()) return null;
   try {
     const root = await navigator.storage.getDirectory();
     // One that is there is found also where there is no room to make one.
@@ -12,6 +13,11 @@ export async function privateFolder(name: string): Promise<FileSystemDirectoryHa
   } catch {
     return null;
   }
+}
+
+/** Some browsers let only workers write, and only in place, where half a file can come of it. */
+function canWrite(): boolean {
+  return typeof FileSystemFileHandle !== 'undefined' && 'createWritable' in FileSystemFileHandle.prototype;
 }
 
 /** Writes a file: it is there whole, once this is through, or as it was before. */
