@@ -6,8 +6,8 @@ import { files } from './files';
 import { look } from './look';
 import { oldBase } from './old-base';
 import { spoil } from './spoil';
-import { open, wasGivenBack } from './tab';
+import { open, renew, wasGivenBack } from './tab';
 
-const inside = { copies, deeds, file, files, look, merge, oldBase, open, spoil, wasGivenBack };
+const inside = { copies, deeds, file, files, look, merge, oldBase, open, renew, spoil, wasGivenBack };
 export type Inside = typeof inside;
 Object.assign(globalThis, { torture: inside });

@@ -28,6 +28,15 @@ export async function open(name: string): Promise<void> {
 /** Whether the browser had lost the household, and it was written back. */
 export const wasGivenBack = (): boolean => tab.repository.givenBackFrom() !== null;
 
+/** Brings the second place up to date, some times over. */
+export async function renew(times: number): Promise<void> {
+  for (let time = 0; time < times; time++) {
+    const renewing = new Repository('home', moments);
+    await renewing.renewSecondPlace();
+    renewing.close();
+  }
+}
+
 /** What is made from now on belongs to this deed. */
 export function beginDeed(name: string): void {
   deed = name;

@@ -67,12 +67,18 @@ export const thrownAway: Trial = async (ground, seed, amount) => {
     const faults: string[] = [];
     let count = 0;
     for (let time = 0; time < amount; time++) {
-      for (const half of ['a', 'b']) {
-        const name = `${seed}t${time}${half}`;
-        await inside(await device.tab(name), 'deeds', { seed: seed + time, name, count: 8, whole: true });
-        await device.kill();
-        if (half === 'a') device.tear();
-      }
+      const name = `${seed}t${time}`;
+      await inside(await device.tab(name), 'deeds', { seed: seed + time, name, count: 8, whole: true });
+      await device.kill();
+      device.tear();
+      // Two tabs at once, and the second place renewed meanwhile.
+      const [one, two] = [await device.tab(`${name}a`), await device.tab(`${name}b`)];
+      await Promise.all([
+        inside(one, 'deeds', { seed: seed + time, name: `${name}a`, count: 12 }),
+        inside(two, 'deeds', { seed: seed - time, name: `${name}b`, count: 12 }),
+        inside(two, 'renew', 3),
+      ]);
+      await device.kill();
       const page = await device.tab('look');
       if (await inside(page, 'wasGivenBack')) count += 1;
       faults.push(...ledger.faultsIn(await inside(page, 'look')));
