@@ -29,6 +29,8 @@ export const kills: Trial = async (ground, seed, amount, fault = 'none') => {
       await device.kill();
       await working;
       const again = await device.tab('look');
+      if (await inside(again, 'wasGivenBack'))
+        console.log(`${name}: the browser had thrown its database away by itself, and it was put back`);
       faults.push(...ledger.faultsIn(await inside(again, 'look')));
       await again.close();
     }
