@@ -47,14 +47,13 @@ class Refused extends Error {
 export class Repository {
   readonly base: Base;
   readonly standing: Standing;
-  readonly second: SecondPlace;
 
   constructor(
     name: HouseholdName,
     private readonly clock: Moments,
+    readonly second = new SecondPlace(name),
   ) {
     this.base = new Base(name, clock);
-    this.second = new SecondPlace(name);
     this.standing = new Standing(this.base);
   }
 

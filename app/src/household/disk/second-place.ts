@@ -45,7 +45,8 @@ export class SecondPlace {
   /** Whether something could not be written: the next deed brings all of it. */
   private isBehind = false;
 
-  constructor(private readonly home: HouseholdName) {}
+  /** @param home null where somebody else sees to it */
+  constructor(private readonly home: HouseholdName | null) {}
 
   /** What a deed has written; or the whole household, where this place is behind or was cleared away. */
   async add(note: DeedNote, household: Household, isCleared: boolean): Promise<void> {

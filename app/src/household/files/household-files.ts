@@ -56,6 +56,7 @@ export class HouseholdFiles {
     await this.store.refresh();
     const { duration: switchMs } = performance.measure('household-switch', { start });
     await this.lookForKept();
+    await this.call.ask<void>((worker) => worker.renewSecondPlace(this.name, this.clock.instant()));
     return success({ merged: written.value, switchMs });
   }
 

@@ -11,6 +11,7 @@ import { randomId } from '../random-id';
 import { cannotJoin } from '../files/cannot-join';
 import { Joining, type Merged } from '../disk/joining';
 import { Repository } from '../disk/repository';
+import { SecondPlace } from '../disk/second-place';
 import { storageProblem } from '../disk/storage-problem';
 
 /** A file that was read and checked, and nothing written. */
@@ -29,10 +30,13 @@ export interface Looked {
 /** How much of the way reading, checking and comparing are; writing is the rest. */
 const [READ, CHECKED] = [0.05, 0.8];
 
+/** From so many entries on the second place takes so long that the page would show them before it is told of them. */
+const MANY = 2000;
+
 /** What was read last, and waits to be taken in. */
 let waiting: { readonly household: Household; readonly name: string } | null = null;
 
-const api = { look, take };
+const api = { look, take, renewSecondPlace };
 export type FileWorker = typeof api;
 expose(api);
 
@@ -83,7 +87,7 @@ async function look(
   }
 }
 
-/** Writes down what was looked at last, in one transaction. */
+/** Writes down what was looked at last, in one transaction; of many entries the second place is renewed once they are shown. */
 async function take(
   home: HouseholdName,
   how: 'merge' | 'replace',
@@ -91,10 +95,12 @@ async function take(
 ): Promise<Result<Merged | null>> {
   if (!waiting) return failure('Choose the file again. Nothing was written.');
   const { household, name } = waiting;
-  const repository = open(home, now);
+  const moments = { instant: () => now, newId: randomId };
+  const isMany = household.journal.entries.length > MANY;
+  const repository = new Repository(home, moments, new SecondPlace(isMany ? null : home));
   try {
     await repository.load();
-    const joining = new Joining(repository, { instant: () => now, newId: randomId });
+    const joining = new Joining(repository, moments);
     if (how === 'replace') {
       await joining.replace(household);
       return success(null);
@@ -106,5 +112,15 @@ async function take(
   } finally {
     repository.close();
     waiting = null;
+  }
+}
+
+/** What was written stands in the second place too. */
+async function renewSecondPlace(home: HouseholdName, now: string): Promise<void> {
+  const repository = open(home, now);
+  try {
+    await repository.renewSecondPlace();
+  } finally {
+    repository.close();
   }
 }
