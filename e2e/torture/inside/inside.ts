@@ -1,6 +1,6 @@
 // Runs in a page of the application's own address: the real base in a real browser, without the screens.
 import { copies } from './copies';
-import { deeds } from './deeds';
+import { deeds, foundNoRoom } from './deeds';
 import { file, merge } from './exchange';
 import { files } from './files';
 import { look } from './look';
@@ -8,6 +8,19 @@ import { oldBase } from './old-base';
 import { spoil } from './spoil';
 import { open, renew, wasGivenBack } from './tab';
 
-const inside = { copies, deeds, file, files, look, merge, oldBase, open, renew, spoil, wasGivenBack };
+const inside = {
+  copies,
+  deeds,
+  file,
+  files,
+  foundNoRoom,
+  look,
+  merge,
+  oldBase,
+  open,
+  renew,
+  spoil,
+  wasGivenBack,
+};
 export type Inside = typeof inside;
 Object.assign(globalThis, { torture: inside });

@@ -18,7 +18,7 @@ export const TRIALS: readonly { readonly what: string; readonly trial: Trial; re
   { what: 'mutated files through the page', trial: pageFiles, amount: 80 },
   { what: 'times the site’s data were cleared under the page', trial: cleared, amount: 3 },
   { what: 'times that rows were spoilt on the disk', trial: spoilt, amount: 4 },
-  { what: 'steps to a full disk and back', trial: full, amount: 1 },
+  { what: 'deeds for which the disk had no room', trial: full, amount: 1 },
   { what: 'copies, some on a bad disk', trial: copies, amount: 12 },
 ];
 

@@ -38,8 +38,8 @@ interface FileText {
  * Every deed a second time, in files beside the database: a browser whose process is killed in the
  * middle of a write can throw its database away, all of it, two starts later (decision 0030). One
  * file holds the household as it was, one file each what was written since; each is there whole or not
- * at all. Read only where the database is found empty, or a part of it cannot be read. Where a browser has no private files, or no
- * room, there is no second place, and nothing else is different.
+ * at all. Read only where the database is found empty, or a part of it cannot be read. Where a browser
+ * has no private files, or no room, there is no second place, and nothing else is different.
  */
 export class SecondPlace {
   /** Whether something could not be written: the next deed brings all of it. */
