@@ -1,5 +1,5 @@
 import { convert } from '../units/convert';
-import type { Instant, IsoDate } from '../units/date';
+import { addDays, daysBetween, type Instant, type IsoDate } from '../units/date';
 import { formatMass, massParts } from '../units/format-mass';
 import { inInches } from '../units/inches';
 import { fromDg } from '../units/mass';
@@ -8,11 +8,13 @@ import { formatNumber, parseNumber, type DecimalSign } from '../units/number-sty
 import { massInDoubt } from '../units/mass-in-doubt';
 import { parseMass, type TypedMass } from '../units/parse-mass';
 import { toldIn } from '../units/prose';
+import type { Result } from '../units/result';
 import { timeOfDay } from '../units/time-of-day';
 import { wallAt } from '../units/zone';
 import type { Settings } from '../records/settings';
 import { ageWords, dayAndYear, dayWords, monthWords, weekdayWords } from './days';
 import { plural } from './plural';
+import { readDay, type DayLimits } from './read-day';
 import { typedLength, typedTemperature, typedVolume } from './typed';
 
 /** What figures are written by. */
@@ -235,6 +237,21 @@ export class Format {
   /** A day, without its year where that is plain. */
   day(date: IsoDate): string {
     return dayWords(date, this.today());
+  }
+
+  /** A day in a field: its year only where it is far. */
+  dayInField(date: IsoDate): string {
+    return Math.abs(daysBetween(date, this.today())) < 120 ? this.day(date) : dayAndYear(date);
+  }
+
+  /** A typed day: {@link readDay}, from where the household is. */
+  readDay(text: string, limits: DayLimits = {}): Result<IsoDate> {
+    return readDay(text, this.today(), limits);
+  }
+
+  /** The day so many days from today. */
+  dayFromToday(days: number): IsoDate {
+    return addDays(this.today(), days);
   }
 
   /** A day with its year, for what is read long after. */

@@ -71,7 +71,3 @@ export function percentReader(
       : failure(`${what} ${least * 100} to ${most * 100} %.`);
   };
 }
-
-/** A time of day, `HH:MM`. */
-export const readTime: Reader<string> = (text) =>
-  /^([01]\d|2[0-3]):[0-5]\d$/.test(text) ? success(text) : failure('That is no time of day.');
