@@ -1,88 +1,126 @@
-import { definePreset } from '@primeuix/themes';
-import Aura from '@primeuix/themes/aura';
+import autocomplete from '@primeuix/themes/aura/autocomplete';
+import base from '@primeuix/themes/aura/base';
+import button from '@primeuix/themes/aura/button';
+import checkbox from '@primeuix/themes/aura/checkbox';
+import datatable from '@primeuix/themes/aura/datatable';
+import datepicker from '@primeuix/themes/aura/datepicker';
+import dialog from '@primeuix/themes/aura/dialog';
+import inputtext from '@primeuix/themes/aura/inputtext';
+import menu from '@primeuix/themes/aura/menu';
+import message from '@primeuix/themes/aura/message';
+import paginator from '@primeuix/themes/aura/paginator';
+import popover from '@primeuix/themes/aura/popover';
+import progressbar from '@primeuix/themes/aura/progressbar';
+import select from '@primeuix/themes/aura/select';
+import selectbutton from '@primeuix/themes/aura/selectbutton';
+import skeleton from '@primeuix/themes/aura/skeleton';
+import textarea from '@primeuix/themes/aura/textarea';
+import toast from '@primeuix/themes/aura/toast';
+import togglebutton from '@primeuix/themes/aura/togglebutton';
+import toggleswitch from '@primeuix/themes/aura/toggleswitch';
+import virtualscroller from '@primeuix/themes/aura/virtualscroller';
 
-const step = (light: string, dim: string): string => `light-dark(${light}, ${dim})`;
+const [paper, sheet, ink, soft, line] = ['paper', 'sheet', 'ink', 'soft', 'line'].map(
+  (name) => `var(--${name})`,
+);
 
-/** PrimeNG's controls in our paper, ink and twine: square corners, hairlines, no shadows. */
-export const paperPreset = definePreset(Aura, {
-  primitive: {
-    borderRadius: { none: '0', xs: '2px', sm: '2px', md: '3px', lg: '3px', xl: '3px' },
+/** From the sheet to the ink: PrimeNG counts surfaces so, and the other way about in the dim. */
+const SURFACES = [sheet, paper, paper, line, line, line, soft, soft, ink, ink, ink];
+const STEPS = [0, 50, 100, 200, 300, 400, 500, 600, 700, 800, 900, 950];
+const surface = (tones: readonly (string | undefined)[]): Record<number, string> =>
+  Object.fromEntries(STEPS.map((step, at) => [step, tones[at] ?? (ink as string)]));
+
+const field = {
+  background: sheet,
+  disabledBackground: paper,
+  borderColor: 'var(--field-line)',
+  hoverBorderColor: ink,
+  focusBorderColor: ink,
+  invalidBorderColor: 'var(--bad)',
+  color: ink,
+  disabledColor: soft,
+  placeholderColor: soft,
+  iconColor: ink,
+  shadow: 'none',
+};
+const chosen = { background: line, focusBackground: line, color: ink, focusColor: ink };
+const list = {
+  option: {
+    focusBackground: line,
+    selectedBackground: paper,
+    selectedFocusBackground: line,
+    color: ink,
+    focusColor: ink,
+    selectedColor: ink,
+    selectedFocusColor: ink,
+    icon: { color: soft, focusColor: ink },
   },
-  semantic: {
-    transitionDuration: '0.1s',
-    focusRing: { width: '3px', style: 'solid', color: 'var(--focus)', offset: '2px' },
-    primary: {
-      50: '#fbf3f2',
-      100: '#f3dcda',
-      200: '#e4b6b2',
-      300: '#d08d88',
-      400: '#b5605b',
-      500: '#8a2c2a',
-      600: '#7a2624',
-      700: '#68201f',
-      800: '#551a19',
-      900: '#431514',
-      950: '#2b0d0d',
-    },
-    formField: { paddingX: '0.75rem', paddingY: '0.6rem', borderRadius: '3px' },
-    colorScheme: {
-      light: {
-        surface: {
-          0: '#fbf8f1',
-          50: '#f5f0e6',
-          100: '#ede6d8',
-          200: '#e2d8c6',
-          300: '#d5cab7',
-          400: '#b3a693',
-          500: '#857869',
-          600: '#6b5f54',
-          700: '#4c423a',
-          800: '#372f29',
-          900: '#241d18',
-          950: '#17120f',
-        },
-        formField: {
-          background: 'var(--sheet)',
-          borderColor: 'var(--field-line)',
-          color: 'var(--ink)',
-          placeholderColor: 'var(--soft)',
-          hoverBorderColor: 'var(--ink)',
-          focusBorderColor: 'var(--ink)',
-          shadow: 'none',
-        },
-        text: { color: 'var(--ink)', mutedColor: 'var(--soft)' },
-      },
-      dark: {
-        surface: {
-          0: '#f3ece0',
-          50: '#e2d8c6',
-          100: '#d5cab7',
-          200: '#b3a693',
-          300: '#a39584',
-          400: '#857869',
-          500: '#6b5f54',
-          600: '#54493f',
-          700: '#423831',
-          800: '#322a24',
-          900: '#26201b',
-          950: '#1d1815',
-        },
-        formField: {
-          background: 'var(--sheet)',
-          borderColor: 'var(--field-line)',
-          color: 'var(--ink)',
-          placeholderColor: 'var(--soft)',
-          hoverBorderColor: 'var(--ink)',
-          focusBorderColor: 'var(--ink)',
-          shadow: 'none',
-        },
-        text: { color: 'var(--ink)', mutedColor: 'var(--soft)' },
-      },
-    },
-    overlay: {
-      select: { shadow: 'none', borderRadius: '3px', borderColor: step('#241d18', '#e2d8c6') },
-      popover: { shadow: 'none', borderRadius: '3px' },
-      modal: { shadow: 'none', borderRadius: '3px' },
+};
+const content = { background: sheet, hoverBackground: line, borderColor: ink, color: ink, hoverColor: ink };
+const over = { background: sheet, borderColor: ink, color: ink };
+const scheme = (tones: readonly (string | undefined)[]): object => ({
+  surface: surface(tones),
+  primary: { color: ink, contrastColor: paper, hoverColor: ink, activeColor: ink },
+  highlight: chosen,
+  mask: { background: 'var(--mask)', color: ink },
+  formField: field,
+  text: { color: ink, hoverColor: ink, mutedColor: soft, hoverMutedColor: ink },
+  content,
+  overlay: { select: over, popover: over, modal: over },
+  list,
+  navigation: {
+    item: {
+      focusBackground: line,
+      activeBackground: line,
+      color: ink,
+      focusColor: ink,
+      activeColor: ink,
+      icon: { color: ink, focusColor: ink, activeColor: ink },
     },
   },
 });
+
+const square = { borderRadius: '2px' };
+
+/**
+ * PrimeNG's controls in our paper, ink and twine: square corners, ink lines, no shadows. Only what is
+ * used is named here; every colour is one of ours, so that light and dim follow from one place.
+ */
+export const paperPreset = {
+  primitive: { borderRadius: { none: '0', xs: '2px', sm: '2px', md: '2px', lg: '2px', xl: '2px' } },
+  semantic: {
+    ...base.semantic,
+    transitionDuration: '0.1s',
+    focusRing: { width: '3px', style: 'solid', color: 'var(--focus)', offset: '2px', shadow: 'none' },
+    formField: { ...base.semantic?.formField, paddingX: '0.75rem', paddingY: '0.5rem', ...square },
+    overlay: {
+      select: { ...square, shadow: 'none' },
+      popover: { ...square, padding: '1rem', shadow: 'none' },
+      modal: { ...square, padding: '1.25rem', shadow: 'none' },
+      navigation: { shadow: 'none' },
+    },
+    colorScheme: { light: scheme(SURFACES), dark: scheme([...SURFACES].reverse()) },
+  },
+  components: {
+    autocomplete,
+    button,
+    checkbox,
+    datatable,
+    datepicker,
+    dialog,
+    inputtext,
+    menu,
+    message,
+    paginator,
+    popover,
+    progressbar,
+    select,
+    selectbutton,
+    skeleton,
+    textarea,
+    toast,
+    togglebutton,
+    toggleswitch,
+    virtualscroller,
+  },
+};

@@ -16,7 +16,7 @@ import { Ask } from './ask';
         (visibleChange)="asked.answer(false)"
         [modal]="true"
         [draggable]="false"
-        role="alertdialog"
+        [role]="'alertdialog'"
         [style]="{ width: '31rem' }"
       >
         <p>{{ asked.message }}</p>

@@ -1,5 +1,9 @@
-import { ChangeDetectionStrategy, Component, type ElementRef, input, output, viewChild } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, output, viewChild } from '@angular/core';
+import { Select } from 'primeng/select';
 import { newFieldId } from './field-id';
+import { Labelled, type LabelLook } from './labelled';
+import { showsWhatCounts } from './shows-what-counts';
+import { STILL } from '../over/still';
 
 /** One of several: each with the word that says it. */
 export type Options<T> = readonly (readonly [T, string])[];
@@ -8,37 +12,68 @@ export type Options<T> = readonly (readonly [T, string])[];
 export const asOptions = <T extends string>(values: readonly T[]): Options<T> =>
   values.map((each) => [each, each] as const);
 
-/** One of a few that are named. */
+/** From so many on one types what one looks for. */
+const MANY = 14;
+
+/** One of several that are named: a list below it, and a sheet from below on a phone. */
 @Component({
   selector: 'v-choice',
+  imports: [Labelled, Select],
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { class: 'field', '[class.beside]': "look() === 'beside'" },
   template: `
-    <label [attr.for]="id" [class.visually-hidden]="look() === 'bare'">{{ label() }}</label>
-    <select #select class="text" [id]="id" [disabled]="disabled()" (change)="choose(select.selectedIndex)">
-      @for (option of options(); track option[0]) {
-        <option [value]="option[0]" [selected]="option[0] === value()">{{ option[1] }}</option>
-      }
-    </select>
+    <v-labelled [of]="id" [label]="label()" [look]="look()" [problem]="problem()" (click)="select.focus()">
+      <p-select
+        #select
+        [motionOptions]="still"
+        [inputId]="id"
+        [options]="rows()"
+        optionLabel="word"
+        optionValue="at"
+        appendTo="body"
+        [ariaLabel]="named() || undefined"
+        [ariaLabelledBy]="named() ? undefined : id + '-label'"
+        [disabled]="disabled()"
+        [filter]="isLong()"
+        [resetFilterOnHide]="true"
+        ariaFilterLabel="Look for one"
+        emptyFilterMessage="None is called so"
+        [virtualScroll]="isLong()"
+        [virtualScrollItemSize]="46"
+        scrollHeight="min(50vh, 380px)"
+        (onChange)="choose($event.value)"
+      />
+    </v-labelled>
   `,
 })
 export class Choice<T> {
+  protected readonly still = STILL;
   readonly label = input.required<string>();
-  readonly look = input<'above' | 'beside' | 'bare'>('above');
+  /** What it is called where its label says too little. */
+  readonly named = input('');
+  readonly look = input<LabelLook>('above');
   readonly options = input.required<Options<T>>();
   readonly value = input.required<T>();
+  readonly problem = input('');
   readonly disabled = input(false);
-  readonly chosen = output<T>();
+  readonly valueChange = output<T>();
   protected readonly id = newFieldId();
-  private readonly select = viewChild.required<ElementRef<HTMLSelectElement>>('select');
+  private readonly select = viewChild.required(Select);
+
+  /** By where it stands, for what is chosen may be nothing: an empty name, null. */
+  protected readonly rows = computed(() => this.options().map(([, word], at) => ({ at, word })));
+  protected readonly at = computed(() => {
+    const at = this.options().findIndex(([id]) => id === this.value());
+    return at < 0 ? null : at;
+  });
+  protected readonly isLong = computed(() => this.options().length >= MANY);
+
+  private readonly shown = showsWhatCounts(this.select, this.at);
 
   protected choose(at: number): void {
     const option = this.options()[at];
     if (!option) return;
-    this.chosen.emit(option[0]);
-    // What is seen is what counts: the choice shows when it has been taken over.
-    queueMicrotask(() => {
-      this.select().nativeElement.selectedIndex = this.options().findIndex(([id]) => id === this.value());
-    });
+    this.valueChange.emit(option[0]);
+    this.shown.showWhatCounts();
   }
 }

@@ -8,7 +8,7 @@ import { Field } from './field';
   imports: [Choice, Field],
   template: `
     <v-field label="Guests" [value]="'' + guests()" [read]="read" (changed)="guests.set($event)" />
-    <v-choice label="Thaws" [options]="ways" [value]="way()" (chosen)="chosen.set($event)" />
+    <v-choice label="Thaws" [options]="ways" [value]="way()" (valueChange)="chosen.set($event)" />
   `,
 })
 class Page {
@@ -32,7 +32,13 @@ function page() {
     field.dispatchEvent(new Event('change'));
     fixture.detectChanges();
   };
-  return { fixture, root, field, type, alert: () => root.querySelector('[role=alert]')?.textContent ?? '' };
+  return {
+    fixture,
+    root,
+    field,
+    type,
+    alert: () => root.querySelector('[role=alert]')?.textContent?.trim() ?? '',
+  };
 }
 
 describe('a field', () => {
@@ -68,14 +74,25 @@ describe('a field', () => {
 describe('a choice', () => {
   it('tells what was chosen, and shows it once it counts', async () => {
     const { fixture, root } = page();
-    const select = root.querySelector('select')!;
-    select.selectedIndex = 1;
-    select.dispatchEvent(new Event('change'));
-    await Promise.resolve();
+    const settled = async (): Promise<void> => {
+      await fixture.whenStable();
+      fixture.detectChanges();
+    };
+    const box = root.querySelector<HTMLElement>('[role=combobox]')!;
+    const press = (code: string): void => {
+      box.dispatchEvent(new KeyboardEvent('keydown', { code, key: code, bubbles: true }));
+      fixture.detectChanges();
+    };
+    await settled();
+    expect(box.textContent).toContain('in the refrigerator');
+    press('ArrowDown');
+    press('ArrowDown');
+    press('Enter');
+    await settled();
     expect(fixture.componentInstance.chosen()).toBe('water');
-    expect(select.selectedIndex).toBe(0);
+    expect(box.textContent).toContain('in the refrigerator');
     fixture.componentInstance.way.set('water');
-    fixture.detectChanges();
-    expect(select.selectedIndex).toBe(1);
+    await settled();
+    expect(box.textContent).toContain('in cold water');
   });
 });

@@ -9,48 +9,50 @@ import {
   viewChild,
 } from '@angular/core';
 import type { Reader } from '@core/format/readers';
+import { InputText } from 'primeng/inputtext';
 import { newFieldId } from './field-id';
+import { Labelled, type LabelLook } from './labelled';
 
 /**
- * A figure or a name that is typed. What cannot be read is said beside it, what counts until then
- * along with it, and nothing that was typed is lost; Escape brings back what counts.
+ * A figure or a name that is typed: a mass, a length, money, a count, a time. What cannot be read is
+ * said beside it, what counts until then along with it, and nothing that was typed is lost; Escape
+ * brings back what counts.
  */
 @Component({
   selector: 'v-field',
+  imports: [InputText, Labelled],
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { class: 'field', '[class.beside]': "look() === 'beside'" },
   template: `
-    <label [attr.for]="id" [class.visually-hidden]="look() === 'bare'">{{ label() }}</label>
-    <input
-      #field
-      class="text"
-      [type]="type()"
-      [id]="id"
-      [attr.aria-label]="named() || null"
-      [attr.inputmode]="keys()"
-      [attr.maxlength]="most()"
-      [attr.placeholder]="placeholder() || null"
-      [attr.aria-invalid]="problem() ? true : null"
-      [attr.aria-describedby]="problem() ? id + '-why' : null"
-      (change)="take(field.value)"
-      (keydown.escape)="showWhatCounts()"
-    />
-    @if (problem(); as why) {
-      <small class="wrong" role="alert" [id]="id + '-why'">{{ why }}</small>
-    }
+    <v-labelled [of]="id" [label]="label()" [look]="look()" [problem]="problem()" [hint]="hint()">
+      <input
+        pInputText
+        #field
+        [id]="id"
+        autocomplete="off"
+        [attr.aria-label]="named() || null"
+        [attr.inputmode]="keys()"
+        [attr.maxlength]="most()"
+        [attr.placeholder]="placeholder() || null"
+        [attr.aria-invalid]="problem() ? true : null"
+        [attr.aria-describedby]="problem() || hint() ? id + '-why' : null"
+        (change)="take(field.value)"
+        (keydown.escape)="showWhatCounts()"
+      />
+    </v-labelled>
   `,
 })
 export class Field<T> {
   readonly label = input.required<string>();
   /** What it is called where the label beside it says too little: "Least of pack 2". */
   readonly named = input('');
-  readonly look = input<'above' | 'beside' | 'bare'>('above');
-  readonly type = input<'text' | 'time' | 'datetime-local'>('text');
+  readonly look = input<LabelLook>('above');
   /** What counts now, as the field shows it. */
   readonly value = input.required<string>();
   readonly read = input.required<Reader<T>>();
   readonly keys = input<'text' | 'decimal' | 'numeric'>('text');
   readonly placeholder = input('');
+  readonly hint = input('');
   readonly most = input<number | null>(null);
   readonly changed = output<T>();
 

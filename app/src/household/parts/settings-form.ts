@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, input, output, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import type { Settings } from '@core/records/settings';
 import type { Eater } from '@core/pack/eater';
@@ -6,25 +6,11 @@ import { fromDg } from '@core/units/mass';
 import { formatNumber } from '@core/units/number-style';
 import { toldIn } from '@core/units/prose';
 import { parseMass } from '@core/units/parse-mass';
-import { draftOf } from './draft-of';
-
-/** Currencies offered by name; any other three-letter code can be typed. */
-const CURRENCIES = [
-  'EUR',
-  'GBP',
-  'USD',
-  'CHF',
-  'CAD',
-  'AUD',
-  'NZD',
-  'SEK',
-  'NOK',
-  'DKK',
-  'PLN',
-  'CZK',
-  'JPY',
-  'KWD',
-];
+import type { Options } from '../../ui/field/choice';
+import { draftOf } from '../../ui/field/draft-of';
+import { Few } from '../../ui/field/few';
+import { TextField } from '../../ui/field/text-field';
+import { CurrencyChoice } from './currency-choice';
 
 interface Row {
   readonly name: string;
@@ -35,7 +21,7 @@ interface Row {
 /** Units, currency, and who eats here with how much raw meat a plate is for each. */
 @Component({
   selector: 'v-settings-form',
-  imports: [FormsModule],
+  imports: [CurrencyChoice, Few, FormsModule, TextField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './settings-form.html',
   styles: `
@@ -51,7 +37,7 @@ interface Row {
       gap: 10px;
       margin-bottom: 8px;
       max-width: 560px;
-      align-items: center;
+      align-items: start;
     }
     .end {
       margin-top: 22px;
@@ -61,9 +47,20 @@ interface Row {
 export class SettingsForm {
   readonly settings = input.required<Settings>();
   readonly action = input.required<string>();
+  /** All of it, or one screen of the first questions. */
+  readonly asks = input<'all' | 'units' | 'eaters'>('all');
   readonly saved = output<Settings>();
+  /** What stands there now, also where it is not done yet. */
+  readonly drafted = output<Settings>();
 
-  protected readonly currencies = CURRENCIES;
+  protected readonly systems: Options<Settings['system']> = [
+    ['metric', 'kilograms'],
+    ['imperial', 'pounds'],
+  ];
+  protected readonly decimals: Options<Settings['decimal']> = [
+    ['.', '1.5'],
+    [',', '1,5'],
+  ];
   protected readonly usualPlate = computed(() =>
     toldIn('150 to 225 g', { system: this.system(), decimal: this.decimal() }),
   );
@@ -78,12 +75,15 @@ export class SettingsForm {
     })),
   );
 
-  protected readonly currencyRight = computed(() => /^[A-Za-z]{3}$/.test(this.currency().trim()));
-  protected readonly ready = computed(
-    () => this.currencyRight() && this.rows().every((row) => row.name.trim() !== '' && this.plateRight(row)),
+  protected readonly ready = computed(() =>
+    this.rows().every((row) => row.name.trim() !== '' && this.plateRight(row)),
   );
 
   protected readonly tried = signal(false);
+
+  constructor() {
+    effect(() => this.drafted.emit(this.now()));
+  }
 
   protected plateRight(row: Row): boolean {
     const dg = this.plateDg(row);
@@ -104,17 +104,20 @@ export class SettingsForm {
 
   protected save(): void {
     this.tried.set(true);
-    if (!this.ready()) return;
-    this.saved.emit({
+    if (this.asks() === 'units' || this.ready()) this.saved.emit(this.now());
+  }
+
+  private now(): Settings {
+    return {
       system: this.system(),
       decimal: this.decimal(),
-      currency: this.currency().trim().toUpperCase(),
+      currency: this.currency(),
       eaters: this.rows().map((row) => ({
         name: row.name.trim(),
         plateDg: this.plateDg(row) ?? 0,
         ...(row.byAnimal ? { byAnimal: row.byAnimal } : {}),
       })),
-    });
+    };
   }
 
   private plateDg({ plate }: Row): number | null {

@@ -1,8 +1,10 @@
 import { ChangeDetectionStrategy, Component, input } from '@angular/core';
+import { PopoverButton } from '../over/popover-button';
 
 /** A figure that matters, with what it is, and how it came about one step away. */
 @Component({
   selector: 'v-told-figure',
+  imports: [PopoverButton],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <span class="soft">{{ label() }}</span>
@@ -14,12 +16,10 @@ import { ChangeDetectionStrategy, Component, input } from '@angular/core';
     </p>
     <small class="soft note">{{ note() }}</small>
     @if (how()) {
-      <details>
-        <summary>
-          How is this computed?<span class="visually-hidden"> {{ label() }}</span>
-        </summary>
-        <p>{{ how() }}</p>
-      </details>
+      <v-popover-button class="no-print" [named]="'How is this computed? ' + label()">
+        <ng-container face>How is this computed?</ng-container>
+        <p class="how">{{ how() }}</p>
+      </v-popover-button>
     }
   `,
   styleUrl: './told-figure.css',

@@ -1,0 +1,75 @@
+import { ChangeDetectionStrategy, Component, computed, input, model, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { AutoComplete, type AutoCompleteCompleteEvent } from 'primeng/autocomplete';
+import { newFieldId } from './field-id';
+import { Labelled } from './labelled';
+import { STILL } from '../over/still';
+
+/** Words in which one looks, without marks and capitals. */
+const plain = (text: string): string => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase().trim();
+
+/** As many as one looks through; who wants another types on. */
+const SHOWN = 60;
+
+/**
+ * Words of one's own, with what is known offered while typing: a shop, an item, a currency. Thousands
+ * of them are looked through at every key, and the best are shown.
+ */
+@Component({
+  selector: 'v-pick',
+  imports: [AutoComplete, FormsModule, Labelled],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { class: 'field' },
+  template: `
+    <v-labelled [of]="id" [label]="label()" [problem]="problem()" [hint]="hint()">
+      <p-autocomplete
+        [motionOptions]="still"
+        [inputId]="id"
+        appendTo="body"
+        [overlayOptions]="{ responsive: undefined }"
+        [suggestions]="found()"
+        [dropdown]="known().length > 0"
+        dropdownMode="blank"
+        [dropdownAriaLabel]="'All of: ' + label()"
+        [completeOnFocus]="false"
+        [delay]="0"
+        [minQueryLength]="1"
+        [maxlength]="most()"
+        [placeholder]="placeholder()"
+        [inputStyleClass]="problem() ? 'wrong' : ''"
+        [showEmptyMessage]="false"
+        [autoOptionFocus]="false"
+        scrollHeight="min(40vh, 320px)"
+        (completeMethod)="look($event)"
+        [ngModel]="value()"
+        (ngModelChange)="value.set($event ?? '')"
+      />
+    </v-labelled>
+  `,
+})
+export class Pick {
+  protected readonly still = STILL;
+  readonly label = input.required<string>();
+  readonly value = model.required<string>();
+  readonly known = input.required<readonly string[]>();
+  readonly placeholder = input('');
+  readonly hint = input('');
+  readonly problem = input('');
+  readonly most = input(200);
+  protected readonly id = newFieldId();
+
+  private readonly sought = signal('');
+  private readonly index = computed(() => this.known().map((word) => ({ word, plain: plain(word) })));
+  /** What begins so first, then what has it within. */
+  protected readonly found = computed(() => {
+    const sought = plain(this.sought());
+    const has = this.index().filter((each) => each.plain.includes(sought));
+    const begins = has.filter((each) => each.plain.startsWith(sought));
+    const within = has.filter((each) => !each.plain.startsWith(sought));
+    return [...begins, ...within].slice(0, SHOWN).map(({ word }) => word);
+  });
+
+  protected look({ query }: AutoCompleteCompleteEvent): void {
+    this.sought.set(query);
+  }
+}

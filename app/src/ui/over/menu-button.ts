@@ -1,0 +1,89 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  effect,
+  type ElementRef,
+  input,
+  signal,
+  viewChild,
+} from '@angular/core';
+import type { MenuItem } from 'primeng/api';
+import { Menu } from 'primeng/menu';
+import { STILL } from './still';
+
+/** A button, and the list of what can be done or gone to from there; fetched when it is first wanted. */
+@Component({
+  selector: 'v-menu-button',
+  imports: [Menu],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <button
+      #button
+      type="button"
+      aria-haspopup="menu"
+      [class]="look()"
+      [attr.aria-label]="named() || null"
+      [attr.aria-expanded]="isOpen()"
+      (click)="press()"
+    >
+      <ng-content />
+    </button>
+    @defer (when isWanted()) {
+      <p-menu
+        #menu
+        [motionOptions]="still"
+        appendTo="body"
+        [popup]="true"
+        [model]="items()"
+        [ariaLabel]="named()"
+        (onShow)="isOpen.set(true)"
+        (onHide)="isOpen.set(false)"
+      />
+    }
+  `,
+  styles: `
+    .plain {
+      background: none;
+      border: 0;
+      font: inherit;
+      color: inherit;
+      cursor: pointer;
+      min-width: 44px;
+      min-height: 44px;
+      display: inline-flex;
+      align-items: center;
+      gap: 8px;
+      padding: 0 10px;
+    }
+  `,
+})
+export class MenuButton {
+  protected readonly still = STILL;
+  readonly items = input.required<MenuItem[]>();
+  /** For a screen reader, where the button shows a sign only. */
+  readonly named = input('');
+  readonly look = input<'plain' | 'quiet small'>('plain');
+  protected readonly isWanted = signal(false);
+  protected readonly isOpen = signal(false);
+  private readonly menu = viewChild(Menu);
+  private readonly button = viewChild.required<ElementRef<HTMLButtonElement>>('button');
+
+  constructor() {
+    // Pressed before it was there: it opens once it is.
+    effect(() => {
+      const menu = this.menu();
+      if (menu) queueMicrotask(() => this.show(menu));
+    });
+  }
+
+  protected press(): void {
+    const menu = this.menu();
+    if (!menu) return this.isWanted.set(true);
+    if (this.isOpen()) menu.hide();
+    else this.show(menu);
+  }
+
+  private show(menu: Menu): void {
+    menu.show({ currentTarget: this.button().nativeElement });
+  }
+}
