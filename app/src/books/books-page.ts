@@ -1,5 +1,4 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import { TableModule } from 'primeng/table';
 import { kindById } from '@core/catalogue/kinds';
@@ -10,8 +9,12 @@ import { Clock } from '../household/clock';
 import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../household/household-name';
 import { HouseholdStore } from '../household/household-store';
-import { PageTabs } from '../household/parts/page-tabs';
 import { saveText } from '../ui/save-text';
+import { Choice, type Options } from '../ui/field/choice';
+import { TextField } from '../ui/field/text-field';
+import { PopoverButton } from '../ui/over/popover-button';
+import { Slips } from '../ui/told/slips';
+import { BarePicture } from '../ui/told/bare-picture';
 
 interface Row {
   readonly summary: PieceSummary;
@@ -56,13 +59,19 @@ const GROUP: Record<Exclude<Grouping, 'none'>, (row: Row) => string> = {
   shop: ({ shop }) => shop || 'no shop',
   month: ({ month }) => month,
 };
+const GROUPINGS: Options<Grouping> = [
+  ['none', 'not grouped'],
+  ['kind', 'by kind'],
+  ['shop', 'by shop'],
+  ['month', 'by month'],
+];
 /** From so many lines on, only those on the screen are drawn. */
 const VIRTUAL_FROM = 120;
 
 /** Every piece that was ever bought, and what it came to. */
 @Component({
   selector: 'v-books-page',
-  imports: [FormsModule, RouterLink, TableModule, PageTabs],
+  imports: [BarePicture, Slips, PopoverButton, Choice, TextField, RouterLink, TableModule],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './books-page.html',
   styleUrl: './books-page.css',
@@ -73,6 +82,8 @@ export class BooksPage {
   protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly clock = inject(Clock);
   protected readonly columns = COLUMNS;
+  protected readonly groupings = GROUPINGS;
+  protected readonly sortings = COLUMNS.map(({ id, name }) => [id, `by ${name.toLowerCase()}`] as const);
 
   protected readonly search = signal('');
   protected readonly grouping = signal<Grouping>('none');
@@ -130,6 +141,8 @@ export class BooksPage {
       ...rows.map((row) => ({ row })),
     ]);
   });
+  /** On a phone a long list is turned page by page. */
+  protected readonly isNarrow = matchMedia('(max-width: 699px)').matches;
   protected readonly isLong = computed(() => this.lines().length > VIRTUAL_FROM);
   protected readonly isEmpty = computed(() => this.rows().length === 0);
   protected readonly totals = computed(() => totalsOf(this.found().map(({ summary }) => summary)));

@@ -31,8 +31,7 @@ import { Notices } from '../household/notices';
 import { WorthDraws } from '../compute/worth-draws';
 import { Ask } from '../ui/ask/ask';
 import { EnterGoesOn } from '../ui/field/enter-goes-on';
-import { LabelDate } from '../ui/field/label-date';
-import { PageTabs } from '../household/parts/page-tabs';
+import { LabelDate } from '../household/parts/label-date';
 import { AnswerRibbon } from './answer/answer-ribbon';
 import { AnswerSlip, type Consideration } from './answer/answer-slip';
 import { ExpectedParts } from './answer/expected-parts';
@@ -54,7 +53,6 @@ import { ReadyCut } from './answer/ready-cut';
     FormsModule,
     AnswerRibbon,
     AnswerSlip,
-    PageTabs,
     ExpectedParts,
     LabelForm,
     MarksSeen,

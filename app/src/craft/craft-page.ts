@@ -1,33 +1,31 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import { findKinds } from '@core/catalogue/find-kinds';
 import { OWN } from '@core/catalogue/own-kinds';
 import { HOUSEHOLD_NAME } from '../household/household-name';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../household/household-store';
-import { PageTabs } from '../household/parts/page-tabs';
+import { TextField } from '../ui/field/text-field';
 import { PieceDrawing } from '../ui/piece/piece-drawing';
 
 /** How each kind of piece is cut, what it is called elsewhere, and what is safe. */
 @Component({
   selector: 'v-craft-page',
-  imports: [RouterLink, FormsModule, PageTabs, PieceDrawing],
+  imports: [RouterLink, PieceDrawing, TextField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="page">
-      <v-page-tabs />
       <header>
         <h1>How each piece is cut</h1>
       </header>
       <div class="tools">
-        <input
-          class="text find"
+        <v-text
+          class="find"
+          look="bare"
           type="search"
-          aria-label="Find a piece"
+          label="Find a piece"
           placeholder="find: eye fillet, topside, 180 …"
-          [(ngModel)]="search"
-          name="search"
+          [(value)]="search"
         />
         <a class="quiet" [routerLink]="['/', household, 'craft', 'own', 'new']">Add a kind of your own</a>
       </div>

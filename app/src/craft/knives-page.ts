@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { Format } from '@core/format/format';
-import { PageTabs } from '../household/parts/page-tabs';
 
 /** Common practice. */
 const TOOLS: readonly { readonly name: string; readonly what: string }[] = [
@@ -44,11 +43,9 @@ const RULES = [
 
 @Component({
   selector: 'v-knives-page',
-  imports: [PageTabs],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="page">
-      <v-page-tabs />
       <header>
         <h1>Knives, steel and board</h1>
         <p>

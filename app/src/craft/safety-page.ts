@@ -3,12 +3,10 @@ import { safeTemperature } from '@core/catalogue/safe-temperature';
 import { TEMPERATURES } from '@core/catalogue/temperatures';
 import { convert } from '@core/units/convert';
 import { Format } from '@core/format/format';
-import { PageTabs } from '../household/parts/page-tabs';
 
 /** What keeps raw meat from making anyone ill, with the published figures. */
 @Component({
   selector: 'v-safety-page',
-  imports: [PageTabs],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './safety-page.html',
   styles: `
@@ -26,13 +24,16 @@ import { PageTabs } from '../household/parts/page-tabs';
       margin: 0;
       padding-left: 20px;
     }
+    .ledger .figure {
+      white-space: normal;
+    }
     li {
       padding: 4px 0;
       max-width: 60ch;
     }
     @media (max-width: 900px) {
       .cols {
-        grid-template-columns: 1fr;
+        grid-template-columns: minmax(0, 1fr);
       }
     }
   `,

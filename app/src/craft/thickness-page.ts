@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { FormsModule } from '@angular/forms';
 import { evenThickness, type ZoneAct } from '@core/slice/even-thickness';
 import { Format } from '@core/format/format';
-import { PageTabs } from '../household/parts/page-tabs';
+import { TextField } from '../ui/field/text-field';
 
 interface Row {
   readonly name: string;
@@ -14,7 +14,7 @@ const SCALE = 1.6;
 /** Which parts of a flat piece to open like a book, how deep, and which only to slash. */
 @Component({
   selector: 'v-thickness-page',
-  imports: [FormsModule, PageTabs],
+  imports: [FormsModule, TextField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './thickness-page.html',
   styleUrl: './thickness-page.css',

@@ -1,16 +1,15 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import { findKinds } from '@core/catalogue/find-kinds';
 import { findWords } from '@core/catalogue/words';
 import { HOUSEHOLD_NAME } from '../household/household-name';
 import { HouseholdStore } from '../household/household-store';
-import { PageTabs } from '../household/parts/page-tabs';
+import { TextField } from '../ui/field/text-field';
 
 /** What things are called, here and elsewhere. */
 @Component({
   selector: 'v-words-page',
-  imports: [FormsModule, RouterLink, PageTabs],
+  imports: [TextField, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './words-page.html',
   styleUrl: './words-page.css',

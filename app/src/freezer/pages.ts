@@ -19,25 +19,27 @@ export const FREEZER_PAGES: PlacePages = {
     },
     {
       path: 'tonight',
-      tab: 'Ready tonight?',
+      tab: 'Tonight',
       title: 'Ready tonight?',
       load: () => import('./week/tonight-page').then((m) => m.TonightPage),
     },
     {
       path: 'batch',
       tab: 'New batch',
+      isSeldom: true,
       title: 'New batch',
       load: () => import('./batch/batch-page').then((m) => m.BatchPage),
     },
     {
       path: 'buy',
       tab: 'Buy next',
+      isSeldom: true,
       title: 'Buy next',
       load: () => import('./week/buy-page').then((m) => m.BuyPage),
     },
     {
       path: 'count',
-      tab: 'Stock-take',
+      tab: 'Count',
       title: 'Stock-take',
       load: () => import('./count/count-page').then((m) => m.CountPage),
     },
@@ -50,6 +52,7 @@ export const FREEZER_PAGES: PlacePages = {
     {
       path: 'places',
       tab: 'Places',
+      isSeldom: true,
       title: 'Places',
       load: () => import('./places/places-page').then((m) => m.PlacesPage),
     },

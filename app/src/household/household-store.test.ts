@@ -24,10 +24,15 @@ describe('a deed', () => {
       records: [{ type: 'meal', key: on, value: { servings: [], guests: 2, absent: [] } }],
       say: 'Strip loin bought',
     });
-    expect(notices.notice()).toEqual({ tone: 'done', text: 'Strip loin bought' });
+    expect(notices.notice()).toMatchObject({
+      tone: 'done',
+      text: 'Strip loin bought',
+      act: { label: 'Undo' },
+    });
     expect(store.pieces()).toHaveLength(1);
     await store.undo();
     expect(notices.notice()?.text).toBe('Undone: Strip loin bought');
+    expect(notices.notice()?.act).toBeUndefined();
     expect(store.pieces()).toHaveLength(0);
     expect(store.meals().size).toBe(0);
     expect(store.last()).toBeNull();

@@ -49,6 +49,9 @@ const GIVEN_BACK: Readonly<Record<GivenBackFrom, string>> = {
     'What this page had stored was lost, or could not be read. It was put back from the second place in which every deed is written down. Save its file now, so that it is outside of this browser too.',
 };
 
+/** What takes back is not taken back from the notice: it is done anew. */
+const VOIDING: ReadonlySet<string> = new Set(['undone', 'redone']);
+
 interface StoreState {
   readonly household: Household;
   readonly loaded: boolean;
@@ -216,7 +219,10 @@ export const HouseholdStore = signalStore(
       return explainRefusal(problem, { mass: (massDg) => format.mass(massDg), lot: nameOf });
     }
 
-    async function perform(wanted: Deed | Result<Deed>): Promise<Result<readonly EntryId[]>> {
+    async function perform(
+      wanted: Deed | Result<Deed>,
+      takesBack = false,
+    ): Promise<Result<readonly EntryId[]>> {
       const asked = 'ok' in wanted ? wanted : success(wanted);
       if (!asked.ok) {
         notices.problem(asked.problem);
@@ -230,12 +236,20 @@ export const HouseholdStore = signalStore(
         notices.problem(text, saves === 'shown' ? savingIt : undefined);
         return failure(text);
       }
-      if (say !== '') notices.done(say);
       clock.refresh();
       const { entries, rewritten } = written.value;
-      const isUndo = deed.facts?.some(({ type }) => type === 'undone' || type === 'redone') ?? false;
-      if (say !== '') patchState(store, { last: isUndo ? null : { say, entries, rewritten } });
+      if (say !== '') {
+        const isUndo = takesBack || (deed.facts?.some(({ type }) => VOIDING.has(type)) ?? false);
+        patchState(store, { last: isUndo ? null : { say, entries, rewritten } });
+        notices.done(say, isUndo ? undefined : { label: 'Undo', run: () => void undo() });
+      }
       return success(entries);
+    }
+
+    /** Takes the last deed back, but for what somebody has changed since. */
+    async function undo(): Promise<void> {
+      const last = store.last();
+      if (last) await perform(takeBack(store.household(), last, format), true);
     }
 
     async function lastExport(): Promise<StoreState['exported']> {
@@ -264,13 +278,8 @@ export const HouseholdStore = signalStore(
        *
        * @returns the ids of its entries
        */
-      perform,
-      /** Takes the last deed back, but for what somebody has changed since. */
-      async undo(): Promise<void> {
-        const last = store.last();
-        if (last && (await perform(takeBack(store.household(), last, format))).ok)
-          patchState(store, { last: null });
-      },
+      perform: (wanted: Deed | Result<Deed>): Promise<Result<readonly EntryId[]>> => perform(wanted),
+      undo,
       /** Reads the household anew, where another hand has written it. */
       refresh: async (): Promise<void> => took(await repository.load()),
       exportFile,

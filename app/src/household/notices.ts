@@ -8,7 +8,8 @@ export interface Notice {
   readonly act?: { readonly label: string; readonly run: () => void };
 }
 
-const DONE_SHOWS_MS = 6000;
+/** How long what was done stays said; longer where it can be taken back from there. */
+const [DONE_SHOWS_MS, UNDO_SHOWS_MS] = [6000, 20_000];
 
 /** The one notice on the screen. What is new takes the place of what was; problems stay until closed. */
 @Injectable({ providedIn: 'root' })
@@ -17,8 +18,8 @@ export class Notices {
   readonly notice = this.shown.asReadonly();
   private timer: ReturnType<typeof setTimeout> | undefined;
 
-  done(text: string): void {
-    this.show({ tone: 'done', text });
+  done(text: string, act?: Notice['act']): void {
+    this.show({ tone: 'done', text, ...(act && { act }) });
   }
 
   problem(text: string, act?: Notice['act']): void {
@@ -33,6 +34,7 @@ export class Notices {
   private show(notice: Notice): void {
     clearTimeout(this.timer);
     this.shown.set(notice);
-    if (notice.tone === 'done') this.timer = setTimeout(() => this.close(), DONE_SHOWS_MS);
+    const shows = notice.act ? UNDO_SHOWS_MS : DONE_SHOWS_MS;
+    if (notice.tone === 'done') this.timer = setTimeout(() => this.close(), shows);
   }
 }

@@ -1,5 +1,5 @@
 /** What is said once in a browser, and not again. */
-type Said = 'storage';
+type Said = 'storage' | 'demo';
 
 const keyOf = (what: Said): string => `vendicus-said-${what}`;
 

@@ -33,11 +33,13 @@ import { ScaleSettings } from '../scale/scale-settings';
 import { StepCard } from './step-card';
 import { WeighedList } from '../weighing/weighed-list';
 import { WeighPanel } from '../weighing/weigh-panel';
+import { BarePicture } from '../../ui/told/bare-picture';
 
 /** The board: what comes off next, where the cut goes, and how much it weighed. */
 @Component({
   selector: 'v-block-page',
   imports: [
+    BarePicture,
     BoardTimeLine,
     FormsModule,
     RouterLink,

@@ -102,7 +102,9 @@ import { HouseholdStore } from '../../household/household-store';
           {{ board.way()?.name }} · change the way
         </button>
         @if (isSliced() && !nextSlice()) {
-          <a [routerLink]="['/', household, 'block', board.piece()?.id, 'slices']">Plan where to cut</a>
+          <a class="way-on" [routerLink]="['/', household, 'block', board.piece()?.id, 'slices']"
+            >Plan where to cut</a
+          >
         }
         @if (hand.currentStep()?.aid === 'even-thickness') {
           <a [routerLink]="['/', household, 'craft', 'thickness']">How deep? Measure its thickness</a>

@@ -48,9 +48,9 @@ const SPOKEN = { widthMm: 'Width', heightMm: 'Height', girthMm: 'Girth' } as con
         label="A cut through it is"
         [options]="sections"
         [value]="log().section"
-        (chosen)="changed.emit({ section: $event })"
+        (valueChange)="changed.emit({ section: $event })"
       />
-      <v-choice label="Measured with" [options]="ways" [value]="by()" (chosen)="measureWith($event)" />
+      <v-choice label="Measured with" [options]="ways" [value]="by()" (valueChange)="measureWith($event)" />
       <table class="ledger">
         <thead>
           <tr>

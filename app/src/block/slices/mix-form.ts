@@ -37,7 +37,7 @@ const MOST_KINDS = 8;
           [label]="'Kind ' + (index + 1) + ' is cut by'"
           [options]="sizes"
           [value]="sizeOf(kind)"
-          (chosen)="by(index, $event)"
+          (valueChange)="by(index, $event)"
         />
         <v-field
           class="small"

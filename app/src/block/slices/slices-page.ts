@@ -36,11 +36,12 @@ import { LogForm } from './log-form';
 import { MixForm } from './mix-form';
 import { SlicePlan } from './slice-plan';
 import { WishForm } from './wish-form';
+import { BarePicture } from '../../ui/told/bare-picture';
 
 /** Where to cut a log: measured with a ruler and a scale, planned, corrected after every slice. */
 @Component({
   selector: 'v-slices-page',
-  imports: [Choice, Field, RouterLink, LogDrawing, LogForm, MixForm, WishForm],
+  imports: [BarePicture, Choice, Field, RouterLink, LogDrawing, LogForm, MixForm, WishForm],
   providers: [SlicePlans, SlicePlan],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './slices-page.html',

@@ -42,7 +42,7 @@ const NAMED: Readonly<Record<Wish['by'], string>> = {
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="grid">
-      <v-choice [label]="label()" [options]="options()" [value]="wish().by" (chosen)="choose($event)" />
+      <v-choice [label]="label()" [options]="options()" [value]="wish().by" (valueChange)="choose($event)" />
       @if (wish().by !== 'mix') {
         <v-field
           [label]="wish().by === 'weight' ? 'Weight' : wish().by === 'thickness' ? 'Thickness' : 'How many'"

@@ -4,10 +4,12 @@ import { Copies, type Copy } from '../../household/files/copies';
 import { FileTaking } from '../../household/files/file-taking';
 import type { Taken } from '../../household/files/household-files';
 import { Ask } from '../../ui/ask/ask';
+import { Slips } from '../../ui/told/slips';
 
 /** The copies that this browser has made by itself, to go back to. */
 @Component({
   selector: 'v-copies-list',
+  imports: [Slips],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './copies-list.html',
   styles: `

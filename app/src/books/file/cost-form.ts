@@ -1,11 +1,12 @@
 import { saveCosts } from '@core/deeds/change-settings';
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { NO_COSTS, type CostSettings } from '@core/cost/cost-settings';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
-import { Notices } from '../../household/notices';
 import { draftOf } from '../../ui/field/draft-of';
+import { TextField } from '../../ui/field/text-field';
+import { ReadableForm } from '../../ui/field/readable-form';
 
 interface ToolRow {
   readonly name: string;
@@ -16,7 +17,7 @@ interface ToolRow {
 /** What the work costs beside the meat: set once. */
 @Component({
   selector: 'v-cost-form',
-  imports: [FormsModule],
+  imports: [FormsModule, ReadableForm, TextField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './cost-form.html',
   styles: `
@@ -32,7 +33,7 @@ interface ToolRow {
       grid-template-columns: minmax(0, 1fr) 110px 90px auto;
       gap: 10px;
       margin: 8px 0;
-      align-items: center;
+      align-items: start;
     }
     .end {
       margin-top: 14px;
@@ -47,7 +48,6 @@ interface ToolRow {
 export class CostForm {
   protected readonly format = inject(Format);
   private readonly store = inject(HouseholdStore);
-  private readonly notices = inject(Notices);
 
   private readonly costs = computed(() => this.store.settings().costs ?? NO_COSTS);
   protected readonly bag = draftOf(() => this.text(this.costs().bagMinor));
@@ -65,6 +65,18 @@ export class CostForm {
     if (text.trim() === '') return 0;
     const minor = this.format.parseMoney(text);
     return minor !== null && minor >= 0 ? minor : null;
+  }
+
+  /** What is missing is said once somebody wants to go on. */
+  protected readonly tried = signal(false);
+
+  protected amountProblem(text: string): string {
+    return this.money(text) === null ? `“${text}” is no amount.` : '';
+  }
+
+  protected yearsRight(text: string): boolean {
+    const span = this.format.parseNumber(text);
+    return span !== null && span > 0 && span <= 100;
   }
 
   protected set(index: number, part: Partial<ToolRow>): void {
@@ -86,21 +98,19 @@ export class CostForm {
       this.money(this.hour()),
     ];
     const tools = this.tools().map((tool) => this.toolOf(tool));
-    if (bagMinor === null || labelMinor === null || hourMinor === null)
-      return this.notices.problem('One of the amounts cannot be read. Nothing was changed.');
-    if (!tools.every((tool) => tool !== null))
-      return this.notices.problem(
-        'Each tool needs a name, what was paid for it, and how many years it lasts. Nothing was changed.',
-      );
+    this.tried.set(true);
+    if (bagMinor === null || labelMinor === null || hourMinor === null) return;
+    if (!tools.every((tool) => tool !== null)) return;
     const costs: CostSettings = { bagMinor, labelMinor, hourMinor, tools };
     await this.store.perform(saveCosts(costs));
   }
 
   private toolOf({ name, paid, years }: ToolRow): CostSettings['tools'][number] | null {
     const [paidMinor, span] = [this.format.parseMoney(paid), this.format.parseNumber(years)];
-    const right =
-      name.trim() !== '' && paidMinor !== null && paidMinor >= 0 && span !== null && span > 0 && span <= 100;
-    return right ? { name: name.trim(), paidMinor, years: span } : null;
+    const isFull = name.trim() !== '' && paidMinor !== null && paidMinor >= 0;
+    return isFull && span !== null && this.yearsRight(years)
+      ? { name: name.trim(), paidMinor, years: span }
+      : null;
   }
 
   private text(minor: number): string {

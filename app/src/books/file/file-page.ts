@@ -10,8 +10,7 @@ import { HouseholdFiles, type Taken } from '../../household/files/household-file
 import { Notices } from '../../household/notices';
 import { Persistence } from '../../household/persistence';
 import { FileIn } from '../../household/parts/file-in';
-import { PageTabs } from '../../household/parts/page-tabs';
-import { SettingsForm } from '../../ui/field/settings-form';
+import { SettingsForm } from '../../household/parts/settings-form';
 import { CopiesList } from './copies-list';
 import { CostForm } from './cost-form';
 import { KeptList } from './kept-list';
@@ -22,7 +21,7 @@ const LIST = new Intl.ListFormat('en-GB');
 /** The household as a file: out, in, and in its place; and how it counts. */
 @Component({
   selector: 'v-file-page',
-  imports: [CopiesList, CostForm, FileIn, KeptList, LinkChoice, PageTabs, SettingsForm],
+  imports: [CopiesList, CostForm, FileIn, KeptList, LinkChoice, SettingsForm],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './file-page.html',
   styles: `

@@ -5,11 +5,13 @@ import { COST_METHOD_IDS, COST_METHODS, type CostMethodId } from '@core/cost/met
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
 import { Swatch } from '../../ui/piece/swatch';
+import { Slips } from '../../ui/told/slips';
+import { PopoverButton } from '../../ui/over/popover-button';
 
 /** What each part cost under the four methods, side by side. */
 @Component({
   selector: 'v-methods-table',
-  imports: [Swatch],
+  imports: [PopoverButton, Slips, Swatch],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './methods-table.html',
   styleUrl: './methods-table.css',

@@ -1,7 +1,6 @@
 import { sum } from 'd3-array';
 import { correctMinutes, noteOnPiece } from '@core/deeds/work-on-piece';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import { kindById, partOf } from '@core/catalogue/kinds';
 import { carriersOf, platesFrom } from '@core/cost/carriers';
@@ -25,18 +24,23 @@ import { saveText } from '../../ui/save-text';
 import { MethodSwitch } from './method-switch';
 import { ShareBar } from '../../ui/piece/share-bar';
 import { Swatch } from '../../ui/piece/swatch';
-import { ToldFigure } from '../../ui/field/told-figure';
+import { ToldFigure } from '../../ui/told/told-figure';
 import { MassFlow } from './mass-flow';
 import { MethodsTable } from './methods-table';
 import { ShopTable } from './shop/shop-table';
 import { YieldStrip } from './yield-strip';
 import { draftOf } from '../../ui/field/draft-of';
+import { TextField } from '../../ui/field/text-field';
+import { Slips } from '../../ui/told/slips';
+import { BarePicture } from '../../ui/told/bare-picture';
 
 /** One piece: its yield test, what its parts and packs cost, and whether it beat the shop. */
 @Component({
   selector: 'v-piece-page',
   imports: [
-    FormsModule,
+    BarePicture,
+    Slips,
+    TextField,
     RouterLink,
     EditFigure,
     MassFlow,

@@ -7,11 +7,12 @@ import { usualRanges } from '@core/yield/usual-range';
 import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
+import { Slips } from '../../ui/told/slips';
 
 /** A piece beside the household's others cut the same way, and the catalogue's usual range, part by part. */
 @Component({
   selector: 'v-yield-strip',
-  imports: [RouterLink],
+  imports: [Slips, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './yield-strip.html',
   styleUrl: './yield-strip.css',

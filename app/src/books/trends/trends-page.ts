@@ -1,6 +1,5 @@
 import { groups, max, mean, min, sum } from 'd3-array';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { FormsModule } from '@angular/forms';
 import { kindById, KINDS } from '@core/catalogue/kinds';
 import { wholePieceItem } from '@core/catalogue/shop-items';
 import { platesFrom } from '@core/cost/carriers';
@@ -11,17 +10,23 @@ import { notesOf } from '@core/price/price-book';
 import { evenMoney } from '@core/yield/even-money';
 import { yearlyTrend } from '@core/books/trend';
 import { Clock } from '../../household/clock';
+import { RouterLink } from '@angular/router';
 import { Format } from '@core/format/format';
+import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
-import { PageTabs } from '../../household/parts/page-tabs';
 import { PriceChart } from '../../household/parts/price-chart';
 import { saveText } from '../../ui/save-text';
 import { YieldTrend } from './yield-trend';
+import { type Options } from '../../ui/field/choice';
+import { Few } from '../../ui/field/few';
+import { Slips } from '../../ui/told/slips';
+import { PopoverButton } from '../../ui/over/popover-button';
+import { BarePicture } from '../../ui/told/bare-picture';
 
 /** Totals by month and year, yields by kind with their trend, and prices over time. */
 @Component({
   selector: 'v-trends-page',
-  imports: [FormsModule, PageTabs, PriceChart, YieldTrend],
+  imports: [RouterLink, BarePicture, PopoverButton, Slips, Few, PriceChart, YieldTrend],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './trends-page.html',
   styleUrl: './trends-page.css',
@@ -29,7 +34,12 @@ import { YieldTrend } from './yield-trend';
 export class TrendsPage {
   protected readonly store = inject(HouseholdStore);
   protected readonly format = inject(Format);
+  protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly clock = inject(Clock);
+  protected readonly spans: Options<'year' | 'month'> = [
+    ['year', 'by year'],
+    ['month', 'by month'],
+  ];
   protected readonly span = signal<'year' | 'month'>('year');
   protected readonly kind = signal(KINDS[0]?.id ?? '');
   protected readonly name = computed(() => kindById(this.kind())?.name ?? this.kind());

@@ -5,16 +5,17 @@ import type { Prediction } from '@core/yield/prediction';
 import { Format } from '@core/format/format';
 import { packsOf } from './packs-of';
 import { Swatch } from '../../ui/piece/swatch';
+import { Slips } from '../../ui/told/slips';
 
 /** What a piece is expected to give, part by part, with the range that holds four times in five. */
 @Component({
   selector: 'v-expected-parts',
-  imports: [Swatch],
+  imports: [Slips, Swatch],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2>What it should give</h2>
     <p class="soft">{{ rests() }} The bar is where four pieces in five lie.</p>
-    <table class="ledger">
+    <table vSlips class="ledger">
       <thead>
         <tr>
           <th>Part</th>

@@ -9,7 +9,6 @@ import { habitOfWay, kindAndWay } from '@core/yield/prediction';
 import { Clock } from '../../household/clock';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
-import { PageTabs } from '../../household/parts/page-tabs';
 import { MarksSeen } from '../label/marks-seen';
 import { ReadyCut } from '../answer/ready-cut';
 import { draftOf } from '../../ui/field/draft-of';
@@ -26,11 +25,10 @@ const MOST = 4;
 /** Up to four actual pieces side by side: which one, and what decides it. */
 @Component({
   selector: 'v-candidates-page',
-  imports: [FormsModule, MarksSeen, PageTabs],
+  imports: [FormsModule, MarksSeen],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="page">
-      <v-page-tabs />
       <header>
         <h1>Side by side</h1>
         <p>Ask for two or three to choose from; it is fine to say no to all of them.</p>

@@ -8,16 +8,15 @@ import { Clock } from '../../household/clock';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
 import { PriceLists } from '../../devices/price-lists';
-import { PageTabs } from '../../household/parts/page-tabs';
+import { Slips } from '../../ui/told/slips';
 
 /** A shop's weekly list, to look through and take over into the price book. */
 @Component({
   selector: 'v-lists-page',
-  imports: [FormsModule, PageTabs],
+  imports: [FormsModule, Slips],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="page">
-      <v-page-tabs />
       <header>
         <h1>Shops’ lists</h1>
         <p>What the shops ask this week and asked before. What you take over goes into the price book.</p>
@@ -58,7 +57,7 @@ import { PageTabs } from '../../household/parts/page-tabs';
           </button>
         </div>
         <div class="scroll" tabindex="0" role="group" aria-label="Table, to be scrolled sideways">
-          <table class="ledger">
+          <table vSlips class="ledger">
             <thead>
               <tr>
                 <th>Item</th>

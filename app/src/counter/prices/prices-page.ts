@@ -12,12 +12,12 @@ import { saleRhythm } from '@core/price/sale-rhythm';
 import { Clock } from '../../household/clock';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
-import { PageTabs } from '../../household/parts/page-tabs';
 import { PriceChart } from '../../household/parts/price-chart';
 import type { DecimalSign } from '@core/units/number-style';
 import { Ask } from '../../ui/ask/ask';
 import { saveText } from '../../ui/save-text';
 import { PriceForm } from './price-form';
+import { Slips } from '../../ui/told/slips';
 
 const SHOWN_NOTES = 12;
 const SHOWN_BAD = 8;
@@ -25,7 +25,7 @@ const SHOWN_BAD = 8;
 /** What each shop asked for what, over time: write down, look up, see the rhythm coming. */
 @Component({
   selector: 'v-prices-page',
-  imports: [FormsModule, PageTabs, PriceChart, PriceForm],
+  imports: [Slips, FormsModule, PriceChart, PriceForm],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './prices-page.html',
   styleUrl: './prices-page.css',

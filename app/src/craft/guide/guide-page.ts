@@ -14,15 +14,16 @@ import { Clock } from '../../household/clock';
 import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
-import { PageTabs } from '../../household/parts/page-tabs';
 import { PieceDrawing } from '../../ui/piece/piece-drawing';
 import { Swatch } from '../../ui/piece/swatch';
 import { draftOf } from '../../ui/field/draft-of';
+import { Slips } from '../../ui/told/slips';
+import { BarePicture } from '../../ui/told/bare-picture';
 
 /** One kind as a page to read before standing at the board; on paper, one sheet with all its ways. */
 @Component({
   selector: 'v-guide-page',
-  imports: [RouterLink, PageTabs, PieceDrawing, Swatch],
+  imports: [BarePicture, Slips, RouterLink, PieceDrawing, Swatch],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './guide-page.html',
   styleUrl: './guide-page.css',

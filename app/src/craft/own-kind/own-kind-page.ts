@@ -3,21 +3,28 @@ import { removeKind, saveKind } from '@core/deeds/own-kind';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
-import { DESTINATION_IDS, type Destination } from '@core/ledger/destination';
+import { DESTINATION_IDS } from '@core/ledger/destination';
 import { SHOP_ITEMS } from '@core/catalogue/shop-items';
 import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
 import { Notices } from '../../household/notices';
 import { Ask } from '../../ui/ask/ask';
-import { PageTabs } from '../../household/parts/page-tabs';
 import { PieceDrawing } from '../../ui/piece/piece-drawing';
 import { OwnKindDraft } from './own-kind-draft';
+import { readText } from '@core/format/readers';
+import { Check } from '../../ui/field/check';
+import { asOptions, Choice, type Options } from '../../ui/field/choice';
+import { Few } from '../../ui/field/few';
+import { Field } from '../../ui/field/field';
+import { TextField } from '../../ui/field/text-field';
+import { Slips } from '../../ui/told/slips';
+import { BarePicture } from '../../ui/told/bare-picture';
 
 /** A kind of the household's own: its parts, ways and steps. One that ships is copied, never changed. */
 @Component({
   selector: 'v-own-kind-page',
-  imports: [FormsModule, RouterLink, PageTabs, PieceDrawing],
+  imports: [BarePicture, Slips, Check, Choice, Few, Field, FormsModule, TextField, RouterLink, PieceDrawing],
   providers: [OwnKindDraft],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './own-kind-page.html',
@@ -37,20 +44,20 @@ export class OwnKindPage {
   /** The kind that a new one begins as. */
   readonly from = input<string>();
 
-  protected readonly animals = ANIMAL_IDS;
-  protected readonly destinations = DESTINATION_IDS;
+  protected readonly animals = asOptions(ANIMAL_IDS);
+  protected readonly bones = asOptions(['boneless', 'bone-in']);
+  protected readonly destinations = asOptions(DESTINATION_IDS);
+  protected readonly readText = readText;
   protected readonly tried = signal(false);
   protected readonly isNew = computed(() => this.id() === 'new');
   protected readonly isMissing = computed(
     () => !this.isNew() && !this.store.kinds().some(({ id }) => id === this.id()),
   );
-  protected readonly items = computed(() =>
-    SHOP_ITEMS.filter(({ animal, piece }) => animal === this.draft.kind().animal && piece === undefined),
-  );
-
-  protected asDestination(text: string): Destination {
-    return text as Destination;
-  }
+  protected readonly items = computed((): Options<string> => {
+    const animal = this.draft.kind().animal;
+    const items = SHOP_ITEMS.filter((each) => each.animal === animal && each.piece === undefined);
+    return [['', 'nothing particular'], ...items.map(({ id, name }) => [id, name] as const)];
+  });
 
   protected synonyms(text: string): string[] {
     return text

@@ -15,9 +15,9 @@ import { Colds } from '../../household/colds';
 import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
-import { PageTabs } from '../../household/parts/page-tabs';
 import { Swatch } from '../../ui/piece/swatch';
-import { UndoBar } from '../../household/parts/undo-bar';
+import { PopoverButton } from '../../ui/over/popover-button';
+import { BarePicture } from '../../ui/told/bare-picture';
 
 /** Without a measured thickness a pack is taken for this thick; an estimate. */
 const USUAL_MM = 40;
@@ -25,7 +25,7 @@ const USUAL_MM = 40;
 /** New packs on their way into the freezer: what goes in today, where, and what waits in the refrigerator. */
 @Component({
   selector: 'v-batch-page',
-  imports: [PageTabs, RouterLink, Swatch, UndoBar],
+  imports: [BarePicture, PopoverButton, RouterLink, Swatch],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './batch-page.html',
   styleUrl: './batch-page.css',

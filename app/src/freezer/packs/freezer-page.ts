@@ -15,7 +15,6 @@ import {
   viewChild,
 } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
-import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import { debounceTime } from 'rxjs';
 import { shopWorth } from '@core/cost/shop-worth';
@@ -29,9 +28,7 @@ import { Colds } from '../../household/colds';
 import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
-import { PageTabs } from '../../household/parts/page-tabs';
 import { Swatch } from '../../ui/piece/swatch';
-import { UndoBar } from '../../household/parts/undo-bar';
 import { Drawers } from './drawers/drawers';
 import { keepsWords, STATE_WORDS } from '../../household/cold-words';
 import { DinnersStrip } from './dinners-strip';
@@ -40,8 +37,11 @@ import { PackCard } from './pack-card';
 import { PackForm } from './pack-form';
 import { keptWord, PackRows, type PackRow } from './pack-rows';
 import { PacksCard } from './packs-card';
-import { Reminder } from './reminder';
 import { SealedPieces } from './sealed-pieces';
+import { Check } from '../../ui/field/check';
+import { asOptions, Choice, type Options } from '../../ui/field/choice';
+import { TextField } from '../../ui/field/text-field';
+import { BarePicture } from '../../ui/told/bare-picture';
 
 /** How many it feeds. */
 const FEEDS = { '1': [0, 1.5], '2': [1.5, 2.5], '3 or 4': [2.5, 4.5], '5 or more': [4.5, Infinity] } as const;
@@ -64,8 +64,10 @@ const PAUSE_MS = 90;
 @Component({
   selector: 'v-freezer-page',
   imports: [
-    FormsModule,
-    PageTabs,
+    BarePicture,
+    Check,
+    Choice,
+    TextField,
     Swatch,
     PackForm,
     PackCard,
@@ -73,10 +75,8 @@ const PAUSE_MS = 90;
     Drawers,
     DinnersStrip,
     Overdue,
-    Reminder,
     RouterLink,
     SealedPieces,
-    UndoBar,
   ],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './freezer-page.html',
@@ -91,9 +91,12 @@ export class FreezerPage {
   private readonly injector = inject(Injector);
   private readonly card = viewChild<ElementRef<HTMLElement>>('card');
 
-  protected readonly animals = ANIMAL_IDS;
-  protected readonly feeds = Object.keys(FEEDS);
-  protected readonly ages = Object.keys(AGES);
+  protected readonly animals: Options<string> = [['', 'any animal'], ...asOptions(ANIMAL_IDS)];
+  protected readonly feeds: Options<keyof typeof FEEDS | ''> = [
+    ['', 'feeds any'],
+    ...(Object.keys(FEEDS) as (keyof typeof FEEDS)[]).map((each) => [each, `feeds ${each}`] as const),
+  ];
+  protected readonly ages: Options<Age | ''> = [['', 'any age'], ...asOptions(Object.keys(AGES) as Age[])];
   protected readonly kept = keptWord;
   protected readonly states = STATE_WORDS;
   protected readonly lotName = lotName;

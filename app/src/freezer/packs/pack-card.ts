@@ -6,7 +6,6 @@ import { planDinner, unplanDinner } from '@core/deeds/plan-dinner';
 import { splitPack } from '@core/deeds/split-pack';
 import { thaw } from '@core/deeds/thaw';
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal } from '@angular/core';
-import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import { type Serving } from '@core/dinner/meal';
 import { keepsUpTo } from '@core/freeze/cold-clock';
@@ -25,11 +24,14 @@ import { Notices } from '../../household/notices';
 import { keepsWords, STATE_WORDS } from '../../household/cold-words';
 import { Overdue } from '../../household/parts/overdue';
 import { keptWord, type PackRow } from './pack-rows';
+import { asOptions, Choice, type Options } from '../../ui/field/choice';
+import { TextField } from '../../ui/field/text-field';
+import { PlaceChoice } from '../../household/parts/place-choice';
 
 /** One pack: what it is, and what becomes of it. */
 @Component({
   selector: 'v-pack-card',
-  imports: [FormsModule, Overdue, RouterLink],
+  imports: [Choice, Overdue, PlaceChoice, RouterLink, TextField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './pack-card.html',
   styleUrl: './pack-card.css',
@@ -59,8 +61,10 @@ export class PackCard {
     computation: () => WHY_THROWN[0],
   });
   protected readonly part = linkedSignal<string, string>({ source: this.id, computation: () => '1' });
-  protected readonly whys = WHY_THROWN;
-  protected readonly ways = Object.keys(THAWED) as ThawedBy[];
+  protected readonly whys: Options<string> = asOptions<string>(WHY_THROWN);
+  protected readonly ways: Options<ThawedBy> = (Object.keys(THAWED) as ThawedBy[]).map(
+    (way) => [way, THAWED[way].name] as const,
+  );
   protected readonly thawing = THAWED;
   protected readonly kept = computed(() => keptWord(this.lot()));
   protected readonly singles = computed(() => (this.lot().singly ? this.lot().countLeft : 0));
@@ -85,6 +89,11 @@ export class PackCard {
       (day) => this.row().planned.includes(day) || keepsUpTo(this.cold(), day),
     ),
   );
+
+  protected readonly dayOptions = computed((): Options<string> => [
+    ['', 'no day'],
+    ...this.days().map((day) => [day, this.format.weekday(day)] as const),
+  ]);
 
   /** How long it took, or takes, to freeze here; null where nobody knows how thick it is. */
   protected readonly frozenIn = computed(() => {

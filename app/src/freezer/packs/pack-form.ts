@@ -6,9 +6,14 @@ import type { Dated, FactOf } from '@core/ledger/entry';
 import { Clock } from '../../household/clock';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
-import { Notices } from '../../household/notices';
-import { LabelDate } from '../../ui/field/label-date';
+import { LabelDate } from '../../household/parts/label-date';
+import { countReader, orEmpty } from '@core/format/readers';
+import { asOptions, Choice, type Options } from '../../ui/field/choice';
+import { Day } from '../../ui/field/day';
 import { draftOf } from '../../ui/field/draft-of';
+import { Field } from '../../ui/field/field';
+import { ReadableForm } from '../../ui/field/readable-form';
+import { TextField } from '../../ui/field/text-field';
 
 const ORIGINS = [
   ['already-here', 'was here before'],
@@ -32,7 +37,7 @@ const FORMS = [
 /** A pack that no piece here stands behind: in the freezer before, a gift, or bought ready cut. */
 @Component({
   selector: 'v-pack-form',
-  imports: [FormsModule, LabelDate],
+  imports: [Choice, Day, Field, FormsModule, LabelDate, ReadableForm, TextField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './pack-form.html',
   styles: `
@@ -47,8 +52,7 @@ const FORMS = [
       border-radius: 3px;
     }
     .end {
-      display: flex;
-      align-items: flex-end;
+      padding-top: 27px;
     }
     .end .quiet {
       width: 100%;
@@ -60,11 +64,10 @@ export class PackForm {
   protected readonly store = inject(HouseholdStore);
   protected readonly format = inject(Format);
   private readonly clock = inject(Clock);
-  private readonly notices = inject(Notices);
 
   readonly done = output();
   protected readonly origins = ORIGINS;
-  protected readonly animals = ANIMAL_IDS;
+  protected readonly animals: Options<Animal | ''> = [['', 'unknown'], ...asOptions(ANIMAL_IDS)];
   protected readonly forms = FORMS;
   protected readonly keptOptions = KEPT;
   protected readonly today = this.clock.today;
@@ -90,32 +93,30 @@ export class PackForm {
   );
   protected readonly paid = signal('');
   protected readonly place = draftOf(() => this.store.shelves()[0]?.id ?? '');
+  protected readonly places = computed((): Options<string> => [
+    ...this.store.shelves().map(({ id, name }) => [id, name] as const),
+    ['', 'no place yet'],
+  ]);
 
   private readonly typedMass = computed(() => this.format.parseMass(this.mass(), 'small'));
   private readonly typedPaid = computed(() => this.format.parseMoney(this.paid()));
-  protected readonly massWrong = computed(
-    () => this.mass().trim() !== '' && !((this.typedMass()?.massDg ?? 0) > 0),
-  );
+  protected readonly massProblem = computed(() => {
+    const text = this.mass();
+    if (text.trim() === '') return this.tried() ? 'What does it weigh?' : '';
+    const isMass = (this.typedMass()?.massDg ?? 0) > 0;
+    return this.format.massDoubt(text, 'small') ?? (isMass ? '' : `“${text}” is no weight.`);
+  });
   protected readonly paidWrong = computed(
     () => this.paid().trim() !== '' && !((this.typedPaid() ?? -1) >= 0),
   );
-  protected readonly ready = computed(
-    () =>
-      this.name().trim() !== '' &&
-      this.mass().trim() !== '' &&
-      !this.massWrong() &&
-      !this.paidWrong() &&
-      /^([1-9]\d{0,2})?$/.test(this.plates().trim()),
-  );
+  protected readonly readPlates = orEmpty(0, countReader(1, 999, 'Plates are'));
+  /** What is missing is said once somebody wants to go on. */
+  protected readonly tried = signal(false);
 
   protected async save(): Promise<void> {
-    const doubt = this.format.massDoubt(this.mass(), 'small');
-    if (doubt) return this.notices.problem(doubt);
+    this.tried.set(true);
     const mass = this.typedMass();
-    if (!mass || !this.ready())
-      return this.notices.problem(
-        'A pack wants a name and a weight; plates and paid may be empty, but not something else.',
-      );
+    if (!mass || this.name().trim() === '' || this.massProblem() !== '' || this.paidWrong()) return;
     const on = this.isFresh() ? this.bought() : this.date();
     const pack: FactOf<'acquired'> = {
       type: 'acquired',

@@ -10,9 +10,8 @@ import { Colds } from '../../household/colds';
 import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
-import { Notices } from '../../household/notices';
 import { keepsWords } from '../../household/cold-words';
-import { LabelDate } from '../../ui/field/label-date';
+import { LabelDate } from '../../household/parts/label-date';
 import { PlaceChoice } from '../../household/parts/place-choice';
 
 /** Pieces that were bought and are not cut yet: where they wait, and until when. */
@@ -29,7 +28,6 @@ import { PlaceChoice } from '../../household/parts/place-choice';
             <a [routerLink]="['/', household, 'block', piece.id]">{{ lotName(piece) }}</a>
             <span>{{ format.mass(piece.leftDg) }}</span>
             <v-label-date
-              [field]="'sealed-' + piece.id"
               [of]="lotName(piece)"
               [dated]="piece.until ? (piece.dated ?? 'use-by') : (asked().get(piece.id) ?? '')"
               [until]="piece.until ?? ''"
@@ -74,7 +72,6 @@ export class SealedPieces {
   protected readonly store = inject(HouseholdStore);
   protected readonly format = inject(Format);
   protected readonly household = inject(HOUSEHOLD_NAME);
-  private readonly notices = inject(Notices);
   private readonly colds = inject(Colds);
   protected readonly lotName = lotName;
   protected readonly pieces = computed(() =>
@@ -98,8 +95,7 @@ export class SealedPieces {
   }
 
   protected setUntil(piece: Lot, date: string): void {
-    if (!/^\d{4}-\d{2}-\d{2}$/.test(date))
-      return this.notices.problem('That is no date. The old one stands.');
+    if (date === '') return;
     const dated = this.asked().get(piece.id) || piece.dated || 'use-by';
     void this.store.perform(setLabelDate(piece, date, dated, this.format));
   }

@@ -1,23 +1,25 @@
 import { sealedDays } from '@core/freeze/keeping-rules';
 import { sealedAnimals, type Animal } from '@core/ledger/animal';
-import { ChangeDetectionStrategy, Component, inject, input, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import type { KeepingRules } from '@core/freeze/keeping-rules';
-import { Notices } from '../../household/notices';
+import { countReader, orEmpty } from '@core/format/readers';
+import { Check } from '../../ui/field/check';
 import { draftOf } from '../../ui/field/draft-of';
+import { Field } from '../../ui/field/field';
+import { ReadableForm } from '../../ui/field/readable-form';
 
 const SEALED = sealedAnimals() as Animal[];
 
 /** How long the household keeps meat where nothing is published, and where its own advice is stricter. */
 @Component({
   selector: 'v-keeping-form',
-  imports: [FormsModule],
+  imports: [Check, Field, FormsModule, ReadableForm],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './keeping-form.html',
   styleUrl: './keeping-form.css',
 })
 export class KeepingForm {
-  private readonly notices = inject(Notices);
   readonly rules = input.required<KeepingRules>();
   readonly saved = output<KeepingRules>();
   protected readonly red = SEALED;
@@ -27,29 +29,22 @@ export class KeepingForm {
   protected readonly thawed = draftOf(() => String(this.rules().thawedDays ?? ''));
   protected readonly neverRaw = draftOf(() => this.rules().refreezeRaw === false);
 
-  protected change(animal: Animal, days: string): void {
-    this.sealed.update((sealed) => ({ ...sealed, [animal]: days }));
+  protected readonly readSealed = countReader(1, 365, 'Days sealed are');
+  protected readonly readThawed = orEmpty(
+    null,
+    countReader(0, 5, 'Leave it empty for the published days, or write'),
+  );
+
+  protected change(animal: Animal, days: number): void {
+    this.sealed.update((sealed) => ({ ...sealed, [animal]: String(days) }));
   }
 
   protected save(): void {
-    const days = SEALED.map((animal) => [animal, wholeDays(this.sealed()[animal] ?? '', 1, 365)] as const);
-    if (days.some(([, each]) => each === null))
-      return this.notices.problem('Days sealed are whole numbers from 1 to 365. Nothing was changed.');
-    const said = this.thawed().trim();
-    const thawedDays = said === '' ? undefined : wholeDays(said, 0, 5);
-    if (thawedDays === null)
-      return this.notices.problem(
-        'Days thawed are a whole number from 0 to 5, or nothing for the published ones. Nothing was changed.',
-      );
+    const thawed = this.thawed();
     this.saved.emit({
-      sealedDays: Object.fromEntries(days),
-      ...(thawedDays === undefined ? {} : { thawedDays }),
+      sealedDays: Object.fromEntries(SEALED.map((animal) => [animal, Number(this.sealed()[animal])])),
+      ...(thawed === '' ? {} : { thawedDays: Number(thawed) }),
       ...(this.neverRaw() ? { refreezeRaw: false as const } : {}),
     });
   }
-}
-
-function wholeDays(text: string, least: number, most: number): number | null {
-  const days = /^\d{1,3}$/.test(text.trim()) ? Number(text) : NaN;
-  return days >= least && days <= most ? days : null;
 }

@@ -1,17 +1,20 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { USUAL_AIR_C, volumeQuestion } from '@core/freeze/cold-places';
 import type { Place } from '@core/freeze/place';
 import { convert } from '@core/units/convert';
 import { Format } from '@core/format/format';
-import { Notices } from '../../household/notices';
 import { Ask } from '../../ui/ask/ask';
+import { Check } from '../../ui/field/check';
+import { Choice, asOptions } from '../../ui/field/choice';
 import { draftOf } from '../../ui/field/draft-of';
+import { ReadableForm } from '../../ui/field/readable-form';
+import { TextField } from '../../ui/field/text-field';
 
 /** A freezer or refrigerator, or a drawer of one: name, litres, air. */
 @Component({
   selector: 'v-place-form',
-  imports: [FormsModule],
+  imports: [Check, Choice, FormsModule, ReadableForm, TextField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './place-form.html',
   styles: `
@@ -19,32 +22,24 @@ import { draftOf } from '../../ui/field/draft-of';
       display: grid;
       grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
       gap: 10px 14px;
-      align-items: end;
+      align-items: start;
       border: 1.5px solid var(--ink);
       background: var(--sheet);
       padding: 14px 16px;
       margin: 8px 0;
       border-radius: 3px;
     }
-    .check {
-      display: flex;
-      gap: 8px;
-      align-items: center;
-      min-height: 48px;
-    }
-    .check input {
-      width: 22px;
-      height: 22px;
-      accent-color: var(--act);
+    v-check {
+      margin-top: 27px;
     }
     .quiet {
       min-height: 48px;
+      margin-top: 27px;
     }
   `,
 })
 export class PlaceForm {
   private readonly format = inject(Format);
-  private readonly notices = inject(Notices);
   private readonly ask = inject(Ask);
   readonly place = input.required<Place>();
   readonly isNew = input(false);
@@ -55,6 +50,7 @@ export class PlaceForm {
   );
   protected readonly name = draftOf(() => this.place().name);
   protected readonly cold = draftOf(() => this.place().cold);
+  protected readonly colds = asOptions(['freezer', 'refrigerator']);
   protected readonly litres = draftOf(() =>
     this.place().litres === undefined ? '' : this.format.plainVolume(this.place().litres ?? 0),
   );
@@ -74,17 +70,19 @@ export class PlaceForm {
     read(this.air(), (text) => this.format.parseTemperature(text), -60, 30),
   );
 
+  protected readonly volumeProblem = computed(
+    () =>
+      `“${this.litres()}” is no volume. Write it like ${this.isImperial() ? '7 cu ft' : '200 L'}; leave it empty where you do not know.`,
+  );
+  protected readonly airProblem = computed(
+    () => `“${this.air()}” is no temperature of its air. Leave it empty for ${this.usualAir()}.`,
+  );
+  protected readonly tried = signal(false);
+
   protected async save(): Promise<void> {
     const [litres, airC] = [this.litresRead(), this.airRead()];
-    if (this.name().trim() === '') return this.notices.problem('Give it a name. Nothing was changed.');
-    if (litres === null)
-      return this.notices.problem(
-        `“${this.litres()}” is no volume. Write it like ${this.isImperial() ? '7 cu ft' : '200 L'}; leave it empty where you do not know. Nothing was changed.`,
-      );
-    if (airC === null)
-      return this.notices.problem(
-        `“${this.air()}” is no temperature of its air. Leave it empty for ${this.usualAir()}. Nothing was changed.`,
-      );
+    this.tried.set(true);
+    if (this.name().trim() === '' || litres === null || airC === null) return;
     // What was said yes to once is not asked again.
     const question =
       litres === undefined || litres === this.place().litres || this.place().within

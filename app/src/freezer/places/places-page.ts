@@ -8,14 +8,14 @@ import { USUAL_KEEPING, type KeepingRules } from '@core/freeze/keeping-rules';
 import { Clock } from '../../household/clock';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
-import { PageTabs } from '../../household/parts/page-tabs';
 import { KeepingForm } from './keeping-form';
 import { PlaceForm } from './place-form';
+import { BarePicture } from '../../ui/told/bare-picture';
 
 /** Freezers and refrigerators, and the drawers and shelves in them. */
 @Component({
   selector: 'v-places-page',
-  imports: [PageTabs, PlaceForm, KeepingForm],
+  imports: [BarePicture, PlaceForm, KeepingForm],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './places-page.html',
   styleUrl: './places-page.css',

@@ -3,7 +3,6 @@ import { throwAway } from '@core/deeds/part-with';
 import { addHours, noonOf } from '@core/units/date';
 import { instantAt } from '@core/units/zone';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } from '@angular/core';
-import { FormsModule } from '@angular/forms';
 import { checkFirst, coldHolds, type Holds } from '@core/freeze/power-cut';
 import { litresOf } from '@core/freeze/room';
 import type { Lot } from '@core/ledger/lot';
@@ -12,11 +11,11 @@ import { Clock } from '../../household/clock';
 import { Colds } from '../../household/colds';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
-import { PageTabs } from '../../household/parts/page-tabs';
-import { UndoBar } from '../../household/parts/undo-bar';
 import { Field } from '../../ui/field/field';
-import type { Reader } from '@core/format/readers';
-import { failure, success } from '@core/units/result';
+import { Choice, type Options } from '../../ui/field/choice';
+import { Check } from '../../ui/field/check';
+import { Day } from '../../ui/field/day';
+import { readTime } from '@core/format/read-time';
 
 /** What was said of a power cut and looked at stays in this tab, also over a reload. */
 const KEPT = 'vendicus-power-cut';
@@ -24,12 +23,11 @@ const KEPT = 'vendicus-power-cut';
 const SHARES = { 'as-known': null, full: 1, half: 0.5, less: 0.3 } as const;
 type Said = keyof typeof SHARES;
 const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'long', timeZone: 'UTC' });
-const WALL = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}/;
 
 /** The power is out: how long the cold holds, what to look at first, and what to do with each pack. */
 @Component({
   selector: 'v-power-page',
-  imports: [Field, FormsModule, PageTabs, UndoBar],
+  imports: [Check, Choice, Day, Field],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './power-page.html',
   styleUrl: './power-page.css',
@@ -37,12 +35,27 @@ const WALL = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}/;
 export class PowerPage {
   protected readonly store = inject(HouseholdStore);
   protected readonly format = inject(Format);
-  private readonly clock = inject(Clock);
+  protected readonly clock = inject(Clock);
   private readonly colds = inject(Colds);
   protected readonly lotName = lotName;
   private readonly said = signal<ReadonlyMap<string, Said>>(new Map(remembered().said));
   /** When the power went, as somebody says; not now. */
-  protected readonly since = signal(remembered().since);
+  protected readonly outOn = signal(remembered().since.split('T')[0] ?? '');
+  protected readonly outAt = signal(remembered().since.split('T')[1] ?? '');
+  private readonly moment = computed(() =>
+    this.outOn() === '' || this.outAt() === ''
+      ? null
+      : instantAt(this.outOn(), this.outAt(), this.clock.zone()),
+  );
+  protected readonly isToCome = computed(() => (this.moment() ?? '') > this.clock.now());
+  protected readonly since = computed(() => (this.isToCome() ? null : this.moment()));
+  protected readonly shares: Options<Said> = [
+    ['as-known', 'as full as written down'],
+    ['full', 'full, with other food'],
+    ['half', 'half full'],
+    ['less', 'less than half full, or opened'],
+  ];
+  protected readonly readTime = readTime;
   protected readonly first = computed(() => checkFirst(this.colds.eatable(), this.store.places()));
   protected readonly shown = signal(12);
   /** Looked at, and still icy or cold enough. */
@@ -67,7 +80,7 @@ export class PowerPage {
         appliance.litres === null ? null : litresOf(sum(packs, ({ leftDg }) => leftDg)) / appliance.litres;
       const said = this.said().get(appliance.id) ?? 'as-known';
       const holds = coldHolds(appliance, SHARES[said] ?? known);
-      const since = this.since() === '' ? null : this.momentOf(this.since());
+      const since = this.since();
       const until = holds.hours === null || since === null ? null : addHours(since, holds.hours);
       return [
         {
@@ -87,17 +100,7 @@ export class PowerPage {
     }),
   );
 
-  protected readonly readSince: Reader<string> = (text) => {
-    const isPast = WALL.test(text) && this.momentOf(text) <= this.clock.instant();
-    return isPast ? success(text) : failure('Say a time that is past.');
-  };
-
-  /** The moment at which the clock on the wall shows a day and a time, `YYYY-MM-DDTHH:MM`. */
-  private momentOf(text: string): string {
-    return instantAt(text.slice(0, 10), text.slice(11, 16), this.clock.zone());
-  }
-
-  protected say(place: string, said: Said): void {
+  protected sayFull(place: string, said: Said): void {
     this.said.update((all) => new Map([...all, [place, said]]));
   }
 
@@ -105,7 +108,11 @@ export class PowerPage {
     effect(() =>
       sessionStorage.setItem(
         KEPT,
-        JSON.stringify({ since: this.since(), said: [...this.said()], kept: [...this.kept()] }),
+        JSON.stringify({
+          since: `${this.outOn()}T${this.outAt()}`,
+          said: [...this.said()],
+          kept: [...this.kept()],
+        }),
       ),
     );
   }
@@ -118,7 +125,7 @@ interface Remembered {
 }
 
 function remembered(): Remembered {
-  const nothing: Remembered = { since: '', said: [], kept: [] };
+  const nothing: Remembered = { since: 'T', said: [], kept: [] };
   try {
     return { ...nothing, ...(JSON.parse(sessionStorage.getItem(KEPT) ?? '{}') as Partial<Remembered>) };
   } catch {

@@ -10,7 +10,8 @@ import { Colds } from '../../household/colds';
 import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
-import { PageTabs } from '../../household/parts/page-tabs';
+import { PopoverButton } from '../../ui/over/popover-button';
+import { BarePicture } from '../../ui/told/bare-picture';
 
 const HEADS: Record<Advice, string> = {
   'buy-now': 'Buy soon',
@@ -24,7 +25,7 @@ const HEADS: Record<Advice, string> = {
 /** What runs out when, and what to buy: a short list with its reasons. */
 @Component({
   selector: 'v-buy-page',
-  imports: [PageTabs, RouterLink],
+  imports: [BarePicture, PopoverButton, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './buy-page.html',
   styleUrl: './buy-page.css',

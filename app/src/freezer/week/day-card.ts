@@ -11,7 +11,10 @@ import { Swatch } from '../../ui/piece/swatch';
 import { Week } from './week';
 import { Field } from '../../ui/field/field';
 import { Choice, type Options } from '../../ui/field/choice';
-import { countReader, orEmpty, readTime } from '@core/format/readers';
+import { countReader, orEmpty } from '@core/format/readers';
+import { readTime } from '@core/format/read-time';
+import { Check } from '../../ui/field/check';
+import { DRAG_DELAY } from '../../ui/drag-delay';
 
 const TROUBLE: Record<ServingTrouble, string> = {
   gone: 'no longer there: choose another',
@@ -37,12 +40,13 @@ const WAYS: Options<Way> = [
 /** One day of the plan. */
 @Component({
   selector: 'v-day-card',
-  imports: [Choice, Field, CdkDrag, CdkDropList, Swatch],
+  imports: [Check, Choice, Field, CdkDrag, CdkDropList, Swatch],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './day-card.html',
   styleUrl: './day-card.css',
 })
 export class DayCard {
+  protected readonly dragDelay = DRAG_DELAY;
   protected readonly week = inject(Week);
   protected readonly format = inject(Format);
   protected readonly store = inject(HouseholdStore);

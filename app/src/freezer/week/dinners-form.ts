@@ -3,31 +3,36 @@ import { FormsModule } from '@angular/forms';
 import { USUAL_COOK_MINUTES, type Dinners } from '@core/dinner/dinners';
 import { Notices } from '../../household/notices';
 import { draftOf } from '../../ui/field/draft-of';
+import { Format } from '@core/format/format';
+import { countReader } from '@core/format/readers';
+import { readTime } from '@core/format/read-time';
+import { Field } from '../../ui/field/field';
+import { ReadableForm } from '../../ui/field/readable-form';
 
 const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
-const HOUR = /^([01]\d|2[0-3]):[0-5]\d$/;
 
 /** When the household eats, on which days without meat, and when somebody is up to take a pack out. */
 @Component({
   selector: 'v-dinners-form',
-  imports: [FormsModule],
+  imports: [Field, FormsModule, ReadableForm],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <form (ngSubmit)="save()" aria-label="When we eat">
-      <label class="field"
-        ><span class="label">Dinner at</span><input class="text" type="time" name="at" [(ngModel)]="at"
-      /></label>
-      <label class="field"
-        ><span class="label">Somebody is up from</span
-        ><input class="text" type="time" name="from" [(ngModel)]="from"
-      /></label>
-      <label class="field"
-        ><span class="label">until</span><input class="text" type="time" name="to" [(ngModel)]="to"
-      /></label>
-      <label class="field"
-        ><span class="label">Minutes to cook</span
-        ><input class="text" inputmode="numeric" name="cook" [(ngModel)]="cook"
-      /></label>
+      <v-field label="Dinner at" [value]="format.time(at())" [read]="readTime" (changed)="at.set($event)" />
+      <v-field
+        label="Somebody is up from"
+        [value]="format.time(from())"
+        [read]="readTime"
+        (changed)="from.set($event)"
+      />
+      <v-field label="until" [value]="format.time(to())" [read]="readTime" (changed)="to.set($event)" />
+      <v-field
+        label="Minutes to cook"
+        keys="numeric"
+        [value]="'' + cook()"
+        [read]="readMinutes"
+        (changed)="cook.set($event)"
+      />
       <div class="field">
         <span class="label">Without meat on</span
         ><span class="days" role="group" aria-label="Days without meat">
@@ -77,14 +82,17 @@ const HOUR = /^([01]\d|2[0-3]):[0-5]\d$/;
   `,
 })
 export class DinnersForm {
+  protected readonly format = inject(Format);
   private readonly notices = inject(Notices);
+  protected readonly readTime = readTime;
+  protected readonly readMinutes = countReader(0, 1440, 'Minutes to cook are');
   readonly dinners = input.required<Dinners>();
   readonly saved = output<Dinners>();
   protected readonly names = WEEKDAYS;
   protected readonly at = draftOf(() => this.dinners().at);
   protected readonly from = draftOf(() => this.dinners().awake[0]);
   protected readonly to = draftOf(() => this.dinners().awake[1]);
-  protected readonly cook = draftOf(() => String(this.dinners().cookMinutes ?? USUAL_COOK_MINUTES));
+  protected readonly cook = draftOf(() => this.dinners().cookMinutes ?? USUAL_COOK_MINUTES);
   protected readonly meatless = draftOf<readonly number[]>(() => this.dinners().meatless);
 
   protected toggle(day: number): void {
@@ -94,20 +102,15 @@ export class DinnersForm {
   }
 
   protected save(): void {
-    if (![this.at(), this.from(), this.to()].every((time) => HOUR.test(time)))
-      return this.notices.problem('Those are hours of the day, such as 19:00. Nothing was changed.');
     if (this.from() >= this.to())
       return this.notices.problem(
         'Somebody gets up before going to bed: the first hour is the earlier one. Nothing was changed.',
       );
-    const cookMinutes = Number(this.cook().trim());
-    if (!/^\d{1,4}$/.test(this.cook().trim()) || cookMinutes > 1440)
-      return this.notices.problem('Minutes to cook are a whole number up to 1440. Nothing was changed.');
     this.saved.emit({
       ...this.dinners(),
       at: this.at(),
       awake: [this.from(), this.to()],
-      cookMinutes,
+      cookMinutes: this.cook(),
       meatless: [...this.meatless()],
     });
   }

@@ -11,17 +11,16 @@ import { Clock } from '../../household/clock';
 import { Colds } from '../../household/colds';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
-import { PageTabs } from '../../household/parts/page-tabs';
 import { Swatch } from '../../ui/piece/swatch';
-import { UndoBar } from '../../household/parts/undo-bar';
 import { keepsWords } from '../../household/cold-words';
 import { Field } from '../../ui/field/field';
-import { readTime } from '@core/format/readers';
+import { readTime } from '@core/format/read-time';
+import { Slips } from '../../ui/told/slips';
 
 /** What can still be thawed for tonight, and by when it must be out. */
 @Component({
   selector: 'v-tonight-page',
-  imports: [Field, PageTabs, Swatch, UndoBar],
+  imports: [Slips, Field, Swatch],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './tonight-page.html',
   styles: `

@@ -1,20 +1,20 @@
 import { CdkDrag, CdkDropList, CdkDropListGroup, type CdkDragDrop } from '@angular/cdk/drag-drop';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { FormsModule } from '@angular/forms';
 import { dueWithin } from '@core/dinner/take-out';
 import { lotName } from '@core/catalogue/lot-name';
 import { THAWING } from '@core/freeze/thawing-time';
 import { wallAt } from '@core/units/zone';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
-import { PageTabs } from '../../household/parts/page-tabs';
 import { Swatch } from '../../ui/piece/swatch';
-import { UndoBar } from '../../household/parts/undo-bar';
 import { DayCard } from './day-card';
 import { DinnersForm } from './dinners-form';
 import { PackRows, type PackRow } from '../packs/pack-rows';
 import { Week } from './week';
 import { draftOf } from '../../ui/field/draft-of';
+import { Choice } from '../../ui/field/choice';
+import { TextField } from '../../ui/field/text-field';
+import { DRAG_DELAY } from '../../ui/drag-delay';
 
 /** So many packs are offered to be put on days; a search finds the others. */
 const OFFERED = 14;
@@ -24,23 +24,14 @@ const TOLD_H = 12;
 /** A week's dinners: packs on days, who is there, what has to come out when. */
 @Component({
   selector: 'v-week-page',
-  imports: [
-    CdkDrag,
-    CdkDropList,
-    CdkDropListGroup,
-    FormsModule,
-    PageTabs,
-    Swatch,
-    DayCard,
-    DinnersForm,
-    UndoBar,
-  ],
+  imports: [CdkDrag, CdkDropList, CdkDropListGroup, Choice, TextField, Swatch, DayCard, DinnersForm],
   providers: [Week],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './week-page.html',
   styleUrl: './week-page.css',
 })
 export class WeekPage {
+  protected readonly dragDelay = DRAG_DELAY;
   protected readonly week = inject(Week);
   protected readonly format = inject(Format);
   protected readonly store = inject(HouseholdStore);
@@ -49,7 +40,10 @@ export class WeekPage {
   protected readonly thawing = THAWING;
   protected readonly search = signal('');
   protected readonly settingsOpen = signal(false);
-  protected readonly count = draftOf(() => String(this.week.usualDinners()));
+  protected readonly count = draftOf(() => Math.min(7, Math.max(1, this.week.usualDinners())));
+  protected readonly counts = [1, 2, 3, 4, 5, 6, 7].map(
+    (each) => [each, this.format.count(each, 'dinner')] as const,
+  );
   /** The pack in the hand: the next day that is pressed gets it. */
   protected readonly held = signal<string | null>(null);
   protected readonly heldName = computed(() => this.packRows.byId().get(this.held() ?? '')?.name ?? '');
@@ -116,9 +110,6 @@ export class WeekPage {
   }
 
   protected propose(): void {
-    const count = Number(this.count());
-    void this.week.propose(
-      Number.isInteger(count) && count >= 1 && count <= 7 ? count : this.week.usualDinners(),
-    );
+    void this.week.propose(this.count());
   }
 }

@@ -1,22 +1,23 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Format } from '@core/format/format';
-import { Notices } from '../notices';
+import { TextField } from '../../ui/field/text-field';
 
 /** A figure that can be changed where it stands: a press, a number, enter. */
 @Component({
   selector: 'v-edit-figure',
-  imports: [FormsModule],
+  imports: [FormsModule, TextField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (open()) {
       <form (ngSubmit)="save()">
-        <input
-          class="text"
-          name="figure"
-          inputmode="decimal"
-          [attr.aria-label]="name()"
-          [(ngModel)]="text"
+        <v-text
+          class="small"
+          look="bare"
+          keys="decimal"
+          [label]="name()"
+          [(value)]="text"
+          [problem]="problem()"
           (keydown.escape)="open.set(false)"
         />
       </form>
@@ -35,20 +36,16 @@ import { Notices } from '../notices';
       font: inherit;
       color: inherit;
       cursor: pointer;
-      min-height: 26px;
+      min-height: 44px;
+      min-width: 44px;
     }
-    input.text {
-      width: 76px;
-      min-height: 36px;
-      text-align: right;
-      font-size: 1rem;
-      padding: 2px 6px;
+    v-text {
+      min-width: 92px;
     }
   `,
 })
 export class EditFigure {
   private readonly format = inject(Format);
-  private readonly notices = inject(Notices);
   readonly value = input.required<number>();
   readonly unit = input.required<string>();
   readonly name = input.required<string>();
@@ -56,17 +53,19 @@ export class EditFigure {
   readonly saved = output<number>();
   protected readonly open = signal(false);
   protected readonly text = signal('');
+  protected readonly problem = signal('');
   protected readonly shown = computed(() => `${this.format.number(this.value(), 0)} ${this.unit()}`);
 
   protected edit(): void {
     this.text.set(this.format.number(this.value(), 0));
+    this.problem.set('');
     this.open.set(true);
   }
 
   protected save(): void {
     const value = this.format.parseNumber(this.text().replace(this.unit(), ''));
     if (value === null || value < 0 || value > this.most())
-      return this.notices.problem(`That is not a number from 0 to ${this.most()}. It stays ${this.shown()}.`);
+      return this.problem.set(`A number from 0 to ${this.most()}; ${this.shown()} stands.`);
     this.open.set(false);
     this.saved.emit(value);
   }

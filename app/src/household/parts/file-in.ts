@@ -1,33 +1,25 @@
 import { ChangeDetectionStrategy, Component, inject, input, output, signal } from '@angular/core';
-import { ProgressBar } from 'primeng/progressbar';
+import { FileChoice } from '../../ui/field/file-choice';
+import { Progress } from '../../ui/told/progress';
 import { FileTaking } from '../files/file-taking';
 import { HouseholdFiles, type Taken } from '../files/household-files';
 
 /** A household's file comes in: read and checked in a worker, asked about where it is strange, written. */
 @Component({
   selector: 'v-file-in',
-  imports: [ProgressBar],
+  imports: [FileChoice, Progress],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <input
-      #chosen
-      class="visually-hidden"
-      type="file"
-      accept=".json,application/json"
-      [attr.aria-label]="label()"
-      (change)="read(chosen)"
-      tabindex="-1"
-    />
     @if (files.isBusy() && isMine()) {
-      <div class="busy" role="status">
-        <span>Reading {{ name() }} …</span>
-        <p-progressbar [value]="percent()" [showValue]="false" />
-        <button type="button" class="quiet small" (click)="files.cancel()">Call it off</button>
-      </div>
+      <v-progress [word]="'Reading ' + name() + ' …'" [percent]="percent()" (cancelled)="files.cancel()" />
     } @else {
-      <button type="button" class="quiet" [disabled]="files.isBusy()" (click)="chosen.click()">
-        {{ action() }}
-      </button>
+      <v-file-choice
+        accept=".json,application/json"
+        [action]="action()"
+        [label]="label()"
+        [disabled]="files.isBusy()"
+        (chosen)="read($event)"
+      />
     }
     @if (problem(); as text) {
       <p class="caution" role="alert">{{ text }}</p>
@@ -39,17 +31,6 @@ import { HouseholdFiles, type Taken } from '../files/household-files';
       vertical-align: top;
       margin: 0 12px 10px 0;
       max-width: 100%;
-    }
-    .busy {
-      display: grid;
-      grid-template-columns: minmax(0, 1fr) auto;
-      gap: 6px 14px;
-      align-items: center;
-      max-width: 460px;
-    }
-    .busy span {
-      grid-column: 1 / -1;
-      overflow-wrap: anywhere;
     }
   `,
 })
@@ -74,10 +55,7 @@ export class FileIn {
     return Math.round(100 * (this.files.progress() ?? 0));
   }
 
-  protected async read(input: HTMLInputElement): Promise<void> {
-    const file = input.files?.[0];
-    input.value = '';
-    if (!file) return;
+  protected async read(file: File): Promise<void> {
     this.problem.set('');
     this.chosen.emit();
     this.name.set(file.name);

@@ -1,18 +1,18 @@
 import { throwAway } from '@core/deeds/part-with';
 import { settleOverdue, type Became } from '@core/deeds/settle-overdue';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
-import { FormsModule } from '@angular/forms';
 import type { Lot } from '@core/ledger/lot';
 import { lotName } from '@core/catalogue/lot-name';
 import { Clock } from '../clock';
 import { Colds } from '../colds';
 import { Format } from '@core/format/format';
+import { Day } from '../../ui/field/day';
 import { HouseholdStore } from '../household-store';
 
 /** Something past its last day: said first, with what most likely was not written down. */
 @Component({
   selector: 'v-overdue',
-  imports: [FormsModule],
+  imports: [Day],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section role="alert" [attr.aria-label]="name() + ' is overdue'">
@@ -25,16 +25,14 @@ import { HouseholdStore } from '../household-store';
       </p>
       <div class="acts">
         <button type="button" class="act" (click)="thrownAway()">Thrown away</button>
-        <label class="when"
-          ><span>on</span>
-          <input
-            class="text"
-            type="date"
-            [attr.aria-label]="'The day for ' + name()"
-            [max]="today()"
-            [ngModel]="day()"
-            (ngModelChange)="day.set($event)"
-        /></label>
+        <v-day
+          class="when"
+          look="beside"
+          label="on"
+          [named]="'The day for ' + name()"
+          [latest]="today()"
+          [(value)]="day"
+        />
         <button type="button" class="quiet" (click)="became('eaten')">Eaten then</button>
         <button type="button" class="quiet" (click)="became('frozen')">Frozen then</button>
         @if (canCorrect()) {
@@ -66,12 +64,7 @@ import { HouseholdStore } from '../household-store';
       align-items: center;
     }
     .when {
-      display: flex;
-      gap: 6px;
-      align-items: center;
-    }
-    .when input {
-      width: 160px;
+      width: 220px;
     }
   `,
 })

@@ -14,7 +14,7 @@ import { HouseholdStore } from '../household-store';
       [look]="look()"
       [options]="options()"
       [value]="place() ?? ''"
-      (chosen)="$event && chosen.emit($event)"
+      (valueChange)="$event && chosen.emit($event)"
     />
   `,
 })

@@ -1,4 +1,4 @@
-import { InjectionToken, type Provider, type Type } from '@angular/core';
+import type { Provider, Type } from '@angular/core';
 import type { Routes } from '@angular/router';
 
 /** A page of a place. */
@@ -7,6 +7,8 @@ export interface Page {
   readonly path: string;
   /** What it is called in the row of pages; what is reached from another page has no name there. */
   readonly tab?: string;
+  /** Seldom wanted: behind “More” at the end of the row. */
+  readonly isSeldom?: boolean;
   readonly title: string;
   readonly load: () => Promise<Type<unknown>>;
 }
@@ -17,13 +19,22 @@ export interface PlacePages {
   readonly providers?: readonly Provider[];
 }
 
-/** The row of pages of a place: paths below the household, and names. */
-export interface PageRow {
-  readonly of: string;
-  readonly tabs: readonly { readonly path: readonly string[]; readonly name: string }[];
+export interface PageTab {
+  readonly path: readonly string[];
+  readonly name: string;
+  readonly isSeldom: boolean;
 }
 
-export const PAGE_ROW = new InjectionToken<PageRow>('the row of pages of this place');
+/** The row of pages of a place: paths below the household, and names. */
+export interface PageRow {
+  /** The place: its path and its name. */
+  readonly path: string;
+  readonly of: string;
+  readonly tabs: readonly PageTab[];
+}
+
+/** The row of pages stands in the data of their routes under this name: the shell shows it. */
+export const PAGE_ROW = 'pageRow';
 
 /** The routes of a place, and the row that leads to them. */
 export function routesOf(
@@ -31,15 +42,19 @@ export function routesOf(
   { pages, providers = [] }: PlacePages,
 ): Routes {
   const row: PageRow = {
+    path: place.path,
     of: place.name,
-    tabs: pages.flatMap(({ path, tab }) =>
-      tab === undefined ? [] : [{ path: path === '' ? [place.path] : [place.path, path], name: tab }],
+    tabs: pages.flatMap(({ path, tab, isSeldom = false }) =>
+      tab === undefined
+        ? []
+        : [{ path: path === '' ? [place.path] : [place.path, path], name: tab, isSeldom }],
     ),
   };
   return [
     {
       path: '',
-      providers: [...providers, { provide: PAGE_ROW, useValue: row }],
+      providers: [...providers],
+      data: { [PAGE_ROW]: row },
       children: pages.map(({ path, title, load }) => ({
         path,
         title: `${title} · Vendicus`,

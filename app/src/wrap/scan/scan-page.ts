@@ -18,7 +18,6 @@ import { CodeReader } from '../../devices/code-reader';
 import type { StandInCode } from '../../devices/stand-in-camera';
 import { keepsWords, STATE_WORDS } from '../../household/cold-words';
 import { Overdue } from '../../household/parts/overdue';
-import { UndoBar } from '../../household/parts/undo-bar';
 import { PlaceChoice } from '../../household/parts/place-choice';
 
 const STAND_INS = 4;
@@ -36,7 +35,7 @@ const STATES = {
 /** A pack found by its own label: what it is, and what becomes of it. */
 @Component({
   selector: 'v-scan-page',
-  imports: [PlaceChoice, CodeReader, Overdue, RouterLink, UndoBar],
+  imports: [PlaceChoice, CodeReader, Overdue, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="page">
@@ -47,7 +46,6 @@ const STATES = {
           <a [routerLink]="['/', household, 'wrap', 'labels']">‹ Labels</a>
         </p>
       </header>
-      <v-undo-bar />
       <div class="cols">
         <v-code-reader
           label="Number on the label"

@@ -9,6 +9,7 @@ import { asOptions, Choice } from '../../ui/field/choice';
 import { Field } from '../../ui/field/field';
 import { TokenChip } from './token-chip';
 import { Wrapping } from './wrapping';
+import { DRAG_DELAY } from '../../ui/drag-delay';
 
 /** A freezer's still air, where the household has entered none (ASHRAE: 6 to 10 W/(m²·K), from memory). */
 const USUAL_FREEZER = { airC: -18, h: 8, frostFree: false };
@@ -61,6 +62,7 @@ const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
         @for (each of contents(); track each.token.id) {
           <div
             cdkDrag
+            [cdkDragStartDelay]="dragDelay"
             [cdkDragData]="each.token.id"
             [cdkDragDisabled]="tray().isLocked"
             (cdkDragEnded)="wrapping.hoverOut()"
@@ -155,7 +157,7 @@ const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
             label="Wrap"
             [options]="wraps()"
             [value]="tray().wrap"
-            (chosen)="change({ wrap: $event })"
+            (valueChange)="change({ wrap: $event })"
           />
           <v-field
             label="Lies how thick"
@@ -207,6 +209,7 @@ const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
   styleUrl: './tray-card.css',
 })
 export class TrayCard {
+  protected readonly dragDelay = DRAG_DELAY;
   protected readonly wrapping = inject(Wrapping);
   protected readonly format = inject(Format);
   readonly tray = input.required<Tray>();

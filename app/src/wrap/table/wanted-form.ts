@@ -89,7 +89,7 @@ const MOST_PLATE_DG = 20_000;
           label="Together go"
           [options]="sharing"
           [value]="wrapping.settings().sharing"
-          (chosen)="save({ sharing: $event })"
+          (valueChange)="save({ sharing: $event })"
         />
         <div class="two">
           <v-field
@@ -123,7 +123,7 @@ const MOST_PLATE_DG = 20_000;
           label="Everyone’s plate is meant"
           [options]="appetites"
           [value]="wrapping.settings().appetite"
-          (chosen)="save({ appetite: $event })"
+          (valueChange)="save({ appetite: $event })"
         />
         @for (animal of animals(); track animal) {
           <div class="two">

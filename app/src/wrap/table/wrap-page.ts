@@ -20,6 +20,8 @@ import { TrayCard } from './tray-card';
 import { WantedForm } from './wanted-form';
 import { Wrapping } from './wrapping';
 import { draftOf } from '../../ui/field/draft-of';
+import { BarePicture } from '../../ui/told/bare-picture';
+import { DRAG_DELAY } from '../../ui/drag-delay';
 
 const IDEAS: Readonly<Record<LeftIdea, string>> = {
   halve: 'halve it: two plates',
@@ -30,13 +32,24 @@ const IDEAS: Readonly<Record<LeftIdea, string>> = {
 /** Which portions go into which pack: planned in one act, then set right by hand. */
 @Component({
   selector: 'v-wrap-page',
-  imports: [CdkDrag, CdkDropList, CdkDropListGroup, FormsModule, RouterLink, TokenChip, TrayCard, WantedForm],
+  imports: [
+    BarePicture,
+    CdkDrag,
+    CdkDropList,
+    CdkDropListGroup,
+    FormsModule,
+    RouterLink,
+    TokenChip,
+    TrayCard,
+    WantedForm,
+  ],
   providers: [Wrapping, PackPlans],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './wrap-page.html',
   styleUrl: './wrap-page.css',
 })
 export class WrapPage {
+  protected readonly dragDelay = DRAG_DELAY;
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
   protected readonly store = inject(HouseholdStore);
   protected readonly format = inject(Format);

@@ -5,23 +5,24 @@ import type { ShopItem } from '@core/catalogue/shop-items';
 import { Clock } from '../../../household/clock';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../../household/household-store';
-import { Notices } from '../../../household/notices';
+import { TextField } from '../../../ui/field/text-field';
 
 /** An unknown price, filled in where it is missing. */
 @Component({
   selector: 'v-price-gap',
-  imports: [FormsModule],
+  imports: [FormsModule, TextField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (open()) {
       <form (ngSubmit)="save()">
-        <input
-          class="text"
-          name="price"
-          inputmode="decimal"
-          [attr.aria-label]="'Price of ' + item().name + ' for a ' + format.priceUnit()"
+        <v-text
+          class="small"
+          look="bare"
+          keys="decimal"
+          [label]="'Price of ' + item().name + ' for a ' + format.priceUnit()"
           [placeholder]="format.currencySign() + ' for a ' + format.priceUnit()"
-          [(ngModel)]="text"
+          [(value)]="text"
+          [problem]="problem()"
         />
       </form>
     } @else {
@@ -39,13 +40,10 @@ import { Notices } from '../../../household/notices';
       color: var(--ink);
       padding: 4px 10px;
       cursor: pointer;
-      min-height: 38px;
+      min-height: 44px;
     }
-    input.text {
-      width: 120px;
-      min-height: 38px;
-      text-align: right;
-      font-size: 1rem;
+    v-text {
+      min-width: 120px;
     }
   `,
 })
@@ -53,16 +51,16 @@ export class PriceGap {
   protected readonly format = inject(Format);
   private readonly store = inject(HouseholdStore);
   private readonly clock = inject(Clock);
-  private readonly notices = inject(Notices);
   readonly item = input.required<ShopItem>();
   readonly shop = input.required<string>();
   readonly on = input.required<string>();
   protected readonly open = signal(false);
   protected readonly text = signal('');
+  protected readonly problem = signal('');
 
   protected async save(): Promise<void> {
     const perKgMinor = this.format.parsePerUnit(this.text());
-    if (perKgMinor === null || perKgMinor <= 0) return this.notices.problem('That is not a price.');
+    if (perKgMinor === null || perKgMinor <= 0) return this.problem.set(`“${this.text()}” is not a price.`);
     const value = { item: this.item().id, shop: this.shop() || 'unnamed shop', perKgMinor, on: this.on() };
     const say = `${this.item().name}: ${this.format.perUnit(perKgMinor)}`;
     await this.store.perform(notePrices([value], say, () => this.clock.newId()));

@@ -11,6 +11,8 @@ import { HouseholdStore } from '../../../household/household-store';
 import { EditFigure } from '../../../household/parts/edit-figure';
 import { Swatch } from '../../../ui/piece/swatch';
 import { PriceGap } from './price-gap';
+import { Slips } from '../../../ui/told/slips';
+import { PopoverButton } from '../../../ui/over/popover-button';
 
 /** A cooked plate is what an average raw plate of boneless meat comes to (30 % goes in cooking). */
 const COOKED_OF_RAW = 0.7;
@@ -18,7 +20,7 @@ const COOKED_OF_RAW = 0.7;
 /** Ours against the shop's, part by part, like with like. */
 @Component({
   selector: 'v-shop-table',
-  imports: [EditFigure, PriceGap, Swatch],
+  imports: [PopoverButton, Slips, EditFigure, PriceGap, Swatch],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './shop-table.html',
   styleUrl: './shop-table.css',
