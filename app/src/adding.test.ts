@@ -6,7 +6,7 @@ import { BENCH_KEYS, pressKey, type AtTheBench } from './block/bench/keys';
 import { SCALES, type ScaleKinds } from './devices/scale/scales';
 import { ScaleLink } from './devices/scale/scale-link';
 import { FREEZER_PAGES } from './freezer/pages';
-import { PAGE_ROW, routesOf, type Page } from './household/parts/place-pages';
+import { PAGE_ROW, routesOf, type Page, type PageRow } from './household/parts/place-pages';
 
 class Thermometers {}
 const page: Page = {
@@ -24,10 +24,10 @@ const ADDS: Readonly<Record<string, () => void | Promise<void>>> = {
     const added = route?.children?.at(-1) as Route;
     expect([added.path, added.title]).toEqual(['thermometers', 'Thermometers · Vendicus']);
     expect(await added.loadComponent?.()).toBe(Thermometers);
-    TestBed.configureTestingModule({ providers: (route?.providers ?? []).slice(-1) });
-    expect(TestBed.inject(PAGE_ROW).tabs.at(-1)).toEqual({
+    expect((route?.data?.[PAGE_ROW] as PageRow).tabs.at(-1)).toEqual({
       path: ['freezer', 'thermometers'],
       name: 'Thermometers',
+      isSeldom: false,
     });
   },
   'a place': async () => {

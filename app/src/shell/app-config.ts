@@ -35,6 +35,8 @@ export const appConfig: ApplicationConfig = {
       },
       csp: { nonce: styleNonce(globalThis.document) },
       ripple: false,
+      // On a phone a list of choices is a sheet from below.
+      overlayOptions: { responsive: { breakpoint: '699px', direction: 'bottom' } },
     }),
     provideServiceWorker('keeper.js', {
       enabled: !isDevMode(),

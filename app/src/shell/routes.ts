@@ -1,4 +1,4 @@
-import { inject } from '@angular/core';
+import { inject, isDevMode } from '@angular/core';
 import { Router, type CanActivateFn, type Route, type Routes } from '@angular/router';
 import type { HouseholdName } from '../household/household-name';
 import { HouseholdStore } from '../household/household-store';
@@ -16,6 +16,9 @@ const answered: CanActivateFn = async () => {
     store.isSetUp() || store.trouble() !== null || store.spoilt().length > 0 || router.parseUrl('/home/start')
   );
 };
+
+/** The page of all controls: in development, and where a test has opened the door. */
+const isForBuilders = (): boolean => isDevMode() || sessionStorage.getItem('vendicus-for-builders') !== null;
 
 /** The routes of all places; the first is where one begins. */
 export function placeRoutes(places: readonly PlaceOfWork[] = PLACES): Routes {
@@ -51,5 +54,15 @@ export const routes: Routes = [
     },
     { ...shell(placeRoutes()), canActivate: [answered] },
   ]),
-  { path: '**', redirectTo: '' },
+  {
+    path: 'ui',
+    title: 'Controls · Vendicus',
+    canMatch: [isForBuilders],
+    loadComponent: () => import('../ui/all/controls-page').then((m) => m.ControlsPage),
+  },
+  {
+    path: '**',
+    title: 'Nothing here · Vendicus',
+    loadComponent: () => import('./nowhere-page').then((m) => m.NowherePage),
+  },
 ];

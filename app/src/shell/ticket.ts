@@ -106,42 +106,53 @@ import { HouseholdStore } from '../household/household-store';
       color: var(--ink);
       font-weight: 600;
     }
-    @media (max-width: 900px) {
-      .ticket {
-        padding: 10px 14px 10px 34px;
-        display: grid;
-        grid-template-columns: 1fr auto;
-        align-items: baseline;
-        column-gap: 14px;
-        clip-path: none;
-      }
-      .ticket::before {
+    /* On the Block it lies above the work, in one line where there is room. */
+    :host(.lying) .ticket {
+      padding: 2px 14px 2px 36px;
+      display: flex;
+      border-width: 1px;
+      background: none;
+      flex-wrap: wrap;
+      align-items: baseline;
+      gap: 0 16px;
+      clip-path: none;
+    }
+    :host(.lying) .ticket::before {
+      display: none;
+    }
+    :host(.lying) .hole {
+      left: 14px;
+      top: calc(50% - 5px);
+    }
+    :host(.lying) p,
+    :host(.lying) dl,
+    :host(.lying) .next {
+      margin: 0;
+      padding: 0;
+      border: 0;
+    }
+    :host(.lying) h2 {
+      font-size: 1.05rem;
+    }
+    :host(.lying) dl {
+      display: flex;
+      font-size: 0.9rem;
+      flex-wrap: wrap;
+      gap: 0 16px;
+    }
+    :host(.lying) .next {
+      margin-left: auto;
+    }
+    @media (max-width: 699px) {
+      :host(.lying) p:not(.next),
+      :host(.lying) .wide {
         display: none;
       }
-      .hole {
-        left: 12px;
-        top: 16px;
+      :host(.lying) .ticket {
+        justify-content: space-between;
       }
-      p,
-      dl .wide {
-        display: none;
-      }
-      h2 {
-        font-size: 1.1rem;
-      }
-      dl {
-        border: 0;
-        padding: 0;
-      }
-      dl div {
-        justify-content: flex-end;
-      }
-      .next {
-        display: block;
-        grid-column: 1 / -1;
-        margin: 0;
-        padding: 0;
-        border: 0;
+      :host(.lying) .next {
+        flex-basis: 100%;
         font-weight: 400;
         color: var(--soft);
       }
