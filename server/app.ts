@@ -1,14 +1,16 @@
 import compression from 'compression';
-import express, { type ErrorRequestHandler, type Express, type Response } from 'express';
+import expressStaticGzip from 'express-static-gzip';
+import express, { type ErrorRequestHandler, type Express } from 'express';
 import helmet from 'helmet';
 import { existsSync, readFileSync } from 'node:fs';
+import type { ServerResponse } from 'node:http';
 import { basename, join, resolve } from 'node:path';
 import { knownHost } from './known-host';
 import { scaleStream } from './scale-stream';
 
 const YEAR_S = 31_536_000;
-/** Names with a content hash never change what they stand for. */
-const HASHED = /-[A-Z0-9]{8}\.(js|css|woff2|wasm)$/;
+/** Names with a content hash never change what they stand for, packed or not. */
+const HASHED = /-[A-Z0-9]{8}\.(js|css|woff2|wasm)(\.br|\.gz)?$/;
 
 /** How the application is served. */
 export interface Serving {
@@ -41,7 +43,15 @@ export function createApp({ folder, secure, empty, hosts }: Serving): Express {
   app.get('/shops/lists.json', (_request, response) =>
     response.set('Cache-Control', 'no-store').sendFile(resolve(folder, 'demo', 'shop-lists.json')),
   );
-  app.use(express.static(folder, { index: false, setHeaders: cacheFor }));
+  // Packed when the application was built; what was not is packed as it goes.
+  app.use(
+    expressStaticGzip(folder, {
+      enableBrotli: true,
+      orderPreference: ['br', 'gz'],
+      index: false,
+      serveStatic: { setHeaders: cacheFor },
+    }),
+  );
   // Places of the app have addresses without a dot; a missing file is missing.
   app.get(/^\/[^.]*$/, (_request, response) => {
     response.set('Cache-Control', 'no-cache').sendFile(index);
@@ -96,7 +106,7 @@ function headers(nonce: () => string, secure: boolean): ReturnType<typeof helmet
   });
 }
 
-function cacheFor(response: Response, path: string): void {
+function cacheFor(response: ServerResponse, path: string): void {
   const forever = HASHED.test(basename(path));
-  response.set('Cache-Control', forever ? `public, max-age=${YEAR_S}, immutable` : 'no-cache');
+  response.setHeader('Cache-Control', forever ? `public, max-age=${YEAR_S}, immutable` : 'no-cache');
 }
