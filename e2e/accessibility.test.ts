@@ -4,48 +4,10 @@ import type { AxeResults } from 'axe-core';
 import type { Browser } from 'puppeteer-core';
 import { DESK, launch, Person, PHONE } from './harness';
 import { ADDRESS } from './journeys';
+import { demoPages } from './pages';
 
 const AXE = readFileSync(createRequire(__filename).resolve('axe-core/axe.min.js'), 'utf8');
-/** The first piece of the demo household, or its last: the one in work. */
-function aPiece(which: 'first' | 'last' = 'first'): string {
-  const { entries } = JSON.parse(readFileSync('demo/household.json', 'utf8')) as {
-    entries: { type: string; lot: string }[];
-  };
-  const pieces = entries.filter(({ type }) => type === 'received');
-  return pieces.at(which === 'first' ? 0 : -1)?.lot ?? '';
-}
-
-const PATHS = [
-  '/demo/counter',
-  '/demo/counter/candidates',
-  '/demo/counter/prices',
-  '/demo/counter/lists',
-  '/demo/block',
-  `/demo/block/${aPiece('last')}/slices`,
-  '/demo/wrap',
-  '/demo/wrap/labels',
-  '/demo/wrap/scan',
-  '/demo/freezer',
-  '/demo/freezer/week',
-  '/demo/freezer/batch',
-  '/demo/freezer/buy',
-  '/demo/freezer/places',
-  '/demo/freezer/tonight',
-  '/demo/freezer/count',
-  '/demo/freezer/power',
-  '/demo/books',
-  `/demo/books/${aPiece()}`,
-  '/demo/books/trends',
-  '/demo/books/household',
-  '/demo/craft',
-  '/demo/craft/lamb-leg',
-  '/demo/craft/words',
-  '/demo/craft/knives',
-  '/demo/craft/thickness',
-  '/demo/craft/safety',
-  '/demo/craft/own/new?from=lamb-rack',
-  '/home/start',
-];
+const PATHS = [...demoPages(), '/home/start', '/nothing/here'];
 
 describe.each([
   ['on a desk', DESK],

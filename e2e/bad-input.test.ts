@@ -171,7 +171,7 @@ describe('bad input is answered, and nothing is lost', () => {
       await person.click('New tray with what is in the hand');
       await person.click('Freeze these');
       await person.sees('wrapped, in Freezer');
-      await person.click('Block 1 open', 'link');
+      await person.click('Block', 'link');
       await person.sees('Weighed 1');
       // The last act is the pack, which by now lies in a place.
       await person.click('Undo');

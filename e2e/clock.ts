@@ -64,3 +64,12 @@ export function paceScript(pace: number): string {
       setInterval(act, ms / times, ...given)) as typeof setInterval;
   }).toString()})(${pace});`;
 }
+
+/** A day as a plan names it. */
+export const weekday = (date: string): string =>
+  new Intl.DateTimeFormat('en-GB', {
+    weekday: 'short',
+    day: 'numeric',
+    month: 'short',
+    timeZone: 'UTC',
+  }).format(new Date(`${date}T12:00:00Z`));

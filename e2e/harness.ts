@@ -3,7 +3,7 @@ import { existsSync, mkdtempSync, readdirSync, rmSync, statSync } from 'node:fs'
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import puppeteer, { type Browser, type LaunchOptions, type Page } from 'puppeteer-core';
+import puppeteer, { type Browser, type ElementHandle, type LaunchOptions, type Page } from 'puppeteer-core';
 import { clockScript, now, paceScript, ZONE } from './clock';
 
 const CHROMIUM = [
@@ -46,10 +46,10 @@ export function profileFolder(): { path: string; remove: () => void } {
 }
 
 /** Serves the built app on a free port. */
-export async function serveApp(): Promise<{ address: string; stop: () => void }> {
+export async function serveApp(folder = 'dist/app'): Promise<{ address: string; stop: () => void }> {
   const port = await freePort();
   const clock = `data:text/javascript,${encodeURIComponent(clockScript())}`;
-  const server = spawn(process.execPath, ['--import', clock, 'dist/server.mjs', 'dist/app'], {
+  const server = spawn(process.execPath, ['--import', clock, 'dist/server.mjs', folder], {
     env: { ...process.env, TZ: ZONE, PORT: String(port), HOST: '127.0.0.1' },
   });
   await said(server, /Vendicus is at/);
@@ -161,14 +161,45 @@ export class Person {
     await this.page.evaluate(() => document.fonts.ready.then(() => undefined));
   }
 
+  /** Puts a notice away that lies over what is wanted next, as one does. */
+  private async uncover(selector: string): Promise<void> {
+    const element = await this.page.waitForSelector(selector, { timeout: PATIENCE });
+    await element?.evaluate((each) => {
+      if (each.closest('.p-toast')) return;
+      const { left, right, top, bottom } = each.getBoundingClientRect();
+      const above = document.elementFromPoint((left + right) / 2, (top + bottom) / 2);
+      above?.closest('.p-toast')?.querySelector<HTMLElement>('[aria-label="Close this notice"]')?.click();
+    });
+  }
+
   /** Clicks what has this role and this visible name; where a link leads elsewhere, once one is there. */
   async click(name: string, role = 'button'): Promise<void> {
     await this.acts();
     const here = this.page.url();
+    await this.uncover(`::-p-aria([name="${name}"][role="${role}"])`);
     const what = this.page.locator(`::-p-aria([name="${name}"][role="${role}"])`).setTimeout(PATIENCE);
     const leads = role === 'link' ? await what.map((link) => (link as HTMLAnchorElement).href).wait() : here;
     await what.click();
     if (leads !== here) await this.leaves(here);
+  }
+
+  /** Goes to a page of this place: by the row, or behind the end of it where it is a seldom one. */
+  async toPage(name: string): Promise<void> {
+    await this.acts();
+    const here = this.page.url();
+    const row = await this.page.waitForSelector('v-page-row nav', { timeout: PATIENCE });
+    const isWide = await row?.isVisible();
+    const inRow = await this.page.$$eval('v-page-row a', (all) =>
+      all.map((each) => each.textContent?.trim()),
+    );
+    if (isWide && inRow.includes(name)) return this.click(name, 'link');
+    // On a phone all of them stand behind the place’s name.
+    await this.page
+      .locator(isWide ? 'v-page-row button' : '.here button')
+      .setTimeout(PATIENCE)
+      .click();
+    await this.page.locator(`[role=menuitem] ::-p-text(${name})`).setTimeout(PATIENCE).click();
+    await this.leaves(here);
   }
 
   /** Waits until another page is shown: what is pressed before that is pressed on the old one. */
@@ -201,6 +232,17 @@ export class Person {
     await this.press('Tab');
   }
 
+  /** Marks all that stands in the field with this label. */
+  async marks(label: string, role = 'textbox'): Promise<ElementHandle | null> {
+    await this.acts();
+    const selector = `::-p-aria([name="${label}"][role="${role}"])`;
+    const field = await this.page.waitForSelector(selector, { timeout: PATIENCE });
+    await field?.evaluate((each) => each.scrollIntoView({ block: 'center' }));
+    await this.uncover(selector);
+    await field?.click({ count: 3 });
+    return field;
+  }
+
   /** Waits until the field or the choice with this label shows the text. */
   async shows(label: string, text: string | RegExp): Promise<void> {
     const field = await this.page.waitForSelector(`::-p-aria(${label})`, { timeout: PATIENCE });
@@ -209,7 +251,8 @@ export class Person {
     await this.page.waitForFunction(
       (element, pattern) => {
         const { value, selectedOptions } = element as HTMLInputElement & HTMLSelectElement;
-        return new RegExp(pattern).test(selectedOptions?.[0]?.label ?? value);
+        const shown = selectedOptions?.[0]?.label ?? value ?? element?.textContent?.trim() ?? '';
+        return new RegExp(pattern).test(shown);
       },
       { timeout: PATIENCE, polling: 50 },
       field,
@@ -219,11 +262,7 @@ export class Person {
 
   /** Empties the field with this label, as one does: all of it marked, and deleted. */
   async clear(label: string, role = 'textbox'): Promise<void> {
-    await this.acts();
-    const field = await this.page.waitForSelector(`::-p-aria([name="${label}"][role="${role}"])`, {
-      timeout: PATIENCE,
-    });
-    await field?.click({ count: 3 });
+    await this.marks(label, role);
     await this.page.keyboard.press('Backspace');
   }
 
@@ -233,6 +272,7 @@ export class Person {
     const field = await this.page.waitForSelector(`::-p-aria([name="${label}"][role="combobox"])`, {
       timeout: PATIENCE,
     });
+    if (await field?.evaluate((each) => each.tagName !== 'SELECT')) return this.chooseFromList(label, wanted);
     const value = await field?.evaluate((select, wanted) => {
       const all = [...(select as unknown as HTMLSelectElement).options];
       const found =
@@ -240,6 +280,72 @@ export class Person {
       return found?.value;
     }, wanted);
     await field?.select(value ?? wanted);
+  }
+
+  /** Opens the list, looks for the word where there is room to, and presses it. */
+  private async chooseFromList(label: string, wanted: string): Promise<void> {
+    await this.openList(label);
+    const looks = await this.page.$('.p-select-filter');
+    if (looks) await looks.type(wanted);
+    const option = await this.page.waitForFunction(
+      (wanted) => {
+        const all = [...document.querySelectorAll<HTMLElement>('.p-select-overlay [role=option]')];
+        const reads = (each: HTMLElement): string => each.textContent?.trim() ?? '';
+        return (
+          all.find((each) => reads(each) === wanted) ?? all.find((each) => reads(each).startsWith(wanted))
+        );
+      },
+      { timeout: PATIENCE, polling: 50 },
+      wanted,
+    );
+    await (option as ElementHandle<HTMLElement>).evaluate((each) => each.setAttribute('data-wanted', ''));
+    await this.standsStill('.p-select-overlay [data-wanted]');
+    // Pressed where it is: a list closes where the page is scrolled under it.
+    await this.page
+      .locator('.p-select-overlay [data-wanted]')
+      .setEnsureElementIsInTheViewport(false)
+      .setTimeout(PATIENCE)
+      .click();
+    // A list that is closing still lies over what is pressed next.
+    await this.page.waitForFunction(() => document.querySelector('.p-select-overlay') === null, {
+      timeout: PATIENCE,
+      polling: 50,
+    });
+  }
+
+  /** Opens a list, in the middle of the screen: it closes where the page is scrolled under it. */
+  private async openList(label: string): Promise<void> {
+    const box = `::-p-aria([name="${label}"][role="combobox"])`;
+    const field = await this.page.waitForSelector(box, { timeout: PATIENCE });
+    await field?.evaluate((each) => each.scrollIntoView({ block: 'center' }));
+    await this.uncover(box);
+    await this.page.locator(box).setTimeout(PATIENCE).click();
+    await this.page.waitForSelector('.p-select-overlay [role=option]', { timeout: PATIENCE });
+  }
+
+  /** What can be chosen there. */
+  async choices(label: string): Promise<string[]> {
+    await this.acts();
+    await this.page.locator(`::-p-aria([name="${label}"][role="combobox"])`).setTimeout(PATIENCE).click();
+    await this.page.waitForSelector('.p-select-overlay [role=option]', { timeout: PATIENCE });
+    const words = await this.page.$$eval('.p-select-overlay [role=option]', (all) =>
+      all.map((each) => each.textContent?.trim() ?? ''),
+    );
+    await this.page.keyboard.press('Escape');
+    await this.page.waitForFunction(() => document.querySelector('.p-select-overlay') === null);
+    return words;
+  }
+
+  /** Waits until a list that has become shorter lies where it stays. */
+  private async standsStill(selector: string): Promise<void> {
+    const top = (): Promise<number> =>
+      this.page.$eval(selector, (each) => each.getBoundingClientRect().top).catch(() => NaN);
+    for (let before = NaN, same = 0; same < 3;) {
+      await new Promise((done) => setTimeout(done, 50));
+      const now = await top();
+      same = now === before ? same + 1 : 0;
+      before = now;
+    }
   }
 
   async press(...keys: Parameters<Page['keyboard']['press']>[0][]): Promise<void> {

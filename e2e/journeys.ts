@@ -14,12 +14,36 @@ function zoneAt(wanted: number): string {
 export const morning = (): string => zoneAt(10);
 export const afternoon = (): string => zoneAt(16);
 
-/** Answers the first questions of a household of one's own. */
-export async function begin(person: Person): Promise<void> {
+/** How somebody counts: what a browser's language does not tell is answered. */
+export interface Counts {
+  readonly currency?: string;
+  readonly system?: 'metric' | 'imperial';
+  readonly decimal?: '.' | ',';
+}
+
+/** The first screen of the first questions. */
+export async function answerHowToCount(
+  person: Person,
+  { currency = 'EUR', system = 'metric', decimal = '.' }: Counts = {},
+): Promise<void> {
+  // How fractions are written is not asked: the browser's language tells.
+  await person.page.evaluateOnNewDocument(
+    (language) => Object.defineProperty(navigator, 'language', { value: language }),
+    decimal === ',' ? 'de-DE' : 'en-IE',
+  );
   await person.goTo('/home/start');
+  await person.choose('Currency', currency);
+  await person.click(system === 'metric' ? 'kilograms' : 'pounds');
+  await person.click('Go on');
+  await person.sees('Who eats here?');
+}
+
+/** Answers the first questions of a household of one's own; it is at the Counter then. */
+export async function begin(person: Person, counts: Counts = {}): Promise<void> {
+  await answerHowToCount(person, counts);
   await person.fill('Name of eater 1', 'Odile');
   await person.press('Enter');
-  await person.sees('Nothing in the cold yet');
+  await person.sees('Is it worth it?');
 }
 
 /** Buys a piece at the Counter; it is on the Block then. */

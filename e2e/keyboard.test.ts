@@ -27,7 +27,8 @@ describe('with the keyboard alone', () => {
     return person.page.evaluate(() => {
       const at = document.activeElement as
         (HTMLElement & { labels?: NodeListOf<HTMLLabelElement> | null }) | null;
-      return [at?.getAttribute('aria-label'), at?.labels?.[0]?.innerText, at?.innerText]
+      const by = document.getElementById(at?.getAttribute('aria-labelledby') ?? '');
+      return [by?.innerText, at?.getAttribute('aria-label'), at?.labels?.[0]?.innerText, at?.innerText]
         .filter(Boolean)
         .join(' ')
         .replace(/\s+/g, ' ');
@@ -43,13 +44,32 @@ describe('with the keyboard alone', () => {
   }
 
   it('sets up a household', async () => {
+    await tabTo(/^Currency/);
+    await person.press('Enter');
+    await person.page.waitForSelector('.p-select-filter');
+    await person.type('euro');
+    await person.page.waitForFunction(
+      () => document.querySelectorAll('.p-select-overlay [role=option]').length === 1,
+    );
+    await person.press('ArrowDown');
+    await person.press('Enter');
+    await person.shows('Currency', 'EUR, Euro');
+    await tabTo(/^(kilograms|pounds)/);
+    await person.press('ArrowLeft');
+    if (!(await focused()).startsWith('kilograms')) await person.press('ArrowLeft');
+    await tabTo(/^Go on/);
+    await person.press('Enter');
+    await person.sees('Who eats here?');
     await typeInto(/^Name of eater 1/, 'Odile');
     await tabTo(/^Begin/);
     await person.press('Enter');
-    await person.sees('Nothing in the cold yet');
+    await person.sees('Is it worth it?');
   });
 
   it('enters a pack that was there before', async () => {
+    await tabTo(/^Freezer/);
+    await person.press('Enter');
+    await person.sees('Nothing in the cold yet');
     await tabTo(/^Enter a pack/);
     await person.press('Enter');
     await typeInto(/^What is it/, 'Lamb shanks');

@@ -1,5 +1,5 @@
 import type { Browser } from 'puppeteer-core';
-import { today } from './clock';
+import { today, weekday } from './clock';
 import { launch, Person, PHONE } from './harness';
 import { ADDRESS, begin } from './journeys';
 
@@ -12,6 +12,7 @@ describe('what is past its last day', () => {
     browser = await launch();
     person = await Person.at(browser, ADDRESS);
     await begin(person);
+    await person.goTo('/home/freezer');
     for (const [name, daysAgo] of [
       ['Old chops', 9],
       ['New chops', 0],
@@ -21,7 +22,7 @@ describe('what is past its last day', () => {
       await person.fill('Weight', '900 g');
       await person.fill('Plates, if known', '4');
       await person.choose('Animal', 'pork');
-      await person.choose('It', 'bought-cut');
+      await person.choose('It', 'bought ready cut');
       await person.write('Bought on', today(-daysAgo));
       await person.choose('Lies in', 'Refrigerator');
       await person.click('Put it in');
@@ -63,14 +64,11 @@ describe('what is past its last day', () => {
   });
 
   it('is planned for no dinner; what is fresh, up to its last day', async () => {
-    const days = (): Promise<string[]> =>
-      person.page.$$eval('v-pack-card select[name=plan] option', (options) =>
-        options.map((option) => (option as unknown as { value: string }).value),
-      );
-    expect(await days()).toEqual([]);
+    const days = (): Promise<string[]> => person.choices('Planned for');
+    expect(await person.page.$('::-p-aria([name="Planned for"][role="combobox"])')).toBeNull();
     await choose('New chops');
-    expect(await days()).toEqual(['', ...[0, 1, 2, 3, 4, 5].map((ahead) => today(ahead))]);
-    await person.choose('Planned for', today(2));
+    expect(await days()).toEqual(['no day', ...[0, 1, 2, 3, 4, 5].map((ahead) => weekday(today(ahead)))]);
+    await person.choose('Planned for', weekday(today(2)));
     await person.sees('New chops is planned for');
   });
 
@@ -85,14 +83,14 @@ describe('what is past its last day', () => {
   });
 
   it('is not offered for tonight, but named', async () => {
-    await person.click('Ready tonight?', 'link');
+    await person.toPage('Tonight');
     await person.sees('Not offered, past its last day: Old chops.');
     await person.sees('New chops');
   });
 
   it('on a phone: the same, no wider than the screen', async () => {
     await person.page.setViewport(PHONE);
-    await person.click('Packs', 'link');
+    await person.toPage('Packs');
     await person.reads('Past its last day');
     expect(await person.page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
     await person.page.setViewport({ width: 1280, height: 800 });

@@ -40,11 +40,18 @@ describe('a household on a phone', () => {
   it('begins, and asks at the Counter', async () => {
     await person.goTo('/home/start');
     await fits();
+    await touch('::-p-aria([name="Currency"][role="combobox"])');
+    await touch('.p-select-filter');
+    await person.type('euro');
+    await touch('[role=option] ::-p-text(EUR)');
+    await tap('kilograms');
+    await tap('Go on');
+    await person.sees('Who eats here?');
+    await fits();
     await write('::-p-aria([name="Name of eater 1"])', 'Odile');
     await tap('Begin');
-    await person.sees('Nothing in the cold yet');
+    await person.sees('Is it worth it?');
     await fits();
-    await touch('nav ::-p-text(Counter)');
     await write('::-p-aria([name="What is it? Search by any name"])', 'lamb leg');
     await touch('.kind ::-p-text(Lamb leg)');
     await write('::-p-aria([name="Price for a kg"][role="textbox"])', '13.90');

@@ -155,7 +155,7 @@ describe('trouble at the scale', () => {
   it('everything is undone, back to the start, and done again', async () => {
     const before = await cuts();
     await person.click('Counter', 'link');
-    await person.click('Block 1 open', 'link');
+    await person.click('Block', 'link');
     while (!(await isAtStart(person))) {
       const left = (await person.stored()).entries.length;
       await person.press('u');

@@ -144,7 +144,7 @@ async function wrapABatch(person: Person): Promise<void> {
   await person.page.$$eval('nav a', (links) =>
     (links.find((link) => link.textContent?.includes('Freezer')) as unknown as HTMLElement).click(),
   );
-  await person.click('New batch', 'link');
+  await person.toPage('New batch');
   await person.reads('Goes in today');
   await new Promise((done) => setTimeout(done, 7000));
 }

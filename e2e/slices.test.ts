@@ -61,9 +61,9 @@ describe('where to cut a log', () => {
       before,
     );
     await person.write('Weight of a slice', '340 g');
-    await person.choose('Slices', 'thickness');
+    await person.choose('Slices', 'by thickness');
     await person.sees('28 mm');
-    await person.choose('Slices', 'weight');
+    await person.choose('Slices', 'by weight');
     await person.shows('Weight of a slice', '340 g');
   });
 
@@ -130,12 +130,12 @@ describe('where to cut a log', () => {
   });
 
   it('a mix is looked for, and a wish for more than there is says so', async () => {
-    await person.choose('Slices', 'mix');
+    await person.choose('Slices', 'a mix');
     await person.sees('1 roast');
     await person.sees('steak');
     await person.write('Least of kind 1', '4');
     await person.sees('The least counts need 720 mm');
-    await person.choose('Slices', 'weight');
+    await person.choose('Slices', 'by weight');
   });
 
   it('bad measures are answered, and nothing is lost', async () => {

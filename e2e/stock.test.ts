@@ -55,10 +55,10 @@ describe('the stock', () => {
     await person.page.waitForFunction(() =>
       [...document.querySelectorAll('tbody tr')].every((row) => /past|soon/.test(row.textContent ?? '')),
     );
-    await person.choose('Age', '');
-    await person.choose('Feeds', '1');
+    await person.choose('Age', 'any age');
+    await person.choose('Feeds', 'feeds 1');
     await person.page.waitForFunction((many) => document.querySelectorAll('tbody tr').length < many, {}, all);
-    await person.choose('Feeds', '');
+    await person.choose('Feeds', 'feeds any');
   });
 
   it('is drawn where it lies, is chosen with the arrow keys, and dragged to another drawer', async () => {
@@ -115,7 +115,7 @@ describe('the stock', () => {
     await person.click('Freeze it again');
     await person.sees('frozen again');
     await choose('4 drumsticks');
-    await person.choose('Thaw it how', 'cold-water');
+    await person.choose('Thaw it how', 'in cold water');
     await person.sees('the water changed every 30 minutes');
     await person.click('Take out to thaw');
     await person.sees('Frozen again only cooked');
@@ -174,7 +174,7 @@ describe('the stock', () => {
       await each.reads('That pack is no longer in stock.');
     }
     const said = await Promise.all([person, other].map((each) => each.text()));
-    expect(said.filter((text) => text.includes('Head eaten. Undo'))).toHaveLength(1);
+    expect(said.filter((text) => text.includes('Head eaten'))).toHaveLength(1);
     await person.page.bringToFront();
     const { entries } = await person.stored('demo');
     const last = entries.map(({ entry }) => entry as { type: string; lot?: string });
@@ -185,7 +185,7 @@ describe('the stock', () => {
   });
 
   it('a freezer of 5 L and one of 2,000 L are asked about, nonsense is refused, and a place with packs stays', async () => {
-    await person.click('Places', 'link');
+    await person.toPage('Places');
     await person.click('Add a freezer or refrigerator');
     await person.fill('Called', 'Cellar');
     await person.fill('Litres in all', 'much');
@@ -209,11 +209,11 @@ describe('the stock', () => {
     await person.click('Enter a pack');
     await person.fill('What is it', 'Goose');
     await person.fill('Weight', '3200 g');
-    await person.choose('When it came it was', 'bought-frozen');
-    await person.choose('Date on its label', 'use-by');
+    await person.choose('When it came it was', 'frozen');
+    await person.choose('Date on its label', 'best before');
     await person.write('The date', '2031-06-30');
     await person.write('Frozen on, if known', '2031-01-01');
-    await person.choose('Lies in', '');
+    await person.choose('Lies in', 'no place yet');
     await person.click('Put it in');
     await person.sees('is still to come');
     await person.write('Frozen on, if known', '2026-01-01');
@@ -222,7 +222,7 @@ describe('the stock', () => {
     await choose('Goose');
     await person.sees('best before 30 Jun 2031');
     await person.sees('bought frozen');
-    await person.click('New batch', 'link');
+    await person.toPage('New batch');
     await person.sees('1 pack, 3.200 kg, in no freezer yet');
     await person.sees('Goes in today');
     await person.click('Put away like this');
@@ -245,7 +245,7 @@ describe('the stock', () => {
     await phone.pressText('Take out to thaw');
     await phone.sees('wings are out, to thaw');
     expect(await phone.page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
-    await phone.pressText('Undo');
+    await phone.click('Undo');
     await phone.sees('Undone:');
     expect(phone.complaints).toEqual([]);
     await phone.page.close();

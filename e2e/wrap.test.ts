@@ -265,7 +265,8 @@ describe('from the table to labelled packs', () => {
     await ((await person.page.$('input[type=file]')) as ElementHandle<HTMLInputElement>).uploadFile(
       join(folder, 'label.png'),
     );
-    await person.sees('in Freezer');
+    // It was taken out before.
+    await person.sees('in Refrigerator, bottom shelf');
   });
 
   it('a number is typed; a wrong one, another code and a blurred picture are answered', async () => {
@@ -339,7 +340,7 @@ describe('from the table to labelled packs', () => {
       await person.sees('Buy it for €79.42');
       // Its date is kept, and goes with the piece.
       await person.shows('Date on its label', 'use by');
-      await person.shows('The date', '2026-12-12');
+      await person.shows('The date', /^12 Dec/);
     });
 
     it('a shop’s own number is learnt from one label, and read from then on', async () => {

@@ -19,6 +19,8 @@ import { readingTimes } from './reading';
 import { slicingTimes } from './slicing';
 import { packingTimes } from './packing';
 import { sliderFrames } from './slider';
+import { firstPictures } from './first-pictures';
+import { firstLoadBytes, fontBytes } from '../first-load-of';
 
 interface Row {
   readonly what: string;
@@ -233,6 +235,31 @@ async function freezer(): Promise<Row[]> {
   ];
 }
 
+/** What is loaded before any place’s own code, packed, its fonts on both sides. */
+function firstLoad(): Row {
+  const fonts = fontBytes('dist/app');
+  const [ours, bare] = [firstLoadBytes('dist/app') + fonts, firstLoadBytes('dist/bare') + fonts];
+  return {
+    what: `the first load, kB (not ms)`,
+    ms: ours / 1000,
+    reference: `a bare page of the same libraries, ${(bare / 1000).toFixed(0)} kB`,
+    ratio: ours / bare,
+    most: 1.5,
+  };
+}
+
+/** Against another build where one is given: at most a quarter of a second later. */
+async function pictures(): Promise<Row[]> {
+  return (await firstPictures(process.env['BEFORE'])).map(({ place, nowMs, beforeMs }) => ({
+    what: `the first picture of the ${place}`,
+    ms: nowMs,
+    reference:
+      beforeMs === null ? 'a second' : `before, ${beforeMs.toFixed(0)} ms, and a quarter of a second`,
+    ratio: nowMs / (beforeMs === null ? 1000 : beforeMs + 250),
+    most: beforeMs === null ? 2 : 1,
+  }));
+}
+
 function print({ what, ms, reference, ratio, most }: Row): void {
   console.log(
     `| ${what} | ${ms.toFixed(1)} | ${reference} | ${ratio.toFixed(2)} | ${most} |${ratio > most ? ' too slow' : ''}`,
@@ -248,6 +275,8 @@ async function main(): Promise<void> {
   for (const row of await packing()) print(row);
   for (const row of await freezer()) print(row);
   print(await slider());
+  print(firstLoad());
+  for (const row of await pictures()) print(row);
   print(await opening());
   print(await reading());
 }

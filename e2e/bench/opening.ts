@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Browser } from 'puppeteer-core';
 import { launch, Person, profileFolder, serveApp } from '../harness';
-import { mergeFile } from '../journeys';
+import { begin, mergeFile } from '../journeys';
 
 const ROUNDS = 9;
 
@@ -14,10 +14,7 @@ export async function openingTimes(file: string): Promise<{ emptyMs: number; lar
   const browser = await launch({ userDataDir: profile.path });
   try {
     const person = await Person.at(browser, address);
-    await person.goTo('/home/start');
-    await person.fill('Name of eater 1', 'Odile');
-    await person.click('Begin');
-    await person.sees('Nothing in the cold yet');
+    await begin(person);
     const emptyMs = await opens(browser, address, 'Is it worth it?');
     const path = join(tmpdir(), 'vendicus-large.json');
     writeFileSync(path, file);

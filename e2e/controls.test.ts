@@ -1,0 +1,253 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import type { AxeResults } from 'axe-core';
+import type { Browser, CDPSession } from 'puppeteer-core';
+import { launch, Person, PHONE } from './harness';
+import { ADDRESS } from './journeys';
+
+const AXE = readFileSync(createRequire(__filename).resolve('axe-core/axe.min.js'), 'utf8');
+
+// The page on which every control stands in every state.
+describe('every control', () => {
+  let browser: Browser;
+  let person: Person;
+  let session: CDPSession;
+  beforeAll(async () => {
+    browser = await launch();
+    person = await Person.at(browser, ADDRESS);
+    await person.page.evaluateOnNewDocument(() => sessionStorage.setItem('vendicus-for-builders', 'yes'));
+    await person.goTo('/ui');
+    session = await person.page.createCDPSession();
+  });
+  afterAll(() => browser.close());
+
+  /** Where the system forces its colours, their contrast is its own affair. */
+  async function violations(isForced = false): Promise<string[]> {
+    await person.page.evaluate(AXE);
+    const { violations } = (await person.page.evaluate(
+      (isForced) =>
+        (globalThis as unknown as { axe: { run: (options: object) => Promise<unknown> } }).axe.run({
+          resultTypes: ['violations'],
+          // What opens stands beside the page, as it lies above it.
+          rules: { region: { enabled: false }, 'color-contrast': { enabled: !isForced } },
+        }),
+      isForced,
+    )) as AxeResults;
+    return violations.map(
+      ({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 200)).join(' | ')}`,
+    );
+  }
+
+  /** Also what puppeteer has no word for: forced colours. */
+  async function media(...features: { name: string; value: string }[]): Promise<void> {
+    await session.send('Emulation.setEmulatedMedia', {
+      features: [{ name: 'prefers-reduced-motion', value: 'reduce' }, ...features],
+    });
+  }
+
+  /** What a screen reader is told of a control: its role, its name, what it shows and its state. */
+  async function heard(name: string, role: string): Promise<Record<string, unknown>> {
+    const element = await person.page.waitForSelector(`::-p-aria([name="${name}"][role="${role}"])`);
+    const told = await person.page.accessibility.snapshot({ root: element!, interestingOnly: false });
+    return { ...told, children: undefined };
+  }
+
+  it('is there for builders only', async () => {
+    const stranger = await Person.at(browser, ADDRESS);
+    await stranger.goTo('/ui');
+    await stranger.reads('There is nothing at this address');
+    await stranger.click('To the household', 'link');
+    await stranger.page.close();
+  });
+
+  it.each([
+    ['in the light', { name: 'prefers-color-scheme', value: 'light' }],
+    ['in the dim', { name: 'prefers-color-scheme', value: 'dark' }],
+    ['in forced colours', { name: 'forced-colors', value: 'active' }],
+  ])('is clean %s, closed and open', async (_name, feature) => {
+    await media(feature);
+    const isForced = feature.value === 'active';
+    expect(await violations(isForced)).toEqual([]);
+    for (const [name, role] of [
+      ['Animal', 'combobox'],
+      ['One of forty', 'combobox'],
+      ['More', 'button'],
+      ['Calendar: Bought on', 'button'],
+      ['Ask something', 'button'],
+    ] as const) {
+      await person.click(name, role);
+      await person.page.waitForSelector(
+        '.p-select-overlay, .p-menu-overlay, .p-datepicker-day, .p-dialog, .p-popover',
+      );
+      await aHand();
+      expect([name, await violations(isForced)]).toEqual([name, []]);
+      await person.press('Escape');
+      await person.page.waitForFunction(
+        () => !document.querySelector('.p-select-overlay, .p-menu-overlay, .p-popover, .p-dialog'),
+      );
+    }
+    await media();
+  });
+
+  it('is named, and says what it shows and what is wrong', async () => {
+    expect(await heard('Animal', 'combobox')).toMatchObject({ role: 'combobox', value: 'beef' });
+    expect(await heard('Wrong', 'textbox')).toMatchObject({
+      invalid: 'true',
+      description: '“seven” is no weight. Write it like 1.2 kg.',
+    });
+    expect(await heard('Not now', 'combobox')).toMatchObject({ disabled: true });
+    expect(await heard('frost-free, with a fan', 'checkbox')).toMatchObject({ checked: true });
+    expect(await heard('kg', 'button')).toMatchObject({ pressed: true });
+  });
+
+  /** No hand is quicker: what has just opened listens a moment later. */
+  const aHand = (): Promise<void> => new Promise((done) => setTimeout(done, 200));
+
+  /** Types the letters until the option is the one in the hand: a list that is just opening may miss them. */
+  async function looksFor(letters: string, option: string): Promise<void> {
+    const inHand = (): Promise<string | undefined> =>
+      person.page.evaluate(() => document.querySelector('.p-select-option.p-focus')?.textContent?.trim());
+    for (let tries = 0; tries < 20 && (await inHand()) !== option; tries++) {
+      await person.type(letters);
+      await new Promise((done) => setTimeout(done, 600));
+    }
+    expect(await inHand()).toBe(option);
+  }
+
+  it('a choice goes by keys: opened, looked for by letter, taken, left', async () => {
+    const box = '::-p-aria([name="Animal"][role="combobox"])';
+    await person.page.focus(box);
+    const opens = async (): Promise<void> => {
+      await person.page.waitForSelector('.p-select-option.p-focus');
+      await aHand();
+    };
+    await person.press('ArrowDown');
+    await opens();
+    await person.press('End', 'Enter');
+    await person.shows('Animal', 'turkey');
+    await person.page.waitForFunction(() => document.querySelector('.p-select-overlay') === null);
+    await person.press('Space');
+    await opens();
+    await looksFor('la', 'lamb');
+    await person.press('Enter');
+    await person.shows('Animal', 'lamb');
+    await person.page.waitForFunction(() => document.querySelector('.p-select-overlay') === null);
+    await person.press('ArrowDown');
+    await opens();
+    await person.press('Home', 'Escape');
+    await person.page.waitForFunction(() => document.querySelector('.p-select-overlay') === null);
+    await person.shows('Animal', 'lamb');
+  });
+
+  it('one of a few goes by arrows', async () => {
+    await person.page.focus('::-p-aria([name="kg"][role="button"])');
+    await person.press('ArrowRight');
+    expect(await heard('lb', 'button')).toMatchObject({ pressed: true, focused: true });
+    await person.press('ArrowLeft', 'ArrowLeft');
+    expect(await heard('each', 'button')).toMatchObject({ pressed: true, focused: true });
+  });
+
+  it('a day is typed as people write one, or picked; what is no day does not count', async () => {
+    await person.write('Bought on', 'yesterday');
+    await person.shows('Bought on', '25 Nov');
+    await person.write('Bought on', '3/4/2026');
+    await person.sees('Is 3 Apr 2026 meant, or 4 Mar 2026? Write it so. 25 Nov stands.');
+    await person.write('Bought on', '27 Nov 2026');
+    await person.sees('27 Nov 2026 is still to come. 25 Nov stands.');
+    await person.page.focus('::-p-aria([name="Bought on"][role="textbox"])');
+    await person.press('Escape');
+    await person.shows('Bought on', '25 Nov');
+    await person.click('Calendar: Bought on');
+    await person.click('Today');
+    await person.shows('Bought on', '26 Nov');
+    await person.page.waitForSelector('[aria-label="Calendar: Bought on"][aria-expanded=false]:focus');
+    await person.click('Calendar: Any day');
+    await person.page.locator('.p-datepicker-day:not(.p-disabled) ::-p-text(15)').click();
+    await person.shows('Any day', /^15 /);
+  });
+
+  it('2,000 shops are looked through while typing, whatever they are called', async () => {
+    const box = '::-p-aria([name="Shop"][role="combobox"])';
+    await person.page.locator(box).fill('aero');
+    await person.press('Backspace', 'Backspace', 'Backspace', 'Backspace');
+    await person.type('kod');
+    await person.page.waitForFunction(
+      () =>
+        document.querySelector('.p-autocomplete-option')?.textContent?.trim() === 'Ærø Kød 🥩' ||
+        document.querySelectorAll('.p-autocomplete-option').length === 0,
+    );
+    await person.page.locator(box).fill('shop 1997');
+    await person.page.waitForSelector('.p-autocomplete-option');
+    await person.press('ArrowDown', 'Enter');
+    await person.page.waitForFunction(
+      (selector) => (document.querySelector(selector) as HTMLInputElement | null)?.value === 'Shop 1997',
+      {},
+      'v-pick input',
+    );
+  });
+
+  it('a form in which something cannot be read is not sent, and the focus goes there', async () => {
+    await person.fill('Weight of it', 'heavy');
+    await person.click('Save it');
+    await person.sees('“heavy” is no weight. 1.200 kg stands.');
+    expect(await heard('Weight of it', 'textbox')).toMatchObject({ focused: true, invalid: 'true' });
+    await person.reads('Sent 0 times, with 1.200 kg.');
+    await person.fill('Weight of it', '1.5 kg');
+    await person.press('Enter');
+    await person.sees('Sent 1 times, with 1.500 kg.');
+  });
+
+  it('a menu goes by keys, and a question is left by Escape', async () => {
+    await person.page.focus('::-p-aria([name="More"][role="button"])');
+    await person.press('Enter');
+    await person.page.waitForSelector('.p-menu-overlay');
+    await person.press('ArrowDown', 'ArrowDown', 'Enter');
+    await person.sees('saved');
+    await person.click('Ask something');
+    await person.sees('A warm freezer');
+    await person.click('Save it all the same');
+    await person.sees('Answered: yes');
+    await person.click('Ask something');
+    await person.page.waitForSelector('.p-dialog :focus');
+    await aHand();
+    await person.press('Escape');
+    await person.sees('Answered: no');
+  });
+
+  it.each([
+    ['on a phone', PHONE],
+    ['at 320', { ...PHONE, width: 320 }],
+    ['at 1280, enlarged twice', { width: 640, height: 400, deviceScaleFactor: 2 }],
+  ])('nothing is wider than the screen %s, also what opens', async (_name, viewport) => {
+    await person.page.setViewport(viewport);
+    await person.goTo('/ui');
+    const width = (): Promise<number> => person.page.evaluate(() => document.documentElement.scrollWidth);
+    expect(await width()).toBe(viewport.width);
+    for (const [name, role] of [
+      ['One of forty', 'combobox'],
+      ['Calendar: Bought on', 'button'],
+      ['More', 'button'],
+    ] as const) {
+      await person.click(name, role);
+      await person.page.waitForSelector('.p-select-overlay, .p-datepicker-day, .p-menu-overlay');
+      await aHand();
+      expect([name, await width()]).toEqual([name, viewport.width]);
+      await person.press('Escape');
+      await person.page.waitForFunction(
+        () => !document.querySelector('.p-select-overlay, .p-menu-overlay, .p-popover'),
+      );
+    }
+  });
+
+  it('a list that is open holds while the window becomes a phone', async () => {
+    await person.page.setViewport({ width: 1920, height: 1080 });
+    await person.goTo('/ui');
+    await person.click('Animal', 'combobox');
+    await person.page.waitForSelector('.p-select-overlay');
+    await person.page.setViewport({ width: 320, height: 640 });
+    await person.press('Escape');
+    await person.choose('Animal', 'pork');
+    await person.shows('Animal', 'pork');
+    expect(person.complaints).toEqual([]);
+  });
+});
