@@ -2,6 +2,7 @@ import angular from 'angular-eslint';
 import boundaries from 'eslint-plugin-boundaries';
 import tseslint from 'typescript-eslint';
 import labelledControl from './tools/lint/labelled-control.mjs';
+import wrappedControl from './tools/lint/wrapped-control.mjs';
 
 // The arrows of docs/architecture.md. Inside the core, `units` is the ground, and `ledger` knows nothing else.
 const LEDGER = ['units', 'ledger'];
@@ -193,10 +194,16 @@ export default tseslint.config(
   {
     files: ['app/src/**/*.html'],
     extends: [...angular.configs.templateRecommended, ...angular.configs.templateAccessibility],
-    plugins: { vendicus: { rules: { 'labelled-control': labelledControl } } },
+    plugins: {
+      vendicus: { rules: { 'labelled-control': labelledControl, 'wrapped-control': wrappedControl } },
+    },
     rules: {
       '@angular-eslint/template/no-any': 'error',
       'vendicus/labelled-control': 'error',
     },
+  },
+  {
+    files: ['app/src/{freezer,books,craft,start,shell,household}/**/*.html'],
+    rules: { 'vendicus/wrapped-control': 'error' },
   },
 );

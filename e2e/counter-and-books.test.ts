@@ -163,6 +163,7 @@ describe('what the work costs beside the meat', () => {
     await person.pressText('Save costs');
     await person.sees('How much?');
     await person.click('Close this notice');
+    await person.page.waitForFunction(() => !document.body.innerText.includes('Saved'));
     await person.reads('How much?');
     await person.fill('Paid for tool 3', '45');
     await person.pressText('Save costs');

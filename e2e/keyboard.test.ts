@@ -46,7 +46,7 @@ describe('with the keyboard alone', () => {
   it('sets up a household', async () => {
     await tabTo(/^Currency/);
     await person.press('Enter');
-    await person.page.waitForSelector('.p-select-filter');
+    await person.page.waitForSelector('.p-select-filter:focus');
     await person.type('euro');
     await person.page.waitForFunction(
       () => document.querySelectorAll('.p-select-overlay [role=option]').length === 1,

@@ -41,7 +41,7 @@ describe('a household on a phone', () => {
     await person.goTo('/home/start');
     await fits();
     await touch('::-p-aria([name="Currency"][role="combobox"])');
-    await touch('.p-select-filter');
+    await person.page.waitForSelector('.p-select-filter:focus');
     await person.type('euro');
     await touch('[role=option] ::-p-text(EUR)');
     await tap('kilograms');

@@ -67,10 +67,11 @@ export class SettingsForm {
   protected readonly system = draftOf(() => this.settings().system);
   protected readonly decimal = draftOf(() => this.settings().decimal);
   protected readonly currency = draftOf(() => this.settings().currency);
+  /** As the household weighs until now: another system chosen here changes nothing that was typed. */
   protected readonly rows = draftOf<Row[]>(() =>
     this.settings().eaters.map(({ name, plateDg, byAnimal }) => ({
       name,
-      plate: this.plateText(plateDg),
+      plate: plateText(plateDg, this.settings()),
       byAnimal,
     })),
   );
@@ -95,7 +96,11 @@ export class SettingsForm {
   }
 
   protected add(): void {
-    this.rows.update((rows) => [...rows, { name: '', plate: this.plateText(1800) }]);
+    // As much as the one before, until somebody says otherwise.
+    this.rows.update((rows) => [
+      ...rows,
+      { name: '', plate: rows.at(-1)?.plate ?? plateText(1800, this.now()) },
+    ]);
   }
 
   protected remove(index: number): void {
@@ -123,9 +128,9 @@ export class SettingsForm {
   private plateDg({ plate }: Row): number | null {
     return parseMass(plate, this.system() === 'imperial' ? 'oz' : 'g', this.decimal())?.massDg ?? null;
   }
+}
 
-  private plateText(dg: number): string {
-    const unit = this.system() === 'imperial' ? 'oz' : 'g';
-    return `${formatNumber(fromDg(dg, unit), unit === 'oz' ? 1 : 0, this.decimal())} ${unit}`;
-  }
+function plateText(dg: number, { system, decimal }: Pick<Settings, 'system' | 'decimal'>): string {
+  const unit = system === 'imperial' ? 'oz' : 'g';
+  return `${formatNumber(fromDg(dg, unit), unit === 'oz' ? 1 : 0, decimal)} ${unit}`;
 }
