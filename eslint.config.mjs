@@ -103,7 +103,7 @@ export default tseslint.config(
           patterns: [
             {
               regex:
-                '^(?!\\.{1,2}/|(zod|d3-array|date-easter|papaparse|@cantoo/pdf-lib|@cantoo/fontkit|temporal-polyfill|ical-generator|uqr)$)',
+                '^(?!\\.{1,2}/|(zod|d3-array|date-easter|papaparse|@cantoo/pdf-lib|@cantoo/fontkit|@date-fns/tz|ical-generator|uqr)$)',
               message: 'The core stands on itself, on zod and on small libraries without an interface.',
             },
           ],
@@ -122,7 +122,7 @@ export default tseslint.config(
   },
   {
     // Calendar arithmetic on given days is no clock.
-    files: ['core/src/units/date.ts', 'core/src/ledger/journal.ts'],
+    files: ['core/src/units/{date,zone}.ts', 'core/src/ledger/journal.ts'],
     rules: { 'no-restricted-globals': 'off' },
   },
   {
