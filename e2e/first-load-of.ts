@@ -5,7 +5,10 @@ import { brotliCompressSync } from 'node:zlib';
 /** Fonts that the first page draws with: the Latin letters of the three typefaces. */
 const FONTS = /(?:next|mono|bitter)-latin-wght-normal-\w+\.woff2$/;
 
-/** The files that a page loads before any that are fetched later: what its scripts import, and its styles. */
+/** What stands in the script of the frame around every place, which is fetched by its address. */
+const FRAME = '"v-shell"';
+
+/** The files that a page loads before the code of a place: what its scripts and its frame import, and its styles. */
 function firstFiles(folder: string): string[] {
   const html = readFileSync(join(folder, 'index.html'), 'utf8');
   const found = new Set<string>();
@@ -16,6 +19,10 @@ function firstFiles(folder: string): string[] {
     for (const [, next] of text.matchAll(/(?:from|import)\s*"\.\/([^"]+\.js)"/g)) if (next) follow(next);
   };
   for (const [, script] of html.matchAll(/src="([^"]+\.js)"/g)) if (script) follow(script);
+  const frame = readdirSync(folder).find(
+    (file) => file.endsWith('.js') && readFileSync(join(folder, file), 'utf8').includes(FRAME),
+  );
+  if (frame) follow(frame);
   const styles = [...html.matchAll(/href="([^"]+\.css)"/g)].flatMap(([, style]) => style ?? []);
   return [...found, ...styles];
 }

@@ -9,7 +9,7 @@ import { ADDRESS } from './journeys';
 const MOST_BYTES = 345_000;
 
 describe('the served page', () => {
-  it('loads less than 345 kB, packed, with its fonts, before any place’s own code', () => {
+  it('loads less than 345 kB, packed, with its fonts, with the frame around every place and before any place’s own code', () => {
     expect(firstLoadBytes('dist/app') + fontBytes('dist/app')).toBeLessThan(MOST_BYTES);
   });
 

@@ -1,3 +1,5 @@
+import datatable from '@primeuix/themes/aura/datatable';
+import paginator from '@primeuix/themes/aura/paginator';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { TableModule } from 'primeng/table';
@@ -15,6 +17,9 @@ import { TextField } from '../ui/field/text-field';
 import { PopoverButton } from '../ui/over/popover-button';
 import { Slips } from '../ui/told/slips';
 import { BarePicture } from '../ui/told/bare-picture';
+import { wears } from '../ui/wears';
+
+wears({ datatable, paginator });
 
 interface Row {
   readonly summary: PieceSummary;

@@ -1,24 +1,5 @@
-import autocomplete from '@primeuix/themes/aura/autocomplete';
 import base from '@primeuix/themes/aura/base';
-import button from '@primeuix/themes/aura/button';
-import checkbox from '@primeuix/themes/aura/checkbox';
-import datatable from '@primeuix/themes/aura/datatable';
-import datepicker from '@primeuix/themes/aura/datepicker';
-import dialog from '@primeuix/themes/aura/dialog';
-import inputtext from '@primeuix/themes/aura/inputtext';
-import menu from '@primeuix/themes/aura/menu';
-import message from '@primeuix/themes/aura/message';
-import paginator from '@primeuix/themes/aura/paginator';
-import popover from '@primeuix/themes/aura/popover';
-import progressbar from '@primeuix/themes/aura/progressbar';
-import select from '@primeuix/themes/aura/select';
-import selectbutton from '@primeuix/themes/aura/selectbutton';
-import skeleton from '@primeuix/themes/aura/skeleton';
-import textarea from '@primeuix/themes/aura/textarea';
-import toast from '@primeuix/themes/aura/toast';
-import togglebutton from '@primeuix/themes/aura/togglebutton';
-import toggleswitch from '@primeuix/themes/aura/toggleswitch';
-import virtualscroller from '@primeuix/themes/aura/virtualscroller';
+import { WORN } from '../ui/wears';
 
 const [paper, sheet, ink, soft, line] = ['paper', 'sheet', 'ink', 'soft', 'line'].map(
   (name) => `var(--${name})`,
@@ -83,8 +64,8 @@ const scheme = (tones: readonly (string | undefined)[]): object => ({
 const square = { borderRadius: '2px' };
 
 /**
- * PrimeNG's controls in our paper, ink and twine: square corners, ink lines, no shadows. Only what is
- * used is named here; every colour is one of ours, so that light and dim follow from one place.
+ * PrimeNG's controls in our paper, ink and twine: square corners, ink lines, no shadows. Every
+ * colour is one of ours, so that light and dim follow from one place; each control's own tokens come with it.
  */
 export const paperPreset = {
   primitive: { borderRadius: { none: '0', xs: '2px', sm: '2px', md: '2px', lg: '2px', xl: '2px' } },
@@ -101,26 +82,5 @@ export const paperPreset = {
     },
     colorScheme: { light: scheme(SURFACES), dark: scheme([...SURFACES].reverse()) },
   },
-  components: {
-    autocomplete,
-    button,
-    checkbox,
-    datatable,
-    datepicker,
-    dialog,
-    inputtext,
-    menu,
-    message,
-    paginator,
-    popover,
-    progressbar,
-    select,
-    selectbutton,
-    skeleton,
-    textarea,
-    toast,
-    togglebutton,
-    toggleswitch,
-    virtualscroller,
-  },
+  components: WORN,
 };

@@ -1,3 +1,4 @@
+import toast from '@primeuix/themes/aura/toast';
 import {
   afterRenderEffect,
   ChangeDetectionStrategy,
@@ -14,6 +15,9 @@ import { NavigationEnd, Router } from '@angular/router';
 import { Toast } from 'primeng/toast';
 import { filter, map, startWith } from 'rxjs';
 import { Notices, type Notice } from '../household/notices';
+import { wears } from '../ui/wears';
+
+wears({ toast });
 
 /** Stays until somebody closes it, or the notice is another: when that is, the notices know. */
 const FOR_LONG_MS = 2 ** 31 - 1;

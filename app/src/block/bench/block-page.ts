@@ -1,3 +1,5 @@
+import button from '@primeuix/themes/aura/button';
+import dialog from '@primeuix/themes/aura/dialog';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -34,6 +36,9 @@ import { StepCard } from './step-card';
 import { WeighedList } from '../weighing/weighed-list';
 import { WeighPanel } from '../weighing/weigh-panel';
 import { BarePicture } from '../../ui/told/bare-picture';
+import { wears } from '../../ui/wears';
+
+wears({ button, dialog });
 
 /** The board: what comes off next, where the cut goes, and how much it weighed. */
 @Component({

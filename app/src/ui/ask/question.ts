@@ -1,6 +1,11 @@
+import button from '@primeuix/themes/aura/button';
+import dialog from '@primeuix/themes/aura/dialog';
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { Dialog } from 'primeng/dialog';
 import { Ask } from './ask';
+import { wears } from '../wears';
+
+wears({ button, dialog });
 
 /** The question that is being asked. Loaded when the first one is. */
 @Component({

@@ -1,7 +1,11 @@
+import checkbox from '@primeuix/themes/aura/checkbox';
 import { ChangeDetectionStrategy, Component, input, output, viewChild } from '@angular/core';
 import { Checkbox } from 'primeng/checkbox';
 import { newFieldId } from './field-id';
 import { showsWhatCounts } from './shows-what-counts';
+import { wears } from '../wears';
+
+wears({ checkbox });
 
 /** Yes or no, with the words beside it; the words can be pressed as well. */
 @Component({

@@ -1,9 +1,15 @@
+import inputtext from '@primeuix/themes/aura/inputtext';
+import select from '@primeuix/themes/aura/select';
+import virtualscroller from '@primeuix/themes/aura/virtualscroller';
 import { ChangeDetectionStrategy, Component, computed, input, output, viewChild } from '@angular/core';
 import { Select } from 'primeng/select';
 import { newFieldId } from './field-id';
 import { Labelled, type LabelLook } from './labelled';
 import { showsWhatCounts } from './shows-what-counts';
 import { STILL } from '../over/still';
+import { wears } from '../wears';
+
+wears({ inputtext, select, virtualscroller });
 
 /** One of several: each with the word that says it. */
 export type Options<T> = readonly (readonly [T, string])[];

@@ -1,8 +1,13 @@
+import button from '@primeuix/themes/aura/button';
+import datepicker from '@primeuix/themes/aura/datepicker';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Format } from '@core/format/format';
 import type { IsoDate } from '@core/units/date';
 import { DatePicker } from 'primeng/datepicker';
+import { wears } from '../wears';
+
+wears({ button, datepicker });
 
 /** A calendar shows days of this browser's zone; a day is a day, whatever the zone. */
 const asDate = (day: IsoDate): Date => new Date(`${day}T12:00:00`);

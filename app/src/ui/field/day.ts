@@ -1,3 +1,4 @@
+import inputtext from '@primeuix/themes/aura/inputtext';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -16,6 +17,9 @@ import { PopoverButton } from '../over/popover-button';
 import { DayCalendar } from './day-calendar';
 import { newFieldId } from './field-id';
 import { Labelled, type LabelLook } from './labelled';
+import { wears } from '../wears';
+
+wears({ inputtext });
 
 /**
  * A day: typed as people write one ("26 Nov", "yesterday", "26.11."), or picked from a calendar. What

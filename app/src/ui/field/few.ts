@@ -1,3 +1,5 @@
+import selectbutton from '@primeuix/themes/aura/selectbutton';
+import togglebutton from '@primeuix/themes/aura/togglebutton';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -12,6 +14,9 @@ import { SelectButton } from 'primeng/selectbutton';
 import type { Options } from './choice';
 import { newFieldId } from './field-id';
 import { showsWhatCounts } from './shows-what-counts';
+import { wears } from '../wears';
+
+wears({ selectbutton, togglebutton });
 
 const STEP: Readonly<Record<string, number>> = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 };
 

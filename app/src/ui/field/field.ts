@@ -1,3 +1,4 @@
+import inputtext from '@primeuix/themes/aura/inputtext';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -12,6 +13,9 @@ import type { Reader } from '@core/format/readers';
 import { InputText } from 'primeng/inputtext';
 import { newFieldId } from './field-id';
 import { Labelled, type LabelLook } from './labelled';
+import { wears } from '../wears';
+
+wears({ inputtext });
 
 /**
  * A figure or a name that is typed: a mass, a length, money, a count, a time. What cannot be read is

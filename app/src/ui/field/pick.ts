@@ -1,9 +1,15 @@
+import autocomplete from '@primeuix/themes/aura/autocomplete';
+import inputtext from '@primeuix/themes/aura/inputtext';
+import virtualscroller from '@primeuix/themes/aura/virtualscroller';
 import { ChangeDetectionStrategy, Component, computed, input, model, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { AutoComplete, type AutoCompleteCompleteEvent } from 'primeng/autocomplete';
 import { newFieldId } from './field-id';
 import { Labelled } from './labelled';
 import { STILL } from '../over/still';
+import { wears } from '../wears';
+
+wears({ autocomplete, inputtext, virtualscroller });
 
 /** Words in which one looks, without marks and capitals. */
 const plain = (text: string): string => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase().trim();

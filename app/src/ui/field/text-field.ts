@@ -1,8 +1,13 @@
+import inputtext from '@primeuix/themes/aura/inputtext';
+import textarea from '@primeuix/themes/aura/textarea';
 import { ChangeDetectionStrategy, Component, input, model } from '@angular/core';
 import { InputText } from 'primeng/inputtext';
 import { Textarea } from 'primeng/textarea';
 import { newFieldId } from './field-id';
 import { Labelled, type LabelLook } from './labelled';
+import { wears } from '../wears';
+
+wears({ inputtext, textarea });
 
 /** Words, or a figure that its form reads: what is typed is a draft until the form is done. */
 @Component({

@@ -1,15 +1,12 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  effect,
-  type ElementRef,
-  input,
-  signal,
-  viewChild,
-} from '@angular/core';
+import menu from '@primeuix/themes/aura/menu';
+import { ChangeDetectionStrategy, Component, type ElementRef, input, signal, viewChild } from '@angular/core';
 import type { MenuItem } from 'primeng/api';
 import { Menu } from 'primeng/menu';
+import { wears } from '../wears';
+import { fetchedWhenWanted } from './fetched';
 import { STILL } from './still';
+
+wears({ menu });
 
 /** A button, and the list of what can be done or gone to from there; fetched when it is first wanted. */
 @Component({
@@ -28,7 +25,7 @@ import { STILL } from './still';
     >
       <ng-content />
     </button>
-    @defer (when isWanted()) {
+    @defer (when fetched.isWanted()) {
       <p-menu
         #menu
         [motionOptions]="still"
@@ -63,24 +60,13 @@ export class MenuButton {
   /** For a screen reader, where the button shows a sign only. */
   readonly named = input('');
   readonly look = input<'plain' | 'quiet small'>('plain');
-  protected readonly isWanted = signal(false);
   protected readonly isOpen = signal(false);
-  private readonly menu = viewChild(Menu);
   private readonly button = viewChild.required<ElementRef<HTMLButtonElement>>('button');
-
-  constructor() {
-    // Pressed before it was there: it opens once it is.
-    effect(() => {
-      const menu = this.menu();
-      if (menu) queueMicrotask(() => this.show(menu));
-    });
-  }
+  private readonly menu = viewChild<Menu>('menu');
+  protected readonly fetched = fetchedWhenWanted(this.menu, (menu) => this.show(menu));
 
   protected press(): void {
-    const menu = this.menu();
-    if (!menu) return this.isWanted.set(true);
-    if (this.isOpen()) menu.hide();
-    else this.show(menu);
+    this.fetched.use((menu) => (this.isOpen() ? menu.hide() : this.show(menu)));
   }
 
   private show(menu: Menu): void {

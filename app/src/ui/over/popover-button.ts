@@ -1,7 +1,7 @@
+import popover from '@primeuix/themes/aura/popover';
 import {
   ChangeDetectionStrategy,
   Component,
-  effect,
   type ElementRef,
   input,
   output,
@@ -9,7 +9,11 @@ import {
   viewChild,
 } from '@angular/core';
 import { Popover } from 'primeng/popover';
+import { wears } from '../wears';
+import { fetchedWhenWanted } from './fetched';
 import { STILL } from './still';
+
+wears({ popover });
 
 /** A button, and what is told beside it once it is pressed; a sheet from below on a phone. */
 @Component({
@@ -28,8 +32,9 @@ import { STILL } from './still';
     >
       <ng-content select="[face]" />
     </button>
-    @defer (when isWanted()) {
+    @defer (when fetched.isWanted()) {
       <p-popover
+        #popover
         [motionOptions]="still"
         appendTo="body"
         [ariaLabel]="named() || 'What is told here'"
@@ -71,18 +76,12 @@ export class PopoverButton {
   readonly named = input('');
   readonly look = input<'asks' | 'bare' | 'icon'>('asks');
   readonly opened = output();
-  protected readonly isWanted = signal(false);
   protected readonly isOpen = signal(false);
-  private readonly popover = viewChild(Popover);
+  private readonly popover = viewChild<Popover>('popover');
   private readonly button = viewChild.required<ElementRef<HTMLButtonElement>>('button');
-
-  constructor() {
-    // Pressed before it was there: it opens once it is.
-    effect(() => {
-      const popover = this.popover();
-      if (popover) queueMicrotask(() => popover.show(null, this.button().nativeElement));
-    });
-  }
+  protected readonly fetched = fetchedWhenWanted(this.popover, (popover) =>
+    popover.show(null, this.button().nativeElement),
+  );
 
   close(): void {
     this.popover()?.hide();
@@ -91,8 +90,6 @@ export class PopoverButton {
 
   protected press(event: Event): void {
     this.opened.emit();
-    const popover = this.popover();
-    if (popover) popover.toggle(event, this.button().nativeElement);
-    else this.isWanted.set(true);
+    this.fetched.use((popover) => popover.toggle(event, this.button().nativeElement));
   }
 }

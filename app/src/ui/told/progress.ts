@@ -1,5 +1,9 @@
+import progressbar from '@primeuix/themes/aura/progressbar';
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
 import { ProgressBar } from 'primeng/progressbar';
+import { wears } from '../wears';
+
+wears({ progressbar });
 
 /** How far a long piece of work has come, with the way out of it. */
 @Component({

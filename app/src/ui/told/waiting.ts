@@ -1,5 +1,9 @@
+import skeleton from '@primeuix/themes/aura/skeleton';
 import { ChangeDetectionStrategy, Component, input } from '@angular/core';
 import { Skeleton } from 'primeng/skeleton';
+import { wears } from '../wears';
+
+wears({ skeleton });
 
 /** Where something comes in a moment: said, and shown as the lines that it will have. */
 @Component({
