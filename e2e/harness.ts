@@ -161,6 +161,22 @@ export class Person {
     await this.page.evaluate(() => document.fonts.ready.then(() => undefined));
   }
 
+  /** Goes on to another page of the household as a link does, without loading the application anew. */
+  async goOn(path: string): Promise<void> {
+    if (this.page.url() === this.address + path) return;
+    this.before = NOTHING;
+    await this.page.evaluate((path) => {
+      const before = document.querySelector<HTMLElement>('main router-outlet + *');
+      if (before) before.dataset['before'] = '';
+      history.pushState(null, '', path);
+      dispatchEvent(new PopStateEvent('popstate'));
+    }, path);
+    await this.page.waitForFunction(
+      () => document.querySelector('main router-outlet + :not([data-before]) :is(h1, .empty)'),
+      { polling: 50, timeout: PATIENCE },
+    );
+  }
+
   /** Puts a notice away that lies over what is wanted next, as one does. */
   private async uncover(selector: string): Promise<void> {
     const element = await this.page.waitForSelector(selector, { timeout: PATIENCE });
@@ -361,6 +377,8 @@ export class Person {
   /** Loads the page again, as one does who has lost track, or a phone that had put it away. */
   async reload(): Promise<void> {
     this.before = NOTHING;
+    // Not sooner than a hand could: what has just been typed is kept within a frame.
+    await this.page.evaluate(() => new Promise((done) => requestAnimationFrame(() => setTimeout(done, 50))));
     await this.page.reload({ waitUntil: 'load' });
   }
 

@@ -1,6 +1,6 @@
 import type { Browser } from 'puppeteer-core';
 import { today } from './clock';
-import { DESK, launch, Person } from './harness';
+import { launch, Person } from './harness';
 import { ADDRESS, answerHowToCount, weigh } from './journeys';
 
 /** How a household writes what it types, and what it must read then. */
@@ -143,7 +143,7 @@ describe.each([
 
   beforeAll(async () => {
     browser = await launch();
-    person = await Person.at(browser, ADDRESS, DESK, true);
+    person = await Person.at(browser, ADDRESS);
   });
   afterAll(() => browser.close());
 

@@ -74,21 +74,6 @@ describe('every page at every width', () => {
     profile.remove();
   });
 
-  /** Goes on to another page as a link does, without loading the application anew. */
-  async function goOn(person: Person, path: string): Promise<void> {
-    if (person.page.url().endsWith(path)) return;
-    await person.page.evaluate((path) => {
-      const before = document.querySelector<HTMLElement>('main router-outlet + *');
-      if (before) before.dataset['before'] = '';
-      history.pushState(null, '', path);
-      dispatchEvent(new PopStateEvent('popstate'));
-    }, path);
-    await person.page.waitForFunction(
-      () => document.querySelector('main router-outlet + :not([data-before]) :is(h1, .empty)'),
-      { polling: 'raf' },
-    );
-  }
-
   /** All widths of the page as it is now. */
   async function fits(person: Person, what: string, found: string[]): Promise<void> {
     for (const [width, height] of WIDTHS) {
@@ -103,7 +88,7 @@ describe('every page at every width', () => {
   async function walk(person: Person, pages: readonly string[]): Promise<void> {
     const found: string[] = [];
     for (const page of pages) {
-      await goOn(person, page);
+      await person.goOn(page);
       await fits(person, page, found);
       for (const opened of OPENED[page.split('/').slice(2).join('/')] ?? []) {
         const button = await person.page.$(`main ${opened}`);
