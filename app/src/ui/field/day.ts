@@ -39,7 +39,7 @@ wears({ inputtext });
           [id]="id"
           autocomplete="off"
           [attr.aria-label]="named() || null"
-          [attr.placeholder]="placeholder() || null"
+          [attr.placeholder]="placeholder() || ' '"
           [attr.aria-invalid]="problem() ? true : null"
           [attr.aria-describedby]="problem() || hint() ? id + '-why' : null"
           (change)="take(field.value)"

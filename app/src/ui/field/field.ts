@@ -37,7 +37,7 @@ wears({ inputtext });
         [attr.aria-label]="named() || null"
         [attr.inputmode]="keys()"
         [attr.maxlength]="most()"
-        [attr.placeholder]="placeholder() || null"
+        [attr.placeholder]="placeholder() || ' '"
         [attr.aria-invalid]="problem() ? true : null"
         [attr.aria-describedby]="problem() || hint() ? id + '-why' : null"
         (change)="take(field.value)"
