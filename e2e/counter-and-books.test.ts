@@ -154,7 +154,7 @@ describe('what the work costs beside the meat', () => {
     await person.sees('“much” is no amount.');
     await person.fill('An hour’s worth, empty for none', '12');
     await person.pressText('Save costs');
-    await person.sees('Saved');
+    await person.sees('What the work costs is saved');
   });
 
   it('a tool without a price is asked for', async () => {
@@ -163,11 +163,11 @@ describe('what the work costs beside the meat', () => {
     await person.pressText('Save costs');
     await person.sees('How much?');
     await person.click('Close this notice');
-    await person.page.waitForFunction(() => !document.body.innerText.includes('Saved'));
+    await person.page.waitForFunction(() => !document.body.innerText.includes('costs is saved'));
     await person.reads('How much?');
     await person.fill('Paid for tool 3', '45');
     await person.pressText('Save costs');
-    await person.sees('Saved');
+    await person.sees('What the work costs is saved');
   });
 
   it('is taken off the saving of a piece, apart from what the meat cost', async () => {

@@ -92,7 +92,7 @@ describe('a second device', () => {
     await person.goTo('/home/books/household');
     await person.fill('A bag or wrapping', '0.20');
     await person.click('Save costs');
-    await person.sees('Saved');
+    await person.sees('What the work costs is saved');
     await person.goTo('/home/freezer/places');
     await person.click('Add a freezer or refrigerator');
     await person.fill('Called', 'Chest in the cellar');

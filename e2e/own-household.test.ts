@@ -286,7 +286,7 @@ describe.each([
     await person.write('Dinner at', '18:15');
     await person.write('Minutes to cook', '60');
     await person.page.locator('form[aria-label="When we eat"] button[type=submit]').click();
-    await person.sees('Saved');
+    await person.sees('When you eat is saved');
   });
 
   it('asks who comes, plans a pack on a day, and asks what is ready', async () => {

@@ -28,7 +28,7 @@ describe('from the table to labelled packs', () => {
       await person.fill(`Plate of eater ${index + 1}`, plate!);
     }
     await person.click('Save');
-    await person.sees('Saved');
+    await person.sees('How the household counts is saved');
     await buy(person, 'Strip loin', '2.000 kg', '15.00');
     await person.click('I know');
     await weigh(person, '1.950 kg');

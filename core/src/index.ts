@@ -17,6 +17,7 @@ export * from './units/money';
 export * from './units/normals';
 export * from './units/number-style';
 export * from './units/parse-mass';
+export * from './units/plain-letters';
 export * from './units/prose';
 export * from './units/random';
 export * from './units/remembered';

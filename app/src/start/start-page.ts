@@ -1,4 +1,13 @@
-import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
+import {
+  afterNextRender,
+  ChangeDetectionStrategy,
+  Component,
+  type ElementRef,
+  inject,
+  Injector,
+  signal,
+  viewChild,
+} from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { begin } from '@core/deeds/change-settings';
 import type { Settings } from '@core/records/settings';
@@ -21,7 +30,7 @@ import { firstSettings, plateAsUsual } from './first-settings';
     <main class="page start">
       <header>
         <p class="mark">Vendicus</p>
-        <h1>{{ step() === 'units' ? 'Your household' : 'Who eats here?' }}</h1>
+        <h1 #head tabindex="-1">{{ step() === 'units' ? 'Your household' : 'Who eats here?' }}</h1>
         @if (step() === 'units') {
           <p>Two questions, then who eats. All of it stays in this browser, and in files that you export.</p>
         }
@@ -59,26 +68,35 @@ export class StartPage {
   protected readonly store = inject(HouseholdStore);
   private readonly router = inject(Router);
   private readonly clock = inject(Clock);
+  private readonly injector = inject(Injector);
+  private readonly head = viewChild.required<ElementRef<HTMLElement>>('head');
   /** What the form begins with. */
   protected readonly settings = signal<Settings>(firstSettings(navigator.language));
   /** What stands in it; a reload in the middle finds it again. */
   protected readonly draft = signal(this.settings());
   protected readonly step = signal<'units' | 'eaters'>('units');
 
+  private readonly forget = keepInTab('vendicus-first-questions', { draft: this.draft, step: this.step });
+
   constructor() {
-    keepInTab('vendicus-first-questions', { draft: this.draft, step: this.step });
     this.settings.set(this.draft());
   }
 
   protected goBack(): void {
     this.settings.set(this.draft());
-    this.step.set('units');
+    this.show('units');
+  }
+
+  /** The button that was pressed is gone then: one goes on from the top of the new screen. */
+  private show(step: 'units' | 'eaters'): void {
+    this.step.set(step);
+    afterNextRender(() => this.head().nativeElement.focus(), { injector: this.injector });
   }
 
   protected async goOn(settings: Settings): Promise<void> {
     if (this.step() === 'eaters') return this.begin(settings);
     this.settings.set(plateAsUsual(settings));
-    this.step.set('eaters');
+    this.show('eaters');
   }
 
   private async begin(settings: Settings): Promise<void> {
@@ -90,6 +108,7 @@ export class StartPage {
   /** A household is here now: begun, and then something is bought; or joined, and then there is something in it. */
   protected async isHere(place: 'counter' | 'freezer'): Promise<void> {
     markOwnHousehold();
+    this.forget();
     // Asks the browser not to clear the household away when the disk runs low; its answer is told elsewhere.
     void navigator.storage?.persist?.();
     await this.router.navigateByUrl(`/home/${place}`);

@@ -12,12 +12,13 @@ export interface KeptInTab {
  *
  * @param key names what is typed; the day is part of it where it ages
  * @param fields plain values, by name; put back in this order
+ * @returns what forgets all of it, once it has been taken over
  */
-export function keepInTab(key: string, fields: Readonly<Record<string, KeptInTab>>): void {
+export function keepInTab(key: string, fields: Readonly<Record<string, KeptInTab>>): () => void {
   const kept = read(key);
   for (const [name, field] of Object.entries(fields))
     if (typeof kept[name] === typeof field()) field.set(kept[name] as never);
-  effect(() => {
+  const keeping = effect(() => {
     const now = Object.fromEntries(Object.entries(fields).map(([name, field]) => [name, field()]));
     try {
       sessionStorage.setItem(key, JSON.stringify(now));
@@ -25,6 +26,14 @@ export function keepInTab(key: string, fields: Readonly<Record<string, KeptInTab
       // No room or no leave: it lives as long as the page.
     }
   });
+  return () => {
+    keeping.destroy();
+    try {
+      sessionStorage.removeItem(key);
+    } catch {
+      // Nothing was kept.
+    }
+  };
 }
 
 function read(key: string): Record<string, unknown> {

@@ -1,3 +1,4 @@
+import { plainLetters } from '../units/plain-letters';
 import type { Kind, Part } from './kind-schema';
 import { shopItem } from './shop-items';
 import { WORDS } from './words';
@@ -11,7 +12,7 @@ import { WORDS } from './words';
  * @example findKinds(KINDS, 'maryland') // [whole chicken]: its leg quarter is called so elsewhere
  */
 export function findKinds(kinds: readonly Kind[], text: string): Kind[] {
-  const words = fold(text).split(/\s+/).filter(Boolean);
+  const words = plainLetters(text).split(/\s+/).filter(Boolean);
   const ranked = kinds.map((kind, index) => ({ kind, index, rank: rankOf(kind, words) }));
   return ranked
     .filter(({ rank }) => rank < Infinity)
@@ -27,7 +28,7 @@ function rankOf(kind: Kind, words: string[]): number {
     kind.parts.flatMap(namesOf),
   ];
   const ranks = words.map((word) =>
-    fields.findIndex((texts) => texts.some((text) => fold(text).includes(word))),
+    fields.findIndex((texts) => texts.some((text) => plainLetters(text).includes(word))),
   );
   return ranks.includes(-1) ? Infinity : Math.max(0, ...ranks);
 }
@@ -35,9 +36,8 @@ function rankOf(kind: Kind, words: string[]): number {
 /** What a part is called here, in the shop, and elsewhere. */
 function namesOf({ name, portion, shopItem: item }: Part): string[] {
   const here = [name, portion ?? '', (item && shopItem(item)?.name) ?? ''];
-  const text = fold(here.join(' '));
-  const elsewhere = WORDS.filter(({ word }) => text.includes(fold(word)));
+  const text = plainLetters(here.join(' '));
+  const elsewhere = WORDS.filter(({ word }) => text.includes(plainLetters(word)));
   return [...here, ...elsewhere.flatMap(({ alsoCalled }) => alsoCalled)];
 }
 
-const fold = (text: string): string => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();

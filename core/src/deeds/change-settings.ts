@@ -49,7 +49,7 @@ export function saveSettings(settings: Settings, household: Household): Result<D
   );
   return success({
     records: changed.map(({ key, value }) => settingsChange(key, () => value)),
-    say: 'Saved',
+    say: 'How the household counts is saved',
   });
 }
 
@@ -69,7 +69,7 @@ export function chooseMethod(method: CostMethodId): Deed {
 
 /** What the work costs: bags, labels, tools, an hour. */
 export function saveCosts(costs: CostSettings): Deed {
-  return { records: [settingsChange('costs', () => ({ costs }))], say: 'Saved' };
+  return { records: [settingsChange('costs', () => ({ costs }))], say: 'What the work costs is saved' };
 }
 
 /** How long the household lets things keep, where that is stricter or said by nobody. */
@@ -79,7 +79,7 @@ export function saveKeeping(keeping: KeepingRules): Deed {
 
 /** When it eats, is awake, and has no meat. */
 export function saveDinners(dinners: Dinners): Deed {
-  return { records: [settingsChange('dinners', () => ({ dinners }))], say: 'Saved' };
+  return { records: [settingsChange('dinners', () => ({ dinners }))], say: 'When you eat is saved' };
 }
 
 /**

@@ -10,11 +10,12 @@ import { Choice, asOptions } from '../../ui/field/choice';
 import { draftOf } from '../../ui/field/draft-of';
 import { ReadableForm } from '../../ui/field/readable-form';
 import { TextField } from '../../ui/field/text-field';
+import { TakesFocus } from '../../ui/takes-focus';
 
 /** A freezer or refrigerator, or a drawer of one: name, litres, air. */
 @Component({
   selector: 'v-place-form',
-  imports: [Check, Choice, FormsModule, ReadableForm, TextField],
+  imports: [Check, Choice, FormsModule, ReadableForm, TakesFocus, TextField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './place-form.html',
   styles: `

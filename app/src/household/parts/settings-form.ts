@@ -1,4 +1,12 @@
-import { ChangeDetectionStrategy, Component, computed, effect, input, output, signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  input,
+  linkedSignal,
+  output,
+} from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import type { Settings } from '@core/records/settings';
 import type { Eater } from '@core/pack/eater';
@@ -80,7 +88,8 @@ export class SettingsForm {
     this.rows().every((row) => row.name.trim() !== '' && this.plateRight(row)),
   );
 
-  protected readonly tried = signal(false);
+  /** Only what was left out on this screen is said. */
+  protected readonly tried = linkedSignal({ source: this.asks, computation: () => false });
 
   constructor() {
     effect(() => this.drafted.emit(this.now()));

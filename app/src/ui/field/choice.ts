@@ -1,7 +1,16 @@
 import inputtext from '@primeuix/themes/aura/inputtext';
 import select from '@primeuix/themes/aura/select';
 import virtualscroller from '@primeuix/themes/aura/virtualscroller';
-import { ChangeDetectionStrategy, Component, computed, input, output, viewChild } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  DOCUMENT,
+  inject,
+  input,
+  output,
+  viewChild,
+} from '@angular/core';
 import { Select } from 'primeng/select';
 import { newFieldId } from './field-id';
 import { Labelled, type LabelLook } from './labelled';
@@ -48,6 +57,7 @@ const MANY = 14;
         [virtualScrollItemSize]="46"
         scrollHeight="min(50vh, 380px)"
         (onChange)="choose($event.value)"
+        (onShow)="letOut()"
       />
     </v-labelled>
   `,
@@ -75,6 +85,20 @@ export class Choice<T> {
   protected readonly isLong = computed(() => this.options().length >= MANY);
 
   private readonly shown = showsWhatCounts(this.select, this.at);
+  private readonly page = inject(DOCUMENT);
+
+  /** Tab leaves where one looks for a choice, as it leaves any field: in the library it goes round in there. */
+  protected letOut(): void {
+    this.page.querySelector<HTMLElement>('.p-select-overlay')?.addEventListener(
+      'keydown',
+      (event) => {
+        if (event.key !== 'Tab') return;
+        event.stopPropagation();
+        this.select().hide(true);
+      },
+      { capture: true },
+    );
+  }
 
   protected choose(at: number): void {
     const option = this.options()[at];

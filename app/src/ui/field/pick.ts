@@ -4,15 +4,13 @@ import virtualscroller from '@primeuix/themes/aura/virtualscroller';
 import { ChangeDetectionStrategy, Component, computed, input, model, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { AutoComplete, type AutoCompleteCompleteEvent } from 'primeng/autocomplete';
+import { plainLetters } from '@core/units/plain-letters';
 import { newFieldId } from './field-id';
 import { Labelled } from './labelled';
 import { STILL } from '../over/still';
 import { wears } from '../wears';
 
 wears({ autocomplete, inputtext, virtualscroller });
-
-/** Words in which one looks, without marks and capitals. */
-const plain = (text: string): string => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase().trim();
 
 /** As many as one looks through; who wants another types on. */
 const SHOWN = 60;
@@ -65,10 +63,10 @@ export class Pick {
   protected readonly id = newFieldId();
 
   private readonly sought = signal('');
-  private readonly index = computed(() => this.known().map((word) => ({ word, plain: plain(word) })));
+  private readonly index = computed(() => this.known().map((word) => ({ word, plain: plainLetters(word) })));
   /** What begins so first, then what has it within. */
   protected readonly found = computed(() => {
-    const sought = plain(this.sought());
+    const sought = plainLetters(this.sought()).trim();
     const has = this.index().filter((each) => each.plain.includes(sought));
     const begins = has.filter((each) => each.plain.startsWith(sought));
     const within = has.filter((each) => !each.plain.startsWith(sought));
