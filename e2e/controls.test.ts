@@ -251,4 +251,45 @@ describe('every control', () => {
     await person.shows('Animal', 'pork');
     expect(person.complaints).toEqual([]);
   });
+
+  it('what is wrong with a field is read beside it, enlarged twice and with the keyboard open', async () => {
+    // Half of a tablet, at twice the size.
+    await person.page.setViewport({ width: 410, height: 300, deviceScaleFactor: 2, hasTouch: true });
+    await person.goTo('/ui');
+    await person.fill('Weight of it', 'heavy');
+    await person.press('Enter');
+    await person.sees('“heavy” is no weight');
+    const boxes = await person.page.evaluate(() => {
+      const field = document.activeElement;
+      const why = document.getElementById(field?.getAttribute('aria-describedby') ?? '');
+      return [field, why].map((each) => {
+        const { left, right, top, bottom } = each!.getBoundingClientRect();
+        const at = document.elementFromPoint((left + right) / 2, (top + bottom) / 2);
+        return {
+          isOnScreen: top >= 0 && bottom <= innerHeight && left >= 0 && right <= innerWidth,
+          isFree: each!.contains(at) || at?.contains(each) === true,
+        };
+      });
+    });
+    expect(boxes).toEqual(boxes.map(() => ({ isOnScreen: true, isFree: true })));
+  });
+
+  it('is read all the same where the typefaces do not come', async () => {
+    const plain = await Person.at(browser, ADDRESS, PHONE);
+    await plain.page.setRequestInterception(true);
+    plain.page.on('request', (request) =>
+      request.resourceType() === 'font' ? void request.abort() : void request.continue(),
+    );
+    await plain.goTo('/demo/freezer');
+    await plain.reads('Pack, oldest first');
+    const { faces, wide } = await plain.page.evaluate(() => ({
+      faces: [...document.fonts].filter((face) => face.status === 'loaded').length,
+      wide: document.documentElement.scrollWidth - innerWidth,
+    }));
+    expect({ faces, wide }).toEqual({ faces: 0, wide: 0 });
+    // A sign that has not come leaves its button’s name.
+    await plain.click('More: weights, light, file and settings');
+    await plain.page.waitForSelector('.p-menu-overlay [role=menuitem]');
+    await plain.page.close();
+  });
 });
