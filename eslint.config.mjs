@@ -135,7 +135,7 @@ export default tseslint.config(
         {
           selector:
             "CallExpression[callee.name='linkedSignal'] > ArrowFunctionExpression, CallExpression[callee.name='linkedSignal'] > ObjectExpression > Property[key.name='source'] > ArrowFunctionExpression",
-          message: 'It starts over at every reading, and loses what is typed: see ui/field/draft-of.',
+          message: 'It starts over at every reading, and loses what is typed: see ui/form/draft-of.',
         },
         {
           selector:

@@ -30,7 +30,7 @@ import { HouseholdStore } from '../household/household-store';
 import { Notices } from '../household/notices';
 import { WorthDraws } from '../compute/worth-draws';
 import { Ask } from '../ui/ask/ask';
-import { EnterGoesOn } from '../ui/field/enter-goes-on';
+import { EnterGoesOn } from '../ui/form/enter-goes-on';
 import { LabelDate } from '../household/parts/label-date';
 import { AnswerRibbon } from './answer/answer-ribbon';
 import { AnswerSlip, type Consideration } from './answer/answer-slip';

@@ -17,7 +17,7 @@ import { markOwnHousehold } from '../household/own-household-mark';
 import { FileIn } from '../household/parts/file-in';
 import { SettingsForm } from '../household/parts/settings-form';
 import { TroubleNote } from '../household/parts/trouble-note';
-import { keepInTab } from '../ui/keep-in-tab';
+import { keepInTab } from '../ui/form/keep-in-tab';
 import { firstSettings, plateAsUsual } from './first-settings';
 
 /** The first questions to a household of one's own, two a screen; or none, where it is on another device already. */

@@ -25,7 +25,7 @@ import { seededUniform } from '@core/units/random';
 import { habitOfWay } from '@core/yield/prediction';
 import { HouseholdStore } from '../../household/household-store';
 import { ScaleLink } from '../../devices/scale/scale-link';
-import { draftOf } from '../../ui/field/draft-of';
+import { draftOf } from '../../ui/form/draft-of';
 import { Board } from './board';
 
 interface HandState {

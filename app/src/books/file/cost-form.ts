@@ -4,9 +4,9 @@ import { FormsModule } from '@angular/forms';
 import { NO_COSTS, type CostSettings } from '@core/cost/cost-settings';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
-import { draftOf } from '../../ui/field/draft-of';
+import { draftOf } from '../../ui/form/draft-of';
 import { TextField } from '../../ui/field/text-field';
-import { ReadableForm } from '../../ui/field/readable-form';
+import { ReadableForm } from '../../ui/form/readable-form';
 
 interface ToolRow {
   readonly name: string;

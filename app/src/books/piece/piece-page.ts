@@ -29,7 +29,7 @@ import { MassFlow } from './mass-flow';
 import { MethodsTable } from './methods-table';
 import { ShopTable } from './shop/shop-table';
 import { YieldStrip } from './yield-strip';
-import { draftOf } from '../../ui/field/draft-of';
+import { draftOf } from '../../ui/form/draft-of';
 import { TextField } from '../../ui/field/text-field';
 import { Slips } from '../../ui/told/slips';
 import { BarePicture } from '../../ui/told/bare-picture';

@@ -6,9 +6,9 @@ import type { Dated, Kept } from '@core/ledger/entry';
 import { Clock } from '../../household/clock';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
-import { keepInTab, type KeptInTab } from '../../ui/keep-in-tab';
+import { keepInTab, type KeptInTab } from '../../ui/form/keep-in-tab';
 import { LABEL_FIELDS, LabelDraft, type LabelText } from '../label/label-draft';
-import { draftOf } from '../../ui/field/draft-of';
+import { draftOf } from '../../ui/form/draft-of';
 
 /**
  * The piece that is asked about at the Counter, as far as it has been said. It waits, with its label,

@@ -5,7 +5,7 @@ import { Clock } from '../../household/clock';
 import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
-import { keepInTab } from '../../ui/keep-in-tab';
+import { keepInTab } from '../../ui/form/keep-in-tab';
 
 /**
  * Prices of ready-cut meat that were typed at the Counter. They count at once on every page of it,

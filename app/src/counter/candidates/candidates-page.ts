@@ -11,7 +11,7 @@ import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
 import { MarksSeen } from '../label/marks-seen';
 import { ReadyCut } from '../answer/ready-cut';
-import { draftOf } from '../../ui/field/draft-of';
+import { draftOf } from '../../ui/form/draft-of';
 
 interface Typed {
   readonly id: number;

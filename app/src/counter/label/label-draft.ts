@@ -12,7 +12,7 @@ import { Format } from '@core/format/format';
 import type { Discount } from '@core/price/discount';
 import type { Quote } from '@core/price/quote';
 import { readLabel } from '@core/price/read-label';
-import { draftOf } from '../../ui/field/draft-of';
+import { draftOf } from '../../ui/form/draft-of';
 
 export type DiscountKind = Discount['kind'];
 

@@ -13,7 +13,7 @@ import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
 import { Notices } from '../../household/notices';
 import { Ask } from '../../ui/ask/ask';
-import { draftOf } from '../../ui/field/draft-of';
+import { draftOf } from '../../ui/form/draft-of';
 
 /** One price, written down or corrected in seconds: item, shop, price. The rest is preset. */
 @Component({

@@ -16,7 +16,7 @@ import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
 import { PieceDrawing } from '../../ui/piece/piece-drawing';
 import { Swatch } from '../../ui/piece/swatch';
-import { draftOf } from '../../ui/field/draft-of';
+import { draftOf } from '../../ui/form/draft-of';
 import { Slips } from '../../ui/told/slips';
 import { BarePicture } from '../../ui/told/bare-picture';
 

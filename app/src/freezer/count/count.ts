@@ -15,7 +15,7 @@ import type { Lot, LotId } from '@core/ledger/lot';
 import { Clock } from '../../household/clock';
 import { HouseholdStore } from '../../household/household-store';
 import { Notices } from '../../household/notices';
-import { draftOf } from '../../ui/field/draft-of';
+import { draftOf } from '../../ui/form/draft-of';
 
 interface CountState {
   /** What was seen, anywhere. */

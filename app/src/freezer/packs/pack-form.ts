@@ -10,9 +10,9 @@ import { LabelDate } from '../../household/parts/label-date';
 import { countReader, orEmpty } from '@core/format/readers';
 import { asOptions, Choice, type Options } from '../../ui/field/choice';
 import { Day } from '../../ui/field/day';
-import { draftOf } from '../../ui/field/draft-of';
+import { draftOf } from '../../ui/form/draft-of';
 import { Field } from '../../ui/field/field';
-import { ReadableForm } from '../../ui/field/readable-form';
+import { ReadableForm } from '../../ui/form/readable-form';
 import { TextField } from '../../ui/field/text-field';
 
 const ORIGINS = [

@@ -5,9 +5,9 @@ import { FormsModule } from '@angular/forms';
 import type { KeepingRules } from '@core/freeze/keeping-rules';
 import { countReader, orEmpty } from '@core/format/readers';
 import { Check } from '../../ui/field/check';
-import { draftOf } from '../../ui/field/draft-of';
+import { draftOf } from '../../ui/form/draft-of';
 import { Field } from '../../ui/field/field';
-import { ReadableForm } from '../../ui/field/readable-form';
+import { ReadableForm } from '../../ui/form/readable-form';
 
 const SEALED = sealedAnimals() as Animal[];
 

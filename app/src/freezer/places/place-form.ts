@@ -7,10 +7,10 @@ import { Format } from '@core/format/format';
 import { Ask } from '../../ui/ask/ask';
 import { Check } from '../../ui/field/check';
 import { Choice, asOptions } from '../../ui/field/choice';
-import { draftOf } from '../../ui/field/draft-of';
-import { ReadableForm } from '../../ui/field/readable-form';
+import { draftOf } from '../../ui/form/draft-of';
+import { ReadableForm } from '../../ui/form/readable-form';
 import { TextField } from '../../ui/field/text-field';
-import { TakesFocus } from '../../ui/takes-focus';
+import { TakesFocus } from '../../ui/form/takes-focus';
 
 /** A freezer or refrigerator, or a drawer of one: name, litres, air. */
 @Component({

@@ -13,7 +13,7 @@ import { Field } from '../../ui/field/field';
 import { Choice, type Options } from '../../ui/field/choice';
 import { countReader, orEmpty } from '@core/format/readers';
 import { readTime } from '@core/format/read-time';
-import { Check } from '../../ui/field/check';
+import { Toggle } from '../../ui/field/toggle';
 import { DRAG_DELAY } from '../../ui/drag-delay';
 
 const TROUBLE: Record<ServingTrouble, string> = {
@@ -40,7 +40,7 @@ const WAYS: Options<Way> = [
 /** One day of the plan. */
 @Component({
   selector: 'v-day-card',
-  imports: [Check, Choice, Field, CdkDrag, CdkDropList, Swatch],
+  imports: [Choice, Field, CdkDrag, CdkDropList, Swatch, Toggle],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './day-card.html',
   styleUrl: './day-card.css',

@@ -2,12 +2,12 @@ import { ChangeDetectionStrategy, Component, inject, input, output } from '@angu
 import { FormsModule } from '@angular/forms';
 import { USUAL_COOK_MINUTES, type Dinners } from '@core/dinner/dinners';
 import { Notices } from '../../household/notices';
-import { draftOf } from '../../ui/field/draft-of';
+import { draftOf } from '../../ui/form/draft-of';
 import { Format } from '@core/format/format';
 import { countReader } from '@core/format/readers';
 import { readTime } from '@core/format/read-time';
 import { Field } from '../../ui/field/field';
-import { ReadableForm } from '../../ui/field/readable-form';
+import { ReadableForm } from '../../ui/form/readable-form';
 
 const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 

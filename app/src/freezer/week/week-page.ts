@@ -11,7 +11,7 @@ import { DayCard } from './day-card';
 import { DinnersForm } from './dinners-form';
 import { PackRows, type PackRow } from '../packs/pack-rows';
 import { Week } from './week';
-import { draftOf } from '../../ui/field/draft-of';
+import { draftOf } from '../../ui/form/draft-of';
 import { Choice } from '../../ui/field/choice';
 import { TextField } from '../../ui/field/text-field';
 import { DRAG_DELAY } from '../../ui/drag-delay';

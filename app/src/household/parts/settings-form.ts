@@ -15,7 +15,7 @@ import { formatNumber } from '@core/units/number-style';
 import { toldIn } from '@core/units/prose';
 import { parseMass } from '@core/units/parse-mass';
 import type { Options } from '../../ui/field/choice';
-import { draftOf } from '../../ui/field/draft-of';
+import { draftOf } from '../../ui/form/draft-of';
 import { Few } from '../../ui/field/few';
 import { TextField } from '../../ui/field/text-field';
 import { CurrencyChoice } from './currency-choice';

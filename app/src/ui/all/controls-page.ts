@@ -11,11 +11,12 @@ import { Few } from '../field/few';
 import { Field } from '../field/field';
 import { FileChoice } from '../field/file-choice';
 import { Pick } from '../field/pick';
-import { ReadableForm } from '../field/readable-form';
+import { ReadableForm } from '../form/readable-form';
 import { TextField } from '../field/text-field';
 import { MenuButton } from '../over/menu-button';
 import { PopoverButton } from '../over/popover-button';
 import { Progress } from '../told/progress';
+import { Toggle } from '../field/toggle';
 import { Slips } from '../told/slips';
 import { ToldFigure } from '../told/told-figure';
 import { Waiting } from '../told/waiting';
@@ -55,6 +56,7 @@ const SHOPS = [
     TextField,
     ToldFigure,
     Waiting,
+    Toggle,
   ],
   providers: [{ provide: Format, useValue: FORMAT }],
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -12,6 +12,7 @@ wears({ checkbox });
   selector: 'v-check',
   imports: [Checkbox],
   changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { class: 'with-words' },
   template: `
     <p-checkbox
       [inputId]="id"
@@ -21,23 +22,6 @@ wears({ checkbox });
       (onChange)="tell($event.checked)"
     />
     <label [for]="id"><ng-content /></label>
-  `,
-  styles: `
-    :host {
-      display: inline-flex;
-      align-items: center;
-      min-height: 44px;
-    }
-    label {
-      flex: 1;
-      padding: 10px 0 10px 10px;
-      cursor: pointer;
-      min-height: 44px;
-    }
-    label:empty {
-      padding: 0;
-      min-width: 22px;
-    }
   `,
 })
 export class Check {

@@ -5,7 +5,7 @@ import { partOfRegion, type Side } from '@core/catalogue/drawing';
 import { drawingOf } from '@core/catalogue/drawings';
 import type { Kind } from '@core/catalogue/kind-schema';
 import { tileOf } from './destination-look';
-import { draftOf } from '../field/draft-of';
+import { draftOf } from '../form/draft-of';
 
 type Look = 'here' | 'next' | 'off';
 let drawings = 0;

@@ -19,7 +19,7 @@ import { TokenChip } from './token-chip';
 import { TrayCard } from './tray-card';
 import { WantedForm } from './wanted-form';
 import { Wrapping } from './wrapping';
-import { draftOf } from '../../ui/field/draft-of';
+import { draftOf } from '../../ui/form/draft-of';
 import { BarePicture } from '../../ui/told/bare-picture';
 import { DRAG_DELAY } from '../../ui/drag-delay';
 
