@@ -53,15 +53,15 @@ describe('the week', () => {
     const late = await Person.at(another, ADDRESS);
     await late.page.emulateTimezone(afternoon());
     await late.goTo('/demo/craft');
-    await late.sees('1 to take out');
-    await late.click('Freezer 1 to take out', 'link');
+    await late.sees('1 to thaw');
+    await late.click('Freezer 1 to thaw', 'link');
     await late.page.waitForFunction(() =>
       /By 17:45 .* out of the freezer/.test(document.body.innerText.replace(/\s+/g, ' ')),
     );
     const phone = await Person.at(another, ADDRESS, PHONE);
     await phone.page.emulateTimezone(afternoon());
     await phone.goTo('/demo/freezer');
-    await phone.sees('1 to take out');
+    await phone.sees('1 to thaw');
     await phone.page.waitForFunction(() =>
       /By 17:45 .* out of the freezer/.test(document.body.innerText.replace(/\s+/g, ' ')),
     );

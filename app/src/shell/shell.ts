@@ -102,7 +102,7 @@ export class Shell {
       this.due.overdue().length > 0
         ? `${this.due.overdue().length} overdue`
         : this.due.soon().length > 0
-          ? `${this.due.soon().length} to take out`
+          ? `${this.due.soon().length} to thaw`
           : counted(this.store.stock().length, 'pack', 'packs'),
   }));
 

@@ -76,7 +76,10 @@ export class StartPage {
   protected readonly draft = signal(this.settings());
   protected readonly step = signal<'units' | 'eaters'>('units');
 
-  private readonly forget = keepInTab('vendicus-first-questions', { draft: this.draft, step: this.step });
+  private readonly forget = keepInTab(() => 'vendicus-first-questions', {
+    draft: this.draft,
+    step: this.step,
+  });
 
   constructor() {
     this.settings.set(this.draft());

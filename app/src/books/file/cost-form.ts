@@ -6,6 +6,7 @@ import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
 import { draftOf } from '../../ui/form/draft-of';
 import { TextField } from '../../ui/field/text-field';
+import { keepInTab } from '../../ui/form/keep-in-tab';
 import { ReadableForm } from '../../ui/form/readable-form';
 
 interface ToolRow {
@@ -60,6 +61,15 @@ export class CostForm {
       years: this.format.number(years, 0),
     })),
   );
+
+  constructor() {
+    keepInTab(() => `vendicus-costs ${JSON.stringify(this.costs())}`, {
+      bag: this.bag,
+      label: this.label,
+      hour: this.hour,
+      tools: this.tools,
+    });
+  }
 
   protected money(text: string): number | null {
     if (text.trim() === '') return 0;

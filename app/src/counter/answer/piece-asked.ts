@@ -38,7 +38,8 @@ export class PieceAsked {
     const kind = Object.assign(() => this.kind().id, {
       set: (id: string) => this.kind.update((now) => kinds().find((each) => each.id === id) ?? now),
     });
-    keepInTab(`vendicus-asked-${inject(HOUSEHOLD_NAME)}-${inject(Clock).today()}`, {
+    const key = `vendicus-asked-${inject(HOUSEHOLD_NAME)}-${inject(Clock).today()}`;
+    keepInTab(() => key, {
       kind,
       way: this.wayId,
       kept: this.kept,

@@ -49,7 +49,8 @@ export class ReadyCut {
   });
 
   constructor() {
-    keepInTab(`vendicus-ready-cut-${inject(HOUSEHOLD_NAME)}-${this.clock.today()}`, {
+    const key = `vendicus-ready-cut-${inject(HOUSEHOLD_NAME)}-${this.clock.today()}`;
+    keepInTab(() => key, {
       typed: this.typedNow,
       shop: this.shop,
     });

@@ -9,6 +9,7 @@ import { kindProblems } from '@core/catalogue/kind-problems';
 import { kindSchema, type Kind, type Part, type Step, type Way } from '@core/catalogue/kind-schema';
 import { blankKind, copyOfKind } from '@core/catalogue/own-kind';
 import { Clock } from '../../household/clock';
+import { keepInTab } from '../../ui/form/keep-in-tab';
 import { Format } from '@core/format/format';
 
 /** The address of a kind that is not there yet. */
@@ -57,6 +58,20 @@ export class OwnKindDraft {
   });
   /** The usual weight of one, from and to, as typed. */
   readonly usual = this.usualNow.asReadonly();
+
+  readonly forget = keepInTab(() => this.draftKey(), {
+    kind: this.kindNow,
+    typed: Object.assign(() => [...this.typed()], {
+      set: (rows: [string, string][]) => this.typed.set(new Map(rows)),
+    }),
+    usual: this.usualNow,
+  });
+
+  /** A draft of a kind that was changed elsewhere meanwhile is another one. */
+  private draftKey(): string {
+    const { id, from } = this.asked();
+    return `vendicus-kind ${id} ${from ?? ''} ${id === NEW_KIND ? '' : JSON.stringify(this.begun())}`;
+  }
 
   /** What is to be saved. */
   readonly finished = computed<Kind>(() => {

@@ -72,7 +72,9 @@ export class OwnKindPage {
       return this.notices.problem('Not saved yet: see what is still wrong, at the end of the page.');
     const kind = this.draft.finished();
     const written = await this.store.perform(saveKind(kind, this.store.kinds()));
-    if (written.ok) await this.router.navigate(['/', this.household, 'craft', kind.id]);
+    if (!written.ok) return;
+    this.draft.forget();
+    await this.router.navigate(['/', this.household, 'craft', kind.id]);
   }
 
   protected async remove(): Promise<void> {

@@ -26,16 +26,20 @@ export class DinnersStrip {
   protected readonly format = inject(Format);
   readonly dinners = input.required<readonly DinnersLeft[]>();
   protected readonly animals = computed(() => {
-    const byAnimal = groups(this.dinners(), ({ animal }) => animal ?? 'other');
+    const byAnimal = groups(this.dinners(), ({ animal }) => animal ?? 'animal unknown');
     return byAnimal.map(([animal, kinds]) => ({
       animal,
       dinners: sum(kinds, ({ dinners }) => dinners),
-      // The number of one kind alone stands there already.
-      kinds: kinds
-        .map(({ name, dinners }) =>
-          kinds.length === 1 ? name.toLowerCase() : `${name.toLowerCase()} ${this.format.number(dinners, 1)}`,
-        )
-        .join(', '),
+      // The number of one kind alone stands there already; and packs of no kind are no others, where they are all.
+      kinds: kinds.every(({ kind }) => kind === null) ? '' : this.list(kinds),
     }));
   });
+
+  private list(kinds: readonly DinnersLeft[]): string {
+    return kinds
+      .map(({ name, dinners }) =>
+        kinds.length === 1 ? name.toLowerCase() : `${name.toLowerCase()} ${this.format.number(dinners, 1)}`,
+      )
+      .join(', ');
+  }
 }

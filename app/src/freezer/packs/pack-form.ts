@@ -5,6 +5,7 @@ import { FormsModule } from '@angular/forms';
 import type { Dated, FactOf } from '@core/ledger/entry';
 import { Clock } from '../../household/clock';
 import { Format } from '@core/format/format';
+import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
 import { LabelDate } from '../../household/parts/label-date';
 import { countReader, orEmpty } from '@core/format/readers';
@@ -12,6 +13,7 @@ import { asOptions, Choice, type Options } from '../../ui/field/choice';
 import { Day } from '../../ui/field/day';
 import { draftOf } from '../../ui/form/draft-of';
 import { Field } from '../../ui/field/field';
+import { keepInTab } from '../../ui/form/keep-in-tab';
 import { ReadableForm } from '../../ui/form/readable-form';
 import { TextField } from '../../ui/field/text-field';
 
@@ -64,6 +66,7 @@ export class PackForm {
   protected readonly store = inject(HouseholdStore);
   protected readonly format = inject(Format);
   private readonly clock = inject(Clock);
+  private readonly household = inject(HOUSEHOLD_NAME);
 
   readonly done = output();
   protected readonly origins = ORIGINS;
@@ -113,6 +116,20 @@ export class PackForm {
   /** What is missing is said once somebody wants to go on. */
   protected readonly tried = signal(false);
 
+  private readonly forget = keepInTab(() => `vendicus-pack ${this.household}`, {
+    name: this.name,
+    mass: this.mass,
+    plates: this.plates,
+    animal: this.animal,
+    destination: this.destination,
+    origin: this.origin,
+    date: this.date,
+    kept: this.kept,
+    until: this.until,
+    dated: this.dated,
+    paid: this.paid,
+  });
+
   protected async save(): Promise<void> {
     this.tried.set(true);
     const mass = this.typedMass();
@@ -136,6 +153,8 @@ export class PackForm {
       dated: (this.until() && this.dated()) || undefined,
     };
     const written = await this.store.perform(enterPack(pack, this.place(), this.today(), this.format));
-    if (written.ok) this.done.emit();
+    if (!written.ok) return;
+    this.forget();
+    this.done.emit();
   }
 }

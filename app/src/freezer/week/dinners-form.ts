@@ -54,13 +54,18 @@ const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
   styles: `
     form {
       display: grid;
-      grid-template-columns: repeat(3, 148px) 130px minmax(0, 1fr) auto;
+      grid-template-columns: repeat(4, minmax(130px, 166px)) minmax(0, 1fr) auto;
       gap: 12px 16px;
-      align-items: end;
+      align-items: start;
       border: 1.5px solid var(--ink);
       background: var(--sheet);
       padding: 16px 18px;
       margin-top: 14px;
+    }
+    /* Beside the fields, below their words. */
+    [type='submit'] {
+      margin-top: 27px;
+      min-height: 48px;
     }
     .days {
       display: flex;
