@@ -20,7 +20,7 @@ import { BarePicture } from '../ui/told/bare-picture';
   `,
   styles: `
     .mark {
-      font: 700 1.55rem/1 var(--name);
+      font: 700 var(--head)/1 var(--name);
       margin: 8px 0 34px;
     }
   `,

@@ -73,18 +73,18 @@ import { HouseholdStore } from '../household/household-store';
       background: var(--paper);
     }
     h2 {
-      font-size: 1.35rem;
+      font-size: var(--large);
     }
     p {
       margin: 2px 0 9px;
       color: var(--soft);
-      font-size: 0.92rem;
+      font-size: var(--small);
     }
     dl {
       margin: 0;
       border-top: 1px solid var(--line);
       padding-top: 8px;
-      font-size: 0.95rem;
+      font-size: var(--small);
     }
     dl div {
       display: flex;
@@ -132,11 +132,11 @@ import { HouseholdStore } from '../household/household-store';
       border: 0;
     }
     :host(.lying) h2 {
-      font-size: 1.05rem;
+      font-size: var(--text-size);
     }
     :host(.lying) dl {
       display: flex;
-      font-size: 0.9rem;
+      font-size: var(--small);
       flex-wrap: wrap;
       gap: 0 16px;
     }

@@ -58,7 +58,7 @@ const SAID_FROM = 30;
     }
     .line:not(.caution) p {
       color: var(--soft);
-      font-size: 0.95rem;
+      font-size: var(--small);
     }
     .over p {
       font-weight: 600;
@@ -73,7 +73,7 @@ const SAID_FROM = 30;
       border: 0;
       padding: 0;
       font: inherit;
-      font-size: 0.95rem;
+      font-size: var(--small);
       color: var(--ink);
       text-decoration: underline;
       text-underline-offset: 3px;

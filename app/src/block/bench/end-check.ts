@@ -34,7 +34,7 @@ import { Board } from './board';
   styles: `
     .hint {
       margin: 4px 0 10px;
-      font-size: 1.05rem;
+      font-size: var(--text-size);
     }
     ul {
       list-style: none;
@@ -52,7 +52,7 @@ import { Board } from './board';
       align-items: center;
       min-height: 56px;
       cursor: pointer;
-      font-size: 1.05rem;
+      font-size: var(--text-size);
     }
     input {
       width: 22px;

@@ -64,7 +64,7 @@ import { Swatch } from '../../ui/piece/swatch';
     }
     b {
       font-weight: 550;
-      font-size: 0.92rem;
+      font-size: var(--small);
       line-height: 1.08;
       overflow-wrap: anywhere;
       hyphens: auto;
@@ -73,11 +73,11 @@ import { Swatch } from '../../ui/piece/swatch';
       display: flex;
       justify-content: space-between;
       align-items: center;
-      font-size: 0.86rem;
+      font-size: var(--small);
       color: var(--soft);
     }
     kbd {
-      font-size: 0.74rem;
+      font-size: var(--tiny);
       color: var(--soft);
       border: 0;
       padding: 0;

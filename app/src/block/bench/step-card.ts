@@ -120,7 +120,7 @@ import { HouseholdStore } from '../../household/household-store';
     }
     .n {
       font-weight: 600;
-      font-size: 0.95rem;
+      font-size: var(--small);
       color: var(--soft);
       white-space: nowrap;
     }
@@ -134,11 +134,11 @@ import { HouseholdStore } from '../../household/household-store';
     .turn .quiet {
       width: 56px;
       padding: 0;
-      font-size: 1.4rem;
+      font-size: var(--large);
     }
     .hint {
       margin: 4px 0 0;
-      font-size: 1.02rem;
+      font-size: var(--text-size);
       max-width: 72ch;
       line-height: 1.34;
     }
@@ -148,7 +148,7 @@ import { HouseholdStore } from '../../household/household-store';
     .caution {
       margin: 6px 0 0;
       max-width: 76ch;
-      font-size: 0.98rem;
+      font-size: var(--text-size);
       line-height: 1.3;
     }
     .cut {
@@ -159,16 +159,16 @@ import { HouseholdStore } from '../../household/household-store';
       display: flex;
       justify-content: space-between;
       gap: 16px;
-      font-size: 1.05rem;
+      font-size: var(--text-size);
       line-height: 1.2;
       max-width: none;
     }
     .cut b {
-      font-size: 1.4rem;
+      font-size: var(--large);
     }
     .cut a {
       align-self: center;
-      font-size: 1rem;
+      font-size: var(--text-size);
       font-weight: 600;
     }
     .ways {
@@ -177,7 +177,7 @@ import { HouseholdStore } from '../../household/household-store';
       gap: 18px;
       flex-wrap: wrap;
       align-items: center;
-      font-size: 0.9rem;
+      font-size: var(--small);
       max-width: calc(100% - 150px);
     }
     .ways a {
@@ -189,7 +189,7 @@ import { HouseholdStore } from '../../household/household-store';
       padding: 0;
       min-height: 26px;
       font: inherit;
-      font-size: 0.9rem;
+      font-size: var(--small);
       color: var(--soft);
       text-decoration: underline;
       text-underline-offset: 3px;

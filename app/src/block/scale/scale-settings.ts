@@ -90,7 +90,7 @@ import { ScaleLink } from '../../devices/scale/scale-link';
     small {
       grid-column: 2;
       color: var(--soft);
-      font-size: 0.9rem;
+      font-size: var(--small);
       line-height: 1.25;
     }
     input {

@@ -37,7 +37,7 @@ const TRAY_DG = 2150;
     }
     .quiet {
       border-style: dashed;
-      font-size: 0.92rem;
+      font-size: var(--small);
       padding: 0 8px;
       gap: 6px;
       min-width: 0;

@@ -82,7 +82,7 @@ import { BenchActs } from '../bench/bench-acts';
       margin: 0;
       flex: 1;
       line-height: 1.25;
-      font-size: 0.98rem;
+      font-size: var(--text-size);
     }
     .question .quiet {
       flex: none;

@@ -60,7 +60,7 @@ import { Hand } from '../bench/hand';
     }
     p {
       margin: 0;
-      font-size: 0.88rem;
+      font-size: var(--small);
       line-height: 1.25;
     }
   `,

@@ -129,7 +129,7 @@ import { BenchActs } from '../bench/bench-acts';
       text-align: right;
     }
     .soft {
-      font-size: 0.88rem;
+      font-size: var(--small);
       margin-left: 6px;
     }
   `,

@@ -49,7 +49,7 @@ import { ANSWER_WORDS, boundSign } from './answer-words';
         color: var(--paper);
       }
       b {
-        font: 700 1.2rem var(--name);
+        font: 700 var(--large) var(--name);
         white-space: nowrap;
       }
       span:last-child {

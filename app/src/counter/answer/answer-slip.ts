@@ -85,10 +85,10 @@ export interface Consideration {
   styles: `
     .at {
       margin: 0;
-      font-size: 0.98rem;
+      font-size: var(--text-size);
     }
     .answer {
-      font: 700 2.5rem/1.1 var(--name);
+      font: 700 var(--hero)/1.1 var(--name);
       letter-spacing: -0.02em;
       margin: 2px 0 12px;
       padding-bottom: 10px;
@@ -106,7 +106,7 @@ export interface Consideration {
       border-bottom-color: var(--ink);
     }
     .settles {
-      font-size: 1.2rem;
+      font-size: var(--large);
       line-height: 1.35;
       margin: 0 0 4px;
     }
@@ -134,12 +134,12 @@ export interface Consideration {
       font-weight: 650;
     }
     .three dd {
-      font-size: 1.45rem;
+      font-size: var(--head);
       white-space: nowrap;
     }
     dd small {
       display: block;
-      font: 400 0.9rem var(--text);
+      font: 400 var(--small) var(--text);
       color: var(--soft);
       white-space: normal;
     }

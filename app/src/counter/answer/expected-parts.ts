@@ -55,7 +55,7 @@ import { Slips } from '../../ui/told/slips';
   styles: `
     h2 {
       margin: 26px 0 4px;
-      font-size: 1.15rem;
+      font-size: var(--large);
     }
     p {
       margin: 0 0 6px;

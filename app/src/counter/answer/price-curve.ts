@@ -121,7 +121,7 @@ const PAD = { left: 64, right: 14, top: 16, bottom: 30 };
       cursor: ew-resize;
     }
     p {
-      font-size: 0.95rem;
+      font-size: var(--small);
       margin: 0;
     }
   `,

@@ -96,7 +96,7 @@ import { ReadyCut } from './ready-cut';
       min-width: 0;
     }
     legend {
-      font: 650 1.15rem var(--name);
+      font: 650 var(--large) var(--name);
       padding: 0;
     }
     p {
@@ -111,7 +111,7 @@ import { ReadyCut } from './ready-cut';
       border: 0;
       padding: 4px 0;
       font: inherit;
-      font-size: 0.9rem;
+      font-size: var(--small);
       color: var(--soft);
       text-decoration: underline;
       text-underline-offset: 3px;

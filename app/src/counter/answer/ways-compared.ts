@@ -67,7 +67,7 @@ import { ReadyCut } from './ready-cut';
   styles: `
     h2 {
       margin: 26px 0 4px;
-      font-size: 1.15rem;
+      font-size: var(--large);
     }
     p {
       margin: 0 0 6px;

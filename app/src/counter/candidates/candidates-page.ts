@@ -154,7 +154,7 @@ const MOST = 4;
       min-width: 220px;
     }
     .decision {
-      font: 650 1.35rem/1.3 var(--name);
+      font: 650 var(--large)/1.3 var(--name);
       border-left: 5px solid var(--good);
       padding-left: 14px;
       margin: 0 0 18px;
@@ -224,7 +224,7 @@ const MOST = 4;
       font-weight: 600;
     }
     .loud dd {
-      font-size: 1.9rem;
+      font-size: var(--head);
       letter-spacing: -0.02em;
       line-height: 1.2;
     }

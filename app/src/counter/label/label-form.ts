@@ -178,7 +178,7 @@ const UNITS = [
       min-width: 0;
     }
     legend {
-      font: 650 1.15rem var(--name);
+      font: 650 var(--large) var(--name);
       padding: 0;
       margin-bottom: 8px;
     }
@@ -189,7 +189,7 @@ const UNITS = [
     }
     .field > label,
     .for {
-      font-size: 0.98rem;
+      font-size: var(--text-size);
       color: var(--soft);
       display: flex;
       gap: 4px;

@@ -26,7 +26,7 @@ import { Format } from '@core/format/format';
       min-width: 0;
     }
     legend {
-      font: 650 1.15rem var(--name);
+      font: 650 var(--large) var(--name);
       padding: 0;
       margin-bottom: 8px;
     }

@@ -52,7 +52,7 @@ import { PlaceChoice } from '../../household/parts/place-choice';
       margin-bottom: 18px;
     }
     h2 {
-      font-size: 1.1rem;
+      font-size: var(--large);
       margin-bottom: 6px;
     }
     div {

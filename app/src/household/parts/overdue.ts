@@ -52,7 +52,7 @@ import { HouseholdStore } from '../household-store';
     h3 {
       color: var(--bad);
       margin: 0 0 4px;
-      font-size: 1.1rem;
+      font-size: var(--large);
     }
     p {
       margin: 0 0 8px;

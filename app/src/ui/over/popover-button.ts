@@ -50,7 +50,7 @@ wears({ popover });
       background: none;
       border: 0;
       font: inherit;
-      font-size: 0.95rem;
+      font-size: var(--small);
       color: var(--soft);
       cursor: pointer;
       min-height: 44px;

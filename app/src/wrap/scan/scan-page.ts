@@ -136,10 +136,10 @@ const STATES = {
       align-items: baseline;
     }
     code {
-      font: 600 1.2rem var(--mono);
+      font: 600 var(--large) var(--mono);
     }
     .mass {
-      font-size: 1.6rem;
+      font-size: var(--head);
     }
     .acts {
       display: flex;
@@ -152,7 +152,7 @@ const STATES = {
       flex: 1;
       min-width: 200px;
       color: var(--soft);
-      font-size: 0.95rem;
+      font-size: var(--small);
     }
     .acts .text {
       min-height: 56px;

@@ -60,12 +60,12 @@ import { tileOf } from '../../ui/piece/destination-look';
       min-width: 0;
     }
     .what {
-      font-size: 0.88rem;
+      font-size: var(--small);
       line-height: 1.15;
       overflow-wrap: anywhere;
     }
     b {
-      font: 600 1.12rem/1.15 var(--text);
+      font: 600 var(--large)/1.15 var(--text);
     }
     .held {
       box-shadow: 0 0 0 3px var(--act);

@@ -152,7 +152,7 @@ const MOST_PLATE_DG = 20_000;
       border-radius: 3px;
     }
     h2 {
-      font-size: 1.1rem;
+      font-size: var(--large);
       margin: 4px 0 8px;
     }
     fieldset {
