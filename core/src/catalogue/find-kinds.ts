@@ -40,4 +40,3 @@ function namesOf({ name, portion, shopItem: item }: Part): string[] {
   const elsewhere = WORDS.filter(({ word }) => text.includes(plainLetters(word)));
   return [...here, ...elsewhere.flatMap(({ alsoCalled }) => alsoCalled)];
 }
-

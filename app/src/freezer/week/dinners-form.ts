@@ -51,40 +51,7 @@ const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
       <button type="submit" class="quiet">Save</button>
     </form>
   `,
-  styles: `
-    form {
-      display: grid;
-      grid-template-columns: repeat(4, minmax(130px, 166px)) minmax(0, 1fr) auto;
-      gap: 12px 16px;
-      align-items: start;
-      border: 1.5px solid var(--ink);
-      background: var(--sheet);
-      padding: 16px 18px;
-      margin-top: 14px;
-    }
-    /* Beside the fields, below their words. */
-    [type='submit'] {
-      margin-top: 27px;
-      min-height: 48px;
-    }
-    .days {
-      display: flex;
-      gap: 6px;
-      flex-wrap: wrap;
-    }
-    [aria-pressed='true'] {
-      background: var(--ink);
-      color: var(--paper);
-    }
-    @media (max-width: 900px) {
-      form {
-        grid-template-columns: 1fr 1fr;
-      }
-      form > div {
-        grid-column: 1 / -1;
-      }
-    }
-  `,
+  styleUrl: './dinners-form.css',
 })
 export class DinnersForm {
   protected readonly format = inject(Format);
