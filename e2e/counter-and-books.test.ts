@@ -392,7 +392,7 @@ describe('the Books of the demo household', () => {
   });
 
   it('working time and notes are kept', async () => {
-    await person.page.locator('button[aria-label^="Change Working time"]').click();
+    await person.clickOn('button[aria-label^="Change Working time"]');
     await person.fill('Working time', '60');
     await person.press('Enter');
     await person.sees('60 minutes as you set it');

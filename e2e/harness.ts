@@ -227,6 +227,16 @@ export class Person {
       });
   }
 
+  /** Clicks what stands at a selector, a notice put away first that lies over it. */
+  async clickOn(selector: string): Promise<void> {
+    await this.acts();
+    await this.page
+      .waitForSelector(selector, { timeout: PATIENCE })
+      .then((each) => each?.evaluate((element) => element.scrollIntoView({ block: 'center' })));
+    await this.uncover(selector);
+    await this.page.locator(selector).setTimeout(PATIENCE).click();
+  }
+
   /** Scrolls until the text is in the middle of the screen, clear of bars, and presses it. */
   async pressText(text: string): Promise<void> {
     await this.acts();

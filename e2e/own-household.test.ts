@@ -417,7 +417,7 @@ describe.each([
     await person.click('Beef tenderloin, peeled', 'link');
     await person.sees('saved against the shop');
     expect(await person.text()).not.toMatch(/NaN|undefined|Infinity/);
-    await person.page.locator('button[aria-label^="Change Working time"]').click();
+    await person.clickOn('button[aria-label^="Change Working time"]');
     await person.fill('Working time', '50');
     await person.press('Enter');
     await person.sees('50 minutes as you set it');
