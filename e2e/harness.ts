@@ -332,7 +332,11 @@ export class Person {
       .setEnsureElementIsInTheViewport(false)
       .setTimeout(PATIENCE)
       .click();
-    // A list that is closing still lies over what is pressed next.
+    await this.listIsGone();
+  }
+
+  /** A list that is closing still lies over what is pressed next, and has options that go with it. */
+  private async listIsGone(): Promise<void> {
     await this.page.waitForFunction(() => document.querySelector('.p-select-overlay') === null, {
       timeout: PATIENCE,
       polling: 50,
@@ -341,6 +345,7 @@ export class Person {
 
   /** Opens a list, in the middle of the screen: it closes where the page is scrolled under it. */
   private async openList(label: string): Promise<void> {
+    await this.listIsGone();
     const box = `::-p-aria([name="${label}"][role="combobox"])`;
     const field = await this.page.waitForSelector(box, { timeout: PATIENCE });
     await field?.evaluate((each) => each.scrollIntoView({ block: 'center' }));
@@ -358,7 +363,7 @@ export class Person {
       all.map((each) => each.textContent?.trim() ?? ''),
     );
     await this.page.keyboard.press('Escape');
-    await this.page.waitForFunction(() => document.querySelector('.p-select-overlay') === null);
+    await this.listIsGone();
     return words;
   }
 
@@ -366,7 +371,9 @@ export class Person {
   private async standsStill(selector: string): Promise<void> {
     const top = (): Promise<number> =>
       this.page.$eval(selector, (each) => each.getBoundingClientRect().top).catch(() => NaN);
+    const until = Date.now() + PATIENCE;
     for (let before = NaN, same = 0; same < 3;) {
+      if (Date.now() > until) throw new Error(`${selector} went, or does not stand still`);
       await new Promise((done) => setTimeout(done, 50));
       const now = await top();
       same = now === before ? same + 1 : 0;
