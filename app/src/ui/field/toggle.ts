@@ -5,12 +5,25 @@ import { wears } from '../wears';
 import { newFieldId } from './field-id';
 import { showsWhatCounts } from './shows-what-counts';
 
-const square = { borderRadius: '2px' };
+const [sheet, line, ink] = ['var(--sheet)', 'var(--field-line)', 'var(--ink)'];
+// Off, it is a field with its lever at the left: to be seen on the paper, and by its place, not by a tint.
+const lever = {
+  root: { background: sheet, hoverBackground: sheet, checkedBackground: ink, checkedHoverBackground: ink },
+  handle: { background: line, hoverBackground: ink, checkedBackground: sheet, checkedHoverBackground: sheet },
+};
 wears({
   toggleswitch: {
     ...toggleswitch,
-    root: { ...toggleswitch.root, ...square },
-    handle: { ...toggleswitch.handle, ...square },
+    root: {
+      ...toggleswitch.root,
+      borderRadius: '2px',
+      borderColor: line,
+      hoverBorderColor: ink,
+      checkedBorderColor: ink,
+      checkedHoverBorderColor: ink,
+    },
+    handle: { ...toggleswitch.handle, borderRadius: '1px' },
+    colorScheme: { light: lever, dark: lever },
   },
 });
 
