@@ -289,6 +289,15 @@ describe('bad input is answered, and nothing is lost', () => {
     });
   });
 
+  it('what is half typed waits where it was typed, and comes up in no other household', async () => {
+    await person.goTo('/home/craft/own/new?from=lamb-rack');
+    await person.fill('Name', 'Rack of venison');
+    await person.goTo('/demo/craft/own/new?from=lamb-rack');
+    await person.shows('Name', /^Lamb rack/);
+    await person.goTo('/home/craft/own/new?from=lamb-rack');
+    await person.shows('Name', 'Rack of venison');
+  });
+
   it('has not made the page complain', () => {
     expect(person.complaints).toEqual([]);
   });

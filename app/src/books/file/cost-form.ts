@@ -3,6 +3,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { FormsModule } from '@angular/forms';
 import { NO_COSTS, type CostSettings } from '@core/cost/cost-settings';
 import { Format } from '@core/format/format';
+import { draftKey } from '../../household/draft-key';
 import { HouseholdStore } from '../../household/household-store';
 import { draftOf } from '../../ui/form/draft-of';
 import { TextField } from '../../ui/field/text-field';
@@ -63,7 +64,8 @@ export class CostForm {
   );
 
   constructor() {
-    keepInTab(() => `vendicus-costs ${JSON.stringify(this.costs())}`, {
+    const draft = draftKey('costs');
+    keepInTab(() => `${draft()} ${JSON.stringify(this.costs())}`, {
       bag: this.bag,
       label: this.label,
       hour: this.hour,

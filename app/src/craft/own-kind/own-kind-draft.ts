@@ -9,6 +9,7 @@ import { kindProblems } from '@core/catalogue/kind-problems';
 import { kindSchema, type Kind, type Part, type Step, type Way } from '@core/catalogue/kind-schema';
 import { blankKind, copyOfKind } from '@core/catalogue/own-kind';
 import { Clock } from '../../household/clock';
+import { draftKey } from '../../household/draft-key';
 import { keepInTab } from '../../ui/form/keep-in-tab';
 import { Format } from '@core/format/format';
 
@@ -59,7 +60,8 @@ export class OwnKindDraft {
   /** The usual weight of one, from and to, as typed. */
   readonly usual = this.usualNow.asReadonly();
 
-  readonly forget = keepInTab(() => this.draftKey(), {
+  private readonly draft = draftKey('kind');
+  readonly forget = keepInTab(() => this.keptAs(), {
     kind: this.kindNow,
     typed: Object.assign(() => [...this.typed()], {
       set: (rows: [string, string][]) => this.typed.set(new Map(rows)),
@@ -68,9 +70,9 @@ export class OwnKindDraft {
   });
 
   /** A draft of a kind that was changed elsewhere meanwhile is another one. */
-  private draftKey(): string {
+  private keptAs(): string {
     const { id, from } = this.asked();
-    return `vendicus-kind ${id} ${from ?? ''} ${id === NEW_KIND ? '' : JSON.stringify(this.begun())}`;
+    return `${this.draft()} ${id} ${from ?? ''} ${id === NEW_KIND ? '' : JSON.stringify(this.begun())}`;
   }
 
   /** What is to be saved. */

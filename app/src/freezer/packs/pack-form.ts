@@ -5,7 +5,7 @@ import { FormsModule } from '@angular/forms';
 import type { Dated, FactOf } from '@core/ledger/entry';
 import { Clock } from '../../household/clock';
 import { Format } from '@core/format/format';
-import { HOUSEHOLD_NAME } from '../../household/household-name';
+import { draftKey } from '../../household/draft-key';
 import { HouseholdStore } from '../../household/household-store';
 import { LabelDate } from '../../household/parts/label-date';
 import { countReader, orEmpty } from '@core/format/readers';
@@ -66,7 +66,6 @@ export class PackForm {
   protected readonly store = inject(HouseholdStore);
   protected readonly format = inject(Format);
   private readonly clock = inject(Clock);
-  private readonly household = inject(HOUSEHOLD_NAME);
 
   readonly done = output();
   protected readonly origins = ORIGINS;
@@ -116,7 +115,9 @@ export class PackForm {
   /** What is missing is said once somebody wants to go on. */
   protected readonly tried = signal(false);
 
-  private readonly forget = keepInTab(() => `vendicus-pack ${this.household}`, {
+  private readonly draft = draftKey('pack');
+  /** For the day: from another one the days of the form would be others. */
+  private readonly forget = keepInTab(() => `${this.draft()} ${this.today()}`, {
     name: this.name,
     mass: this.mass,
     plates: this.plates,
@@ -127,7 +128,9 @@ export class PackForm {
     kept: this.kept,
     until: this.until,
     dated: this.dated,
+    bought: this.bought,
     paid: this.paid,
+    place: this.place,
   });
 
   protected async save(): Promise<void> {
