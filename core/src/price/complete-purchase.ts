@@ -48,9 +48,9 @@ export function completePurchase({ mass, quote, count, totalMinor }: LabelFigure
   return { massDg, exact: null, perKgMinor: roundHalfUp(asked), totalMinor, workedOut: 'massDg' };
 }
 
-/** Whether a typed total and weight times price differ by more than rounding explains. */
+/** Whether a typed total and weight times price differ by more than a coin, which is what rounding explains. */
 export function disagrees({ mass, quote, count, totalMinor }: LabelFigures): boolean {
   if (quote === null || totalMinor === null) return false;
   const till = tillTotal(quote, mass?.exact ?? null, count);
-  return till !== null && Math.abs(till - totalMinor) > Math.max(2, totalMinor * 0.005);
+  return till !== null && Math.abs(till - totalMinor) > 1;
 }

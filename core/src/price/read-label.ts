@@ -46,6 +46,8 @@ export interface ReadLabel {
   readonly paidPerKgMinor: number | null;
   /** Null while it is no whole purchase. */
   readonly purchase: (CompletePurchase & { readonly paidMinor: Minor }) | null;
+  /** Whether price times weight is another total than the one that was typed; the typed one counts. */
+  readonly disagrees: boolean;
   /** In words; empty where nothing is wrong. */
   readonly wrong: Readonly<Record<'weight' | 'price' | 'total' | 'discount' | 'count', string>>;
 }
@@ -77,6 +79,7 @@ export function readLabel(text: LabelText, style: LabelStyle): ReadLabel {
     pieces,
     mass,
     purchase,
+    disagrees: disagrees(figures),
     paidPerKgMinor: purchase ? (purchase.paidMinor * 10_000) / purchase.massDg : quote && perKgOfQuote(quote),
     wrong: {
       count: pieces === 0 ? 'A whole number from 1.' : '',
@@ -85,9 +88,7 @@ export function readLabel(text: LabelText, style: LabelStyle): ReadLabel {
       total:
         filled(text.total) && !(totalMinor !== null && totalMinor >= 0)
           ? 'That is not an amount of money.'
-          : disagrees(figures)
-            ? 'Weight times price gives another total. The total counts.'
-            : '',
+          : '',
       discount: isTooMuch
         ? text.discount.kind === 'reduced'
           ? 'That is more than the total before.'

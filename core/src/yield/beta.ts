@@ -56,17 +56,24 @@ function fraction(x: number, a: number, b: number): number {
  * @param p 0 to 1
  * @param a above 0; a share that is always nothing (a = 0) has all its quantiles at 0
  * @param b above 0; likewise at 1
- * @source bisection of {@link betaCdf}, to 1e-12
+ * @source Newton's method on {@link betaCdf} with its density, halving where that would leave what is
+ *   known to hold the answer; to 1e-12
  * @example betaQuantile(0.5, 2, 2) // 0.5
  */
 export function betaQuantile(p: number, a: number, b: number): number {
   if (!(a > 0)) return 0;
   if (!(b > 0)) return 1;
-  let [low, high] = [0, 1];
-  for (let step = 0; step < 60 && high - low > 1e-12; step++) {
-    const middle = (low + high) / 2;
-    if (betaCdf(middle, a, b) < p) low = middle;
-    else high = middle;
+  const logBeta = logGamma(a) + logGamma(b) - logGamma(a + b);
+  let [low, high, x] = [0, 1, a / (a + b)];
+  for (let step = 0; step < 100 && high - low > 1e-12; step++) {
+    const tooMuch = betaCdf(x, a, b) - p;
+    if (tooMuch < 0) low = x;
+    else high = x;
+    const density = Math.exp((a - 1) * Math.log(x) + (b - 1) * Math.log1p(-x) - logBeta);
+    const next = x - tooMuch / density;
+    const isInside = next > low && next < high;
+    if (isInside && Math.abs(next - x) < 1e-13) return next;
+    x = isInside ? next : (low + high) / 2;
   }
-  return (low + high) / 2;
+  return x;
 }

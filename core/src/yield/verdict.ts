@@ -34,17 +34,23 @@ export interface Verdict {
 
 /** A saving below this share of the price is about even: an evening's work for small change. */
 const EVEN = 0.05;
-/** What nobody knows the price of costs between nothing and so many times what is asked for the piece. */
+/** What nobody knows the price of costs between nothing and so many times what is asked for the piece, */
 const MOST_TIMES = 4;
+/** and no more than so many times the dearest main part that has a price. */
+const MOST_OF_MAIN = 1.5;
+/** The parts that settle an answer make up at least so much of what the unknown ones weigh in it. */
+const SETTLING = 0.5;
 
 /**
  * Weighs a price against what a piece may be worth.
  *
  * The answer is "worth it" when it comes out ahead at least three times in four and is expected
- * to save more than 5 % of what it costs, "leave it" when it comes out ahead less than one time
- * in three or is expected to lose as much, and "about even" between; limits of our own. Where the
- * shop's price of usable parts is unknown, both ends of what it may be are tried: nothing, and
- * four times the price asked for the piece, as the shop sells them. If they disagree, it is open.
+ * to save more than 5 % of what it costs, "leave it" when it is expected to lose as much, or to lose
+ * at all and comes out ahead less than one time in three, and "about even" between; limits of our
+ * own. Where the shop's price of usable parts is unknown, both ends of what it may be are tried:
+ * nothing, and four times the price asked for the piece, as the shop sells them, or half as much
+ * again as its dearest main part where that is less. If they disagree, it is open. What is given
+ * is worth it.
  *
  * @param worth smallest coins a kilogram as bought with missing prices at nothing, sorted, from {@link drawWorth}; not empty
  * @param perKgMinor what is asked for a kilogram
@@ -61,7 +67,7 @@ export function verdictOf(
   const chance = 1 - bisectLeft(worth, perKgMinor) / worth.length;
   const at = (share: number): Minor =>
     Math.round(((worth[Math.round(share * (worth.length - 1))] ?? mean) - perKgMinor) * kg);
-  const least = answerOf(chance, mean / perKgMinor - 1);
+  const least = answerOf(chance, savingShare(mean, perKgMinor));
   const answer = least === mostHopeful(prediction, perKgMinor, least) ? least : 'open';
   return {
     answer,
@@ -81,24 +87,38 @@ export function verdictOf(
  */
 export function answerAt(prediction: Predicted, perKgMinor: number): Answer {
   const { mean, chanceAbove } = likelyWorth(prediction.model);
-  const least = answerOf(chanceAbove(perKgMinor), mean / perKgMinor - 1);
+  const least = answerOf(chanceAbove(perKgMinor), savingShare(mean, perKgMinor));
   return least === mostHopeful(prediction, perKgMinor, least) ? least : 'open';
 }
 
 function answerOf(chance: number, saving: number): Exclude<Answer, 'open'> {
   if (chance >= 0.75 && saving > EVEN) return 'worth-it';
-  return chance < 1 / 3 || saving < -EVEN ? 'leave-it' : 'about-even';
+  return saving < -EVEN || (saving < 0 && chance < 1 / 3) ? 'leave-it' : 'about-even';
 }
+
+/** What is saved as a share of the price; of a gift, without end. */
+const savingShare = (mean: number, perKgMinor: number): number =>
+  perKgMinor > 0 ? mean / perKgMinor - 1 : Infinity;
 
 type Predicted = Pick<Prediction, 'parts' | 'model' | 'missing'>;
 
 /** The answer with every missing price as high as it may be. */
 function mostHopeful({ parts, model, missing }: Predicted, perKgMinor: number, least: Answer): Answer {
-  if (missing.length === 0) return least;
-  const perKg = withMissingAt(parts, model.perKgMinor, new Set(missing), MOST_TIMES * perKgMinor);
+  if (missing.length === 0 || perKgMinor <= 0) return least;
+  const main = Math.max(...parts.map(knownMain));
+  const unknown = new Set(missing);
+  const perKg = parts.map((part, k) =>
+    unknown.has(part.part)
+      ? Math.min(asWeHaveIt(part, MOST_TIMES * perKgMinor), main > 0 ? MOST_OF_MAIN * main : Infinity)
+      : (model.perKgMinor[k] ?? 0),
+  );
   const { mean, chanceAbove } = likelyWorth({ ...model, perKgMinor: perKg });
-  return answerOf(chanceAbove(perKgMinor), mean / perKgMinor - 1);
+  return answerOf(chanceAbove(perKgMinor), savingShare(mean, perKgMinor));
 }
+
+/** What a main part costs bought cut, as we have it; 0 where it is another or has no price. */
+const knownMain = ({ destination, price }: PartPrediction): number =>
+  destination === 'main' && price?.state === 'known' ? price.perKgMinor : 0;
 
 /** What a kilogram of each key is worth with some parts at a price as the shop sells them. */
 function withMissingAt(
@@ -115,8 +135,9 @@ const asWeHaveIt = ({ price }: PartPrediction, perKgMinor: number): number =>
   perKgMinor / (1 - (price?.state === 'unknown' ? price.leftOn : 0));
 
 /**
- * The price at which it is even money. With nothing priced it is the main part's, and the others
- * count nothing; with some priced it is the one price that all missing parts would have.
+ * The price at which it is even money. With nothing priced it is that of the main parts, until they
+ * are half of it, and the others count nothing; with some priced it is the one price that all missing
+ * parts would have.
  *
  * @returns null where nothing is missing
  */
@@ -125,7 +146,7 @@ function whatSettles({ parts, model, missing }: Predicted, perKgMinor: number): 
   const unknown = parts
     .filter(({ part }) => missing.includes(part))
     .sort((a, b) => b.share * asWeHaveIt(b, 1) - a.share * asWeHaveIt(a, 1));
-  const asked = isPriced ? unknown : [mainOf(unknown) ?? unknown[0]].filter((part) => part !== undefined);
+  const asked = isPriced ? unknown : whatCarries(unknown);
   if (asked.length === 0) return null;
   const names = new Set(asked.map(({ part }) => part));
   const known = sum(parts, ({ share }, k) => share * (model.perKgMinor[k] ?? 0));
@@ -136,29 +157,30 @@ function whatSettles({ parts, model, missing }: Predicted, perKgMinor: number): 
   return {
     parts: asked.map(({ part }) => part),
     perKgMinor: even,
-    lowMinor: priceWhere((price) => likely(price).quantile(0.9), perKgMinor, even),
-    highMinor: priceWhere((price) => likely(price).quantile(0.1), perKgMinor, even),
+    lowMinor: priceWhere((price) => likely(price).chanceAbove(perKgMinor) >= 0.1, even),
+    highMinor: priceWhere((price) => likely(price).chanceAbove(perKgMinor) >= 0.9, even),
   };
 }
 
-function mainOf(parts: readonly PartPrediction[]): PartPrediction | undefined {
-  return parts
-    .filter(({ destination }) => destination === 'main')
-    .reduce<PartPrediction | undefined>(
-      (best, part) => (best && best.share >= part.share ? best : part),
-      undefined,
-    );
+/** The parts that make most of a piece, main ones first, until they are half of what is to be eaten. */
+function whatCarries(unknown: readonly PartPrediction[]): PartPrediction[] {
+  const isMain = ({ destination }: PartPrediction): number => (destination === 'main' ? 1 : 0);
+  const ranked = [...unknown].sort((a, b) => isMain(b) - isMain(a));
+  const enough = SETTLING * sum(unknown, ({ share }) => share);
+  const carries: PartPrediction[] = [];
+  for (const part of ranked) if (sum(carries, ({ share }) => share) < enough) carries.push(part);
+  return carries;
 }
 
-/** The price at which a worth that grows with it reaches what is asked, by bisection. */
-function priceWhere(worthAt: (price: number) => number, perKgMinor: number, near: number): number {
-  if (worthAt(0) >= perKgMinor) return 0;
+/** The least price from which something holds that holds for all dearer ones, by bisection. */
+function priceWhere(holds: (price: number) => boolean, near: number): number {
+  if (holds(0)) return 0;
   let [low, high] = [0, Math.max(near * 2, 1)];
-  while (worthAt(high) < perKgMinor && high < 1e12) [low, high] = [high, high * 2];
-  for (let step = 0; step < 40 && high - low > 1e-3; step++) {
+  while (!holds(high) && high < 1e12) [low, high] = [high, high * 2];
+  for (let step = 0; step < 40 && high - low > 1e-2; step++) {
     const middle = (low + high) / 2;
-    if (worthAt(middle) < perKgMinor) low = middle;
-    else high = middle;
+    if (holds(middle)) high = middle;
+    else low = middle;
   }
   return (low + high) / 2;
 }

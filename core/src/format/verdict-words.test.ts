@@ -1,0 +1,135 @@
+import * as fc from 'fast-check';
+import { basisOf } from '../books/basis-of';
+import { KINDS } from '../catalogue/kinds';
+import { comparableItem } from '../cost/part-price';
+import { JournalBuilder } from '../testing/journal-builder';
+import { approximateWorth } from '../yield/approximate-worth';
+import { habitOfWay, predict } from '../yield/prediction';
+import { verdictOf, type Verdict } from '../yield/verdict';
+import { Format } from './format';
+import { tellVerdict, type ToldVerdict } from './verdict-words';
+
+const on = '2026-01-02';
+const formatIn = (currency: string, decimal: '.' | ',', system: 'metric' | 'imperial'): Format =>
+  new Format({ settings: () => ({ currency, decimal, system }), today: () => on, zone: () => 'UTC' });
+const euros = formatIn('EUR', '.', 'metric');
+
+const verdict = (given: Partial<Verdict>): Verdict => ({
+  answer: 'worth-it',
+  chance: 0.9,
+  savingMinor: 800,
+  lowMinor: 400,
+  highMinor: 1100,
+  breakEvenPerKgMinor: 1930,
+  settles: null,
+  ...given,
+});
+
+describe('a verdict, told', () => {
+  it('says what is saved, how far that goes, how often, and where it is even', () => {
+    expect(tellVerdict(verdict({}), false, euros)).toEqual({
+      word: 'Worth it',
+      sum: 'saves €8',
+      range: '€4 to €11 saved',
+      chance: '9 times in 10',
+      even: 'even at €19.30',
+      leans: 'ahead',
+    });
+  });
+
+  it('with prices missing it saves at least so much, and is dearer by no more', () => {
+    expect(tellVerdict(verdict({}), true, euros)).toMatchObject({
+      sum: 'saves ≥ €8',
+      even: 'even at ≥ €19.30',
+      chance: '9 times in 10 or oftener',
+      range: '',
+    });
+    const dearer = verdict({ answer: 'leave-it', savingMinor: -2700, chance: 0.004 });
+    expect(tellVerdict(dearer, true, euros)).toMatchObject({ sum: '≤ €27 dearer', chance: '' });
+    expect(tellVerdict(dearer, false, euros)).toMatchObject({
+      sum: '€27 dearer',
+      chance: 'practically never',
+    });
+  });
+
+  it.each([
+    [0.995, 'practically always'],
+    [0.95, '95 times in 100'],
+    [0.5, '5 times in 10'],
+    [0.1, 'once in 10'],
+    [0.03, '3 times in 100'],
+  ])('a chance of %d is “%s”', (chance, words) =>
+    expect(tellVerdict(verdict({ chance }), false, euros).chance).toBe(words),
+  );
+});
+
+/** What is wrong between the words and figures of a verdict and the prices that it is about. */
+function contradictions(told: ToldVerdict, given: Verdict, perKgMinor: number, isMissing: boolean): string[] {
+  const rules: readonly (readonly [boolean, string])[] = [
+    [told.sum.startsWith('saves') && given.breakEvenPerKgMinor < perKgMinor, 'saves above even money'],
+    [told.sum.endsWith('dearer') && given.breakEvenPerKgMinor > perKgMinor, 'dearer below even money'],
+    [
+      told.leans === 'ahead' && !told.sum.startsWith('saves') && given.savingMinor >= 1,
+      'worth it, and saves nothing',
+    ],
+    [told.leans === 'dearer' && told.sum.startsWith('saves'), 'to be left, and saves'],
+    [told.leans === 'dearer' && /always|[6-9] times in 10/.test(told.chance), 'to be left, and mostly ahead'],
+    [
+      told.leans === 'ahead' && /never|once|[1-4] times in 10\b/.test(told.chance),
+      'worth it, and seldom ahead',
+    ],
+    [(told.leans === 'open') !== (given.settles !== null), 'open, and nothing settles it'],
+    [told.leans === 'open' && !isMissing, 'open with every price known'],
+    [isMissing !== told.even.includes('≥'), 'even money is a bound only with prices missing'],
+    [/\d/.test(told.sum) && isMissing !== /[≥≤]/.test(told.sum), 'a bound only with prices missing'],
+    [/≥/.test(told.sum) && told.sum.endsWith('dearer'), 'dearer is at most'],
+    [/[−-]/.test(told.sum + told.range), 'a sign beside words that say it'],
+    [/or oftener/.test(told.chance) && !isMissing, 'a bound with every price known'],
+    [
+      Number.isNaN(given.savingMinor) || /NaN|Infinity|undefined/.test(Object.values(told).join()),
+      'no figure',
+    ],
+  ];
+  return rules.filter(([isWrong]) => isWrong).map(([, words]) => words);
+}
+
+it('a verdict never contradicts its own figures: any kind, any prices, known or not, any household', () => {
+  const price = fc.oneof(fc.constant(null), fc.integer({ min: 1, max: 9000 }));
+  const style = fc.constantFrom(
+    euros,
+    formatIn('USD', '.', 'imperial'),
+    formatIn('JPY', '.', 'metric'),
+    formatIn('EUR', ',', 'metric'),
+  );
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...KINDS),
+      fc.nat(),
+      fc.array(price, { minLength: 8, maxLength: 8 }),
+      fc.integer({ min: 0, max: 9000 }),
+      fc.integer({ min: 300, max: 9000 }),
+      style,
+      (kind, wayAt, prices, perKgMinor, grams, format) => {
+        const builder = new JournalBuilder();
+        kind.parts.forEach((part, at) => {
+          const item = comparableItem(
+            { kind: kind.id, part: part.id, animal: kind.animal },
+            part.destination,
+          );
+          const perKg = prices[at % prices.length];
+          if (item && typeof perKg === 'number') builder.price(item.id, perKg);
+        });
+        const household = builder.household();
+        const asked = { kind, way: kind.ways[wayAt % kind.ways.length]! };
+        const habit = habitOfWay(household.journal.state, asked);
+        const question = { massDg: grams * 10, marks: [], on };
+        const prediction = predict(asked, habit, basisOf(household), question);
+        const given = verdictOf(prediction, approximateWorth(prediction.model), perKgMinor, grams / 1000);
+        const isMissing = prediction.missing.length > 0;
+        const told = tellVerdict(given, isMissing, format);
+        expect(contradictions(told, given, perKgMinor, isMissing)).toEqual([]);
+      },
+    ),
+    { numRuns: 250 },
+  );
+});
