@@ -47,6 +47,17 @@ export async function begin(person: Person, counts: Counts = {}): Promise<void> 
   await person.sees('Is it worth it?');
 }
 
+/** Says at the Counter which piece it is. */
+export async function choosePiece(person: Person, kind: string): Promise<void> {
+  await person.fill('Search by any name', kind, 'searchbox');
+  await person.page.locator(`.kind ::-p-text(${kind})`).click();
+}
+
+/** Opens what is folded away, at the Counter. */
+export async function unfold(person: Person, title: string): Promise<void> {
+  await person.page.locator(`summary ::-p-text(${title})`).click();
+}
+
 /** Buys a piece at the Counter; it is on the Block then. */
 export async function buy(
   person: Person,
@@ -58,10 +69,10 @@ export async function buy(
 ): Promise<void> {
   await person.click('Counter', 'link');
   await person.reads('Is it worth it?');
-  await person.fill('What is it? Search by any name', kind, 'searchbox');
-  await person.page.locator(`.kind ::-p-text(${kind})`).click();
+  await choosePiece(person, kind);
   await person.page.locator('::-p-aria(Weight on the label), ::-p-aria(Weight of all)').fill(weight);
   await person.fill(`Price for a ${unit}`, pricePerKg);
+  if (Object.keys(prices).length > 0) await unfold(person, 'Prices ready cut');
   for (const [item, price] of Object.entries(prices)) await person.fill(item, price);
   await person.page.locator('::-p-text(Buy it for)').click();
   await person.sees('this is the true start');

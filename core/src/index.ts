@@ -140,6 +140,7 @@ export * from './slice/why-no-plan';
 export * from './slice/wish';
 
 // price: Labels, and the price book.
+export * from './price/best-seen';
 export * from './price/complete-purchase';
 export * from './price/discount';
 export * from './price/feast-days';
@@ -276,6 +277,7 @@ export * from './records/what-came';
 
 // format: Figures written and read as the household does.
 export * from './format/came-words';
+export * from './format/candidate-words';
 export * from './format/counted-words';
 export * from './format/days';
 export * from './format/describe-entry';

@@ -1,11 +1,12 @@
 import { LabelDraft } from './label/label-draft';
-import { PieceAsked } from './answer/piece-asked';
+import { Compared } from './candidates/compared';
+import { PieceAsked } from './piece/piece-asked';
 import { ReadyCut } from './answer/ready-cut';
 import type { PlacePages } from '../household/parts/place-pages';
 
 /** The pages of the Counter; what is typed on one of them waits while another is looked at. */
 export const COUNTER_PAGES: PlacePages = {
-  providers: [LabelDraft, PieceAsked, ReadyCut],
+  providers: [Compared, LabelDraft, PieceAsked, ReadyCut],
   pages: [
     {
       path: '',

@@ -6,7 +6,7 @@ import type { IsoDate } from '../units/date';
 import type { MassDg } from '../units/mass';
 import type { Minor } from '../units/money';
 import type { Habit } from './habit';
-import { predict, type KindAndWay } from './prediction';
+import { isWorthKnown, predict, type KindAndWay } from './prediction';
 import { answerAt } from './verdict';
 
 /** An actual piece that could be bought. */
@@ -26,6 +26,8 @@ export interface RankedCandidate {
   readonly paidMinor: Minor;
   /** Expected cost of a usable kilogram, smallest coins, unrounded. */
   readonly perUsableKgMinor: number;
+  /** Even money for a kilogram of it; null where too little of it has a price. */
+  readonly evenPerKgMinor: number | null;
   /** Null where prices that nobody knows could turn the answer. */
   readonly savingMinor: number | null;
 }
@@ -59,6 +61,7 @@ export function rankCandidates(
       mainDg: Math.round(sum(mains, (part) => part.massDg)),
       paidMinor: labelTotal(massDg, perKgMinor),
       perUsableKgMinor: perKgMinor / usable.share,
+      evenPerKgMinor: isWorthKnown(prediction) ? worthPerKg.mean : null,
       savingMinor:
         answerAt(prediction, perKgMinor) === 'open'
           ? null

@@ -2,7 +2,7 @@ import { kindById } from '../catalogue/kinds';
 import type { CostBasis } from '../cost/carriers';
 import type { State } from '../ledger/replay';
 import type { IsoDate } from '../units/date';
-import { habitOfWay, predict } from './prediction';
+import { habitOfWay, isWorthKnown, predict } from './prediction';
 
 /** The price a kilogram at which the next piece of a kind is even money. */
 export interface EvenMoney {
@@ -18,7 +18,7 @@ export interface EvenMoney {
  * Even money for the next piece of a kind, from the same prediction as at the Counter, so that the
  * Counter, the price book and the trends say one figure. A usual piece; the weight does not matter.
  *
- * @returns null where the kind is not known, or nothing ready cut has a price
+ * @returns null where the kind is not known, or too little of it has a price ready cut to say
  */
 export function evenMoney(
   state: State,
@@ -31,8 +31,9 @@ export function evenMoney(
   const way = kind?.ways.find(({ id }) => id === last?.way) ?? kind?.ways[0];
   if (!kind || !way) return null;
   const question = { massDg: 10_000, marks: [], on };
-  const { worthPerKg, missing } = predict({ kind, way }, habitOfWay(state, { kind, way }), basis, question);
-  return worthPerKg.mean > 0
+  const prediction = predict({ kind, way }, habitOfWay(state, { kind, way }), basis, question);
+  const { worthPerKg, missing } = prediction;
+  return worthPerKg.mean > 0 && isWorthKnown(prediction)
     ? { perKgMinor: worthPerKg.mean, way: way.name, isLowerBound: missing.length > 0 }
     : null;
 }

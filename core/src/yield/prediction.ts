@@ -50,6 +50,8 @@ export interface Prediction {
   readonly model: WorthModel;
 }
 
+/** So much of what is usable has a price before a piece has a worth; of our own. */
+const ENOUGH_KNOWN = 0.5;
 /** Four times in five. */
 const RANGE = [0.1, 0.9] as const;
 
@@ -116,6 +118,17 @@ export function predict(
     ),
     model: { usual, certainty: habit.certainty, phi: habit.phi, perKgMinor },
   };
+}
+
+/**
+ * Whether enough of a piece has a price to say what it is worth: half of what is usable. A bound from
+ * less than that is true, and tells nobody anything.
+ */
+export function isWorthKnown({ parts, usable }: Pick<Prediction, 'parts' | 'usable'>): boolean {
+  const known = sum(parts, ({ destination, share, price }) =>
+    destination && isUsable(destination) && price !== null && price.state !== 'unknown' ? share : 0,
+  );
+  return usable.share > 0 && known >= ENOUGH_KNOWN * usable.share;
 }
 
 function rangeOf(share: number, s: number): [number, number] {

@@ -13,7 +13,6 @@ import { Slips } from '../../ui/told/slips';
   imports: [Slips, Swatch],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2>What it should give</h2>
     <p class="soft">{{ rests() }} The bar is where four pieces in five lie.</p>
     <table vSlips class="ledger">
       <thead>
@@ -53,10 +52,6 @@ import { Slips } from '../../ui/told/slips';
     </table>
   `,
   styles: `
-    h2 {
-      margin: 26px 0 4px;
-      font-size: var(--large);
-    }
     p {
       margin: 0 0 6px;
     }

@@ -1,10 +1,14 @@
-import { computed, inject, Injectable, signal } from '@angular/core';
+import { computed, inject, Injectable, linkedSignal, signal } from '@angular/core';
 import type { PriceNote } from '@core/price/price-note';
-import { bookWith } from '@core/price/price-book';
+import { askPrice } from '@core/format/price-words';
+import { bookWith, notesOf } from '@core/price/price-book';
+import { priceQuestions } from '@core/price/price-questions';
 import { Clock } from '../../household/clock';
+import { draftKey } from '../../household/draft-key';
 import { Format } from '@core/format/format';
-import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
+import { Notices } from '../../household/notices';
+import { Ask } from '../../ui/ask/ask';
 import { keepInTab } from '../../ui/form/keep-in-tab';
 
 /**
@@ -16,13 +20,17 @@ export class ReadyCut {
   private readonly store = inject(HouseholdStore);
   private readonly format = inject(Format);
   private readonly clock = inject(Clock);
+  private readonly notices = inject(Notices);
+  private readonly ask = inject(Ask);
 
   /** Where and when they were seen. */
   readonly shop = signal('');
-  readonly date = signal(this.clock.today());
+  readonly date = linkedSignal(() => this.clock.today());
   private readonly typedNow = signal<Readonly<Record<string, string>>>({});
   /** As typed, by shop item. */
   readonly typed = this.typedNow.asReadonly();
+
+  readonly shopName = computed(() => this.shop().trim() || 'unnamed shop');
 
   readonly isAny = computed(() => Object.values(this.typed()).some((text) => text.trim() !== ''));
   readonly unreadable = computed(() =>
@@ -34,7 +42,7 @@ export class ReadyCut {
       const perKgMinor = this.perKgOf(item);
       if (perKgMinor === null) return [];
       const typed = `${this.textOf(item)}/${this.format.priceUnit()}`;
-      return [{ item, shop: this.shop().trim() || 'unnamed shop', perKgMinor, on: this.date(), typed }];
+      return [{ item, shop: this.shopName(), perKgMinor, on: this.date(), typed }];
     }),
   );
 
@@ -49,8 +57,8 @@ export class ReadyCut {
   });
 
   constructor() {
-    const key = `vendicus-ready-cut-${inject(HOUSEHOLD_NAME)}-${this.clock.today()}`;
-    keepInTab(() => key, {
+    const key = draftKey('ready-cut');
+    keepInTab(() => `${key()} ${this.clock.today()}`, {
       typed: this.typedNow,
       shop: this.shop,
     });
@@ -63,6 +71,30 @@ export class ReadyCut {
   /** They are written down. */
   forget(): void {
     this.typedNow.set({});
+  }
+
+  /**
+   * What was typed, and other prices with it, to be written down: once what is odd about them was asked.
+   *
+   * @returns null where one cannot be read, or somebody wants to look again
+   */
+  async sure(others: readonly PriceNote[] = []): Promise<readonly PriceNote[] | null> {
+    if (this.unreadable().length > 0) {
+      this.notices.problem('One of the prices for ready-cut meat cannot be read. Mend it or empty it.');
+      return null;
+    }
+    const { book } = this.store.basis().pricing;
+    const isNoted = (note: PriceNote): boolean =>
+      notesOf(book, note.item).some(
+        ({ shop, on, perKgMinor }) => shop === note.shop && on === note.on && perKgMinor === note.perKgMinor,
+      );
+    const notes = [...this.notes(), ...others].filter((note) => !isNoted(note));
+    const questions = notes.flatMap((note) =>
+      priceQuestions(book, note).map((question) => askPrice(note, question, this.format)),
+    );
+    if (questions.length === 0) return notes;
+    const isSure = await this.ask.confirm('Is this price right?', questions.join(' '), 'Yes, it is');
+    return isSure ? notes : null;
   }
 
   textOf(item: string): string {

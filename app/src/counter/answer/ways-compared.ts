@@ -15,7 +15,6 @@ import { ReadyCut } from './ready-cut';
   selector: 'v-ways-compared',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2>Ways to cut it</h2>
     <p class="soft">At today’s prices, for {{ format.mass(massDg()) }}. Choose one to see it through.</p>
     <div class="scroll" tabindex="0" role="group" aria-label="Table, to be scrolled sideways">
       <table class="ledger">
@@ -65,10 +64,6 @@ import { ReadyCut } from './ready-cut';
     </div>
   `,
   styles: `
-    h2 {
-      margin: 26px 0 4px;
-      font-size: var(--large);
-    }
     p {
       margin: 0 0 6px;
     }

@@ -11,7 +11,7 @@ import {
 import { Format } from '@core/format/format';
 import type { Discount } from '@core/price/discount';
 import type { Quote } from '@core/price/quote';
-import { readLabel } from '@core/price/read-label';
+import { readLabel, type LabelText as TextOfLabel } from '@core/price/read-label';
 import { draftOf } from '../../ui/form/draft-of';
 
 export type DiscountKind = Discount['kind'];
@@ -51,40 +51,35 @@ export const LabelDraft = signalStore(
   withProps(() => ({ _format: inject(Format) })),
   withLinkedState(({ _format }) => ({ pricedBy: draftOf<Quote['unit']>(() => _format.priceUnit()) })),
   withComputed(({ _format, count, weight, price, pricedBy, total, discountKind, discount, pay }) => ({
-    _read: computed(() =>
-      readLabel(
-        {
-          count: count(),
-          weight: weight(),
-          price: price(),
-          pricedBy: pricedBy(),
-          total: total(),
-          discount: {
-            kind: discountKind(),
-            amount: discount(),
-            pay: pay(),
-            each: _format.priceUnit(),
-          },
-        },
-        _format.labelStyle(),
-      ),
-    ),
+    /** As it was typed, for the core to read. */
+    text: computed((): TextOfLabel => ({
+      count: count(),
+      weight: weight(),
+      price: price(),
+      pricedBy: pricedBy(),
+      total: total(),
+      discount: { kind: discountKind(), amount: discount(), pay: pay(), each: _format.priceUnit() },
+    })),
   })),
-  withComputed(({ _read }) => ({
-    pieces: computed(() => _read().pieces),
-    purchase: computed(() => _read().purchase),
+  withComputed(({ _format, text }) => ({
+    /** What follows from it. */
+    read: computed(() => readLabel(text(), _format.labelStyle())),
+  })),
+  withComputed(({ read }) => ({
+    pieces: computed(() => read().pieces),
+    purchase: computed(() => read().purchase),
     /** What is wrong with each field as it stands; nothing while it is empty. */
-    wrong: computed(() => _read().wrong),
+    wrong: computed(() => read().wrong),
     /** The weight as it was typed, for the journal. */
-    typedWeight: computed(() => _read().mass?.typed),
+    typedWeight: computed(() => read().mass?.typed),
     /** What is asked for a kilogram once everything is off, where that is known. */
-    paidPerKg: computed(() => _read().paidPerKgMinor),
-    massDg: computed(() => _read().purchase?.massDg ?? _read().mass?.massDg ?? null),
+    paidPerKg: computed(() => read().paidPerKgMinor),
+    massDg: computed(() => read().purchase?.massDg ?? read().mass?.massDg ?? null),
     /** What stands in the way of buying, in words; empty when nothing does. */
     obstacle: computed(() => {
-      const { wrong, purchase } = _read();
-      const first = Object.entries(wrong).find(([field, text]) => text !== '' && field !== 'total');
-      return first?.[1] ?? (purchase === null ? 'Two of weight, price and total are needed to buy it.' : '');
+      const { wrong, purchase } = read();
+      const first = Object.values(wrong).find((text) => text !== '');
+      return first ?? (purchase === null ? 'Two of weight, price and total are needed to buy it.' : '');
     }),
   })),
   withMethods((store) => ({

@@ -49,43 +49,29 @@ export interface LabelDay {
   imports: [CodeReader],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <details #open [open]="isOpen()" (toggle)="isOpen.set(open.open)">
-      <summary>Read the sticker’s code</summary>
-      @if (isOpen()) {
-        <v-code-reader
-          label="Digits under the bars"
-          field="digits"
-          [standIns]="standIns"
-          (found)="read($event)"
-        />
-        <p role="status">{{ said() }}</p>
-        @if (unlearnt(); as digits) {
-          <button type="button" class="quiet" (click)="learn(digits)">Learn from this label</button>
-        }
-        @if (unnamed(); as item) {
-          <button type="button" class="quiet" (click)="name(item)">
-            Item {{ item }} is {{ kind().name.toLowerCase() }}: remember it
-          </button>
-        }
-      }
-    </details>
+    <v-code-reader
+      label="Digits under the bars"
+      field="digits"
+      [standIns]="standIns"
+      (found)="read($event)"
+    />
+    <p role="status">{{ said() }}</p>
+    @if (unlearnt(); as digits) {
+      <button type="button" class="quiet" (click)="learn(digits)">Learn from this label</button>
+    }
+    @if (unnamed() && kind(); as known) {
+      <button type="button" class="quiet" (click)="name(unnamed()!)">
+        Item {{ unnamed() }} is {{ known.name.toLowerCase() }}: remember it
+      </button>
+    }
   `,
   styles: `
-    details {
-      border: 1.5px solid var(--line);
-      border-radius: 3px;
-      padding: 4px 14px 8px;
-      margin-bottom: 14px;
-    }
-    details[open] {
-      border-color: var(--ink);
-      padding-bottom: 14px;
-    }
-    summary {
-      cursor: pointer;
-      min-height: 44px;
-      padding: 10px 0;
-      font-weight: 600;
+    :host {
+      display: block;
+      border: 1px solid var(--ink);
+      border-radius: 2px;
+      padding: 10px 14px;
+      margin-bottom: 8px;
     }
     p {
       margin: 4px 0 8px;
@@ -97,7 +83,7 @@ export class StickerReader {
   private readonly format = inject(Format);
   private readonly clock = inject(Clock);
   private readonly label = inject(LabelDraft);
-  readonly kind = input.required<Kind>();
+  readonly kind = input.required<Kind | null>();
   readonly shop = input.required<string>();
   /** The shop whose number it is, and the kind of piece, as far as they are known. */
   readonly recognised = output<{ readonly shop?: string; readonly kind?: Kind }>();
@@ -105,7 +91,6 @@ export class StickerReader {
   readonly date = output<LabelDay | null>();
 
   protected readonly standIns = STAND_INS;
-  protected readonly isOpen = signal(false);
   protected readonly said = signal('');
   /** Digits of a shop whose layout is not known. */
   protected readonly unlearnt = signal<string | null>(null);
@@ -195,7 +180,11 @@ export class StickerReader {
   /** Finds out from the typed figures where the shop keeps its price or weight. */
   protected async learn(digits: string): Promise<void> {
     const shop = this.shop().trim();
-    if (shop === '') return this.said.set('Write the shop first: each has its own numbers.');
+    const kind = this.kind();
+    if (shop === '' || !kind)
+      return this.said.set(
+        shop === '' ? 'Write the shop first: each has its own numbers.' : 'Choose first which piece it is.',
+      );
     const purchase = this.label.purchase();
     const printed = {
       priceMinor: this.format.parseMoney(this.label.total()),
@@ -213,19 +202,17 @@ export class StickerReader {
     const key =
       this.codes().find((each) => each.shop === shop && each.layout.length === digits.length)?.key ??
       this.clock.newId();
-    const kind = this.kind().id;
-    if (!(await this.store.perform(learnSticker(key, { shop, digits, layout, kind }))).ok) return;
+    if (!(await this.store.perform(learnSticker(key, { shop, digits, layout, kind: kind.id }))).ok) return;
     this.unlearnt.set(null);
-    this.said.set(
-      `From now on ${shop}’s stickers fill in the ${layout.of} and ${this.kind().name.toLowerCase()}.`,
-    );
+    this.said.set(`From now on ${shop}’s stickers fill in the ${layout.of} and ${kind.name.toLowerCase()}.`);
   }
 
   protected async name(item: string): Promise<void> {
     const known = this.codes().find(({ key }) => key === this.layoutKey());
-    if (!known) return;
+    const kind = this.kind();
+    if (!known || !kind) return;
     const { key, ...read } = known;
-    const written = await this.store.perform(nameStickerItem({ key, known: read }, item, this.kind()));
+    const written = await this.store.perform(nameStickerItem({ key, known: read }, item, kind));
     if (written.ok) this.unnamed.set(null);
   }
 

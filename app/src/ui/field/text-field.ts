@@ -1,6 +1,6 @@
 import inputtext from '@primeuix/themes/aura/inputtext';
 import textarea from '@primeuix/themes/aura/textarea';
-import { ChangeDetectionStrategy, Component, input, model } from '@angular/core';
+import { ChangeDetectionStrategy, Component, type ElementRef, input, model, viewChild } from '@angular/core';
 import { InputText } from 'primeng/inputtext';
 import { Textarea } from 'primeng/textarea';
 import { newFieldId } from './field-id';
@@ -67,4 +67,10 @@ export class TextField {
   /** More than one line where there is much to say. */
   readonly lines = input(1);
   protected readonly id = newFieldId();
+  private readonly field = viewChild<ElementRef<HTMLInputElement>>('field');
+
+  /** At once, while the hand that pressed is still on the screen: else a phone shows no keyboard. */
+  focus(): void {
+    this.field()?.nativeElement.focus();
+  }
 }

@@ -28,6 +28,8 @@ export class PieceDrawing {
   readonly among = input<readonly string[]>([]);
   /** The step whose cut is drawn; null draws none. */
   readonly step = input<string | null>(null);
+  /** What is expected to become of each part: drawn faintly in its texture. */
+  readonly expected = input<ReadonlyMap<string, Destination>>(new Map());
   readonly labelled = input(true);
   readonly turnable = input(true);
   readonly chosen = output<string>();
@@ -38,7 +40,13 @@ export class PieceDrawing {
   private readonly sideIndex = draftOf(() => bestSide(this.sides(), this.step()), this.step);
   protected readonly side = computed(() => this.sides()[this.sideIndex()] ?? this.sides()[0]);
   protected readonly cuts = computed(() => this.side().cuts[this.step() ?? ''] ?? []);
-  protected readonly tile = computed(() => tileOf(this.nextDestination()));
+  /** The textures that are drawn: of what is next, and of what is expected. */
+  protected readonly tiles = computed(() =>
+    [...new Set([this.nextDestination(), ...this.expected().values()])].map((of) => ({
+      of,
+      href: tileOf(of),
+    })),
+  );
   protected readonly regions = computed(() => {
     const side = this.side();
     const isOff = (part: string): boolean => (this.off().get(part) ?? 0) >= DONE;
@@ -53,11 +61,13 @@ export class PieceDrawing {
           : part === this.next()
             ? 'next'
             : 'here';
+      const expected = this.expected().get(part ?? '');
       return {
         id,
         d,
         part,
         look,
+        tile: look === 'next' ? this.nextDestination() : look === 'here' ? expected : undefined,
         sliced: this.slicedTo() > 0 && (side.sliced?.regions.includes(id) ?? false),
       };
     });

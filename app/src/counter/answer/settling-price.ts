@@ -1,0 +1,99 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  inject,
+  linkedSignal,
+  signal,
+  viewChild,
+} from '@angular/core';
+import type { ShopItem } from '@core/catalogue/shop-items';
+import { Format } from '@core/format/format';
+import { TextField } from '../../ui/field/text-field';
+import { AnswerNow } from './answer-now';
+import { ReadyCut } from './ready-cut';
+
+const LIST = new Intl.ListFormat('en-GB');
+
+/**
+ * What would settle an open answer, and one field for it: the price bought cut that moves the answer
+ * most. Once it is typed and the answer is open still, the next.
+ */
+@Component({
+  selector: 'v-settling-price',
+  imports: [TextField],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @if (settles(); as open) {
+      <p>
+        Comes out ahead where {{ open.names }} costs more than <b>{{ format.perUnit(open.perKgMinor) }}</b>
+        @if (open.isWide) {
+          <span class="soft"> ({{ open.range }})</span>
+        }
+        .
+      </p>
+    }
+    @if (item(); as asked) {
+      <v-text
+        #field
+        [label]="asked.name + ', for a ' + format.priceUnit()"
+        keys="decimal"
+        [placeholder]="format.currencySign()"
+        [value]="readyCut.textOf(asked.id)"
+        (valueChange)="readyCut.type(asked.id, $event)"
+        [problem]="isWrong() ? 'That is not a price.' : ''"
+        (focusin)="isIn.set(true)"
+        (focusout)="isIn.set(false)"
+      />
+    }
+  `,
+  styles: `
+    :host {
+      display: block;
+      --field-height: 56px;
+      --field-size: var(--head);
+    }
+    :host:empty {
+      display: none;
+    }
+    p {
+      margin: 6px 0 4px;
+    }
+    b {
+      white-space: nowrap;
+    }
+  `,
+})
+export class SettlingPrice {
+  protected readonly format = inject(Format);
+  private readonly answer = inject(AnswerNow);
+  protected readonly readyCut = inject(ReadyCut);
+  protected readonly isIn = signal(false);
+  private readonly field = viewChild<TextField>('field');
+
+  protected readonly settles = computed(() => {
+    const settles = this.answer.settles();
+    if (!settles) return null;
+    const names = settles.items.map((item) => this.answer.nameOf(item));
+    const [low, even, high] = [settles.lowMinor, settles.perKgMinor, settles.highMinor].map(
+      (minor) => this.format.perUnit(minor).split('/')[0] ?? '',
+    );
+    return {
+      names: names.length > 1 ? `${LIST.format(names)}, one with another,` : (names[0] ?? 'what is left'),
+      perKgMinor: settles.perKgMinor,
+      range: `${low} to ${high}, four times in five`,
+      isWide: low !== even || high !== even,
+    };
+  });
+
+  /** It stays while one types in it, whatever the figure says halfway. */
+  protected readonly item = linkedSignal<{ next: ShopItem | null; isIn: boolean }, ShopItem | null>({
+    source: () => ({ next: this.answer.settles()?.items[0] ?? null, isIn: this.isIn() }),
+    computation: ({ next, isIn }, before) => (isIn && before ? before.value : next),
+  });
+  protected readonly isWrong = computed(() => this.readyCut.unreadable().includes(this.item()?.id ?? ''));
+
+  focus(): void {
+    this.field()?.focus();
+  }
+}

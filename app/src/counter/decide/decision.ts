@@ -1,0 +1,151 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { Router } from '@angular/router';
+import { wholePieceItem } from '@core/catalogue/shop-items';
+import { buy } from '@core/deeds/buy';
+import { notePrices } from '@core/deeds/note-prices';
+import { askQuestion, questionsAbout } from '@core/deeds/questions';
+import { Format } from '@core/format/format';
+import type { FactOf } from '@core/ledger/entry';
+import type { PriceNote } from '@core/price/price-note';
+import { Clock } from '../../household/clock';
+import { HOUSEHOLD_NAME } from '../../household/household-name';
+import { HouseholdStore } from '../../household/household-store';
+import { Notices } from '../../household/notices';
+import { Ask } from '../../ui/ask/ask';
+import { AnswerNow } from '../answer/answer-now';
+import { ReadyCut } from '../answer/ready-cut';
+import { Compared } from '../candidates/compared';
+import { PieceAsked } from '../piece/piece-asked';
+import { pieceSaid } from './piece-said';
+
+/** What one does now: buy it, leave it, or lay it beside another. What the answer says is in solid ink. */
+@Component({
+  selector: 'v-decision',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <button
+      type="button"
+      class="buy"
+      [class.act]="!isNo()"
+      [class.quiet]="isNo()"
+      [attr.aria-disabled]="answer.obstacle() !== '' || null"
+      (click)="buy()"
+    >
+      {{ isNo() ? 'Buy anyway' : 'Buy it' }}{{ sum() }}
+    </button>
+    <button type="button" [class.act]="isNo()" [class.quiet]="!isNo()" (click)="leave()">Leave it</button>
+    <button type="button" class="quiet" (click)="compare()">Compare</button>
+  `,
+  styles: `
+    :host {
+      display: grid;
+      grid-template-columns: 1fr 1fr;
+      gap: 8px;
+      margin: 10px 0;
+    }
+    .buy.act {
+      grid-column: 1 / -1;
+    }
+    .buy.quiet {
+      order: 3;
+      grid-column: 1 / -1;
+      min-height: 48px;
+    }
+    .act {
+      min-height: 56px;
+    }
+  `,
+})
+export class Decision {
+  private readonly store = inject(HouseholdStore);
+  private readonly format = inject(Format);
+  private readonly clock = inject(Clock);
+  private readonly notices = inject(Notices);
+  private readonly ask = inject(Ask);
+  private readonly router = inject(Router);
+  private readonly household = inject(HOUSEHOLD_NAME);
+  private readonly piece = inject(PieceAsked);
+  private readonly label = this.piece.label;
+  private readonly readyCut = inject(ReadyCut);
+  private readonly compared = inject(Compared);
+  protected readonly answer = inject(AnswerNow);
+
+  protected readonly isNo = computed(() => this.answer.told()?.leans === 'dearer');
+  protected readonly sum = computed(() => {
+    const purchase = this.label.purchase();
+    return purchase ? ` for ${this.format.money(purchase.paidMinor)}` : '';
+  });
+
+  /** What is asked for the piece goes into the price book, whether it is bought or left. */
+  private asked(): PriceNote[] {
+    const [kind, perKg] = [this.piece.kind(), this.answer.perKg()];
+    const perKgMinor = Math.round(perKg ?? 0);
+    if (!kind || perKgMinor <= 0) return [];
+    const isOffer = this.label.discountKind() !== 'none';
+    return [
+      {
+        item: wholePieceItem(kind.id),
+        shop: this.readyCut.shopName(),
+        perKgMinor,
+        on: this.answer.on(),
+        ...(isOffer ? { offer: true } : {}),
+      },
+    ];
+  }
+
+  protected async leave(): Promise<void> {
+    const notes = await this.readyCut.sure(this.asked());
+    if (!notes) return;
+    const [note] = this.asked();
+    const kind = this.piece.kind()?.name ?? '';
+    const say = note ? `${kind} left. ${this.format.perUnit(note.perKgMinor)} is noted.` : `${kind} left.`;
+    const deed = notePrices(notes, say, () => this.clock.newId());
+    if (notes.length > 0 && !(await this.store.perform(deed)).ok) return;
+    this.readyCut.forget();
+    this.piece.forget();
+  }
+
+  protected compare(): void {
+    const [kind, perKg] = [this.piece.kind(), this.answer.perKg()];
+    if (kind)
+      this.compared.take(kind.id, this.piece.wayId(), {
+        weight: this.label.weight(),
+        price: perKg === null ? '' : this.format.plainPerUnit(perKg),
+        marks: this.piece.marks(),
+      });
+    void this.router.navigate(['/', this.household, 'counter', 'candidates']);
+  }
+
+  protected async buy(): Promise<void> {
+    const [purchase, kind] = [this.label.purchase(), this.piece.kind()];
+    if (!purchase || !kind || this.answer.obstacle()) return this.notices.problem(this.answer.obstacle());
+    const fact: FactOf<'received'> = {
+      ...pieceSaid(this.piece, this.readyCut, this.answer),
+      lot: this.clock.newId(),
+      massDg: purchase.massDg,
+      typed: this.label.typedWeight(),
+      paidMinor: purchase.paidMinor,
+    };
+    const questions = questionsAbout(this.store.state(), fact).map((question) =>
+      askQuestion(question, (massDg) => this.format.mass(massDg)),
+    );
+    if (
+      questions.length > 0 &&
+      !(await this.ask.confirm('Is this right?', questions.join(' '), 'Yes, buy it'))
+    )
+      return;
+    const prices = await this.readyCut.sure(this.asked());
+    if (!prices) return;
+    const purchased = {
+      marks: this.piece.marks(),
+      prices,
+      apart: this.label.apart(),
+      newId: () => this.clock.newId(),
+    };
+    const written = await this.store.perform(buy(fact, purchased));
+    if (!written.ok) return;
+    this.readyCut.forget();
+    this.piece.forget();
+    await this.router.navigate(['/', this.household, 'block', fact.lot]);
+  }
+}

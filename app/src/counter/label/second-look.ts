@@ -1,0 +1,40 @@
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { PieceAsked } from '../piece/piece-asked';
+import { AnswerNow } from '../answer/answer-now';
+
+/** What is asked about the label where it cannot be meant, with answers to press. */
+@Component({
+  selector: 'v-second-look',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <div role="status">
+      @if (answer.second(); as asked) {
+        <p>{{ asked.says }}</p>
+        <div class="answers">
+          @for (each of asked.answers; track each.word) {
+            <button type="button" class="quiet small" (click)="piece.label.type(each.mended)">
+              {{ each.word }}
+            </button>
+          }
+        </div>
+      }
+    </div>
+  `,
+  styles: `
+    p {
+      margin: 0 0 6px;
+      border-inline-start: 4px solid var(--bad);
+      padding-inline-start: 10px;
+    }
+    .answers {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 8px;
+      margin-bottom: 8px;
+    }
+  `,
+})
+export class SecondLook {
+  protected readonly answer = inject(AnswerNow);
+  protected readonly piece = inject(PieceAsked);
+}

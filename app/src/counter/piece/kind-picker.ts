@@ -1,0 +1,149 @@
+import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
+import { findKinds } from '@core/catalogue/find-kinds';
+import type { Kind } from '@core/catalogue/kind-schema';
+import { Format } from '@core/format/format';
+import type { Lot } from '@core/ledger/lot';
+import { evenMoney } from '@core/yield/even-money';
+import { rollup } from 'd3-array';
+import { Clock } from '../../household/clock';
+import { HouseholdStore } from '../../household/household-store';
+import { TextField } from '../../ui/field/text-field';
+import { PieceDrawing } from '../../ui/piece/piece-drawing';
+import { ReadyCut } from '../answer/ready-cut';
+import { PieceAsked } from './piece-asked';
+
+/** How many kinds are offered before one searches. */
+const SHOWN_KINDS = 6;
+
+/** Which piece? The kinds bought most often, each with the price up to which it is worth it; any other by name. */
+@Component({
+  selector: 'v-kind-picker',
+  imports: [PieceDrawing, TextField],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <v-text
+      label="Search by any name"
+      type="search"
+      [(value)]="search"
+      placeholder="eye fillet, New York strip, bird, 180 …"
+      (keydown.enter)="chooseFound($event)"
+    />
+    <div class="kinds" role="group" aria-label="Kind of piece">
+      @for (each of shown(); track each.kind.id) {
+        <button
+          type="button"
+          class="kind"
+          [class.on]="each.kind.id === piece.kind()?.id"
+          (click)="choose(each.kind)"
+        >
+          <v-piece-drawing [kind]="each.kind" [labelled]="false" [turnable]="false" aria-hidden="true" />
+          <span
+            ><b>{{ each.kind.name }}</b
+            ><small>{{ each.note }}</small></span
+          >
+        </button>
+      } @empty {
+        <p class="soft none">
+          Nothing is called “{{ search() }}” here. Try a shorter word, or add a kind of your own in Craft.
+        </p>
+      }
+    </div>
+    @if (shown().length < found().length) {
+      <button type="button" class="quiet small" (click)="showsAll.set(true)">
+        {{ format.count(found().length - shown().length, 'more kind') }}
+      </button>
+    }
+  `,
+  styles: `
+    .kinds {
+      display: grid;
+      margin-top: 8px;
+      grid-template-columns: repeat(auto-fill, minmax(160px, 1fr));
+      gap: 8px;
+      margin-bottom: 8px;
+    }
+    .kind {
+      display: grid;
+      grid-template-columns: 46px minmax(0, 1fr);
+      align-items: center;
+      gap: 8px;
+      min-height: 64px;
+      padding: 6px 8px;
+      text-align: left;
+      font: inherit;
+      color: inherit;
+      background: var(--sheet);
+      border: 1px solid var(--field-line);
+      border-radius: 2px;
+      cursor: pointer;
+    }
+    .kind.on {
+      box-shadow: inset 0 -4px 0 var(--ink);
+    }
+    v-piece-drawing {
+      --drawing-height: 48px;
+      --drawing-lines: non-scaling-stroke;
+      --drawing-marks: none;
+    }
+    b {
+      display: block;
+      font: 650 var(--text-size)/1.15 var(--name);
+    }
+    small {
+      color: var(--soft);
+      font-size: var(--small);
+    }
+    .none {
+      grid-column: 1 / -1;
+      margin: 0;
+    }
+  `,
+})
+export class KindPicker {
+  private readonly store = inject(HouseholdStore);
+  protected readonly format = inject(Format);
+  protected readonly piece = inject(PieceAsked);
+  private readonly readyCut = inject(ReadyCut);
+  private readonly today = inject(Clock).today;
+  /** A kind was chosen; still within the press. */
+  readonly chosen = output();
+
+  protected readonly search = signal('');
+  protected readonly showsAll = signal(false);
+  protected readonly found = computed(() => findKinds(this.store.kinds(), this.search()));
+  protected readonly shown = computed(() => {
+    const isFew = this.search().trim() === '' && !this.showsAll();
+    const found = this.search().trim() === '' ? mostBought(this.found(), this.store.pieces()) : this.found();
+    return found.slice(0, isFew ? SHOWN_KINDS : undefined).map((kind) => ({ kind, note: this.noteOf(kind) }));
+  });
+
+  /** Up to which price it is worth it; what else it is called where that is not known. */
+  private noteOf(kind: Kind): string {
+    const even = evenMoney(this.store.state(), kind.id, this.readyCut.basis(), this.today());
+    if (!even) return kind.synonyms.slice(0, 2).join(', ');
+    return `to ${this.format.perUnit(even.perKgMinor)}`;
+  }
+
+  /** Enter takes what was found first, and stays in no field that is gone. */
+  protected chooseFound(event: Event): void {
+    const [first] = this.found();
+    event.stopPropagation();
+    event.preventDefault();
+    if (this.search().trim() !== '' && first) this.choose(first);
+  }
+
+  protected choose(kind: Kind): void {
+    this.piece.choose(kind.id);
+    this.chosen.emit();
+  }
+}
+
+/** Those bought most often first; of two bought as often, the order of the catalogue. */
+function mostBought(kinds: readonly Kind[], pieces: readonly Pick<Lot, 'kind'>[]): Kind[] {
+  const count = rollup(
+    pieces,
+    (all) => all.length,
+    ({ kind }) => kind,
+  );
+  return [...kinds].sort((a, b) => (count.get(b.id) ?? 0) - (count.get(a.id) ?? 0));
+}

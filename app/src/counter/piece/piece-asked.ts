@@ -1,0 +1,76 @@
+import { isBird } from '@core/ledger/animal';
+import { computed, inject, Injectable, linkedSignal, signal } from '@angular/core';
+import type { Kind } from '@core/catalogue/kind-schema';
+import type { Dated, Kept } from '@core/ledger/entry';
+import { Clock } from '../../household/clock';
+import { draftKey } from '../../household/draft-key';
+import { HouseholdStore } from '../../household/household-store';
+import { draftOf } from '../../ui/form/draft-of';
+import { keepInTab, type KeptInTab } from '../../ui/form/keep-in-tab';
+import { LABEL_FIELDS, LabelDraft, type LabelText } from '../label/label-draft';
+
+/**
+ * The piece that is asked about at the Counter, as far as it has been said. It waits, with its label,
+ * while one looks at another page, and is forgotten once it is bought or left.
+ */
+@Injectable()
+export class PieceAsked {
+  readonly label = inject(LabelDraft);
+  private readonly kinds = inject(HouseholdStore).kinds;
+
+  private readonly kindId = signal('');
+  /** Null while nobody has said which. */
+  readonly kind = computed((): Kind | null => this.kinds().find(({ id }) => id === this.kindId()) ?? null);
+  /** Whether one is looking for the kind. */
+  readonly isChoosing = linkedSignal(() => this.kind() === null);
+  readonly wayId = draftOf(() => this.kind()?.ways[0]?.id ?? '', this.kindId);
+  readonly marks = linkedSignal<string, readonly string[]>({ source: this.kindId, computation: () => [] });
+  readonly dated = signal<Dated | ''>('');
+  readonly until = signal('');
+  readonly isBird = computed(() => isBird(this.kind()?.animal ?? 'beef'));
+  readonly isCounted = computed(() => this.kind()?.severalAtOnce ?? false);
+  readonly pieces = computed(() => (this.isCounted() ? this.label.pieces() || 1 : 1));
+  /** How it comes: that decides how long it keeps. A bird's wrapping is no packer's bag. */
+  readonly kept = draftOf<Kept>(() => (this.isBird() ? 'open' : 'sealed'), this.kindId);
+
+  constructor() {
+    const [key, { today }] = [draftKey('asked'), inject(Clock)];
+    keepInTab(() => `${key()} ${today()}`, {
+      kind: this.kindId,
+      way: this.wayId,
+      kept: this.kept,
+      marks: this.marks,
+      dated: this.dated,
+      until: this.until,
+      ...Object.fromEntries(LABEL_FIELDS.map((field) => [field, this.labelField(field)])),
+    });
+  }
+
+  /** A field of the label, as it is kept while another page is looked at. */
+  private labelField(field: keyof LabelText): KeptInTab {
+    return Object.assign(() => this.label[field](), {
+      set: (text: never) => this.label.type({ [field]: text }),
+    });
+  }
+
+  choose(id: string): void {
+    this.kindId.set(id);
+    this.isChoosing.set(false);
+    // The field for the count is gone then, and must not go on counting.
+    if (!this.isCounted()) this.label.type({ count: '1' });
+  }
+
+  /** Another kind is asked for by name: what was typed for this one is not its label. */
+  askFor(id: string): void {
+    if (id === this.kindId()) return;
+    this.forget();
+    this.choose(id);
+  }
+
+  forget(): void {
+    this.kindId.set('');
+    this.dated.set('');
+    this.until.set('');
+    this.label.clear();
+  }
+}
