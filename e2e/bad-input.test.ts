@@ -5,7 +5,7 @@ import type { Browser, ElementHandle } from 'puppeteer-core';
 import { writeFile } from '@core/exchange/write-file';
 import { JournalBuilder, workedPiece } from '@core/testing/journal-builder';
 import { launch, Person } from './harness';
-import { ADDRESS, begin, buy, weigh } from './journeys';
+import { ADDRESS, begin, buy, choosePiece, weigh } from './journeys';
 
 describe('bad input is answered, and nothing is lost', () => {
   let browser: Browser;
@@ -27,6 +27,7 @@ describe('bad input is answered, and nothing is lost', () => {
   describe('at the Counter', () => {
     beforeAll(async () => {
       await person.click('Counter', 'link');
+      await choosePiece(person, 'Whole chicken');
       await person.fill('Price for a kg', '8');
     });
 
@@ -35,14 +36,13 @@ describe('bad input is answered, and nothing is lost', () => {
       ['a lot', 'That is not a weight'],
       ['-3 kg', 'A weight is more than zero'],
     ])('“%s” is no weight', async (text, answer) => {
-      await person.fill('Weight on the label', text);
+      await person.fill('Weight of all', text);
       await person.sees(answer);
       await person.press('Enter');
       expect(await entries()).toBe(0);
     });
 
     it('asks about a chicken of 90 kg, and takes no for an answer', async () => {
-      await person.page.locator('::-p-text(Whole chicken)').click();
       await person.fill('Weight of all', '90 kg');
       await person.sees('One is usually 900 g to 3.500 kg. Is it right?');
       await person.page.locator('::-p-text(Buy it for)').click();
@@ -53,11 +53,12 @@ describe('bad input is answered, and nothing is lost', () => {
 
     it('refuses a discount above the total', async () => {
       await person.fill('Weight of all', '2 kg');
-      await person.choose('Discount', 'off-total');
+      await person.click('offer');
+      await person.choose('Offer', 'save');
       await person.fill('Save how much', '99');
       await person.press('Enter');
       await person.sees('The discount is more than the total');
-      await person.choose('Discount', 'none');
+      await person.choose('Offer', 'no offer');
       expect(await entries()).toBe(0);
     });
   });

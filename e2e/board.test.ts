@@ -203,7 +203,7 @@ describe('at the board with the stand-in scale', () => {
 
   it('two chickens go over the board as one lot', async () => {
     await person.click('Counter', 'link');
-    await person.fill('What is it? Search by any name', 'bird', 'searchbox');
+    await person.fill('Search by any name', 'bird', 'searchbox');
     await person.page.locator('.kind ::-p-text(Whole chicken)').click();
     await person.fill('How many', '2');
     await person.fill('Weight of all', '3.300 kg');

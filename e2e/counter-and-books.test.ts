@@ -4,10 +4,7 @@ import { join } from 'node:path';
 import type { Browser, ElementHandle } from 'puppeteer-core';
 import { monthOf, today } from './clock';
 import { DESK, launch, Person, PHONE, saved } from './harness';
-import { ADDRESS, begin } from './journeys';
-
-const answer = (person: Person): Promise<string> =>
-  person.page.$eval('.answer', (element) => element.textContent?.trim() ?? '');
+import { ADDRESS, begin, choosePiece, unfold } from './journeys';
 
 describe('a decision in the shop, on a phone', () => {
   let browser: Browser;
@@ -18,61 +15,90 @@ describe('a decision in the shop, on a phone', () => {
     await person.goTo('/demo/counter');
   });
   afterAll(() => browser.close());
+  const answers = async (word: string): Promise<void> => {
+    await person.page.waitForFunction(
+      (word) => document.querySelector('.answer')?.textContent?.trim() === word,
+      {},
+      word,
+    );
+  };
 
-  it('has an answer at the going price, before anything is typed', async () => {
-    await person.sees('at the going price');
-    await person.sees('even money at');
+  it('says of each kind up to where it would be worth it, and of the chosen one before anything is typed', async () => {
+    await person.sees('Which piece?');
+    expect(await person.page.$eval('.kind', (tile) => tile.textContent)).toMatch(/to €\d+\.\d\d\/kg/);
+    await choosePiece(person, 'Strip loin');
+    await person.focuses(/^Price for a kg/);
+    await person.reads('a kg it comes out ahead');
+    await person.reads('going ');
   });
 
   it('follows the price: worth it when low, leave it when high', async () => {
     await person.fill('Weight on the label', '5.3');
     await person.fill('Price for a kg', '13.90');
-    await person.sees('at €13.90/kg, 5.300 kg');
-    expect(await answer(person)).toBe('Worth it');
-    await person.sees('lower than');
+    await answers('Worth it');
+    await person.sees('The price is lower than');
     await person.fill('Price for a kg', '45');
-    await person.sees('at €45.00/kg');
-    expect(await answer(person)).toBe('Leave it');
-    await person.sees('would cost more');
+    await answers('Leave it');
+    await person.sees('dearer');
+    expect(await person.page.$$eval('.act', (acts) => acts.map((act) => act.textContent?.trim()))).toEqual([
+      'Leave it',
+    ]);
   });
 
   it('takes a price for 100 g, for a pound, or for each bird', async () => {
-    await person.choose('Priced by', '100g');
+    const unit = (name: string): Promise<void> => person.click(name);
+    await unit('100 g');
     await person.fill('Price for 100 g', '1.39');
-    await person.sees('at €13.90/kg');
-    await person.choose('Priced by', 'lb');
+    await person.sees('Buy it for €73.67');
+    await unit('lb');
     await person.fill('Price for a lb', '6.30');
-    await person.sees('at €13.89/kg');
-    await person.page.locator('::-p-text(Whole chicken)').click();
-    await person.choose('Priced by', 'piece');
+    await person.sees('Buy it for €73.61');
+    await choosePiece(person, 'Whole chicken');
+    await unit('each');
     await person.fill('How many', '2');
     await person.fill('Weight of all', '4.2');
-    await person.fill('Price for each', '11.50');
-    await person.sees('Buy it for €23.00');
-    await person.page.locator('.kind ::-p-text(Strip loin)').click();
+    await person.fill('Price for one', '11.50');
+    await person.sees('for €23.00');
+    await choosePiece(person, 'Strip loin');
     // Two birds are not two loins.
-    await person.sees('Buy it for €11.50');
-    await person.choose('Priced by', 'kg');
+    await person.sees('for €11.50');
+    await unit('kg');
     await person.fill('Price for a kg', '13.90');
     await person.fill('Weight on the label', '5.3');
-    await person.sees('at €13.90/kg, 5.300 kg');
+    await answers('Worth it');
   });
 
-  it('what is seen on the piece moves the break-even price', async () => {
+  it('the price is slid along the tape, and the answer follows it', async () => {
+    const hand = await person.page.waitForSelector('[role=slider]');
+    await hand?.focus();
+    await person.press('ArrowRight');
+    await person.press('End');
+    await answers('Leave it');
+    const price = await person.page.$eval('[role=slider]', (each) => each.getAttribute('aria-valuetext'));
+    expect(price).toMatch(/^\d+\.\d\d: ≤ €\d+ dearer$/);
+    await person.shows('Price for a kg', String(price).split(':')[0] ?? '');
+    await person.fill('Price for a kg', '13.90');
+    await answers('Worth it');
+  });
+
+  it('what is seen on the piece moves even money', async () => {
     const even = async (): Promise<number> =>
-      Number((/even money at ≥? ?€([\d.]+)/.exec(await person.text()) ?? [])[1]);
+      Number((/even ≥? ?([\d.]+)/.exec(await person.text()) ?? [])[1]);
     const before = await even();
+    await unfold(person, 'Ask and look');
     await person.pressText('Large oval at the sirloin end');
     await person.page.waitForFunction(
       (text) => !document.body.innerText.replace(/\s+/g, ' ').includes(text),
       {},
-      `€${before.toFixed(2)} for a kg`,
+      before.toFixed(2),
     );
     expect(await even()).toBeLessThan(before);
   });
 
   it('another way to cut is one press away, and nothing is wider than the screen', async () => {
+    await unfold(person, 'Ways to cut it');
     await person.pressText('A roast and steaks');
+    await unfold(person, 'What it should give');
     await person.sees('From the catalogue: you have not finished one cut this way');
     expect(await person.page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   });
@@ -80,8 +106,7 @@ describe('a decision in the shop, on a phone', () => {
   it('works with the server gone, as the page is loaded', async () => {
     await person.page.setOfflineMode(true);
     await person.fill('Price for a kg', '12');
-    await person.sees('at €12.00/kg');
-    expect(await answer(person)).toBe('Worth it');
+    await answers('Worth it');
     await person.page.setOfflineMode(false);
   });
 
@@ -101,31 +126,37 @@ describe('pieces side by side', () => {
     await person.goTo('/demo/counter/candidates');
   });
   afterAll(() => browser.close());
-  const enter = async (index: number, weight: string, price: string): Promise<void> => {
-    await (await person.page.$$('input[id^=w]'))[index]?.type(weight);
-    await (await person.page.$$('input[id^=p]'))[index]?.type(price);
+  const enter = async (letter: string, weight: string, price: string): Promise<void> => {
+    await person.fill(`Weight of ${letter}`, weight);
+    if (price) await person.fill(`Price of ${letter} for a kg`, price);
   };
 
   it('the cheaper usable kilogram comes first, and it says what decides', async () => {
-    await enter(0, '5.3', '15.90');
-    await enter(1, '4.9', '14.90');
+    await enter('A', '5.3', '15.90');
+    await enter('B', '4.9', '14.90');
     await person.sees('B: a usable kg comes');
     await person.sees('Its price decides it');
     await person.sees('B take this one');
   });
 
-  it('what is seen on a piece can turn it', async () => {
+  it('what is seen on a piece can turn it; both lie on one scale', async () => {
     await person.click('Add another');
-    await person.page.waitForFunction(() => document.querySelectorAll('input[id^=w]').length === 3);
-    await enter(2, '5.1', '14.90');
+    await enter('C', '5.1', '14.90');
     const fat = (await person.page.$$('section[aria-label="Piece B"] .marks button'))[2];
     await fat?.click();
     await person.sees('C take this one');
     await person.reads('no. 2');
+    const figures = await person.page.$$eval('v-price-tape', (tapes) =>
+      tapes.map((tape) => [...tape.querySelectorAll('.figure')].map((each) => each.textContent?.trim())),
+    );
+    expect(figures).toHaveLength(3);
+    expect(figures[1]?.at(0)).toBe(figures[0]?.at(0));
   });
 
-  it('what cannot be read is said beside it, and does not count', async () => {
-    await enter(0, 'x', '');
+  it('waits over a reload, and what cannot be read is said beside it and does not count', async () => {
+    await person.reload();
+    await person.shows('Weight of B', '4.9');
+    await person.fill('Weight of A', 'x');
     await person.sees('That is not a weight');
     await person.page.waitForFunction(() => !document.querySelector('section[aria-label="Piece A"] dl'));
     expect(person.complaints).toEqual([]);

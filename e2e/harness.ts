@@ -308,6 +308,18 @@ export class Person {
     await field?.select(value ?? wanted);
   }
 
+  /** Waits until the field that is called so has the focus. */
+  async focuses(label: RegExp): Promise<void> {
+    await this.page.waitForFunction(
+      (source) => {
+        const { labels } = document.activeElement as HTMLInputElement;
+        return new RegExp(source).test(labels?.[0]?.innerText ?? '');
+      },
+      { timeout: PATIENCE },
+      label.source,
+    );
+  }
+
   /** Opens the list, looks for the word where there is room to, and presses it. */
   private async chooseFromList(label: string, wanted: string): Promise<void> {
     await this.openList(label);

@@ -49,13 +49,15 @@ export async function begin(person: Person, counts: Counts = {}): Promise<void> 
 
 /** Says at the Counter which piece it is. */
 export async function choosePiece(person: Person, kind: string): Promise<void> {
+  const other = await person.page.$('button[aria-label$=": choose another piece"]');
+  await other?.click();
   await person.fill('Search by any name', kind, 'searchbox');
   await person.page.locator(`.kind ::-p-text(${kind})`).click();
 }
 
 /** Opens what is folded away, at the Counter. */
 export async function unfold(person: Person, title: string): Promise<void> {
-  await person.page.locator(`summary ::-p-text(${title})`).click();
+  await person.pressText(title);
 }
 
 /** Buys a piece at the Counter; it is on the Block then. */

@@ -1,7 +1,7 @@
 import type { Browser } from 'puppeteer-core';
 import { today } from './clock';
 import { launch, Person } from './harness';
-import { ADDRESS, answerHowToCount, weigh } from './journeys';
+import { ADDRESS, answerHowToCount, unfold, weigh } from './journeys';
 
 /** How a household writes what it types, and what it must read then. */
 interface Style {
@@ -212,18 +212,18 @@ describe.each([
   it('asks at the Counter: open, then worth it once the price that settles it is typed; Enter buys nothing', async () => {
     await person.click('Counter', 'link');
     await person.sees('Is it worth it?');
-    await person.fill('What is it? Search by any name', 'PSMO', 'searchbox');
+    await person.fill('Search by any name', 'PSMO', 'searchbox');
     await person.press('Enter');
-    await person.page.waitForFunction(() => document.activeElement?.id === 'price');
+    await person.focuses(/^Price for/);
     await person.type(style.price);
     await person.press('Enter');
-    await person.page.waitForFunction(() => document.activeElement?.id === 'weight');
+    await person.focuses(/^Weight on the label/);
     await person.type(style.weight);
     await person.press('Enter');
     await person.sees(`Buy it for ${style.total}`);
     await person.sees('Open');
     await person.sees('Comes out ahead where trimmed fillet steak costs more than');
-    await person.fill('Trimmed fillet steak', style.fillet);
+    await person.fill(`Trimmed fillet steak, for a ${style.system === 'metric' ? 'kg' : 'lb'}`, style.fillet);
     await person.page.waitForFunction(
       () => document.querySelector('.answer')?.textContent?.trim() === 'Worth it',
     );
@@ -248,6 +248,7 @@ describe.each([
 
   it('buys it with its label’s date', async () => {
     await person.sees(`Buy it for ${style.total}`);
+    await unfold(person, 'Shop and date');
     await person.fill('Shop', 'Hollis Lane Farm', 'combobox');
     await person.choose('Date on its label', 'use by');
     await person.write('The date', today(12));
@@ -379,9 +380,8 @@ describe.each([
       ['A', style.heavy],
       ['B', style.light],
     ] as const) {
-      const [mass, price] = await person.page.$$(`section[aria-label="Piece ${letter}"] input.text`);
-      await mass!.type(weight);
-      await price!.type(style.price);
+      await person.fill(`Weight of ${letter}`, weight);
+      await person.fill(`Price of ${letter} for a ${style.system === 'metric' ? 'kg' : 'lb'}`, style.price);
     }
     await person.sees('take this one');
     await person.reads('no. 2');

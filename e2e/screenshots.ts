@@ -1,6 +1,7 @@
 // npm run screenshots: one picture of each place, from the demo household.
 import { mkdirSync } from 'node:fs';
 import { DESK, launch, Person, PHONE, serveApp } from './harness';
+import { choosePiece } from './journeys';
 
 /** The demo household ends on this day, so that the pictures stay the same. */
 const NOW = Date.parse('2026-11-24T11:20:00Z');
@@ -83,6 +84,7 @@ async function drawTheCut(person: Person): Promise<void> {
 }
 
 async function fillCounter(person: Person): Promise<void> {
+  await choosePiece(person, 'Strip loin');
   await person.fill('Price for a kg', '15.45');
   await person.fill('Weight on the label', '5.320 kg');
   await settle();

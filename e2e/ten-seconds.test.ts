@@ -44,7 +44,8 @@ describe('the Counter in ten seconds, with a thumb', () => {
   let person: Person;
   beforeAll(async () => {
     browser = await launch();
-    person = await Person.at(browser, ADDRESS, { ...PHONE, hasTouch: true, isMobile: true });
+    person = await Person.at(browser, ADDRESS, PHONE);
+    await person.page.setViewport({ ...PHONE, hasTouch: true, isMobile: true });
     await begin(person);
   });
   afterAll(() => browser.close());

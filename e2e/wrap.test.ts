@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import bwipjs from 'bwip-js/node';
 import type { Browser, ElementHandle } from 'puppeteer-core';
 import { launch, Person, PHONE, saved } from './harness';
-import { ADDRESS, begin, buy, weigh } from './journeys';
+import { ADDRESS, begin, buy, choosePiece, unfold, weigh } from './journeys';
 
 // From a closed piece to packs with labels, and a pack found again by its label.
 describe('from the table to labelled packs', () => {
@@ -316,8 +316,10 @@ describe('from the table to labelled packs', () => {
     };
     beforeAll(async () => {
       await person.goTo('/home/counter');
-      await person.page.locator('v-sticker-reader summary').click();
+      await choosePiece(person, 'Strip loin');
+      await person.click('sticker');
       await person.sees('Digits under the bars');
+      await unfold(person, 'Shop and date');
     });
 
     it('a carton’s bars, turned and noisy, fill in weight and price', async () => {
@@ -360,7 +362,7 @@ describe('from the table to labelled packs', () => {
       await person.click('Learn from this label');
       await person.sees('Learnt: Corner Stall’s numbers carry the price');
       await person.reload();
-      await person.page.locator('v-sticker-reader summary').click();
+      await person.click('sticker');
       await sticker('2117045012504');
       await person.sees('Corner Stall: €12.50. The weight is not in it: type it.');
     });

@@ -4,13 +4,16 @@ import { join } from 'node:path';
 import { writeFile } from '@core/exchange/write-file';
 import { householdOf } from '@core/records/household';
 import { launch, Person, serveApp } from '../harness';
-import { begin, mergeFile } from '../journeys';
+import { begin, choosePiece, mergeFile } from '../journeys';
 import { largeHousehold } from './large-household';
 
 const MOVES = 80;
 const FRAME_MS = 1000 / 60;
 
-/** How long the answer takes to follow the price slider, with 200 finished pieces, in frames of a sixtieth of a second. */
+/**
+ * How long the answer takes to follow the hand on the tape, with 200 finished pieces and half of the
+ * processor taken away, in frames of a sixtieth of a second; 19 of 20 moves are quicker.
+ */
 export async function sliderFrames(): Promise<{ ms: number; frames: number; pieces: number }> {
   const { address, stop } = await serveApp();
   const browser = await launch();
@@ -22,7 +25,12 @@ export async function sliderFrames(): Promise<{ ms: number; frames: number; piec
     writeFileSync(path, household);
     await mergeFile(person, path, 120_000);
     await person.goTo('/home/counter');
-    await person.sees('even money at');
+    await choosePiece(person, 'Strip loin');
+    await person.fill('Price for a kg', '15.00');
+    await person.fill('Weight on the label', '5.300');
+    await person.sees('Worth it');
+    const slow = await person.page.createCDPSession();
+    await slow.send('Emulation.setCPUThrottlingRate', { rate: 2 });
     const times = await person.page.evaluate(moveSlider, MOVES);
     const ms = times.sort((a, b) => a - b)[Math.floor(times.length * 0.95)] ?? NaN;
     return { ms, frames: ms / FRAME_MS, pieces };
@@ -32,24 +40,21 @@ export async function sliderFrames(): Promise<{ ms: number; frames: number; piec
   }
 }
 
-/** From each move of the slider until the answer on the page has changed. Runs in the page. */
+/** From each move of the hand along the tape until the answer on the page has changed. Runs in the page. */
 async function moveSlider(moves: number): Promise<number[]> {
-  const slider = document.querySelector('input[type=range]') as HTMLInputElement;
-  const slip = document.querySelector('.slip') as HTMLElement;
+  const hand = document.querySelector('[role=slider]') as HTMLElement;
+  const answer = document.querySelector('.right') as HTMLElement;
   const times: number[] = [];
   for (let move = 0; move < moves; move++) {
-    slider.value = String(
-      Number(slider.min) + ((Number(slider.max) - Number(slider.min)) * (move + 1)) / (moves + 2),
-    );
     const start = performance.now();
     const changed = new Promise<void>((done) => {
       const observer = new MutationObserver(() => {
         observer.disconnect();
         done();
       });
-      observer.observe(slip, { subtree: true, characterData: true, childList: true });
+      observer.observe(answer, { subtree: true, characterData: true, childList: true });
     });
-    slider.dispatchEvent(new Event('input', { bubbles: true }));
+    hand.dispatchEvent(new KeyboardEvent('keydown', { code: 'ArrowRight', bubbles: true }));
     await changed;
     times.push(performance.now() - start);
     await new Promise(requestAnimationFrame);

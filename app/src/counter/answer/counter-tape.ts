@@ -47,7 +47,7 @@ export class CounterTape {
     return perKg === null ? null : this.onTape(perKg);
   });
   protected readonly even = computed(() => {
-    const even = this.answer.verdict()?.answer === 'open' ? null : this.answer.even();
+    const even = this.answer.even();
     return even === null ? null : this.onTape(even);
   });
   protected readonly doubt = computed((): readonly [number, number] | null => {

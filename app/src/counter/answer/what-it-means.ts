@@ -60,7 +60,7 @@ export class WhatItMeans {
     const [prediction, perKg] = [this.answer.prediction(), this.answer.perKg()];
     if (!prediction || perKg === null || prediction.meat.share <= 0) return null;
     const kg = meanPlateDg(this.store.settings()) / 10_000 / prediction.meat.share;
-    const even = this.answer.verdict()?.answer === 'open' ? null : this.answer.even();
+    const even = this.answer.even();
     const atLeast = this.answer.isMissing() ? '≥ ' : '';
     return {
       ours: this.format.money(Math.round(perKg * kg)),

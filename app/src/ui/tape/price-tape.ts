@@ -106,9 +106,11 @@ export class PriceTape {
 
   constructor() {
     afterNextRender(() => {
-      const watch = new ResizeObserver(([entry]) =>
-        this.width.set(Math.round(entry?.contentRect.width ?? 358)),
-      );
+      const watch = new ResizeObserver(([entry]) => {
+        const width = Math.round(entry?.contentRect.width ?? 0);
+        // Folded away it has none, and is drawn again when it comes back.
+        if (width > 0) this.width.set(width);
+      });
       watch.observe(this.host);
       this.destroyed.onDestroy(() => watch.disconnect());
     });
