@@ -383,7 +383,8 @@ describe.each([
       await person.fill(`Weight of ${letter}`, weight);
       await person.fill(`Price of ${letter} for a ${style.system === 'metric' ? 'kg' : 'lb'}`, style.price);
     }
-    await person.sees('take this one');
+    await person.sees('Yet all of them are dearer than bought cut.');
+    await person.reads('the best of them');
     await person.reads('no. 2');
   });
 

@@ -293,6 +293,7 @@ export * from './format/typed-weight';
 export * from './format/verdict-words';
 
 // books: What is told of a piece, a pack, a period.
+export * from './books/after-correction';
 export * from './books/basis-of';
 export * from './books/clock-at';
 export * from './books/comparison';
@@ -308,6 +309,7 @@ export * from './deeds/arrange-places';
 export * from './deeds/buy';
 export * from './deeds/change-settings';
 export * from './deeds/correct-cut';
+export * from './deeds/correct-piece';
 export * from './deeds/cut-as-planned';
 export * from './deeds/deed';
 export * from './deeds/eat';

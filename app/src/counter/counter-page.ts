@@ -23,7 +23,7 @@ import { Decision } from './decide/decision';
 import { LabelForm } from './label/label-form';
 import { MarksSeen } from './label/marks-seen';
 import { SecondLook } from './label/second-look';
-import { StickerReader, type LabelDay } from './label/sticker-reader';
+import { StickerReader } from './label/sticker-reader';
 import { WhereBought } from './label/where-bought';
 import { KindPicker } from './piece/kind-picker';
 import { PieceAsked } from './piece/piece-asked';
@@ -90,13 +90,7 @@ export class CounterPage {
 
   /** What a sticker says of itself. */
   protected recognise({ shop, kind }: { readonly shop?: string; readonly kind?: Kind }): void {
-    if (shop !== undefined) this.readyCut.shop.set(shop);
+    if (shop !== undefined) this.readyCut.isSeenAt(shop);
     if (kind) this.piece.choose(kind.id);
-  }
-
-  /** What a carton's code says of its date. */
-  protected takeDate(day: LabelDay | null): void {
-    this.piece.dated.set(day?.dated ?? '');
-    this.piece.until.set(day?.until ?? '');
   }
 }

@@ -17,7 +17,7 @@ export interface ToldVerdict {
 }
 
 /** The plain answer, in words. */
-export const ANSWER_WORDS: Readonly<Record<Answer, string>> = {
+const ANSWER_WORDS: Readonly<Record<Answer, string>> = {
   'worth-it': 'Worth it',
   'about-even': 'About even',
   'leave-it': 'Leave it',

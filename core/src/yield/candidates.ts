@@ -28,6 +28,8 @@ export interface RankedCandidate {
   readonly perUsableKgMinor: number;
   /** Even money for a kilogram of it; null where too little of it has a price. */
   readonly evenPerKgMinor: number | null;
+  /** With prices missing it is even at that, or higher. */
+  readonly isLowerBound: boolean;
   /** Null where prices that nobody knows could turn the answer. */
   readonly savingMinor: number | null;
 }
@@ -61,6 +63,7 @@ export function rankCandidates(
       mainDg: Math.round(sum(mains, (part) => part.massDg)),
       paidMinor: labelTotal(massDg, perKgMinor),
       perUsableKgMinor: perKgMinor / usable.share,
+      isLowerBound: prediction.missing.length > 0,
       evenPerKgMinor: isWorthKnown(prediction) ? worthPerKg.mean : null,
       savingMinor:
         answerAt(prediction, perKgMinor) === 'open'

@@ -63,7 +63,7 @@ export function verdictOf(
   perKgMinor: number,
   kg: number,
 ): Verdict {
-  const mean = sum(worth) / worth.length;
+  const mean = sum(prediction.model.usual, (share, k) => share * (prediction.model.perKgMinor[k] ?? 0));
   const chance = 1 - bisectLeft(worth, perKgMinor) / worth.length;
   const at = (share: number): Minor =>
     Math.round(((worth[Math.round(share * (worth.length - 1))] ?? mean) - perKgMinor) * kg);

@@ -432,7 +432,7 @@ describe('the verdict', () => {
     [1900, 'leave-it', 0.1],
   ] as const)('at %d a kilogram: %s', (price, answer, chance) => {
     const verdict = verdictOf(
-      { parts: [], missing: [], model: { usual: [1], certainty: 1, phi: 1, perKgMinor: [1] } },
+      { parts: [], missing: [], model: { usual: [1], certainty: 1, phi: 1, perKgMinor: [1500] } },
       worth,
       price,
       2,

@@ -1,7 +1,7 @@
 import { sum } from 'd3-array';
 import { correctMinutes, noteOnPiece } from '@core/deeds/work-on-piece';
-import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { RouterLink } from '@angular/router';
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { ActivatedRoute, RouterLink } from '@angular/router';
 import { kindById, partOf } from '@core/catalogue/kinds';
 import { carriersOf, platesFrom } from '@core/cost/carriers';
 import { compareWithShop } from '@core/books/comparison';
@@ -19,6 +19,7 @@ import { yieldTest } from '@core/yield/yield-test';
 import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
+import { CorrectPiece } from '../../household/correction/correct-piece';
 import { EditFigure } from '../../household/parts/edit-figure';
 import { saveText } from '../../ui/save-text';
 import { MethodSwitch } from './method-switch';
@@ -31,6 +32,7 @@ import { ShopTable } from './shop/shop-table';
 import { YieldStrip } from './yield-strip';
 import { draftOf } from '../../ui/form/draft-of';
 import { TextField } from '../../ui/field/text-field';
+import { Fold } from '../../ui/over/fold';
 import { Slips } from '../../ui/told/slips';
 import { BarePicture } from '../../ui/told/bare-picture';
 
@@ -39,6 +41,8 @@ import { BarePicture } from '../../ui/told/bare-picture';
   selector: 'v-piece-page',
   imports: [
     BarePicture,
+    CorrectPiece,
+    Fold,
     Slips,
     TextField,
     RouterLink,
@@ -62,6 +66,8 @@ export class PiecePage {
   protected readonly household = inject(HOUSEHOLD_NAME);
   readonly lot = input.required<string>();
 
+  /** Whether what was bought is being put right: from the Block one comes for that. */
+  protected readonly corrects = signal(inject(ActivatedRoute).snapshot.queryParamMap.has('correct'));
   protected readonly lotName = lotName;
   protected readonly packState = packState;
   protected readonly piece = computed(() => {

@@ -1,4 +1,4 @@
-import { computed, inject, Injectable, linkedSignal, signal } from '@angular/core';
+import { computed, inject, Injectable, signal } from '@angular/core';
 import type { PriceNote } from '@core/price/price-note';
 import { askPrice } from '@core/format/price-words';
 import { bookWith, notesOf } from '@core/price/price-book';
@@ -9,6 +9,7 @@ import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
 import { Notices } from '../../household/notices';
 import { Ask } from '../../ui/ask/ask';
+import { draftOf } from '../../ui/form/draft-of';
 import { keepInTab } from '../../ui/form/keep-in-tab';
 
 /**
@@ -25,7 +26,7 @@ export class ReadyCut {
 
   /** Where and when they were seen. */
   readonly shop = signal('');
-  readonly date = linkedSignal(() => this.clock.today());
+  readonly date = draftOf(() => this.clock.today());
   private readonly typedNow = signal<Readonly<Record<string, string>>>({});
   /** As typed, by shop item. */
   readonly typed = this.typedNow.asReadonly();
@@ -62,6 +63,11 @@ export class ReadyCut {
       typed: this.typedNow,
       shop: this.shop,
     });
+  }
+
+  /** Whose price it is: a sticker says so. */
+  isSeenAt(shop: string): void {
+    this.shop.set(shop);
   }
 
   type(item: string, text: string): void {

@@ -86,12 +86,23 @@ export class SettlingPrice {
     };
   });
 
+  private readonly wanted = computed(() => ({
+    next: this.answer.settles()?.items[0] ?? null,
+    isIn: this.isIn(),
+  }));
   /** It stays while one types in it, whatever the figure says halfway. */
   protected readonly item = linkedSignal<{ next: ShopItem | null; isIn: boolean }, ShopItem | null>({
-    source: () => ({ next: this.answer.settles()?.items[0] ?? null, isIn: this.isIn() }),
-    computation: ({ next, isIn }, before) => (isIn && before ? before.value : next),
+    source: this.wanted,
+    computation: ({ next, isIn }, before) => (isIn && before ? before.value : (next ?? this.typedLast())),
   });
   protected readonly isWrong = computed(() => this.readyCut.unreadable().includes(this.item()?.id ?? ''));
+
+  /** What was typed and settled it can be put right where it was typed. */
+  private typedLast(): ShopItem | null {
+    const items = (this.answer.prediction()?.parts ?? []).flatMap(({ price }) => price?.item ?? []);
+    const typed = Object.keys(this.readyCut.typed()).filter((id) => this.readyCut.textOf(id) !== '');
+    return items.find(({ id }) => id === typed.at(-1)) ?? null;
+  }
 
   focus(): void {
     this.field()?.focus();

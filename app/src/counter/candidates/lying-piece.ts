@@ -64,8 +64,8 @@ export class LyingPiece {
   protected readonly notches = computed((): Notch[] => {
     const even = this.even();
     const asked: Notch = { id: 'asked', at: this.asked(), text: this.say(this.asked()), side: 'below' };
-    return even === null
-      ? [asked]
-      : [{ id: 'even', at: even, text: `even ${this.say(even)}`, side: 'above' }, asked];
+    if (even === null) return [asked];
+    const atLeast = this.result()?.isLowerBound ? '≥ ' : '';
+    return [{ id: 'even', at: even, text: `even ${atLeast}${this.say(even)}`, side: 'above' }, asked];
   });
 }

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Format } from '@core/format/format';
 import { coldAsBought } from '@core/freeze/as-bought';
 import type { Kept } from '@core/ledger/entry';
@@ -9,6 +9,7 @@ import { LabelDate } from '../../household/parts/label-date';
 import { Choice, type Options } from '../../ui/field/choice';
 import { Day } from '../../ui/field/day';
 import { Pick } from '../../ui/field/pick';
+import { draftOf } from '../../ui/form/draft-of';
 import { Fold } from '../../ui/over/fold';
 import { AnswerNow } from '../answer/answer-now';
 import { ReadyCut } from '../answer/ready-cut';
@@ -68,7 +69,7 @@ export class WhereBought {
   private readonly answer = inject(AnswerNow);
 
   /** What is reduced has a short date, which has to be written there. */
-  protected readonly isOpen = linkedSignal(() => this.piece.label.discountKind() === 'reduced');
+  protected readonly isOpen = draftOf(() => this.piece.label.discountKind() === 'reduced');
 
   protected readonly comes = computed((): Options<Kept> => [
     ...(this.piece.isBird() ? [] : ([['sealed', 'in its packer’s sealed bag']] as const)),

@@ -55,6 +55,9 @@ const SHOWN_KINDS = 6;
     }
   `,
   styles: `
+    v-text {
+      max-width: 760px;
+    }
     .kinds {
       display: grid;
       margin-top: 8px;

@@ -22,7 +22,8 @@ export class PieceAsked {
   /** Null while nobody has said which. */
   readonly kind = computed((): Kind | null => this.kinds().find(({ id }) => id === this.kindId()) ?? null);
   /** Whether one is looking for the kind. */
-  readonly isChoosing = linkedSignal(() => this.kind() === null);
+  private readonly chooses = draftOf(() => this.kind() === null);
+  readonly isChoosing = this.chooses.asReadonly();
   readonly wayId = draftOf(() => this.kind()?.ways[0]?.id ?? '', this.kindId);
   readonly marks = linkedSignal<string, readonly string[]>({ source: this.kindId, computation: () => [] });
   readonly dated = signal<Dated | ''>('');
@@ -55,9 +56,20 @@ export class PieceAsked {
 
   choose(id: string): void {
     this.kindId.set(id);
-    this.isChoosing.set(false);
+    this.chooses.set(false);
     // The field for the count is gone then, and must not go on counting.
     if (!this.isCounted()) this.label.type({ count: '1' });
+  }
+
+  /** Which piece is asked anew; until one is chosen nothing is forgotten. */
+  chooseAnother(): void {
+    this.chooses.set(true);
+  }
+
+  /** What a sticker says of the date; nothing where it says none. */
+  takeDate(day: { readonly until: string; readonly dated: Dated } | null): void {
+    this.dated.set(day?.dated ?? '');
+    this.until.set(day?.until ?? '');
   }
 
   /** Another kind is asked for by name: what was typed for this one is not its label. */

@@ -69,9 +69,14 @@ export class PriceTape {
     const asked = this.asked();
     return spanOf(asked === null ? known : [...known, asked]);
   });
+  private readonly wanted = computed(() => ({
+    needed: this.needed(),
+    along: this.along(),
+    isSliding: this.isSliding(),
+  }));
   /** It does not move under the hand that slides along it. */
   protected readonly span = linkedSignal<{ needed: Span; along: Span | null; isSliding: boolean }, Span>({
-    source: () => ({ needed: this.needed(), along: this.along(), isSliding: this.isSliding() }),
+    source: this.wanted,
     computation: ({ needed, along, isSliding }, before) =>
       along ?? (isSliding && before ? before.value : needed),
     equal: (a, b) => a.from === b.from && a.to === b.to,
@@ -94,10 +99,11 @@ export class PriceTape {
       : this.height() - 6 - (this.rowsOn('below') - 1 - row) * ROW;
   protected readonly figures = computed(() => this.ticks(Math.max(3, Math.round(this.width() / 70))));
   protected readonly fine = computed(() => this.ticks(Math.max(12, Math.round(this.width() / 14))));
-  /** Whether a printed figure has room: not at the ends, nor under the line of even money. */
+  /** Whether a printed figure has room: not at the ends, nor under even money and its doubt. */
   protected isFree(tick: number): boolean {
     const [x, even] = [this.x(tick), this.even()];
-    const isOff = even === null || Math.abs(this.x(even) - x) > 24;
+    const [low, high] = this.doubt() ?? [even ?? 0, even ?? 0];
+    const isOff = even === null || x < this.x(low) - 24 || x > this.x(high) + 24;
     return x > 18 && x < this.width() - 18 && isOff;
   }
   protected readonly at = computed(() => this.asked() ?? this.rests());

@@ -4,7 +4,7 @@ import { placeNotches, spanOf, xOn, type Notch } from './tape-layout';
 describe('a tape', () => {
   it('begins and ends at round figures around what lies on it', () => {
     expect(spanOf([19.3, 24.5])).toEqual({ from: 16, to: 28 });
-    expect(spanOf([5])).toMatchObject({ from: 4.4 });
+    expect(spanOf([5])).toEqual({ from: expect.closeTo(4.4, 9), to: expect.closeTo(5.6, 9) });
     expect(spanOf([0]).from).toBe(0);
   });
 
@@ -14,7 +14,7 @@ describe('a tape', () => {
         fc.array(fc.double({ min: 0, max: 1e6, noNaN: true }), { minLength: 1, maxLength: 6 }),
         (values) => {
           const span = spanOf(values);
-          expect(span.from).toBeLessThanOrEqual(Math.min(...values));
+          expect(span.from).toBeLessThanOrEqual(Math.min(...values) + 1e-9);
           expect(span.to).toBeGreaterThan(Math.max(...values));
           expect(xOn(span, 300, span.from)).toBe(0);
           expect(xOn(span, 300, span.to * 2)).toBe(300);

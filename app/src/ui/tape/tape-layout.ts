@@ -28,6 +28,8 @@ const ROOM = 0.12;
 /** A letter is about so wide, in pixels, in the size of a tape's words. */
 const LETTER = 7.6;
 const GAP = 12;
+/** What reckoning leaves of a round figure. */
+const HAIR = 1e-6;
 
 /**
  * From where to where a tape goes so that all of it lies on it, with some room at both ends, and round
@@ -41,8 +43,8 @@ export function spanOf(values: readonly number[]): Span {
   const step = ticks(low - room, high + room, 8);
   const size = (step[1] ?? 1) - (step[0] ?? 0);
   return {
-    from: Math.max(0, Math.floor((low - room) / size) * size),
-    to: Math.ceil((high + room) / size) * size,
+    from: Math.max(0, Math.floor((low - room) / size + HAIR) * size),
+    to: Math.ceil((high + room) / size - HAIR) * size,
   };
 }
 

@@ -1,0 +1,104 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { afterCorrection, type PieceFigures } from '@core/books/after-correction';
+import { kindById } from '@core/catalogue/kinds';
+import { correctionOf, correctPiece, pieceBought } from '@core/deeds/correct-piece';
+import { Format } from '@core/format/format';
+import { drainedDg, type Lot } from '@core/ledger/lot';
+import { explainRefusal } from '@core/ledger/refusal';
+import { lotName } from '@core/catalogue/lot-name';
+import { Choice, type Options } from '../../ui/field/choice';
+import { Day } from '../../ui/field/day';
+import { Pick } from '../../ui/field/pick';
+import { TextField } from '../../ui/field/text-field';
+import { draftOf } from '../../ui/form/draft-of';
+import { Clock } from '../clock';
+import { HouseholdStore } from '../household-store';
+import { readCorrection, textOf, type CorrectionText } from './correction-text';
+
+/** What was written down when a piece was bought, put right at any time, with what that changes shown before. */
+@Component({
+  selector: 'v-correct-piece',
+  imports: [Choice, Day, Pick, TextField],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './correct-piece.html',
+  styleUrl: './correct-piece.css',
+})
+export class CorrectPiece {
+  protected readonly store = inject(HouseholdStore);
+  protected readonly format = inject(Format);
+  protected readonly today = inject(Clock).today;
+  readonly piece = input.required<Lot>();
+
+  private readonly was = computed(() => pieceBought(this.piece()));
+  protected readonly text = draftOf<CorrectionText>(
+    () => textOf(this.was(), this.format),
+    () => this.piece().id,
+  );
+  protected readonly ways = computed((): Options<string> =>
+    (kindById(this.piece().kind)?.ways ?? []).map(({ id, name }) => [id, name] as const),
+  );
+  private readonly read = computed(() => readCorrection(this.text(), this.was(), this.format));
+  private readonly fact = computed(() => {
+    const read = this.read();
+    return read.ok ? correctionOf(this.piece(), read.value) : null;
+  });
+  /** The figures as they are and as they would be, or why it would not fit. */
+  private readonly after = computed(() => {
+    const [fact, { journal }] = [this.fact(), this.store.household()];
+    return fact?.ok ? afterCorrection(journal, this.piece().id, fact.value, this.store.basis()) : null;
+  });
+  protected readonly obstacle = computed(() => {
+    const after = this.after();
+    if (!after || after.ok) return '';
+    const [read, drained] = [this.read(), drainedDg(this.piece())];
+    if (read.ok && read.value.mass.massDg < drained)
+      return `It weighed ${this.format.mass(drained)} once drained: it cannot have been less before.`;
+    const lot = (id: string): string => {
+      const known = this.store.state().lots.get(id);
+      return known ? lotName(known).toLowerCase() : 'the piece';
+    };
+    return explainRefusal(after.problem, { mass: (massDg) => this.format.mass(massDg), lot });
+  });
+  protected readonly changes = computed(() => {
+    const after = this.after();
+    return after?.ok ? this.told(after.value.was, after.value.becomes) : [];
+  });
+  protected readonly canDo = computed(() => this.fact()?.ok === true && this.after()?.ok === true);
+
+  protected problem(field: keyof CorrectionText): string {
+    const read = this.read();
+    return !read.ok && read.problem.field === field ? read.problem.says : '';
+  }
+
+  protected type(part: Partial<CorrectionText>): void {
+    this.text.update((text) => ({ ...text, ...part }));
+  }
+
+  /** Every figure that becomes another one. */
+  private told(
+    was: PieceFigures,
+    becomes: PieceFigures,
+  ): { readonly name: string; readonly from: string; readonly to: string }[] {
+    const { format } = this;
+    const money = (minor: number | null): string => (minor === null ? '–' : format.money(Math.round(minor)));
+    const perUnit = (minor: number | null): string => (minor === null ? '–' : format.perUnit(minor));
+    const lines: readonly (readonly [string, (of: PieceFigures) => string])[] = [
+      ['weight bought', (of) => format.mass(of.massDg)],
+      ['paid', (of) => money(of.paidMinor)],
+      [`a ${format.priceUnit()} as bought`, (of) => perUnit(of.perKgMinor)],
+      ['liquid', (of) => format.mass(of.liquidDg)],
+      ['not found again', (of) => format.mass(of.unaccountedDg)],
+      ['yield', (of) => format.percent(of.yield)],
+      [`a usable ${format.priceUnit()}`, (of) => perUnit(of.perUsableKgMinor)],
+      ['saved', (of) => money(of.savedMinor)],
+    ];
+    return lines
+      .map(([name, tell]) => ({ name, from: tell(was), to: tell(becomes) }))
+      .filter(({ from, to }) => from !== to);
+  }
+
+  protected async correct(): Promise<void> {
+    const read = this.read();
+    if (read.ok) await this.store.perform(correctPiece(this.piece(), read.value));
+  }
+}
