@@ -3,7 +3,7 @@ import { createRequire } from 'node:module';
 import type { AxeResults } from 'axe-core';
 import type { Browser } from 'puppeteer-core';
 import { DESK, launch, Person, PHONE } from './harness';
-import { ADDRESS } from './journeys';
+import { ADDRESS, choosePiece } from './journeys';
 import { demoPages } from './pages';
 
 const AXE = readFileSync(createRequire(__filename).resolve('axe-core/axe.min.js'), 'utf8');
@@ -77,6 +77,15 @@ describe.each([
   it.each(['/home/start', '/nothing/here', '/demo/counter'])('finds nothing at %s', async (path) => {
     await person.goTo(path);
     await person.page.evaluate(AXE);
+    expect(await violationsLightAndDim()).toEqual(NONE);
+  });
+
+  it('nor with a piece that is asked about, and all of it unfolded', async () => {
+    await choosePiece(person, 'Strip loin');
+    await person.fill('Price for a kg', '18.95');
+    await person.click('offer');
+    await person.page.$$eval('summary', (all) => all.forEach((each) => (each as HTMLElement).click()));
+    await person.sees('Prices ready cut');
     expect(await violationsLightAndDim()).toEqual(NONE);
   });
 

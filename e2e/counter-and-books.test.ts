@@ -117,6 +117,28 @@ describe('a decision in the shop, on a phone', () => {
   });
 });
 
+describe('a card to show at the counter', () => {
+  it('names the piece here and elsewhere, says what to say, and what is seen moves the answer', async () => {
+    const browser = await launch();
+    try {
+      const person = await Person.at(browser, ADDRESS, PHONE);
+      await begin(person);
+      await person.goTo('/home/counter/ask');
+      await choosePiece(person, 'Strip loin');
+      await person.sees('“A whole boneless strip loin, still in its sealed bag. Two or three to choose from');
+      await person.reads('New York strip');
+      await person.reads('Roastbeef, ganz');
+      await person.reads('Saying no to all of them is fine');
+      await person.pressText('Large oval at the sirloin end');
+      await person.clickOn('a ::-p-text(Is it worth it?)');
+      await person.sees('1 thing seen');
+      expect(person.complaints).toEqual([]);
+    } finally {
+      await browser.close();
+    }
+  });
+});
+
 describe('pieces side by side', () => {
   let browser: Browser;
   let person: Person;

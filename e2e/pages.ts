@@ -5,6 +5,7 @@ export function pagesOf(done: string | null, open: string | null): string[] {
   return [
     'counter',
     'counter/candidates',
+    'counter/ask',
     'counter/prices',
     'counter/lists',
     'block',

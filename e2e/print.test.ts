@@ -1,6 +1,6 @@
 import type { Browser } from 'puppeteer-core';
 import { launch, Person } from './harness';
-import { ADDRESS, begin } from './journeys';
+import { ADDRESS, begin, choosePiece } from './journeys';
 import { demoPages, pagesOf } from './pages';
 
 /** A4 with the margins that a browser leaves. */
@@ -71,6 +71,9 @@ describe('every page on paper', () => {
     const person = await Person.at(browser, ADDRESS);
     await person.page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'dark' }]);
     await person.goTo('/demo/counter');
+    await choosePiece(person, 'Strip loin');
+    await person.fill('Price for a kg', '15.45');
+    await person.fill('Weight on the label', '5.320 kg');
     await prints(person, demoPages());
   });
 

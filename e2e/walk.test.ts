@@ -17,6 +17,12 @@ const WIDTHS = [
 
 /** What opens on a page and may be wider than it: pressed by its selector. */
 const OPENED: Readonly<Record<string, readonly string[]>> = {
+  counter: [
+    '.kind',
+    '.offer',
+    ...[1, 2, 3, 4].map((at) => `.folds v-fold:nth-of-type(${at}) summary`),
+    'v-where-bought summary',
+  ],
   freezer: ['button[aria-expanded=false] ::-p-text(Enter a pack)'],
   'freezer/week': ['.who', '::-p-text(When we eat)'],
   'freezer/places': ['::-p-text(Change)'],

@@ -92,6 +92,7 @@ export * from './scale/steadiness';
 // catalogue: What can be bought: kinds, parts, ways to cut, drawings, shop items, words.
 export * from './catalogue/bird-number';
 export * from './catalogue/common-texts';
+export * from './catalogue/cut-names';
 export * from './catalogue/drawing';
 export * from './catalogue/drawings';
 export * from './catalogue/find-kinds';
@@ -100,6 +101,7 @@ export * from './catalogue/kind-schema';
 export * from './catalogue/kinds';
 export * from './catalogue/lot-name';
 export * from './catalogue/outline';
+export * from './catalogue/mark-drawings';
 export * from './catalogue/own-kind';
 export * from './catalogue/own-kind-schema';
 export * from './catalogue/own-kinds';

@@ -1,9 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal, viewChild } from '@angular/core';
-import { ActivatedRoute } from '@angular/router';
+import { ActivatedRoute, RouterLink } from '@angular/router';
 import type { Kind } from '@core/catalogue/kind-schema';
 import { Format } from '@core/format/format';
 import { meanPlateDg } from '@core/pack/eater';
 import { WorthDraws } from '../compute/worth-draws';
+import { HOUSEHOLD_NAME } from '../household/household-name';
 import { HouseholdStore } from '../household/household-store';
 import { EnterGoesOn } from '../ui/form/enter-goes-on';
 import { Fold } from '../ui/over/fold';
@@ -43,6 +44,7 @@ import { PieceAsked } from './piece/piece-asked';
     LabelForm,
     MarksSeen,
     PieceDrawing,
+    RouterLink,
     SecondLook,
     SettlingPrice,
     ShopPrices,
@@ -60,6 +62,7 @@ import { PieceAsked } from './piece/piece-asked';
 export class CounterPage {
   private readonly store = inject(HouseholdStore);
   protected readonly format = inject(Format);
+  protected readonly household = inject(HOUSEHOLD_NAME);
   protected readonly piece = inject(PieceAsked);
   protected readonly readyCut = inject(ReadyCut);
   protected readonly answer = inject(AnswerNow);

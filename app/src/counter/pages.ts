@@ -21,6 +21,12 @@ export const COUNTER_PAGES: PlacePages = {
       load: () => import('./candidates/candidates-page').then((m) => m.CandidatesPage),
     },
     {
+      path: 'ask',
+      tab: 'Ask for it',
+      title: 'Ask for it',
+      load: () => import('./ask/ask-page').then((m) => m.AskPage),
+    },
+    {
       path: 'prices',
       tab: 'Price book',
       title: 'Price book',

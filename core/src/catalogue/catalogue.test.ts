@@ -111,6 +111,14 @@ describe('finding a kind', () => {
     ['country-style ribs', 'pork-shoulder-butt'],
     ['airline breast', 'whole-chicken'],
     ['ground beef', 'strip-loin'],
+    // By the steak that it gives, and as other languages call it.
+    ['new york strip', 'strip-loin'],
+    ['filet mignon', 'beef-tenderloin'],
+    ['tomahawk', 'rib-seven-bones'],
+    ['lamb cutlet', 'lamb-rack'],
+    ['hähnchen', 'whole-chicken'],
+    ['hahnchen', 'whole-chicken'],
+    ['lomo alto', 'ribeye'],
   ])('“%s” is %s', (text, id) => {
     expect(findKinds(KINDS, text)[0]?.id).toBe(id);
   });

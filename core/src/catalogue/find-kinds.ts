@@ -1,4 +1,5 @@
 import { plainLetters } from '../units/plain-letters';
+import { cutNames, kindNames } from './cut-names';
 import type { Kind, Part } from './kind-schema';
 import { shopItem } from './shop-items';
 import { WORDS } from './words';
@@ -23,7 +24,7 @@ export function findKinds(kinds: readonly Kind[], text: string): Kind[] {
 function rankOf(kind: Kind, words: string[]): number {
   const fields = [
     [kind.name],
-    kind.synonyms,
+    [...kind.synonyms, ...kindNames(kind.id).map(({ name }) => name)],
     [kind.animal, kind.itemNumber ?? '', kind.bone],
     kind.parts.flatMap(namesOf),
   ];
@@ -38,5 +39,5 @@ function namesOf({ name, portion, shopItem: item }: Part): string[] {
   const here = [name, portion ?? '', (item && shopItem(item)?.name) ?? ''];
   const text = plainLetters(here.join(' '));
   const elsewhere = WORDS.filter(({ word }) => text.includes(plainLetters(word)));
-  return [...here, ...elsewhere.flatMap(({ alsoCalled }) => alsoCalled)];
+  return [...here, ...cutNames(item ?? ''), ...elsewhere.flatMap(({ alsoCalled }) => alsoCalled)];
 }

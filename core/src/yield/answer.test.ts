@@ -71,6 +71,17 @@ describe('an answer that hangs on a price nobody knows is open', () => {
     expect(ask('ribeye', 2000, { 'ribeye-steak': 1500 }).verdict.answer).toBe('leave-it');
   });
 
+  it('what is even at least is even, and not open: only a piece that would be left can be', () => {
+    // 0.81 ÷ 0.92 × 23.17 = 20.40, 2 % above what is asked; the thin ends can only add to it.
+    const { verdict } = ask('ribeye', 2000, { 'ribeye-steak': 2317 });
+    expect(verdict).toMatchObject({ answer: 'about-even', settles: null });
+    expect(verdict.savingMinor).toBeGreaterThan(0);
+  });
+
+  it('what is given is worth it, whatever is known', () => {
+    expect(ask('ribeye', 0, {}).verdict).toMatchObject({ answer: 'worth-it', savingMinor: 0, settles: null });
+  });
+
   it('what would not be bought is no gap', () => {
     const household = new JournalBuilder().price('ribeye-steak', 4000);
     household.records.push({

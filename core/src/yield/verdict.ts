@@ -49,7 +49,8 @@ const SETTLING = 0.5;
  * at all and comes out ahead less than one time in three, and "about even" between; limits of our
  * own. Where the shop's price of usable parts is unknown, both ends of what it may be are tried:
  * nothing, and four times the price asked for the piece, as the shop sells them, or half as much
- * again as its dearest main part where that is less. If they disagree, it is open. What is given
+ * again as its dearest main part where that is less. Where it would be left by the one and not by the other
+ * it is open; else the lower answer stands. What is given
  * is worth it.
  *
  * @param worth smallest coins a kilogram as bought with missing prices at nothing, sorted, from {@link drawWorth}; not empty
@@ -68,7 +69,7 @@ export function verdictOf(
   const at = (share: number): Minor =>
     Math.round(((worth[Math.round(share * (worth.length - 1))] ?? mean) - perKgMinor) * kg);
   const least = answerOf(chance, savingShare(mean, perKgMinor));
-  const answer = least === mostHopeful(prediction, perKgMinor, least) ? least : 'open';
+  const answer = couldTurn(prediction, perKgMinor, least) ? 'open' : least;
   return {
     answer,
     chance,
@@ -88,7 +89,7 @@ export function verdictOf(
 export function answerAt(prediction: Predicted, perKgMinor: number): Answer {
   const { mean, chanceAbove } = likelyWorth(prediction.model);
   const least = answerOf(chanceAbove(perKgMinor), savingShare(mean, perKgMinor));
-  return least === mostHopeful(prediction, perKgMinor, least) ? least : 'open';
+  return couldTurn(prediction, perKgMinor, least) ? 'open' : least;
 }
 
 function answerOf(chance: number, saving: number): Exclude<Answer, 'open'> {
@@ -101,6 +102,10 @@ const savingShare = (mean: number, perKgMinor: number): number =>
   perKgMinor > 0 ? mean / perKgMinor - 1 : Infinity;
 
 type Predicted = Pick<Prediction, 'parts' | 'model' | 'missing'>;
+
+/** Whether what is to be left could be bought all the same, for all that is known: then it is open. What is even at least is even. */
+const couldTurn = (prediction: Predicted, perKgMinor: number, least: Answer): boolean =>
+  least === 'leave-it' && mostHopeful(prediction, perKgMinor, least) !== 'leave-it';
 
 /** The answer with every missing price as high as it may be. */
 function mostHopeful({ parts, model, missing }: Predicted, perKgMinor: number, least: Answer): Answer {

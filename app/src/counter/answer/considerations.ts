@@ -82,7 +82,7 @@ export class Considerations {
     const dinners = plates / eaters;
     return {
       name: 'makes',
-      value: `${this.format.number(dinners, Number.isInteger(dinners) || dinners >= 10 ? 0 : 1)} dinners for ${eaters}`,
+      value: `${this.format.number(dinners, Number.isInteger(dinners) || dinners >= 10 ? 0 : 1)} ${dinners === 1 ? 'dinner' : 'dinners'} for ${eaters}`,
       note: this.format.count(plates, 'plate'),
     };
   }

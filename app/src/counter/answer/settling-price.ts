@@ -26,11 +26,9 @@ const LIST = new Intl.ListFormat('en-GB');
   template: `
     @if (settles(); as open) {
       <p>
-        Comes out ahead where {{ open.names }} costs more than <b>{{ format.perUnit(open.perKgMinor) }}</b>
-        @if (open.isWide) {
-          <span class="soft"> ({{ open.range }})</span>
-        }
-        .
+        Comes out ahead where {{ open.names }} costs more than <b>{{ format.perUnit(open.perKgMinor) }}</b>{{
+          open.range
+        }}.
       </p>
     }
     @if (item(); as asked) {
@@ -81,8 +79,7 @@ export class SettlingPrice {
     return {
       names: names.length > 1 ? `${LIST.format(names)}, one with another,` : (names[0] ?? 'what is left'),
       perKgMinor: settles.perKgMinor,
-      range: `${low} to ${high}, four times in five`,
-      isWide: low !== even || high !== even,
+      range: low === even && high === even ? '' : ` (${low} to ${high}, four times in five)`,
     };
   });
 

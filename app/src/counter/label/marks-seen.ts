@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, model } from '@angular/core';
 import type { Kind, Mark } from '@core/catalogue/kind-schema';
+import { markDrawing, type MarkStroke } from '@core/catalogue/mark-drawings';
 import { Format } from '@core/format/format';
 
 /** What is seen on a piece before it is bought, each with what it moves. */
@@ -12,7 +13,17 @@ import { Format } from '@core/format/format';
       <div class="marks">
         @for (mark of kind().marks; track mark.id) {
           <button type="button" [attr.aria-pressed]="seen().includes(mark.id)" (click)="toggle(mark.id)">
-            <b>{{ mark.name }}</b><small>{{ effect(mark) }}</small>
+            @if (drawingOf(mark.id); as strokes) {
+              <svg viewBox="0 0 48 38" aria-hidden="true">
+                @for (each of strokes; track each.d) {
+                  <path [attr.d]="each.d" [class]="each.shows ?? 'plain'" />
+                }
+              </svg>
+            }
+            <span
+              ><b>{{ mark.name }}</b
+              ><small>{{ effect(mark) }}</small></span
+            >
           </button>
         }
       </div>
@@ -31,8 +42,8 @@ import { Format } from '@core/format/format';
       margin-bottom: 8px;
     }
     .marks {
-      display: flex;
-      flex-wrap: wrap;
+      display: grid;
+      grid-template-columns: repeat(auto-fill, minmax(min(100%, 250px), 1fr));
       gap: 8px;
     }
     button {
@@ -45,18 +56,46 @@ import { Format } from '@core/format/format';
       padding: 7px 13px;
       min-height: 56px;
       cursor: pointer;
-      display: flex;
-      flex-direction: column;
-      justify-content: center;
+      display: grid;
+      grid-template-columns: 56px minmax(0, 1fr);
+      gap: 10px;
+      align-items: center;
+    }
+    svg {
+      width: 56px;
+      height: 44px;
+    }
+    path {
+      fill: none;
+      stroke: var(--ink);
+      stroke-width: 1.5;
+      stroke-linejoin: round;
+      stroke-linecap: round;
+    }
+    .fat {
+      fill: #efe0b4;
+    }
+    .liquid {
+      fill: var(--cold);
+      fill-opacity: 0.35;
+    }
+    .bone {
+      fill: var(--paper);
+    }
+    .dark {
+      fill: var(--meat);
+      fill-opacity: 0.75;
     }
     button[aria-pressed='true'] {
       border-color: var(--ink);
       box-shadow: inset 0 -5px 0 var(--act);
+      font-weight: 700;
     }
     b {
       font-weight: 600;
     }
     small {
+      display: block;
       color: var(--soft);
     }
   `,
@@ -70,6 +109,12 @@ export class MarksSeen {
   private readonly names = computed(
     () => new Map(this.kind().parts.map(({ id, name }) => [id, name.toLowerCase()])),
   );
+
+  /** Null for one of a kind of the household's own that nobody has drawn. */
+  protected drawingOf(mark: string): readonly MarkStroke[] | null {
+    const strokes = markDrawing(mark);
+    return strokes.length > 0 ? strokes : null;
+  }
 
   protected effect({ share, to, from }: Mark): string {
     const target = to[0] === 'loss' ? 'runs out' : `is ${this.names().get(to[0] ?? '') ?? to[0]}`;

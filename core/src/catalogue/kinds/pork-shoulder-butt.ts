@@ -174,8 +174,10 @@ export const porkShoulderButt: Kind = {
     'Glands out of the fat at the neck end: small firm grey-brown lumps.',
     'Gristle out of what goes to the grinder.',
   ],
-  askFor: 'A bone-in shoulder butt; boneless costs more than taking out the one flat bone is worth.',
+  askFor: 'A whole bone-in shoulder butt.',
   lookFor: [
+    'Boneless costs more than taking out the one flat bone is worth.',
+
     'A square block with few loose flaps.',
     'Fat cover of even thickness.',
     'Clean saw cuts without splinters.',

@@ -195,7 +195,7 @@ export const stripLoin: Kind = {
     'No silvery strip left on the underside.',
     'Fat cap even, about 6 mm.',
   ],
-  askFor: 'A whole boneless strip loin, still in its sealed bag; two or three to choose from.',
+  askFor: 'A whole boneless strip loin, still in its sealed bag.',
   lookFor: [
     'How much of the sirloin end it carries: a large oval of another muscle is sirloin at the price of strip.',
     'Fat cover of even thickness.',

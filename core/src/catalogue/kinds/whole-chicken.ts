@@ -488,9 +488,9 @@ export const wholeChicken: Kind = {
     'Wishbone out of boneless breasts.',
     'Board, knife, sink and hands washed before anything else touches them.',
   ],
-  askFor:
-    'A whole bird, neck and giblets in or out as you like them (they are about 5 % more and are weighed first). In some places size is a number: number × 100 g, so size 14 is 1.4 kg.',
+  askFor: 'A whole bird, with its neck and giblets if they are there.',
   lookFor: [
+    'In some places size is a number: number × 100 g, so size 14 is 1.4 kg. Neck and giblets are about 5 % more, and are weighed first.',
     'Skin whole, not torn.',
     'Wing bones unbroken.',
     'Little free liquid in the bag: it is paid for at the price of meat.',

@@ -244,7 +244,11 @@ export const wholeTurkey: Kind = {
     'White and dark lie on separate trays.',
     'Board, knife, sink and hands washed before anything else touches them.',
   ],
-  askFor:
-    'A whole bird, not basted with brine if you can get it; neck and giblets are about 5 % more and are weighed first.',
-  lookFor: ['Skin whole, not torn.', 'A broad full breast.', LIQUID],
+  askFor: 'A whole bird, not basted with brine, with its neck and giblets.',
+  lookFor: [
+    'Neck and giblets are about 5 % more, and are weighed first.',
+    'Skin whole, not torn.',
+    'A broad full breast.',
+    LIQUID,
+  ],
 };
