@@ -86,8 +86,12 @@ export class PriceTape {
     return Math.max(1, Math.round((to - from) / 200));
   });
   protected readonly placed = computed(() => placeNotches(this.notches(), this.span(), this.width()));
+  /** Where the hand slides there is room for two rows from the first: what lies below does not jump. */
   private readonly rowsOn = (side: Notch['side']): number =>
-    Math.max(-1, ...this.placed().flatMap((each) => (each.side === side ? [each.row] : []))) + 1;
+    Math.max(
+      this.canSlide() && side === 'below' ? 1 : -1,
+      ...this.placed().flatMap((each) => (each.side === side ? [each.row] : [])),
+    ) + 1;
   protected readonly top = computed(() => this.rowsOn('above') * ROW + 4);
   protected readonly height = computed(
     () => this.top() + BODY + Math.max(this.canSlide() ? HAND - 18 : 0, 8) + this.rowsOn('below') * ROW,
