@@ -73,6 +73,12 @@ describe('the Counter in ten seconds, with a thumb', () => {
     await person.reads('Leave it');
     expect(await isInSight('.answer')).toBe(true);
     expect(hand.seconds).toBeLessThanOrEqual(13.5);
+    // The tape is another with that price, and its hand stands where the price asked is printed.
+    const middles = await person.page.$$eval('v-price-tape [role=slider], .word.asked', (both) =>
+      both.map((each) => each.getBoundingClientRect()).map(({ left, width }) => left + width / 2),
+    );
+    expect(middles).toHaveLength(2);
+    expect(Math.abs(middles[0]! - middles[1]!)).toBeLessThan(4);
   });
 
   it('what was typed is kept when the piece is left, and the next time the answer is there within 9.5 s', async () => {

@@ -2,11 +2,11 @@ import slider from '@primeuix/themes/aura/slider';
 import { ticks } from 'd3-array';
 import {
   afterNextRender,
+  afterRenderEffect,
   ChangeDetectionStrategy,
   Component,
   computed,
   DestroyRef,
-  effect,
   ElementRef,
   inject,
   input,
@@ -124,7 +124,8 @@ export class PriceTape {
       watch.observe(this.host);
       this.destroyed.onDestroy(() => watch.disconnect());
     });
-    effect(() => {
+    // Once the slider has its new ends: it puts its hand by those that it has.
+    afterRenderEffect(() => {
       const [control, at, told] = [this.slider(), this.at(), this.told()];
       this.span();
       if (!control) return;
