@@ -66,6 +66,19 @@ describe('slips of the thumb at the Counter', () => {
     await person.reads('Worth it');
   });
 
+  it('a word beside a slip is said all the same, and what is still asked about is not noted', async () => {
+    await label('cheap', '4,120');
+    await person.sees('Is 4.120 kg meant?');
+    await person.reads('That is not a price');
+    await label('1545', '5.1');
+    await person.sees('The point may be missing.');
+    await person.pressText('Leave it');
+    await person.sees('Strip loin left.');
+    expect(await person.text()).not.toContain('is noted');
+    await choosePiece(person, 'Strip loin');
+    await label('24.50', '5.1');
+  });
+
   it('a day ahead is no day of a purchase', async () => {
     await unfold(person, 'Shop and date');
     await person.write('Bought on', '31 Dec 2099');

@@ -46,7 +46,7 @@ const CUT_NAMES: Readonly<Record<string, readonly string[]>> = {
   'pork-country-strips': ['country-style ribs'],
   'pork-ribs-squared': ['St. Louis ribs', 'barbecue ribs'],
   'lamb-leg-boneless': ['butterflied leg of lamb', 'easy-carve leg'],
-  'lamb-rib-chop': ['lamb cutlet', 'lollipop chop', 'noisette'],
+  'lamb-rib-chop': ['lamb cutlet', 'noisette'],
   'lamb-rack-roast': ['crown of lamb', 'guard of honour'],
   'lamb-shank': ['knuckle of lamb'],
 };

@@ -1,8 +1,5 @@
-import type { RankedCandidate } from '../yield/candidates';
+import { SAME_COST, type RankedCandidate } from '../yield/candidates';
 import type { Format } from './format';
-
-/** A usable kilogram whose cost differs by less costs the same. */
-const SAME = 0.005;
 
 /**
  * Which of the pieces side by side to take, and what decides it.
@@ -30,7 +27,7 @@ function whatDecides(
 ): string {
   const [best, next] = [nameOf(first.candidate.id), nameOf(second.candidate.id)];
   const difference = second.perUsableKgMinor - first.perUsableKgMinor;
-  if (Math.abs(difference) < first.perUsableKgMinor * SAME)
+  if (Math.abs(difference) < first.perUsableKgMinor * SAME_COST)
     return theSame(first, second, [best, next], format);
   const yields = first.usableShare - second.usableShare;
   const price = second.candidate.perKgMinor - first.candidate.perKgMinor;
@@ -52,7 +49,7 @@ function theSame(
   const perKg = ({ savingMinor, candidate }: RankedCandidate): number =>
     ((savingMinor ?? 0) * 10_000) / candidate.massDg;
   const gain = perKg(first) - perKg(second);
-  return gain < first.perUsableKgMinor * SAME
+  return gain < first.perUsableKgMinor * SAME_COST
     ? `${best} and ${next} come to the same. Take the one that you like to look at.`
     : `${best}: a usable ${format.priceUnit()} costs the same as of ${next}, but more of it is the main cut, worth ${format.perUnit(gain)} more.`;
 }

@@ -35,8 +35,9 @@ export interface RankedCandidate {
 }
 
 /** Costs of a usable kilogram within half a per cent are the same to a buyer. */
-const SAME = 0.005;
-const step = ({ perUsableKgMinor }: RankedCandidate): number => Math.round(Math.log(perUsableKgMinor) / SAME);
+export const SAME_COST = 0.005;
+const step = ({ perUsableKgMinor }: RankedCandidate): number =>
+  Math.round(Math.log(perUsableKgMinor) / SAME_COST);
 const perKg = ({ savingMinor, candidate }: RankedCandidate): number => (savingMinor ?? 0) / candidate.massDg;
 
 /**

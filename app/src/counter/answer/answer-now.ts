@@ -1,5 +1,5 @@
 import { computed, effect, inject, Injectable } from '@angular/core';
-import { shopItem, wholePieceItem, type ShopItem } from '@core/catalogue/shop-items';
+import { wholePieceItem, type ShopItem } from '@core/catalogue/shop-items';
 import { unusualWeight } from '@core/deeds/questions';
 import { Format } from '@core/format/format';
 import { askOfLabel, type AskedOfLabel } from '@core/format/label-words';
@@ -78,7 +78,10 @@ export class AnswerNow {
     return verdict && tellVerdict(verdict, this.isMissing(), this.format);
   });
   /** Even money for a kilogram; null while nothing is priced. */
-  readonly even = computed(() => (this.isPriced() ? (this.prediction()?.worthPerKg.mean ?? null) : null));
+  readonly even = computed(() => {
+    const mean = this.isPriced() ? (this.prediction()?.worthPerKg.mean ?? 0) : 0;
+    return mean > 0 ? mean : null;
+  });
   /** Where even money lies four times in five. */
   readonly evenRange = computed((): readonly [number, number] | null => {
     const worth = this.draws.worth();
@@ -126,6 +129,11 @@ export class AnswerNow {
     const [doubt] = labelDoubts(text, this.label.read(), this.format.labelStyle(), known);
     return doubt ? askOfLabel(doubt, text, this.format) : null;
   });
+  /** What is wrong with a field, where it is not asked about already. */
+  problemOf(field: 'price' | 'weight'): string {
+    const isAsked = this.second()?.answers.some(({ mended }) => field in mended) ?? false;
+    return isAsked ? '' : this.label.wrong()[field];
+  }
   /** What stands in the way of buying; empty where nothing does. */
   readonly obstacle = computed(() => {
     if (!this.piece.kind()) return 'Choose first which piece it is.';
@@ -140,9 +148,8 @@ export class AnswerNow {
     });
   }
 
-  /** A part, or what the shop sells it as, within a sentence. */
-  nameOf(item: ShopItem): string {
-    const { name } = shopItem(item.id) ?? item;
+  /** What the shop sells, within a sentence. */
+  nameOf({ name }: ShopItem): string {
     return name.charAt(0).toLowerCase() + name.slice(1);
   }
 }

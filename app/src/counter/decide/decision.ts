@@ -76,11 +76,14 @@ export class Decision {
     return purchase ? ` for ${this.format.money(purchase.paidMinor)}` : '';
   });
 
-  /** What is asked for the piece goes into the price book, whether it is bought or left. */
+  /**
+   * What is asked for the piece goes into the price book, whether it is bought or left: but neither a
+   * price by the piece of a guessed weight, nor one that is still asked about.
+   */
   private asked(): PriceNote[] {
-    const [kind, perKg] = [this.piece.kind(), this.answer.perKg()];
+    const [kind, perKg] = [this.piece.kind(), this.label.paidPerKg()];
     const perKgMinor = Math.round(perKg ?? 0);
-    if (!kind || perKgMinor <= 0) return [];
+    if (!kind || perKgMinor <= 0 || this.answer.second()) return [];
     const isOffer = this.label.discountKind() !== 'none';
     return [
       {
@@ -100,7 +103,8 @@ export class Decision {
     const kind = this.piece.kind()?.name ?? '';
     const say = note ? `${kind} left. ${this.format.perUnit(note.perKgMinor)} is noted.` : `${kind} left.`;
     const deed = notePrices(notes, say, () => this.clock.newId());
-    if (notes.length > 0 && !(await this.store.perform(deed)).ok) return;
+    if (notes.length === 0) this.notices.done(say);
+    else if (!(await this.store.perform(deed)).ok) return;
     this.readyCut.forget();
     this.piece.forget();
   }

@@ -73,7 +73,8 @@ import { Format } from '@core/format/format';
       stroke-linecap: round;
     }
     .fat {
-      fill: #efe0b4;
+      fill: var(--twine);
+      fill-opacity: 0.45;
     }
     .liquid {
       fill: var(--cold);
