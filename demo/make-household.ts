@@ -199,6 +199,8 @@ function main(): void {
     }),
   );
   planAhead(scribe);
+  const path = '/demo/shop-lists.json';
+  scribe.note({ type: 'list', key: 'tarn-quay', value: { name: 'The three shops of Tarn Quay', path } });
   const file = process.argv[2] ?? 'demo/household.json';
   writeFileSync(file, writeFile(householdOf(scribe.entries, scribe.records)));
   writeFileSync(join(dirname(file), 'shop-lists.json'), `${JSON.stringify(lists)}\n`);

@@ -1,4 +1,4 @@
-import { feastDays } from '@core/price/feast-days';
+import { feastDays, USUAL_FEASTS } from '@core/feast/feasts';
 import type { ShopLists, ShopWeek } from '@core/price/shop-list';
 import { addDays, daysBetween, type IsoDate } from '@core/units/date';
 import { Random } from './random';
@@ -101,7 +101,9 @@ function linesOf(
 
 function isFeast(group: string, on: IsoDate): boolean {
   const year = Number(on.slice(0, 4));
-  const feasts = [...feastDays(year), ...feastDays(year + 1)].filter(({ id }) => FEASTS[group]?.includes(id));
+  const feasts = [year, year + 1]
+    .flatMap((of) => feastDays(USUAL_FEASTS, of))
+    .filter(({ id }) => FEASTS[group]?.includes(id));
   const soon = feasts.some(
     (feast) => daysBetween(on, feast.on) >= 0 && daysBetween(on, feast.on) <= 2 * WEEK,
   );

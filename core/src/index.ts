@@ -141,23 +141,30 @@ export * from './slice/what-changed';
 export * from './slice/why-no-plan';
 export * from './slice/wish';
 
+// feast: Days around which shops' offers of meat move.
+export * from './feast/feast-rule';
+export * from './feast/feasts';
+export * from './feast/known-feasts';
+
 // price: Labels, and the price book.
 export * from './price/best-seen';
 export * from './price/complete-purchase';
 export * from './price/discount';
-export * from './price/feast-days';
+export * from './price/exchange';
 export * from './price/going-price';
 export * from './price/how-low';
 export * from './price/item-choice';
 export * from './price/label-doubts';
 export * from './price/label-total';
 export * from './price/per-kg';
+export * from './price/of-grade';
 export * from './price/price-book';
 export * from './price/price-note';
 export * from './price/price-questions';
 export * from './price/quote';
 export * from './price/read-label';
 export * from './price/sale-rhythm';
+export * from './price/seen-span';
 export * from './price/shop-alias';
 export * from './price/shop-list';
 
@@ -283,6 +290,7 @@ export * from './format/candidate-words';
 export * from './format/counted-words';
 export * from './format/days';
 export * from './format/describe-entry';
+export * from './format/feast-words';
 export * from './format/format';
 export * from './format/label-words';
 export * from './format/plural';
@@ -318,6 +326,7 @@ export * from './deeds/eat';
 export * from './deeds/enter-pack';
 export * from './deeds/freeze-again';
 export * from './deeds/freeze-batch';
+export * from './deeds/keep-list';
 export * from './deeds/label-date';
 export * from './deeds/learn-sticker';
 export * from './deeds/move';

@@ -1,33 +1,48 @@
 import { Injectable } from '@angular/core';
 import { shiftDays } from '@core/exchange/shift-days';
-import { shopListsSchema, type ShopLists } from '@core/price/shop-list';
+import { shopListsSchema, type ListSource, type ShopLists } from '@core/price/shop-list';
 import { failure, success, type Result } from '@core/units/result';
 import { daysBetween, type IsoDate } from '@core/units/date';
 
-/** Where lists come from, the server's first; the copy that ships serves without it. */
-const SOURCES = ['/shops/lists.json', '/demo/shop-lists.json'];
+/** Lists that ship with the demo: a stand-in, which always ends this week. */
+const STAND_IN = '/demo/';
 
-/**
- * The shops' weekly price lists. A stand-in: three invented shops, whose lists always end this
- * week. A real shop's list would come the same way, as a file or from an address.
- */
+/** Shops' weekly price lists, as they were read from a file or are fetched from the own server. */
 @Injectable({ providedIn: 'root' })
 export class PriceLists {
+  /** Reads a file. */
+  async read(file: File): Promise<Result<ShopLists>> {
+    const read = parse(await file.text());
+    return read
+      ? success(read)
+      : failure(`${file.name} is no list of prices as Vendicus reads it. Nothing was read.`);
+  }
+
   /**
-   * @param today the last of the lists is of this day
-   * @returns or in plain words why not, when no source has lists that can be read
+   * What a source says now.
+   *
+   * @param today the last of the stand-in's lists is of this day
+   * @returns or in plain words why not
    */
-  async load(today: IsoDate): Promise<Result<ShopLists>> {
-    for (const source of SOURCES) {
-      const lists = await fetch(source)
-        .then((answer) => (answer.ok ? answer.json() : null))
-        .catch(() => null);
-      const parsed = shopListsSchema.safeParse(lists);
-      if (parsed.success) return success(endingOn(parsed.data, today));
-    }
-    return failure(
-      'The shops’ lists cannot be reached, and no copy of them is here. Prices can be typed in the price book.',
-    );
+  async load(source: ListSource, today: IsoDate): Promise<Result<ShopLists>> {
+    if ('lists' in source) return success(source.lists);
+    const answer = await fetch(source.path).catch(() => null);
+    if (!answer?.ok)
+      return failure(
+        `${source.path} cannot be reached${answer ? ` (${answer.status})` : ''}. The prices that you took over are in the book.`,
+      );
+    const lists = parse(await answer.text());
+    if (!lists) return failure(`What comes from ${source.path} is no list of prices as Vendicus reads it.`);
+    return success(source.path.startsWith(STAND_IN) ? endingOn(lists, today) : lists);
+  }
+}
+
+function parse(text: string): ShopLists | null {
+  try {
+    const parsed = shopListsSchema.safeParse(JSON.parse(text));
+    return parsed.success ? parsed.data : null;
+  } catch {
+    return null;
   }
 }
 

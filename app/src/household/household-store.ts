@@ -103,6 +103,8 @@ export const HouseholdStore = signalStore(
       placeNames: computed(() => placeNames(valuesOf({ records: records() }, 'place'))),
       meals: computed(() => valuesOf({ records: records() }, 'meal')),
       printing: computed(() => valuesOf({ records: records() }, 'printing').get('labels') ?? null),
+      /** Shops' lists of prices, by key. */
+      lists: computed(() => valuesOf({ records: records() }, 'list')),
       /** How shops make the numbers on their stickers. */
       shopCodes: computed(() => [...valuesOf({ records: records() }, 'shop-code')]),
       pieces: computed(() => [...state().lots.values()].filter((lot) => lot.form === 'piece').reverse()),

@@ -44,12 +44,12 @@ function lotsOf(state: State, piece: LotId): Lot[] {
 }
 
 function carriersNow(state: State, piece: LotId, { pricing, plateDg }: CostBasis): Carriers {
-  const on = state.lots.get(piece)?.on ?? '';
+  const { on, grade = null } = state.lots.get(piece) ?? {};
   const prices = new Map<string, PartPrice>();
   return leavesOf(state, piece).map((leaf) => {
     const { lot, destination, massDg } = leaf;
     const key = `${lot.part ?? ''}/${destination}`;
-    const price = prices.get(key) ?? partPrice(pricing, lot, destination, on);
+    const price = prices.get(key) ?? partPrice({ ...pricing, grade }, lot, destination, on ?? '');
     prices.set(key, price);
     return {
       lot,

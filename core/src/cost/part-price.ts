@@ -13,6 +13,8 @@ export interface Pricing {
   readonly book: PriceBook;
   /** By shop item: what would not be bought, and what is left on it. */
   readonly choices: ReadonlyMap<string, ItemChoice>;
+  /** The grade or mark that the meat is of; prices of the same count before others. */
+  readonly grade?: string | null;
 }
 
 /** What a part would cost bought cut. */
@@ -73,7 +75,7 @@ export function partPrice(
   if (!first) return { state: 'unknown', item: null, leftOn: 0 };
   if (pricing.choices.get(first.item.id)?.unwanted) return { state: 'unwanted', item: first.item };
   for (const { item, leftOn } of links) {
-    const going = goingPrice(pricing.book, item.id, on);
+    const going = goingPrice(pricing.book, item.id, on, pricing.grade);
     const left = leftOnOf(pricing, item, leftOn);
     if (going)
       return {

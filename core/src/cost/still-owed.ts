@@ -25,7 +25,7 @@ export interface StillOwed {
   readonly more: readonly More[];
 }
 
-type Piece = Pick<Lot, 'paidMinor' | 'kind' | 'way' | 'inDg' | 'leftDg' | 'count'>;
+type Piece = Pick<Lot, 'paidMinor' | 'kind' | 'way' | 'grade' | 'inDg' | 'leftDg' | 'count'>;
 
 /**
  * What a piece still owes its buyer: paid, less what the parts that are off would have cost cut.
@@ -34,13 +34,9 @@ type Piece = Pick<Lot, 'paidMinor' | 'kind' | 'way' | 'inDg' | 'leftDg' | 'count
  * @returns null where nobody knows what was paid
  * @example paid 60.00, four steaks of 350 g at 30.00/kg off: 18.00 owed, two more steaks
  */
-export function stillOwed(
-  piece: Piece,
-  cuts: readonly Lot[],
-  pricing: Pricing,
-  on: IsoDate,
-): StillOwed | null {
+export function stillOwed(piece: Piece, cuts: readonly Lot[], basis: Pricing, on: IsoDate): StillOwed | null {
   if (piece.paidMinor === null) return null;
+  const pricing = { ...basis, grade: piece.grade };
   let worth = 0;
   let isLowerBound = false;
   for (const cut of cuts) {

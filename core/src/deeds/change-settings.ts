@@ -1,6 +1,7 @@
 import type { CostSettings } from '../cost/cost-settings';
 import type { CostMethodId } from '../cost/method';
 import type { Dinners } from '../dinner/dinners';
+import type { Feasts } from '../feast/feasts';
 import type { KeepingRules } from '../freeze/keeping-rules';
 import type { Format } from '../format/format';
 import type { Eater } from '../pack/eater';
@@ -75,6 +76,11 @@ export function saveCosts(costs: CostSettings): Deed {
 /** How long the household lets things keep, where that is stricter or said by nobody. */
 export function saveKeeping(keeping: KeepingRules): Deed {
   return { records: [settingsChange('keeping', () => ({ keeping }))], say: 'The rules of keeping are saved' };
+}
+
+/** Around which feasts it looks for offers. */
+export function saveFeasts(feasts: Feasts): Deed {
+  return { records: [settingsChange('feasts', () => ({ feasts }))], say: 'The feasts are saved' };
 }
 
 /** When it eats, is awake, and has no meat. */

@@ -13,6 +13,7 @@ export interface PieceBought {
   readonly count: number;
   readonly paidMinor: Minor;
   readonly shop: string;
+  readonly grade: string;
   readonly way: string;
   readonly on: IsoDate;
 }
@@ -24,6 +25,7 @@ export function pieceBought(lot: Lot): PieceBought {
     count: lot.count,
     paidMinor: lot.paidMinor ?? 0,
     shop: lot.shop ?? '',
+    grade: lot.grade ?? '',
     way: lot.way ?? '',
     on: lot.on ?? '',
   };
@@ -37,12 +39,13 @@ export function pieceBought(lot: Lot): PieceBought {
  */
 export function correctionOf(lot: Lot, right: PieceBought): Result<FactOf<'corrected'>> {
   const was = pieceBought(lot);
-  const shop = right.shop.trim();
+  const [shop, grade] = [right.shop.trim(), right.grade.trim()];
   const set: FactOf<'corrected'>['set'] = {
     ...(right.mass.massDg === was.mass.massDg ? {} : { massDg: right.mass.massDg, typed: right.mass.typed }),
     ...(right.count === was.count ? {} : { count: right.count }),
     ...(right.paidMinor === was.paidMinor ? {} : { paidMinor: right.paidMinor }),
     ...(shop === was.shop || shop === '' ? {} : { shop }),
+    ...(grade === was.grade || grade === '' ? {} : { grade }),
     ...(right.way === was.way || right.way === '' ? {} : { way: right.way }),
     ...(right.on === was.on || right.on === '' ? {} : { on: right.on }),
   };

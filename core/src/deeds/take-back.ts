@@ -66,4 +66,5 @@ const WORDS: Readonly<Record<RecordType, string>> = {
   'shop-code': 'a shop’s numbers',
   printing: 'labels',
   shop: 'a shop’s name',
+  list: 'a shops’ list',
 };

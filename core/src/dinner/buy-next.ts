@@ -3,6 +3,7 @@ import type { Kind } from '../catalogue/kind-schema';
 import type { Animal } from '../ledger/animal';
 import { wholePieceItem } from '../catalogue/shop-items';
 import { bonelessShare } from '../cost/plates';
+import type { Feasts } from '../feast/feasts';
 import type { Room } from '../freeze/room';
 import { leavesOf } from '../ledger/leaves';
 import type { Lot } from '../ledger/lot';
@@ -50,6 +51,7 @@ export interface BuyRequest {
   readonly stock: readonly Lot[];
   readonly kinds: readonly Kind[];
   readonly book: PriceBook;
+  readonly feasts: Feasts;
   readonly room: Room | null;
   readonly plateDg: MassDg;
   readonly today: IsoDate;
@@ -89,7 +91,7 @@ export function buyNext(request: BuyRequest): BuyNext[] {
 }
 
 function adviceOn(kind: Kind, pieces: readonly Lot[], request: BuyRequest): BuyNext {
-  const { state, stock, book, room, plateDg, today } = request;
+  const { state, stock, book, feasts, room, plateDg, today } = request;
   const plates = sum(
     stock.filter((lot) => lot.kind === kind.id && lot.animal === kind.animal),
     (lot) => platesOf(lot, plateDg),
@@ -101,7 +103,7 @@ function adviceOn(kind: Kind, pieces: readonly Lot[], request: BuyRequest): BuyN
   const usable = mean(closed, ({ id }) => yieldTest(state, id).yield) ?? 0;
   const meat = mean(closed, (piece) => meatDgOf(state, piece) / piece.inDg) ?? 0;
   const offer =
-    saleRhythm(book, wholePieceItem(kind.id), today).find(
+    saleRhythm(book, wholePieceItem(kind.id), today, feasts).find(
       ({ next, likely }) => likely >= LIKELY && daysBetween(today, next) <= AHEAD_DAYS,
     ) ?? null;
   const known = {

@@ -1,4 +1,5 @@
 import { KINDS } from '../catalogue/kinds';
+import { USUAL_FEASTS } from '../feast/feasts';
 import { roomIn } from '../freeze/room';
 import type { Fact } from '../ledger/entry';
 import type { Meal } from './meal';
@@ -467,6 +468,7 @@ describe('use and what to buy', () => {
   const ask = (facts: Fact[], some: Partial<Parameters<typeof buyNext>[0]> = {}) => {
     const state = stateOf(...facts);
     return buyNext({
+      feasts: USUAL_FEASTS,
       state,
       stock: stockOf(state),
       kinds: KINDS,

@@ -10,7 +10,17 @@ import { writtenWith } from '../units/written-with';
 import { readCsv, writeCsv } from './csv';
 
 /** The columns of a price file, in docs/price-file.md. */
-const PRICE_COLUMNS = ['item', 'shop', 'date', 'price', 'unit', 'weight_g', 'offer', 'note'] as const;
+const PRICE_COLUMNS = [
+  'item',
+  'shop',
+  'date',
+  'price',
+  'unit',
+  'weight_g',
+  'offer',
+  'note',
+  'grade',
+] as const;
 const NEEDED = ['item', 'shop', 'date', 'price'] as const;
 
 /** A line that cannot be taken, and why. */
@@ -83,8 +93,8 @@ export function readPriceCsv(
   return success({ good, bad, known, decimal: sign, isSure, farOff });
 }
 
-const identity = ({ item, shop, on, perKgMinor }: PriceNote): string =>
-  `${item}\n${shop}\n${on}\n${perKgMinor}`;
+const identity = ({ item, shop, on, perKgMinor, grade = '' }: PriceNote): string =>
+  `${item}\n${shop}\n${on}\n${perKgMinor}\n${grade}`;
 
 function knownPrices(book: PriceBook): Set<string> {
   return new Set([...book.byItem.values()].flat().map(identity));
@@ -106,7 +116,7 @@ function noteOf(
     (cells['weight_g'] ?? '').trim() === '' ? null : parseNumber(cells['weight_g'] ?? '', decimal);
   const perKgMinor = perKgOf(price * coins, unit, grams === null ? null : grams * 10);
   if (perKgMinor === null) return failure(`a price for a ${unit} needs weight_g`);
-  const note = (cells['note'] ?? '').trim();
+  const [note, grade] = [(cells['note'] ?? '').trim(), (cells['grade'] ?? '').trim()];
   const parsed = priceNoteSchema.safeParse({
     item,
     shop: (cells['shop'] ?? '').trim(),
@@ -115,6 +125,7 @@ function noteOf(
     ...(unit === 'kg' ? {} : { typed: `${cells['price']?.trim()}/${unit}` }),
     ...(isYes(cells['offer'] ?? '') ? { offer: true } : {}),
     ...(note ? { note } : {}),
+    ...(grade ? { grade } : {}),
   });
   return parsed.success ? success(parsed.data) : failure(faultOf(parsed.error.issues[0]?.path[0]));
 }
@@ -150,6 +161,7 @@ export function writePriceCsv(book: PriceBook, currency: Currency): string {
     null,
     note.offer ? 'yes' : null,
     note.note ?? null,
+    note.grade ?? null,
   ]);
   return writeCsv([...PRICE_COLUMNS], rows);
 }

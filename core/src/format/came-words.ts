@@ -22,6 +22,7 @@ const SETTINGS_NAMES: Readonly<Record<SettingsGroup, string>> = {
   wrapping: 'which packs are wanted',
   dinners: 'when dinner is',
   keeping: 'the rules of keeping',
+  feasts: 'the feasts',
 };
 
 /** Ids that are made by chance are longer than names; four letters tell them apart. */

@@ -33,11 +33,11 @@ function openPiece(draft: Draft, id: string): Result<Lot, Refusal> {
 function received(draft: Draft, entry: EntryOf<'received'>): Refusal | null {
   if (draft.has(entry.lot)) return { code: 'lot-exists', lot: entry.lot };
   const { kind, count, way = null, shop = null, on, paidMinor, massDg } = entry;
-  const { until = null, dated = null, kept = null } = entry;
+  const { until = null, dated = null, kept = null, grade = null } = entry;
   const wrong = weighedWrong(entry);
   if (wrong) return wrong;
   const animal = draft.animalOf(kind);
-  const fields = { kind, animal, count, way, shop, on, paidMinor, until, dated, kept };
+  const fields = { kind, animal, count, way, shop, grade, on, paidMinor, until, dated, kept };
   draft.add(
     newLot('piece', {
       id: entry.lot,

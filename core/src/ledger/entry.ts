@@ -65,6 +65,8 @@ const bodies = {
     paidMinor: minor,
     foreign: foreign.optional(),
     shop: text.optional(),
+    /** Its grade or quality mark, as the household calls it. */
+    grade: text.optional(),
     way: id.optional(),
     on: date,
     note: text.optional(),
@@ -107,6 +109,7 @@ const bodies = {
       count: countOrNone.optional(),
       paidMinor: minor.optional(),
       shop: text.optional(),
+      grade: text.optional(),
       way: id.optional(),
       on: date.optional(),
       plates: count.optional(),

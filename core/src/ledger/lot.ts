@@ -79,6 +79,8 @@ export interface Lot {
   readonly destination: Destination;
   readonly way: string | null;
   readonly shop: string | null;
+  /** The grade or mark it was bought under. */
+  readonly grade: string | null;
   readonly origin: 'already-here' | 'gift' | 'bought-cut' | null;
   /** The day it was bought, cut, ground, wrapped. */
   readonly on: IsoDate | null;

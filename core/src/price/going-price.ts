@@ -1,5 +1,6 @@
 import { median } from 'd3-array';
 import { addDays, daysBetween, type IsoDate } from '../units/date';
+import { notesOfGrade } from './of-grade';
 import { countUpTo, notesOf, type KeyedNote, type PriceBook } from './price-book';
 
 /** Prices older than this say little about today; an estimate of our own. */
@@ -20,11 +21,17 @@ export interface GoingPrice {
  * to then, so that one shop's offer or slip of the pen moves it little. Where nothing is that
  * recent, the nearest note counts, an earlier one before a later one.
  *
+ * @param grade a grade or mark to which it belongs; null where none is said, see {@link notesOfGrade}
  * @returns null where no price of the item was ever noted
  * @example three shops' last prices 27.90, 26.50 and 12.00 (an offer): 26.50
  */
-export function goingPrice(book: PriceBook, item: string, on: IsoDate): GoingPrice | null {
-  const notes = notesOf(book, item);
+export function goingPrice(
+  book: PriceBook,
+  item: string,
+  on: IsoDate,
+  grade: string | null = null,
+): GoingPrice | null {
+  const notes = notesOfGrade(notesOf(book, item), grade);
   const upTo = countUpTo(notes, on);
   const recent = latestOfShops(notes, upTo, addDays(on, -RECENT_DAYS));
   const nearest = notes[upTo - 1] ?? notes[upTo];

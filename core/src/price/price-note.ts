@@ -14,6 +14,8 @@ export const priceNoteSchema = z.strictObject({
   typed: z.string().max(200).optional(),
   /** True where it was an offer and not the regular price. */
   offer: z.boolean().optional(),
+  /** The grade or quality mark it was asked for, as the household calls it. */
+  grade: z.string().trim().min(1).max(60).optional(),
   note: z.string().trim().min(1).max(200).optional(),
 });
 

@@ -1,5 +1,6 @@
 import type { PriceNote } from './price-note';
 import { goingPrice } from './going-price';
+import { isSameGrade } from './of-grade';
 import { notesOf, type KeyedNote, type PriceBook } from './price-book';
 
 /** Something to ask before a price is written down. */
@@ -26,10 +27,14 @@ const UNIT_SLIPS: readonly [factor: number, meant: 'lb' | '100g' | 'kg'][] = [
 export function priceQuestions(book: PriceBook, note: PriceNote, ownKey?: string): PriceQuestion[] {
   const questions: PriceQuestion[] = [];
   const other = notesOf(book, note.item).find(
-    (each) => each.on === note.on && each.shop === note.shop && each.key !== ownKey,
+    (each) =>
+      each.on === note.on &&
+      each.shop === note.shop &&
+      isSameGrade(each.grade, note.grade) &&
+      each.key !== ownKey,
   );
   if (other && other.perKgMinor !== note.perKgMinor) questions.push({ code: 'same-day', other });
-  const going = goingPrice(book, note.item, note.on);
+  const going = goingPrice(book, note.item, note.on, note.grade);
   if (going && isFarOff(note.perKgMinor / going.perKgMinor)) {
     questions.push({
       code: 'far-off',

@@ -1,5 +1,6 @@
+import { group } from 'd3-array';
 import { addDays, daysBetween, type IsoDate } from '../units/date';
-import { feastDays } from './feast-days';
+import { feastDays, type Feasts } from '../feast/feasts';
 import { countUpTo, notesOf, type KeyedNote, type PriceBook } from './price-book';
 
 /** A time of the year at which an item was on offer in earlier years. */
@@ -44,8 +45,8 @@ interface Window {
   readonly to: IsoDate;
 }
 
-function windowsOf(year: number): Window[] {
-  const feasts = feastDays(year).map(({ id, name, on }) => ({
+function windowsOf(year: number, kept: Feasts): Window[] {
+  const feasts = feastDays(kept, year).map(({ id, name, on }) => ({
     id,
     name,
     from: addDays(on, -BEFORE_FEAST_DAYS),
@@ -67,15 +68,20 @@ function windowsOf(year: number): Window[] {
  * The chance is Laplace's rule of succession: two offers in two years make three in four.
  *
  * @param on today
+ * @param feasts of the household
  * @returns nothing where the notes span less than two years, or nothing recurs
  */
-export function saleRhythm(book: PriceBook, item: string, on: IsoDate): Season[] {
+export function saleRhythm(book: PriceBook, item: string, on: IsoDate, feasts: Feasts): Season[] {
   const all = notesOf(book, item);
   const notes = all.slice(0, countUpTo(all, on));
   const [first] = notes;
   if (!first || daysBetween(first.on, on) < LEAST_DAYS) return [];
   const years = range(Number(first.on.slice(0, 4)), Number(on.slice(0, 4)) + 1);
-  const seasons = windowsOf(2000).map(({ id }) => seasonOf(id, years, notes, on));
+  const windows = group(
+    years.flatMap((year) => windowsOf(year, feasts)),
+    ({ id }) => id,
+  );
+  const seasons = [...windows].map(([id, ofId]) => seasonOf(id, ofId, notes, on));
   return seasons
     .filter((season): season is Season => season !== null && season.offered >= 2)
     .sort((a, b) => b.likely - a.likely || (a.next < b.next ? -1 : 1));
@@ -83,11 +89,10 @@ export function saleRhythm(book: PriceBook, item: string, on: IsoDate): Season[]
 
 function seasonOf(
   id: string,
-  years: readonly number[],
+  windows: readonly Window[],
   notes: readonly KeyedNote[],
   on: IsoDate,
 ): Season | null {
-  const windows = years.flatMap((year) => windowsOf(year).find((window) => window.id === id) ?? []);
   const past = windows
     .filter(({ to }) => to <= on)
     .map((window) => ({

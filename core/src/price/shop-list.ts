@@ -26,5 +26,19 @@ export const shopListsSchema = z.strictObject({
   ),
 });
 
+/** Where a household's lists come from: a file that it read, or a path on the server that it uses. */
+export const listSourceSchema = z.union([
+  z.strictObject({ name: z.string().trim().min(1).max(200), lists: shopListsSchema }),
+  z.strictObject({
+    name: z.string().trim().min(1).max(200),
+    /** From the server's root: nothing is fetched from anywhere else. */
+    path: z
+      .string()
+      .max(500)
+      .regex(/^\/(?!\/)[^\s\\]*$/),
+  }),
+]);
+
+export type ListSource = z.infer<typeof listSourceSchema>;
 export type ShopLists = z.infer<typeof shopListsSchema>;
 export type ShopWeek = ShopLists['shops'][number]['weeks'][number];

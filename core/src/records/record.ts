@@ -11,6 +11,7 @@ import type { Stamp } from '../ledger/stamp';
 import { itemChoiceSchema } from '../price/item-choice';
 import { priceNoteSchema } from '../price/price-note';
 import { shopAliasSchema } from '../price/shop-alias';
+import { listSourceSchema } from '../price/shop-list';
 import { slicesRequestSchema } from '../slice/slices-request';
 import { settingsPartSchema } from './settings';
 
@@ -45,6 +46,8 @@ const bodies = {
   printing: printingSchema,
   /** A shop that is called otherwise now, or is the same as another. */
   shop: shopAliasSchema,
+  /** Shops' lists of prices: a file that was read, or where they are fetched. */
+  list: listSourceSchema,
 } as const;
 
 export type RecordType = keyof typeof bodies;

@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { COST_METHOD_IDS } from '../cost/method';
 import { costSettingsSchema } from '../cost/cost-settings';
 import { dinnersSchema } from '../dinner/dinners';
+import { feastsSchema } from '../feast/feasts';
 import { keepingSchema } from '../freeze/keeping-rules';
 import { eaterSchema } from '../pack/eater';
 import { wrappingSchema } from '../pack/wrapping';
@@ -19,6 +20,8 @@ const settingsSchema = z.strictObject({
   wrapping: wrappingSchema.optional(),
   dinners: dinnersSchema.optional(),
   keeping: keepingSchema.optional(),
+  /** Feasts around which shops' offers are looked for. */
+  feasts: feastsSchema.optional(),
 });
 
 /** How a household counts. */
@@ -41,6 +44,7 @@ export const SETTINGS_GROUPS = {
   wrapping: ['wrapping'],
   dinners: ['dinners'],
   keeping: ['keeping'],
+  feasts: ['feasts'],
 } as const satisfies Record<string, readonly (keyof Settings)[]>;
 
 export type SettingsGroup = keyof typeof SETTINGS_GROUPS;

@@ -40,7 +40,7 @@ export interface AtPrice {
 export function roomForSlips(
   { parts, worthPerKg }: Pick<Prediction, 'parts' | 'worthPerKg'>,
   { animal }: Pick<Kind, 'animal'>,
-  { book }: Pick<Pricing, 'book'>,
+  { book, grade }: Pick<Pricing, 'book' | 'grade'>,
   { perKgMinor, massDg, on }: AtPrice,
 ): RoomForSlips | null {
   const mains = parts.flatMap(({ part, share, destination, price }) =>
@@ -52,7 +52,7 @@ export function roomForSlips(
   const saved = worthPerKg.mean - perKgMinor;
   if (!main || !(saved > 0)) return null;
   const item = itemForDestination(animal, 'grind');
-  const grind = item && goingPrice(book, item.id, on);
+  const grind = item && goingPrice(book, item.id, on, grade);
   const dearer = grind ? main.perKg - grind.perKgMinor : 0;
   const lostShare = Math.min(main.share, saved / main.perKg);
   const groundShare = dearer > 0 ? Math.min(main.share, saved / dearer) : null;

@@ -6,6 +6,7 @@ import { askOfLabel, type AskedOfLabel } from '@core/format/label-words';
 import { howLowWords } from '@core/format/price-words';
 import { tellVerdict } from '@core/format/verdict-words';
 import { bestSeen } from '@core/price/best-seen';
+import { coinsFor } from '@core/price/exchange';
 import { goingPrice } from '@core/price/going-price';
 import { howLow } from '@core/price/how-low';
 import { labelDoubts } from '@core/price/label-doubts';
@@ -41,7 +42,7 @@ export class AnswerNow {
     return asked && habitOfWay(this.store.state(), asked);
   });
   private readonly item = computed(() => wholePieceItem(this.piece.kind()?.id ?? ''));
-  readonly going = computed(() => goingPrice(this.book(), this.item(), this.on()));
+  readonly going = computed(() => goingPrice(this.book(), this.item(), this.on(), this.piece.grade()));
   readonly best = computed(() => bestSeen(this.book(), this.item(), this.on()));
 
   /** A usual weight stands in while none is typed. */
@@ -53,8 +54,10 @@ export class AnswerNow {
   readonly perKg = computed(() => {
     const perKg = this.label.paidPerKg();
     if (perKg !== null || this.label.pricedBy() !== 'piece') return perKg;
-    const each = this.format.parseMoney(this.label.price());
-    return each === null || each <= 0 ? null : (each * this.piece.pieces()) / this.kg();
+    const [each, foreign] = [this.label.format().parseMoney(this.label.price()), this.label.foreign()];
+    if (each === null || each <= 0 || foreign?.rate === null) return null;
+    const coins = foreign ? coinsFor({ ...foreign, rate: foreign.rate }) : 1;
+    return (each * coins * this.piece.pieces()) / this.kg();
   });
 
   readonly prediction = computed(() => {
@@ -124,10 +127,12 @@ export class AnswerNow {
   readonly second = computed((): AskedOfLabel | null => {
     const kind = this.piece.kind();
     if (!kind) return null;
-    const known = { goingPerKg: this.going()?.perKgMinor ?? null, usualG: kind.usualG };
-    const text = this.label.text();
-    const [doubt] = labelDoubts(text, this.label.read(), this.format.labelStyle(), known);
-    return doubt ? askOfLabel(doubt, text, this.format) : null;
+    const [going, foreign] = [this.going()?.perKgMinor ?? null, this.label.foreign()];
+    const coins = foreign?.rate ? coinsFor({ ...foreign, rate: foreign.rate }) : foreign ? null : 1;
+    const known = { goingPerKg: going && coins && going / coins, usualG: kind.usualG };
+    const [text, format] = [this.label.text(), this.label.format()];
+    const [doubt] = labelDoubts(text, this.label.asPrinted(), format.labelStyle(), known);
+    return doubt ? askOfLabel(doubt, text, format) : null;
   });
   /** What is wrong with a field, where it is not asked about already. */
   problemOf(field: 'price' | 'weight'): string {

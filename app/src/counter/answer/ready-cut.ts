@@ -11,6 +11,7 @@ import { Notices } from '../../household/notices';
 import { Ask } from '../../ui/ask/ask';
 import { draftOf } from '../../ui/form/draft-of';
 import { keepInTab } from '../../ui/form/keep-in-tab';
+import { PieceAsked } from '../piece/piece-asked';
 
 /**
  * Prices of ready-cut meat that were typed at the Counter. They count at once on every page of it,
@@ -19,6 +20,7 @@ import { keepInTab } from '../../ui/form/keep-in-tab';
 @Injectable()
 export class ReadyCut {
   private readonly store = inject(HouseholdStore);
+  private readonly piece = inject(PieceAsked);
   private readonly format = inject(Format);
   private readonly clock = inject(Clock);
   private readonly notices = inject(Notices);
@@ -43,7 +45,7 @@ export class ReadyCut {
       const perKgMinor = this.perKgOf(item);
       if (perKgMinor === null) return [];
       const typed = `${this.textOf(item)}/${this.format.priceUnit()}`;
-      return [{ item, shop: this.shopName(), perKgMinor, on: this.date(), typed }];
+      return [{ item, shop: this.shopName(), perKgMinor, on: this.date(), typed, ...this.ofGrade() }];
     }),
   );
 
@@ -54,7 +56,12 @@ export class ReadyCut {
       basis.pricing.book,
       this.notes().map((note) => ({ ...note, key: `typed-${note.item}` })),
     );
-    return { ...basis, pricing: { ...basis.pricing, book } };
+    return { ...basis, pricing: { ...basis.pricing, book, grade: this.piece.grade() } };
+  });
+  /** The grade of what is asked about, as a price carries it. */
+  readonly ofGrade = computed(() => {
+    const grade = this.piece.grade();
+    return grade === null ? {} : { grade };
   });
 
   constructor() {

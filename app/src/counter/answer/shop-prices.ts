@@ -6,11 +6,13 @@ import type { Kind, Part } from '@core/catalogue/kind-schema';
 import { partsOfWay } from '@core/catalogue/parts-of-way';
 import { comparableItem } from '@core/cost/part-price';
 import { goingPrice, type GoingPrice } from '@core/price/going-price';
+import { isSameGrade } from '@core/price/of-grade';
 import type { ShopItem } from '@core/catalogue/shop-items';
 import { Clock } from '../../household/clock';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
 import { TextField } from '../../ui/field/text-field';
+import { PieceAsked } from '../piece/piece-asked';
 import { ReadyCut } from './ready-cut';
 
 /** What the shop asks for the same meat ready cut: known prices, and room for new ones. */
@@ -94,15 +96,17 @@ export class ShopPrices {
   private readonly clock = inject(Clock);
 
   protected readonly draft = inject(ReadyCut);
+  private readonly piece = inject(PieceAsked);
 
   readonly kind = input.required<Kind>();
   readonly way = input.required<string>();
 
   protected readonly rows = computed(() => {
     const { book, choices } = this.store.basis().pricing;
+    const grade = this.piece.grade();
     return this.items().map((item) => {
       const unwanted = choices.get(item.id)?.unwanted ?? false;
-      const going = goingPrice(book, item.id, this.draft.date());
+      const going = goingPrice(book, item.id, this.draft.date(), grade);
       return { item, unwanted, known: unwanted ? 'not wanted' : this.wordsOf(going) };
     });
   });
@@ -111,7 +115,10 @@ export class ShopPrices {
     const [latest] = going?.notes ?? [];
     if (!going || !latest) return 'price unknown';
     const where = going.notes.length > 1 ? `${going.notes.length} shops` : latest.shop;
-    return `goes for ${this.format.perUnit(going.perKgMinor)}: ${where}, ${this.format.age(latest.on)}`;
+    const grade = this.piece.grade();
+    const of =
+      grade === null || isSameGrade(grade, latest.grade) ? '' : `, ${latest.grade ?? 'no grade said'}`;
+    return `goes for ${this.format.perUnit(going.perKgMinor)}: ${where}, ${this.format.age(latest.on)}${of}`;
   }
 
   /** What the answer hangs on most stands first: usable parts before by-products, the large before the small. */

@@ -11,6 +11,7 @@ import { Choice, type Options } from '../../ui/field/choice';
 import { EnterGoesOn } from '../../ui/form/enter-goes-on';
 import { spanOf } from '../../ui/tape/tape-layout';
 import { ReadyCut } from '../answer/ready-cut';
+import { PieceAsked } from '../piece/piece-asked';
 import { Compared, MOST, type Lying } from './compared';
 import { LyingPiece } from './lying-piece';
 
@@ -95,6 +96,7 @@ export class CandidatesPage {
   private readonly format = inject(Format);
   private readonly store = inject(HouseholdStore);
   private readonly readyCut = inject(ReadyCut);
+  private readonly piece = inject(PieceAsked);
   private readonly today = inject(Clock).today;
   protected readonly compared = inject(Compared);
   protected readonly most = MOST;
@@ -110,9 +112,15 @@ export class CandidatesPage {
     return kindAndWay(kind.id, this.compared.wayId()) ?? { kind, way: kind.ways[0]! };
   });
   private readonly habit = computed(() => habitOfWay(this.store.state(), this.asked()));
+  /** Prices of the grade that was said of this kind at the Counter, and of no other. */
+  private readonly basis = computed(() => {
+    const basis = this.readyCut.basis();
+    const isSame = this.compared.kind().id === this.piece.kind()?.id;
+    return { ...basis, pricing: { ...basis.pricing, grade: isSame ? basis.pricing.grade : null } };
+  });
   protected readonly going = computed(() => {
-    const { book } = this.readyCut.basis().pricing;
-    return goingPrice(book, wholePieceItem(this.compared.kind().id), this.today())?.perKgMinor ?? null;
+    const { book, grade } = this.basis().pricing;
+    return goingPrice(book, wholePieceItem(this.compared.kind().id), this.today(), grade)?.perKgMinor ?? null;
   });
 
   protected readonly ranked = computed(() => {
@@ -123,7 +131,7 @@ export class CandidatesPage {
         ? [{ id: String(each.id), massDg, perKgMinor, marks: each.marks }]
         : [];
     });
-    return rankCandidates(this.asked(), this.habit(), this.readyCut.basis(), candidates, this.today());
+    return rankCandidates(this.asked(), this.habit(), this.basis(), candidates, this.today());
   });
   /** All of them lie on one scale, or they could not be compared. */
   protected readonly scale = computed(() => {

@@ -91,6 +91,7 @@ export class Decision {
         shop: this.readyCut.shopName(),
         perKgMinor,
         on: this.answer.on(),
+        ...this.readyCut.ofGrade(),
         ...(isOffer ? { offer: true } : {}),
       },
     ];
@@ -129,6 +130,7 @@ export class Decision {
       massDg: purchase.massDg,
       typed: this.label.typedWeight(),
       paidMinor: purchase.paidMinor,
+      foreign: this.label.paidAbroad(),
     };
     const questions = questionsAbout(this.store.state(), fact).map((question) =>
       askQuestion(question, (massDg) => this.format.mass(massDg)),

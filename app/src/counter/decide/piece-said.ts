@@ -13,6 +13,7 @@ export function pieceSaid(piece: PieceAsked, readyCut: ReadyCut, answer: AnswerN
     massDg: answer.massDg(),
     paidMinor: 0,
     shop: readyCut.shop().trim() || undefined,
+    grade: piece.grade() ?? undefined,
     way: piece.wayId(),
     on: answer.on(),
     until: piece.until() || undefined,

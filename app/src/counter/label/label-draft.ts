@@ -11,7 +11,10 @@ import {
 import { Format } from '@core/format/format';
 import type { Discount } from '@core/price/discount';
 import type { Quote } from '@core/price/quote';
-import { readLabel, type LabelText as TextOfLabel } from '@core/price/read-label';
+import { exchanged } from '@core/price/exchange';
+import { readLabel, type LabelText as TextOfLabel, type ReadLabel } from '@core/price/read-label';
+import { Clock } from '../../household/clock';
+import { HouseholdStore } from '../../household/household-store';
 import { draftOf } from '../../ui/form/draft-of';
 
 export type DiscountKind = Discount['kind'];
@@ -29,6 +32,10 @@ export interface LabelText {
   readonly discountKind: DiscountKind;
   readonly discount: string;
   readonly pay: string;
+  /** The currency it is in; empty for the household's own. */
+  readonly currency: string;
+  /** What one of that is worth in the household's own. */
+  readonly rate: string;
 }
 
 const EMPTY: Omit<LabelText, 'pricedBy'> = {
@@ -40,6 +47,8 @@ const EMPTY: Omit<LabelText, 'pricedBy'> = {
   discountKind: 'none',
   discount: '',
   pay: '',
+  currency: '',
+  rate: '',
 };
 
 /** All that is typed of a label. */
@@ -48,8 +57,26 @@ export const LABEL_FIELDS = [...Object.keys(EMPTY), 'pricedBy'] as (keyof LabelT
 /** What the label says as far as it has been typed; the core says what follows from it. */
 export const LabelDraft = signalStore(
   withState(EMPTY),
-  withProps(() => ({ _format: inject(Format) })),
+  withProps(() => ({ _format: inject(Format), _clock: inject(Clock), _store: inject(HouseholdStore) })),
   withLinkedState(({ _format }) => ({ pricedBy: draftOf<Quote['unit']>(() => _format.priceUnit()) })),
+  withComputed(({ _format, _store, currency, rate }) => ({
+    /** Null for a label in the household's own currency; without a rate while nobody has said one. */
+    foreign: computed(() => {
+      const own = _store.settings().currency;
+      if (currency() === '' || currency() === own) return null;
+      const typed = _format.parseNumber(rate());
+      return { currency: currency(), own, rate: typed !== null && typed > 0 ? typed : null };
+    }),
+  })),
+  withComputed(({ _format, _store, _clock, foreign }) => ({
+    /** How figures of this label are written. */
+    format: computed(() => {
+      const [other, settings] = [foreign(), _store.settings()];
+      if (!other) return _format;
+      const by = { settings: () => ({ ...settings, currency: other.currency }) };
+      return new Format({ ...by, today: _clock.today, zone: _clock.zone });
+    }),
+  })),
   withComputed(({ _format, count, weight, price, pricedBy, total, discountKind, discount, pay }) => ({
     /** As it was typed, for the core to read. */
     text: computed((): TextOfLabel => ({
@@ -61,11 +88,22 @@ export const LabelDraft = signalStore(
       discount: { kind: discountKind(), amount: discount(), pay: pay(), each: _format.priceUnit() },
     })),
   })),
-  withComputed(({ _format, text }) => ({
-    /** What follows from it. */
-    read: computed(() => readLabel(text(), _format.labelStyle())),
+  withComputed(({ format, text }) => ({
+    /** What follows from it, in the currency that it is in. */
+    asPrinted: computed(() => readLabel(text(), format().labelStyle())),
   })),
-  withComputed(({ read }) => ({
+  withComputed(({ asPrinted, foreign }) => ({
+    /** The same in the household's own currency; without amounts while nobody has said the rate. */
+    read: computed((): ReadLabel => {
+      const [read, other] = [asPrinted(), foreign()];
+      if (!other) return read;
+      const { rate } = other;
+      return rate === null
+        ? { ...read, paidPerKgMinor: null, purchase: null }
+        : exchanged(read, { ...other, rate });
+    }),
+  })),
+  withComputed(({ read, foreign, asPrinted }) => ({
     pieces: computed(() => read().pieces),
     purchase: computed(() => read().purchase),
     /** What is wrong with each field as it stands; nothing while it is empty. */
@@ -74,11 +112,19 @@ export const LabelDraft = signalStore(
     typedWeight: computed(() => read().mass?.typed),
     /** What is asked for a kilogram once everything is off, where that is known. */
     paidPerKg: computed(() => read().paidPerKgMinor),
+    /** What was paid in another currency, for the journal; undefined for one's own. */
+    paidAbroad: computed(() => {
+      const [other, purchase] = [foreign(), asPrinted().purchase];
+      if (!other?.rate || !purchase) return undefined;
+      return { currency: other.currency, minor: purchase.paidMinor, rate: other.rate };
+    }),
     massDg: computed(() => read().purchase?.massDg ?? read().mass?.massDg ?? null),
     /** What stands in the way of buying, in words; empty when nothing does. */
     obstacle: computed(() => {
       const { wrong, purchase } = read();
       const first = Object.values(wrong).find((text) => text !== '');
+      const other = foreign();
+      if (other?.rate === null) return `What is one ${other.currency} worth? Type it under Shop and date.`;
       return first ?? (purchase === null ? 'Two of weight, price and total are needed to buy it.' : '');
     }),
   })),

@@ -70,8 +70,8 @@ export class LabelForm {
 
   /** What has not been worked out by the others is empty, and says what would stand there. */
   protected readonly worked = computed(() => {
-    const purchase = this.label.purchase();
-    const { format } = this;
+    const { purchase } = this.label.asPrinted();
+    const format = this.label.format();
     return {
       price: purchase?.workedOut === 'perKgMinor' ? format.perUnit(purchase.perKgMinor) : '',
       weight: purchase?.workedOut === 'massDg' ? format.mass(purchase.massDg) : '',
@@ -86,7 +86,7 @@ export class LabelForm {
 
   /** A price with all its digits is at its end, and the hand goes on to the weight. */
   protected typePrice(text: string): void {
-    const isWhole = this.isAtItsEnd(text, this.label.price(), this.format.moneyDigits());
+    const isWhole = this.isAtItsEnd(text, this.label.price(), this.label.format().moneyDigits());
     this.label.type({ price: text });
     if (isWhole && this.label.weight() === '') this.weight().focus();
   }

@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { Format } from '@core/format/format';
 import { coldAsBought } from '@core/freeze/as-bought';
 import type { Kept } from '@core/ledger/entry';
+import { gradesOf } from '@core/price/of-grade';
 import { daysBetween } from '@core/units/date';
 import { Clock } from '../../household/clock';
 import { HouseholdStore } from '../../household/household-store';
@@ -14,6 +15,7 @@ import { Fold } from '../../ui/over/fold';
 import { AnswerNow } from '../answer/answer-now';
 import { ReadyCut } from '../answer/ready-cut';
 import { pieceSaid } from '../decide/piece-said';
+import { PaidIn } from './paid-in';
 import { PieceAsked } from '../piece/piece-asked';
 
 /** A date is short where it is so few days ahead. */
@@ -22,7 +24,7 @@ const SHORT_DAYS = 3;
 /** Where and when it is bought, and how it keeps; folded away, with what counts in its title. */
 @Component({
   selector: 'v-where-bought',
-  imports: [Choice, Day, Fold, LabelDate, Pick],
+  imports: [Choice, Day, Fold, LabelDate, PaidIn, Pick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (shortDate(); as text) {
@@ -32,6 +34,14 @@ const SHORT_DAYS = 3;
       <ng-template>
         <div class="grid">
           <v-pick label="Shop" [known]="store.shops()" [(value)]="readyCut.shop" />
+          <v-pick
+            label="Grade or mark"
+            placeholder="if it has one"
+            [most]="60"
+            [known]="grades()"
+            [value]="piece.grade() ?? ''"
+            (valueChange)="piece.isOfGrade($event)"
+          />
           <v-day label="Bought on" [latest]="today()" [(value)]="readyCut.date" />
           <v-choice
             label="It is"
@@ -39,6 +49,7 @@ const SHORT_DAYS = 3;
             [value]="piece.kept()"
             (valueChange)="piece.kept.set($event)"
           />
+          <v-paid-in />
           <v-label-date
             [frozen]="piece.kept() === 'bought-frozen'"
             [(dated)]="piece.dated"
@@ -68,6 +79,8 @@ export class WhereBought {
   protected readonly readyCut = inject(ReadyCut);
   private readonly answer = inject(AnswerNow);
 
+  protected readonly grades = computed(() => gradesOf(this.store.basis().pricing.book));
+
   /** What is reduced has a short date, which has to be written there. */
   protected readonly isOpen = draftOf(() => this.piece.label.discountKind() === 'reduced');
 
@@ -80,7 +93,8 @@ export class WhereBought {
   protected readonly said = computed(() => {
     const comes = this.comes().find(([kept]) => kept === this.piece.kept())?.[1] ?? '';
     const on = this.format.age(this.answer.on());
-    return [this.readyCut.shop().trim() || 'no shop', on, comes].join(', ');
+    const of = [this.piece.grade() ?? [], this.piece.label.foreign()?.currency ?? []].flat();
+    return [this.readyCut.shop().trim() || 'no shop', on, ...of, comes].join(', ');
   });
 
   /** Until when it would keep, where that is short; and what a reduced one lacks. */

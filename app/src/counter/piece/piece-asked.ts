@@ -26,6 +26,9 @@ export class PieceAsked {
   readonly isChoosing = this.chooses.asReadonly();
   readonly wayId = draftOf(() => this.kind()?.ways[0]?.id ?? '', this.kindId);
   readonly marks = linkedSignal<string, readonly string[]>({ source: this.kindId, computation: () => [] });
+  private readonly gradeTyped = draftOf(() => '', this.kindId);
+  /** Its grade or quality mark, as somebody calls it; null where none is said. */
+  readonly grade = computed(() => this.gradeTyped().trim() || null);
   readonly dated = signal<Dated | ''>('');
   readonly until = signal('');
   readonly isBird = computed(() => isBird(this.kind()?.animal ?? 'beef'));
@@ -43,6 +46,7 @@ export class PieceAsked {
       marks: this.marks,
       dated: this.dated,
       until: this.until,
+      grade: this.gradeTyped,
       ...Object.fromEntries(LABEL_FIELDS.map((field) => [field, this.labelField(field)])),
     });
   }
@@ -70,6 +74,11 @@ export class PieceAsked {
   takeDate(day: { readonly until: string; readonly dated: Dated } | null): void {
     this.dated.set(day?.dated ?? '');
     this.until.set(day?.until ?? '');
+  }
+
+  /** Under which grade or mark it lies there. */
+  isOfGrade(text: string): void {
+    this.gradeTyped.set(text);
   }
 
   /** Another kind is asked for by name: what was typed for this one is not its label. */

@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { RouterLink } from '@angular/router';
 import { buyNext, type Advice, type BuyNext } from '@core/dinner/buy-next';
 import { wholePieceItem } from '@core/catalogue/shop-items';
+import { USUAL_FEASTS } from '@core/feast/feasts';
 import { roomOfAll } from '@core/freeze/room';
 import { meanPlateDg } from '@core/pack/eater';
 import { goingPrice } from '@core/price/going-price';
@@ -46,6 +47,7 @@ export class BuyPage {
       stock: this.colds.eatable(),
       kinds: this.store.kinds(),
       book: this.store.basis().pricing.book,
+      feasts: settings.feasts ?? USUAL_FEASTS,
       room,
       plateDg: meanPlateDg(settings),
       today: this.today(),

@@ -1,17 +1,29 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  inject,
+  Injector,
+  input,
+  type OnInit,
+  runInInjectionContext,
+} from '@angular/core';
 import { afterCorrection, type PieceFigures } from '@core/books/after-correction';
 import { kindById } from '@core/catalogue/kinds';
 import { correctionOf, correctPiece, pieceBought } from '@core/deeds/correct-piece';
 import { Format } from '@core/format/format';
 import { drainedDg, type Lot } from '@core/ledger/lot';
 import { explainRefusal } from '@core/ledger/refusal';
+import { gradesOf } from '@core/price/of-grade';
 import { lotName } from '@core/catalogue/lot-name';
 import { Choice, type Options } from '../../ui/field/choice';
 import { Day } from '../../ui/field/day';
 import { Pick } from '../../ui/field/pick';
 import { TextField } from '../../ui/field/text-field';
 import { draftOf } from '../../ui/form/draft-of';
+import { keepInTab } from '../../ui/form/keep-in-tab';
 import { Clock } from '../clock';
+import { draftKey } from '../draft-key';
 import { HouseholdStore } from '../household-store';
 import { readCorrection, textOf, type CorrectionText } from './correction-text';
 
@@ -23,7 +35,7 @@ import { readCorrection, textOf, type CorrectionText } from './correction-text';
   templateUrl: './correct-piece.html',
   styleUrl: './correct-piece.css',
 })
-export class CorrectPiece {
+export class CorrectPiece implements OnInit {
   protected readonly store = inject(HouseholdStore);
   protected readonly format = inject(Format);
   protected readonly today = inject(Clock).today;
@@ -37,6 +49,9 @@ export class CorrectPiece {
   protected readonly ways = computed((): Options<string> =>
     (kindById(this.piece().kind)?.ways ?? []).map(({ id, name }) => [id, name] as const),
   );
+  protected readonly grades = computed(() => gradesOf(this.store.basis().pricing.book));
+  private readonly injector = inject(Injector);
+  private readonly household = draftKey('correct');
   private readonly read = computed(() => readCorrection(this.text(), this.was(), this.format));
   private readonly fact = computed(() => {
     const read = this.read();
@@ -64,6 +79,12 @@ export class CorrectPiece {
     return after?.ok ? this.told(after.value.was, after.value.becomes) : [];
   });
   protected readonly canDo = computed(() => this.fact()?.ok === true && this.after()?.ok === true);
+
+  /** What is typed outlives a reload, and never hides what was written down meanwhile. */
+  ngOnInit(): void {
+    const key = (): string => `${this.household()} ${this.piece().id} ${JSON.stringify(this.was())}`;
+    runInInjectionContext(this.injector, () => keepInTab(key, { text: this.text }));
+  }
 
   protected problem(field: keyof CorrectionText): string {
     const read = this.read();

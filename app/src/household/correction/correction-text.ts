@@ -13,6 +13,7 @@ export interface CorrectionText {
   readonly off: string;
   readonly paid: string;
   readonly shop: string;
+  readonly grade: string;
   readonly way: string;
   readonly on: string;
 }
@@ -32,6 +33,7 @@ export function textOf(bought: PieceBought, format: Format): CorrectionText {
     off: '',
     paid: format.money(bought.paidMinor),
     shop: bought.shop,
+    grade: bought.grade,
     way: bought.way,
     on: bought.on,
   };
@@ -54,8 +56,8 @@ export function readCorrection(
   if (!/^[1-9]\d{0,2}$/.test(text.count.trim())) return wrong('count', 'A whole number from 1.');
   const paid = paidOf(text, before, was, format);
   if (!paid.ok) return paid;
-  const { shop, way, on } = text;
-  return success({ mass, count: Number(text.count), paidMinor: paid.value, shop, way, on });
+  const { shop, grade, way, on } = text;
+  return success({ mass, count: Number(text.count), paidMinor: paid.value, shop, grade, way, on });
 }
 
 function paidOf(

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, model } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, model } from '@angular/core';
 import { CURRENCIES } from '@core/units/region';
 import { Choice, type Options } from '../../ui/field/choice';
 
@@ -9,10 +9,11 @@ const NAMES = new Intl.DisplayNames(['en'], { type: 'currency' });
   selector: 'v-currency-choice',
   imports: [Choice],
   changeDetection: ChangeDetectionStrategy.OnPush,
-  template: `<v-choice label="Currency" [options]="options()" [(value)]="currency" />`,
+  template: `<v-choice [label]="label()" [options]="options()" [(value)]="currency" />`,
 })
 export class CurrencyChoice {
   readonly currency = model.required<string>();
+  readonly label = input('Currency');
   /** One that a file brought and the list does not have stays as it is. */
   protected readonly options = computed((): Options<string> => {
     const now = this.currency();

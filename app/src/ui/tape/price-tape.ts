@@ -1,5 +1,5 @@
 import slider from '@primeuix/themes/aura/slider';
-import { ticks } from 'd3-array';
+import { extent, ticks } from 'd3-array';
 import {
   afterNextRender,
   afterRenderEffect,
@@ -49,6 +49,8 @@ export class PriceTape {
   readonly asked = input<number | null>(null);
   /** Where the hand stands while nothing is asked. */
   readonly rests = input(0);
+  /** Others that were seen: a mark each, without words. */
+  readonly seen = input<readonly number[]>([]);
   readonly canSlide = input(true);
   readonly say = input.required<(value: number) => string>();
   /** What it means that the hand is there, for those who do not see the tape. */
@@ -64,7 +66,8 @@ export class PriceTape {
   protected readonly width = signal(358);
   private readonly isSliding = signal(false);
   private readonly needed = computed(() => {
-    const values = [...this.notches().map(({ at }) => at), ...(this.doubt() ?? []), this.rests()];
+    const marked = [...this.notches().map(({ at }) => at), ...extent(this.seen()).flatMap((at) => at ?? [])];
+    const values = [...marked, ...(this.doubt() ?? []), this.rests()];
     const known = values.filter((value) => value > 0);
     const asked = this.asked();
     return spanOf(asked === null ? known : [...known, asked]);
@@ -101,6 +104,12 @@ export class PriceTape {
     side === 'above'
       ? this.top() - 9 - row * ROW
       : this.height() - 6 - (this.rowsOn('below') - 1 - row) * ROW;
+  /** One path, however many there are; the same price twice is one mark. */
+  protected readonly marks = computed(() =>
+    [...new Set(this.seen().map((at) => Math.round(this.x(at))))]
+      .map((x) => `M${x} ${BODY - 1}v-14`)
+      .join(''),
+  );
   protected readonly figures = computed(() => this.ticks(Math.max(3, Math.round(this.width() / 70))));
   protected readonly fine = computed(() => this.ticks(Math.max(12, Math.round(this.width() / 14))));
   /** Whether a printed figure has room: not at the ends, nor under even money and its doubt. */
