@@ -8,6 +8,7 @@ export function pagesOf(done: string | null, open: string | null): string[] {
     'counter/ask',
     'counter/prices',
     'counter/lists',
+    'counter/which',
     'block',
     ...(open ? [`block/${open}/slices`] : []),
     'wrap',

@@ -93,9 +93,11 @@ export * from './scale/steadiness';
 export * from './catalogue/bird-number';
 export * from './catalogue/common-texts';
 export * from './catalogue/cut-names';
+export * from './catalogue/cooked-how';
 export * from './catalogue/drawing';
 export * from './catalogue/drawings';
 export * from './catalogue/find-kinds';
+export * from './catalogue/hand-work';
 export * from './catalogue/kind-problems';
 export * from './catalogue/kind-schema';
 export * from './catalogue/kinds';
@@ -158,6 +160,7 @@ export * from './price/label-doubts';
 export * from './price/label-total';
 export * from './price/per-kg';
 export * from './price/of-grade';
+export * from './price/offers-together';
 export * from './price/price-book';
 export * from './price/price-note';
 export * from './price/price-questions';
@@ -167,6 +170,7 @@ export * from './price/sale-rhythm';
 export * from './price/seen-span';
 export * from './price/shop-alias';
 export * from './price/shop-list';
+export * from './price/standing-offer';
 
 // cost: Who carries what was paid.
 export * from './cost/carriers';
@@ -272,6 +276,7 @@ export * from './dinner/take-out';
 export * from './dinner/use-facts';
 export * from './dinner/use-rate';
 export * from './dinner/week';
+export * from './dinner/which-piece';
 
 // records: The household: its journal, and its registers.
 export * from './records/change';
@@ -301,6 +306,7 @@ export * from './format/readers';
 export * from './format/typed';
 export * from './format/typed-weight';
 export * from './format/verdict-words';
+export * from './format/which-words';
 
 // books: What is told of a piece, a pack, a period.
 export * from './books/after-correction';

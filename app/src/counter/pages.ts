@@ -27,6 +27,12 @@ export const COUNTER_PAGES: PlacePages = {
       load: () => import('./ask/ask-page').then((m) => m.AskPage),
     },
     {
+      path: 'which',
+      tab: 'Which for us?',
+      title: 'Which piece for us?',
+      load: () => import('./which/which-page').then((m) => m.WhichPage),
+    },
+    {
       path: 'prices',
       tab: 'Price book',
       title: 'Price book',

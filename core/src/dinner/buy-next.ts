@@ -8,8 +8,9 @@ import type { Room } from '../freeze/room';
 import { leavesOf } from '../ledger/leaves';
 import type { Lot } from '../ledger/lot';
 import type { State } from '../ledger/replay';
-import { countUpTo, notesOf, type KeyedNote, type PriceBook } from '../price/price-book';
+import type { KeyedNote, PriceBook } from '../price/price-book';
 import { saleRhythm, type Season } from '../price/sale-rhythm';
+import { standingOffer } from '../price/standing-offer';
 import { addDays, daysBetween, type IsoDate } from '../units/date';
 import type { MassDg } from '../units/mass';
 import { yieldTest } from '../yield/yield-test';
@@ -62,8 +63,6 @@ const SOON_DAYS = 21;
 /** An offer so far ahead is no reason to wait, and one less likely than this neither. */
 const AHEAD_DAYS = 120;
 const LIKELY = 0.6;
-/** An offer is taken to stand for so long after it was noted. */
-const OFFER_DAYS = 10;
 
 /**
  * What to buy next, of the kinds that the household has bought before: how fast it is eaten, what
@@ -114,7 +113,7 @@ function adviceOn(kind: Kind, pieces: readonly Lot[], request: BuyRequest): BuyN
     rate,
     runsOut,
     offer,
-    now: offerNow(book, wholePieceItem(kind.id), today),
+    now: standingOffer(book, wholePieceItem(kind.id), today),
     pieceDg,
     piecePlates: (pieceDg * meat) / plateDg,
     pieces: pieces.length,
@@ -147,13 +146,4 @@ function datesOf(
   // Beyond some years no calendar says anything.
   const after = (weeks: number): IsoDate => addDays(today, Math.round(Math.min(weeks, 500) * 7));
   return { earliest: after(least), latest: most === null ? null : after(most) };
-}
-
-/** The lowest offer that was noted in the last days. */
-function offerNow(book: PriceBook, item: string, today: IsoDate): KeyedNote | null {
-  const notes = notesOf(book, item);
-  const recent = notes
-    .slice(countUpTo(notes, addDays(today, -OFFER_DAYS)), countUpTo(notes, today))
-    .filter(({ offer }) => offer);
-  return recent.sort((a, b) => a.perKgMinor - b.perKgMinor)[0] ?? null;
 }

@@ -2,7 +2,9 @@ import { ChangeDetectionStrategy, Component, computed, inject, output, signal } 
 import { findKinds } from '@core/catalogue/find-kinds';
 import type { Kind } from '@core/catalogue/kind-schema';
 import { Format } from '@core/format/format';
+import { worthAskingWords } from '@core/format/which-words';
 import type { Lot } from '@core/ledger/lot';
+import { offersTogether } from '@core/price/offers-together';
 import { evenMoney } from '@core/yield/even-money';
 import { rollup } from 'd3-array';
 import { Clock } from '../../household/clock';
@@ -14,6 +16,7 @@ import { PieceAsked } from './piece-asked';
 
 /** How many kinds are offered before one searches. */
 const SHOWN_KINDS = 6;
+const SHOWN_OFFERS = 2;
 
 /** Which piece? The kinds bought most often, each with the price up to which it is worth it; any other by name. */
 @Component({
@@ -28,6 +31,11 @@ const SHOWN_KINDS = 6;
       placeholder="eye fillet, New York strip, bird, 180 …"
       (keydown.enter)="chooseFound($event)"
     />
+    @for (each of offers(); track each.id) {
+      <p class="offer">
+        <button type="button" class="link" (click)="chooseById(each.id)">{{ each.says }}</button>
+      </p>
+    }
     <div class="kinds" role="group" aria-label="Kind of piece">
       @for (each of shown(); track each.kind.id) {
         <button
@@ -96,6 +104,21 @@ const SHOWN_KINDS = 6;
       color: var(--soft);
       font-size: var(--small);
     }
+    .offer {
+      margin: 6px 0 0;
+      border-inline-start: 5px solid var(--twine);
+      padding-inline-start: 10px;
+    }
+    .link {
+      background: none;
+      border: 0;
+      padding: 6px 0;
+      font: inherit;
+      color: inherit;
+      text-align: left;
+      cursor: pointer;
+      min-height: 44px;
+    }
     .none {
       grid-column: 1 / -1;
       margin: 0;
@@ -120,6 +143,13 @@ export class KindPicker {
     return found.slice(0, isFew ? SHOWN_KINDS : undefined).map((kind) => ({ kind, note: this.noteOf(kind) }));
   });
 
+  /** Whole pieces to ask for since something of them is on offer; the first few. */
+  protected readonly offers = computed(() =>
+    offersTogether(this.readyCut.basis().pricing.book, this.store.kinds(), this.today())
+      .slice(0, SHOWN_OFFERS)
+      .map((offer) => ({ id: offer.kind.id, says: worthAskingWords(offer, this.format) })),
+  );
+
   /** Up to which price it is worth it; what else it is called where that is not known. */
   private noteOf(kind: Kind): string {
     const even = evenMoney(this.store.state(), kind.id, this.readyCut.basis(), this.today());
@@ -135,9 +165,13 @@ export class KindPicker {
     if (this.search().trim() !== '' && first) this.choose(first);
   }
 
-  protected choose(kind: Kind): void {
-    this.piece.choose(kind.id);
+  protected chooseById(id: string): void {
+    this.piece.choose(id);
     this.chosen.emit();
+  }
+
+  protected choose(kind: Kind): void {
+    this.chooseById(kind.id);
   }
 }
 

@@ -16,7 +16,7 @@ import { PriceTape } from '../../ui/tape/price-tape';
 import type { Notch } from '../../ui/tape/tape-layout';
 import { Slips } from '../../ui/told/slips';
 
-const SHOWN_NOTES = 12;
+const SHOWN_NOTES = 6;
 
 /** What one item goes for: on the tape, over the year, and note by note. */
 @Component({

@@ -40,7 +40,8 @@ export class PricesPage {
   /** While none is chosen, one that has a price. */
   private readonly chosen = signal('');
   protected readonly item = computed(
-    () => this.chosen() || ([...this.book().byItem.keys()][0] ?? SHOP_ITEMS[0]?.id ?? ''),
+    () =>
+      this.chosen() || (SHOP_ITEMS.find(({ id }) => this.book().byItem.has(id)) ?? SHOP_ITEMS[0])?.id || '',
   );
   protected readonly editing = signal<KeyedNote | null>(null);
 
