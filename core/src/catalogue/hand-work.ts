@@ -41,7 +41,7 @@ export function handWork(kind: Pick<Kind, 'id' | 'drawnAs'>, way: Pick<Way, 'id'
 }
 
 /** What is no knife, and takes something off. "Or" leaves the choice. */
-const MORE = /(?<!or )\b(shears|saw|pliers|cleaver)\b/;
+const MORE = /^(?!.* or ).*\b(shears|saw|pliers|cleaver)\b/;
 
 /** Whether knives do all of a way: what opens the bag does not count. */
 export function isKnifeEnough(kind: Pick<Kind, 'knife' | 'steps'>, way: Pick<Way, 'steps'>): boolean {

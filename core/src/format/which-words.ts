@@ -29,9 +29,6 @@ const EVEN = 0.03;
 /** Why a kind is left out, in a few words. */
 export const leftOutWords = (why: LeftOut): string => LEFT_OUT[why];
 
-/** What the hand has to know, in a few words. */
-export const handWorkWords = (work: HandWork): string => WORK[work];
-
 /**
  * Why a kind suits, in one line: what it gives, what that saves at today's price, how it is done, and
  * what lies there already.

@@ -208,7 +208,7 @@ export const wholeChicken: Kind = {
       id: 'back-out',
       title: 'Take the back out',
       how: 'Cut along both rib lines from tail to neck.',
-      tool: 'shears',
+      tool: 'shears or a long knife',
       caution: SHARP_BONE,
       frees: ['back'],
       minutes: 2,

@@ -128,7 +128,7 @@ export const wholeTurkey: Kind = {
       id: 'bone-dark',
       title: 'Bone thighs and drumsticks',
       how: 'Thigh: slit along the bone, blade against it, lift it out. Drumstick: cut the meat off and draw every sinew out with pliers or paper towel before it goes to the grinder.',
-      tool: 'boning knife, pliers',
+      tool: 'boning knife, pliers or paper towel',
       feel: 'The sinews are hard as straws.',
       caution: IN_SIGHT,
       frees: ['thigh-meat', 'drum-meat', 'carcass'],
