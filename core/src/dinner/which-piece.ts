@@ -89,8 +89,8 @@ const ENOUGH_DINNERS = 6;
 /**
  * Which piece suits a household now: of each kind the way that gives most for what is looked for,
  * ranked by fit (0 to 1), plus what is saved at today's price as a share of what the cuts cost (within
- * half), plus half the share that its animal has in what was eaten, less half where enough of the kind
- * lies in the freezer, less a little for each step of skill and each hour. An order of our own: each of
+ * half), plus half the share that its animal has in what was eaten, less up to half for what lies
+ * in the freezer of the kind, less a little for each step of skill and each hour. An order of our own: each of
  * these is told with it.
  */
 export function whichPiece(request: WhichRequest): WhichPiece {
@@ -119,7 +119,7 @@ function consider(kind: Kind, request: WhichRequest, liked: ReadonlyMap<string, 
   );
   const ofAnimal = liked.get(kind.animal) ?? 0;
   const gain = worth.savedPerKg === null ? 0 : worth.savedPerKg / (worth.evenPerKg ?? 1);
-  const isEnough = left >= ENOUGH_DINNERS * Math.max(1, eaters);
+  const enough = Math.min(1, left / (ENOUGH_DINNERS * Math.max(1, eaters)));
   return {
     kind,
     way: best.way,
@@ -138,7 +138,7 @@ function consider(kind: Kind, request: WhichRequest, liked: ReadonlyMap<string, 
       best.fit +
       Math.max(-MOST_GAIN, Math.min(MOST_GAIN, gain)) +
       ofAnimal / 2 -
-      (isEnough ? 0.5 : 0) -
+      enough / 2 -
       effort(kind, best.way),
   };
 }

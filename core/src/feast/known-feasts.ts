@@ -16,7 +16,7 @@ const weekday = (month: number, of: number, nth: 1 | 2 | 3 | 4 | -1): FeastRule 
   weekday: of,
   nth,
 });
-const [MONDAY, THURSDAY, SUNDAY] = [1, 4, 7] as const;
+const [MONDAY, THURSDAY] = [1, 4] as const;
 
 const FEASTS: readonly (readonly [id: string, name: string, rule: FeastRule])[] = [
   ['new-year', 'New Year', day(1, 1)],
@@ -44,7 +44,6 @@ const FEASTS: readonly (readonly [id: string, name: string, rule: FeastRule])[] 
   ['thanksgiving-canada', 'Thanksgiving (Canada)', weekday(10, MONDAY, 2)],
   ['saint-martin', 'Saint Martin’s Day', day(11, 11)],
   ['thanksgiving', 'Thanksgiving', weekday(11, THURSDAY, 4)],
-  ['advent', 'the first Sunday of Advent', weekday(12, SUNDAY, 1)],
   ['christmas', 'Christmas', day(12, 25)],
 ];
 

@@ -47,9 +47,9 @@ export function whySuits(suits: Suits, wishes: Wishes, format: Format): string {
   ].join(' ');
 }
 
-function gives({ plates, wanted, uses, way }: Suits, { use }: Wishes, format: Format): string {
+function gives({ plates, wanted, uses }: Suits, { use }: Wishes, format: Format): string {
   const all = format.count(Math.max(1, Math.floor(plates)), 'plate');
-  if (use === null) return `${all}, ${way.name.toLowerCase()}`;
+  if (use === null) return all;
   if (use === 'variety') return `${all}, something for ${uses} of pan, oven, pot and grinder`;
   const of = Math.floor(wanted);
   return of >= Math.floor(plates) ? `${all}, all of them ${USES[use]}` : `${all}, ${of} of them ${USES[use]}`;

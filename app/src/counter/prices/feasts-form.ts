@@ -48,7 +48,7 @@ export class FeastsForm {
       name: name.charAt(0).toUpperCase() + name.slice(1),
       next: this.next().get(id) ?? '',
       isKept: this.feasts().known.includes(id),
-    })),
+    })).sort((a, b) => a.next.localeCompare(b.next)),
   );
   protected readonly own = computed(() =>
     this.feasts().own.map((feast) => ({

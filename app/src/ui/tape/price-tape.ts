@@ -106,9 +106,7 @@ export class PriceTape {
       : this.height() - 6 - (this.rowsOn('below') - 1 - row) * ROW;
   /** One path, however many there are; the same price twice is one mark. */
   protected readonly marks = computed(() =>
-    [...new Set(this.seen().map((at) => Math.round(this.x(at))))]
-      .map((x) => `M${x} ${BODY - 1}v-14`)
-      .join(''),
+    [...new Set(this.seen().map((at) => Math.round(this.x(at))))].map((x) => `M${x} ${BODY - 1}v-8`).join(''),
   );
   protected readonly figures = computed(() => this.ticks(Math.max(3, Math.round(this.width() / 70))));
   protected readonly fine = computed(() => this.ticks(Math.max(12, Math.round(this.width() / 14))));
