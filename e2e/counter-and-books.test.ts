@@ -282,7 +282,7 @@ describe('prices', () => {
   };
 
   it('one is written down with item, shop and price, and found again as the last one', async () => {
-    await person.choose('Item', 'strip-steak');
+    await person.choose('Item', 'Strip steak');
     await note('Fennel Street Market', '24.90');
     await person.sees('Strip steak, Fennel Street Market: €24.90/kg');
     await person.sees('Goes for €24.90/kg');
@@ -327,6 +327,7 @@ describe('prices', () => {
   });
 
   it('a CSV with semicolons, decimal commas and bad lines: nothing is written before the buyer agrees', async () => {
+    await unfold(person, 'As a table');
     const file = join(folder, 'prices.csv');
     writeFileSync(
       file,
@@ -357,38 +358,8 @@ describe('prices', () => {
     await person.click('Rename it');
     await person.sees('Hollis Lane Farm is Hollis Farm now, everywhere');
     await person.goTo('/home/counter/prices');
-    await person.choose('Item', 'strip-steak');
+    await person.choose('Item', 'Strip steak');
     await person.sees('Hollis Farm €26.50/kg');
-  });
-
-  it('a shop’s list is looked through and taken over', async () => {
-    await person.click('Shops’ lists', 'link');
-    await person.sees('Breakwater Wholesale');
-    await person.page.locator('::-p-text(Take over all)').click();
-    await person.sees('All of it is in the book');
-    await person.click('Price book', 'link');
-    await person.sees('21 prices written down');
-  });
-
-  it('the name of a shop, which may come from anybody’s file, is drawn beside a point and never written into the page', async () => {
-    await person.choose('Item', 'turkey-wing');
-    await note('<b class="theirs">Quay</b>', '5.00');
-    await person.sees('Turkey wing, <b class="theirs">Quay</b>: €5.00/kg');
-    await person.page.waitForSelector('v-price-chart canvas');
-    // The pointer goes over all of it, and shows where there is a point.
-    const points = await person.page.$eval('v-price-chart canvas', (canvas) => {
-      const { left, top, width, height } = canvas.getBoundingClientRect();
-      let found = 0;
-      for (let x = 0; x < width; x += 4)
-        for (let y = 0; y < height; y += 4) {
-          const at = { clientX: left + x, clientY: top + y, bubbles: true };
-          canvas.dispatchEvent(new MouseEvent('mousemove', at));
-          if (canvas.parentElement?.style.cursor === 'pointer') found += 1;
-        }
-      return found;
-    });
-    expect(points).toBeGreaterThan(0);
-    expect(await person.page.$('.theirs')).toBeNull();
   });
 
   it('the currency stays what prices are written in', async () => {
@@ -463,6 +434,31 @@ describe('the Books of the demo household', () => {
     await person.sees('Yield by kind');
     await person.click('by month');
     await person.sees(monthOf(today(-31)));
+  });
+
+  it('the name of a shop, which may come from anybody’s file, is drawn beside a point and never written into the page', async () => {
+    await person.goTo('/demo/counter/prices');
+    await person.choose('Item', 'Strip loin, the piece');
+    await person.fill('Shop', '<b class="theirs">Quay</b>', 'combobox');
+    await person.fill('Price', '15.00');
+    await person.press('Enter');
+    await person.sees('Strip loin, the piece, <b class="theirs">Quay</b>: €15.00/kg');
+    await person.goOn('/demo/books/trends');
+    await person.page.waitForSelector('v-price-chart canvas');
+    // The pointer goes over all of it, and shows where there is a point.
+    const points = await person.page.$eval('v-price-chart canvas', (canvas) => {
+      const { left, top, width, height } = canvas.getBoundingClientRect();
+      let found = 0;
+      for (let x = 0; x < width; x += 4)
+        for (let y = 0; y < height; y += 4) {
+          const at = { clientX: left + x, clientY: top + y, bubbles: true };
+          canvas.dispatchEvent(new MouseEvent('mousemove', at));
+          if (canvas.parentElement?.style.cursor === 'pointer') found += 1;
+        }
+      return found;
+    });
+    expect(points).toBeGreaterThan(0);
+    expect(await person.page.$('.theirs')).toBeNull();
     expect(person.complaints).toEqual([]);
   });
 });

@@ -362,7 +362,7 @@ describe.each([
   it('notes a price and corrects it, and sets two pieces side by side', async () => {
     await person.page.locator('nav ::-p-text(Counter)').click();
     await person.click('Price book', 'link');
-    await person.choose('Item', 'strip-steak');
+    await person.choose('Item', 'Strip steak');
     await person.fill('Shop', 'Hollis Lane Farm', 'combobox');
     await person.fill('Price', style.noted[0]);
     await person.fill('Note', 'on a stand');

@@ -217,6 +217,7 @@ describe.each([
   it('takes prices over from a file, and calls a shop by its new name', async () => {
     await person.page.locator('nav ::-p-text(Counter)').click();
     await person.click('Price book', 'link');
+    await unfold(person, 'As a table');
     const file = join(folder, 'prices.csv');
     writeFileSync(file, style.list[0]);
     const input = (await person.page.waitForSelector(
@@ -224,7 +225,7 @@ describe.each([
     )) as ElementHandle<HTMLInputElement>;
     await input.uploadFile(file);
     await person.click('Take over 1 price');
-    await person.choose('Item', 'strip-steak');
+    await person.choose('Item', 'Strip steak');
     await person.sees(style.list[1]);
     await person.choose('Shop to rename', 'Hollis Lane Farm');
     await person.fill('What it is called now', 'Hollis Farm', 'combobox');

@@ -50,6 +50,9 @@ export class PaidIn {
       .household()
       .journal.entries.findLast((entry) => entry.type === 'received' && entry.foreign?.currency === currency);
     const rate = last?.type === 'received' ? last.foreign?.rate : undefined;
-    this.label.type({ currency, rate: rate === undefined ? '' : this.format.number(rate, 4) });
+    this.label.type({
+      currency,
+      rate: rate === undefined ? '' : String(rate).replace('.', this.format.labelStyle().decimal),
+    });
   }
 }

@@ -1,0 +1,190 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Browser, ElementHandle } from 'puppeteer-core';
+import { today } from './clock';
+import { DESK, launch, Person } from './harness';
+import { ADDRESS, begin, choosePiece, unfold } from './journeys';
+
+/** A shop's list of one week, as the household's currency or another has it. */
+const list = (shop: string, currency: string): string =>
+  JSON.stringify({
+    format: 'vendicus-shop-lists',
+    version: 1,
+    currency,
+    shops: [
+      {
+        shop,
+        weeks: [
+          {
+            on: today(-1),
+            lines: [
+              ['piece-pork-loin', 690, 0],
+              ['strip-steak', 2100, 1],
+            ],
+          },
+        ],
+      },
+    ],
+  });
+
+describe('prices of a household of one’s own', () => {
+  let browser: Browser;
+  let person: Person;
+  const folder = mkdtempSync(join(tmpdir(), 'vendicus-lists-'));
+  beforeAll(async () => {
+    browser = await launch();
+    person = await Person.at(browser, ADDRESS, DESK);
+    await begin(person);
+  });
+  afterAll(async () => {
+    await browser.close();
+    rmSync(folder, { recursive: true });
+  });
+
+  const readList = async (name: string, text: string): Promise<void> => {
+    writeFileSync(join(folder, name), text);
+    await person.acts();
+    const input = (await person.page.waitForSelector(
+      'input[aria-label="Shops’ list"]',
+    )) as ElementHandle<HTMLInputElement>;
+    await input.uploadFile(join(folder, name));
+  };
+  const note = async (item: string, price: string, more: Record<string, string> = {}): Promise<void> => {
+    await person.choose('Item', item);
+    await person.fill('Shop', 'Quay Butcher', 'combobox');
+    await person.fill('Price', price);
+    for (const [field, text] of Object.entries(more)) await person.fill(field, text, 'combobox');
+    await person.click('Write it down');
+    await person.sees(`${item}, Quay Butcher`);
+  };
+
+  it('no shop’s list is there that nobody added', async () => {
+    await person.click('Shops’ lists', 'link');
+    await person.sees('None was added yet');
+    expect(await person.text()).not.toContain('Breakwater');
+    await person.fill('Or where it lies on your own server', 'https://example.com/list.json');
+    await person.click('Add it');
+    await person.sees('Nothing is fetched from anywhere else');
+    await person.clear('Or where it lies on your own server');
+    await person.fill('Or where it lies on your own server', '/shops/no-such-list.json');
+    await person.click('Add it');
+    await person.sees('/shops/no-such-list.json cannot be reached (404)');
+    await readList('broken.json', '{"format":');
+    await person.sees('broken.json is no list of prices');
+    await person.reads('None was added yet');
+  });
+
+  it('one that was read is looked through and taken over; one in another money is named and is not', async () => {
+    await readList('quay.json', list('Quay Market', 'EUR'));
+    await person.sees('Pork loin, boneless, the piece');
+    await person.click('Take over all 2');
+    await person.sees('All of it is in the book');
+    await unfold(person, 'Where they come from');
+    await readList('pounds.json', list('Over the water', 'GBP'));
+    await person.sees('A list is in GBP, and this household counts in EUR');
+    await person.click('Take out pounds.json');
+    await person.sees('pounds.json is taken out');
+    await person.reload();
+    await person.sees('All of it is in the book');
+  });
+
+  it('a cut on offer: the whole piece is worth asking for', async () => {
+    await person.click('Worth it?', 'link');
+    await person.sees('Strip steak is on offer at Quay Market (€21.00/kg, 1 day ago)');
+    await person.pressText('ask for the whole strip loin');
+    await person.focuses(/^Price for a kg/);
+    await person.reads('Strip loin');
+  });
+
+  it('a grade goes with its price, and filters what it goes for', async () => {
+    await person.click('Price book', 'link');
+    await note('Whole chicken, the piece', '6.00');
+    await note('Chicken leg quarter', '5.00');
+    await note('Whole chicken, the piece', '14.00', { 'Grade or mark': 'Free range' });
+    await person.click('Worth it?', 'link');
+    await choosePiece(person, 'Whole chicken');
+    await person.reads('going 6.00');
+    await unfold(person, 'Shop and date');
+    await person.fill('Grade or mark', 'free RANGE', 'combobox');
+    await person.sees('going 14.00');
+    await person.reload();
+    await person.sees('going 14.00');
+    await person.reads('free RANGE');
+  });
+
+  it('bought in another currency: the rate is asked for, and both amounts are told', async () => {
+    await choosePiece(person, 'Pork loin');
+    await person.fill('Price for a kg', '5.00');
+    await person.fill('Weight on the label', '4.000');
+    await unfold(person, 'Shop and date');
+    await person.choose('The label is in', 'GBP');
+    await person.reads('One GBP in EUR');
+    await person.fill('One GBP in EUR', 'dear');
+    await person.sees('Like 1.17.');
+    await person.clear('One GBP in EUR');
+    await person.fill('One GBP in EUR', '1.17');
+    await person.sees('£20.00 are €23.40');
+    await person.reload();
+    await person.sees('Buy it for €23.40');
+    await person.click('Buy it for €23.40');
+    await person.sees('Drained weight');
+    await person.click('Books', 'link');
+    await person.sees('€23.40');
+    // The last rate is offered the next time.
+    await person.click('Counter', 'link');
+    await choosePiece(person, 'Lamb rack');
+    await unfold(person, 'Shop and date');
+    await person.choose('The label is in', 'GBP');
+    await person.shows('One GBP in EUR', '1.17');
+  });
+
+  it('feasts are those of the country, one by one, and its own', async () => {
+    await person.click('Price book', 'link');
+    await unfold(person, 'Feasts');
+    await person.choose('As kept in', 'United States');
+    await person.page.waitForFunction(() =>
+      [...document.querySelectorAll<HTMLElement>('v-feasts-form v-check')].some(
+        (each) => each.innerText.startsWith('Thanksgiving 26') && each.querySelector('input')?.checked,
+      ),
+    );
+    await person.click('Add it');
+    await person.sees('What is it called?');
+    await person.sees('Say on which day it falls');
+    await person.fill('Feast', 'Harbour fair');
+    await person.write('On', '3 Aug');
+    await person.press('Tab');
+    await person.choose('Comes back', 'the first');
+    await person.click('Add it');
+    await person.sees('Harbour fair the first');
+    await person.reload();
+    await unfold(person, 'Feasts');
+    await person.sees('Harbour fair');
+    await person.click('Take out Harbour fair');
+    await person.sees('The feasts are saved');
+  });
+
+  it('which piece for us: by use, hand and minutes, each with its reason', async () => {
+    await person.click('Which for us?', 'link');
+    await person.sees('Which piece for us?');
+    await person.click('the pot');
+    await person.page.waitForSelector('ol li ::-p-text(Pork spare ribs)');
+    await person.click('the pan');
+    await person.choose('The hand can do', 'straight slices only');
+    await person.fill('Minutes for the cutting', 'soon');
+    await person.sees('So many minutes, like 30.');
+    await person.clear('Minutes for the cutting');
+    await person.fill('Minutes for the cutting', '20');
+    await person.page.waitForFunction(() => !document.querySelector('ol')?.innerText.includes('tenderloin'));
+    await unfold(person, 'Left out');
+    await person.sees('Lamb leg asks for more than that of the hand');
+    await person.reload();
+    await person.shows('Minutes for the cutting', '20');
+    await person.click('Worth it? Pork loin, boneless');
+    await person.sees('Pork loin');
+  });
+
+  it('has not made the page complain', () => {
+    expect(person.complaints.filter((text) => !text.includes('404'))).toEqual([]);
+  });
+});
