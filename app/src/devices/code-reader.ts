@@ -1,6 +1,7 @@
 import {
   ChangeDetectionStrategy,
   Component,
+  computed,
   DestroyRef,
   ElementRef,
   inject,
@@ -10,6 +11,9 @@ import {
   viewChild,
 } from '@angular/core';
 import { CodeDecoder } from '../compute/code-decoder';
+import { Choice, type Options } from '../ui/field/choice';
+import { FileChoice } from '../ui/field/file-choice';
+import { TextField } from '../ui/field/text-field';
 import type { StandInCode } from './stand-in-camera';
 
 const FRAME_MS = 250;
@@ -17,39 +21,34 @@ const FRAME_MS = 250;
 /** Reads a code: by camera, from a picture, by typing; or with a camera that is not there. */
 @Component({
   selector: 'v-code-reader',
+  imports: [Choice, FileChoice, TextField],
   providers: [CodeDecoder],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="ways">
       <button type="button" class="quiet" (click)="camera()">{{ isOn() ? 'Camera off' : 'Camera' }}</button>
-      <label class="quiet file"
-        >A picture<input type="file" accept="image/*" #file (change)="picture(file)"
-      /></label>
+      <v-file-choice
+        action="A picture"
+        label="Picture of a code"
+        accept="image/*"
+        (chosen)="picture($event)"
+      />
       @if (standIns().length > 0) {
-        <label class="stand-in"
-          ><span class="visually-hidden">A camera that is not there</span
-          ><select #standIn class="text" (change)="show(standIn.value); standIn.value = ''">
-            <option value="">A camera that is not there …</option>
-            @for (each of standIns(); track each.name) {
-              <option [value]="each.name">{{ each.name }}</option>
-            }
-          </select></label
-        >
+        <v-choice
+          class="stand-in"
+          look="bare"
+          label="A camera that is not there"
+          [options]="shown()"
+          value=""
+          (valueChange)="show($event)"
+        />
       }
     </div>
     <video #video [hidden]="!isOn()" muted playsinline></video>
     <canvas #frame [hidden]="!isShown()" width="480" height="320"></canvas>
     <div class="typed">
-      <div class="field">
-        <label [for]="field()">{{ label() }}</label><input
-          class="text"
-          [id]="field()"
-          #typed
-          autocomplete="off"
-          (keydown.enter)="$event.preventDefault(); say(typed.value)"
-        />
-      </div>
-      <button type="button" class="quiet" (click)="say(typed.value)">Read</button>
+      <v-text [label]="label()" [(value)]="typed" (keydown.enter)="$event.preventDefault(); say(typed())" />
+      <button type="button" class="quiet" (click)="say(typed())">Read</button>
     </div>
     <p class="said" role="status">{{ said() }}</p>
   `,
@@ -60,10 +59,14 @@ export class CodeReader {
   private readonly video = viewChild.required<ElementRef<HTMLVideoElement>>('video');
   private readonly frame = viewChild.required<ElementRef<HTMLCanvasElement>>('frame');
   readonly label = input('Or type it');
-  readonly field = input('code');
   /** What the camera that is not there can be shown. */
   readonly standIns = input<readonly StandInCode[]>([]);
   readonly found = output<string>();
+  protected readonly typed = signal('');
+  protected readonly shown = computed((): Options<string> => [
+    ['', 'A camera that is not there …'],
+    ...this.standIns().map(({ name }) => [name, name] as const),
+  ]);
   protected readonly isOn = signal(false);
   protected readonly isShown = signal(false);
   protected readonly said = signal('');
@@ -115,10 +118,7 @@ export class CodeReader {
     this.isOn.set(false);
   }
 
-  protected async picture(field: HTMLInputElement): Promise<void> {
-    const file = field.files?.[0];
-    field.value = '';
-    if (!file) return;
+  protected async picture(file: File): Promise<void> {
     try {
       await this.still(await this.decoder.dotsOf(file));
     } catch {

@@ -1,5 +1,6 @@
 import { basisOf } from '../books/basis-of';
 import { kindById } from '../catalogue/kinds';
+import { exchanged, type Exchange } from '../price/exchange';
 import { readLabel, type LabelStyle, type LabelText } from '../price/read-label';
 import { JournalBuilder } from '../testing/journal-builder';
 import { convert } from '../units/convert';
@@ -11,7 +12,13 @@ const on = '2026-01-02';
 const EUROS: LabelStyle = { currency: 'EUR', decimal: '.', unit: 'kg' };
 
 /** What somebody pays and saves who stands before a piece: its label, and what it costs cut, in the household's unit. */
-function shops(kindId: string, style: LabelStyle, label: Partial<LabelText>, cut: Record<string, number>) {
+function shops(
+  kindId: string,
+  style: LabelStyle,
+  label: Partial<LabelText>,
+  cut: Record<string, number>,
+  exchange?: Exchange,
+) {
   const text: LabelText = {
     count: '1',
     weight: '',
@@ -21,7 +28,8 @@ function shops(kindId: string, style: LabelStyle, label: Partial<LabelText>, cut
     discount: { kind: 'none', amount: '', pay: '', each: style.unit },
     ...label,
   };
-  const { purchase } = readLabel(text, style);
+  const read = readLabel(text, style);
+  const { purchase } = exchange ? exchanged(read, exchange) : read;
   const builder = new JournalBuilder();
   const perUnit = style.unit === 'kg' ? 1 : convert(1, 'lb', 'kg');
   for (const [item, price] of Object.entries(cut)) builder.price(item, Math.round((price * 100) / perUnit));
@@ -95,6 +103,22 @@ describe('people before a counter, each worked by hand to the cent', () => {
         BIRD,
       ),
     ).toEqual({ total: 2550, paid: 1700, saved: 1551, answer: 'worth-it', missing: [] }));
+
+  // 3.42 × £5.20 = 17.784, a tenth of 17.78 is 1.78: £16.00 at 1.17 are 18.72. Chops 0.93 × 8.90 × 3.42 = 28.31.
+  it('over the border: pounds sterling in a household that counts in euros', () =>
+    expect(
+      shops(
+        'pork-loin',
+        { ...EUROS, currency: 'GBP' },
+        {
+          weight: '3.42',
+          price: '5.20',
+          discount: { kind: 'percent', amount: '10', pay: '', each: 'kg' },
+        },
+        { 'pork-chop-boneless': 8.9 },
+        { currency: 'GBP', own: 'EUR', rate: 1.17 },
+      ),
+    ).toEqual({ total: 2080, paid: 1872, saved: 959, answer: 'worth-it', missing: [] }));
 
   // 0.65 × 18.00 + 0.11 × 12.00 = 13.02 a kilogram: 31.25 for 2.4 kg.
   it('a leg that was given', () =>

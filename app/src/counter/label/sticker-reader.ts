@@ -49,12 +49,7 @@ export interface LabelDay {
   imports: [CodeReader],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <v-code-reader
-      label="Digits under the bars"
-      field="digits"
-      [standIns]="standIns"
-      (found)="read($event)"
-    />
+    <v-code-reader label="Digits under the bars" [standIns]="standIns" (found)="read($event)" />
     <p role="status">{{ said() }}</p>
     @if (unlearnt(); as digits) {
       <button type="button" class="quiet" (click)="learn(digits)">Learn from this label</button>

@@ -47,12 +47,7 @@ const STATES = {
         </p>
       </header>
       <div class="cols">
-        <v-code-reader
-          label="Number on the label"
-          field="number"
-          [standIns]="standIns()"
-          (found)="find($event)"
-        />
+        <v-code-reader label="Number on the label" [standIns]="standIns()" (found)="find($event)" />
         <div aria-live="polite">
           @if (said()) {
             <p class="caution">{{ said() }}</p>
