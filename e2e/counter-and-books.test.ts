@@ -359,7 +359,7 @@ describe('prices', () => {
     await person.sees('Hollis Lane Farm is Hollis Farm now, everywhere');
     await person.goTo('/home/counter/prices');
     await person.choose('Item', 'Strip steak');
-    await person.sees('Hollis Farm €26.50/kg');
+    await person.reads('Hollis Farm €26.50/kg');
   });
 
   it('the currency stays what prices are written in', async () => {

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import type { Browser, ElementHandle } from 'puppeteer-core';
 import { today } from './clock';
 import { launch, Person } from './harness';
-import { ADDRESS, answerHowToCount, weigh } from './journeys';
+import { ADDRESS, answerHowToCount, unfold, weigh } from './journeys';
 
 /** What a household types where it plans, and what it must read then. */
 interface Style {

@@ -26,8 +26,9 @@ import { pieceSaid } from './piece-said';
     <button
       type="button"
       class="buy"
-      [class.act]="!isNo()"
-      [class.quiet]="isNo()"
+      [class.act]="!isNo() && !isOpen()"
+      [class.quiet]="isNo() || isOpen()"
+      [class.anyway]="isNo()"
       [attr.aria-disabled]="answer.obstacle() !== '' || null"
       (click)="buy()"
     >
@@ -43,12 +44,12 @@ import { pieceSaid } from './piece-said';
       gap: 8px;
       margin: 10px 0;
     }
-    .buy.act {
+    .buy {
       grid-column: 1 / -1;
+      min-height: 56px;
     }
-    .buy.quiet {
+    .buy.anyway {
       order: 3;
-      grid-column: 1 / -1;
       min-height: 48px;
     }
     .act {
@@ -71,6 +72,8 @@ export class Decision {
   protected readonly answer = inject(AnswerNow);
 
   protected readonly isNo = computed(() => this.answer.told()?.leans === 'dearer');
+  /** While one price would settle it, that is the thing to do, and no deed is in solid ink. */
+  protected readonly isOpen = computed(() => this.answer.verdict()?.answer === 'open');
   protected readonly sum = computed(() => {
     const purchase = this.label.purchase();
     return purchase ? ` for ${this.format.money(purchase.paidMinor)}` : '';
