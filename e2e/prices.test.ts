@@ -1,9 +1,9 @@
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Browser, ElementHandle } from 'puppeteer-core';
 import { today } from './clock';
-import { DESK, launch, Person } from './harness';
+import { DESK, launch, Person, saved } from './harness';
 import { ADDRESS, begin, choosePiece, unfold } from './journeys';
 
 /** A shop's list of one week, as the household's currency or another has it. */
@@ -73,6 +73,18 @@ describe('prices of a household of one’s own', () => {
     await readList('broken.json', '{"format":');
     await person.sees('broken.json is no list of prices');
     await person.reads('None was added yet');
+  });
+
+  it('an empty one is saved to be filled in, and is read as it is', async () => {
+    const session = await person.page.createCDPSession();
+    await session.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
+    await person.click('Save one to fill in');
+    const name = await saved(folder, (each) => each.startsWith('vendicus-shop-list'));
+    await readList('filled.json', readFileSync(join(folder, name), 'utf8'));
+    await person.sees('Strip steak');
+    await unfold(person, 'Where they come from');
+    await person.click('Take out filled.json');
+    await person.sees('None was added yet');
   });
 
   it('one that was read is looked through and taken over; one in another money is named and is not', async () => {

@@ -68,11 +68,12 @@ function money({ savedPerPlate, goingPerKg, evenPerKg, plates, pieceDg }: Suits,
   return 'No price of it is known yet';
 }
 
+const OR = new Intl.ListFormat('en-GB', { type: 'disjunction' });
+
 /** What is on offer, and what to ask for therefore. */
-export function worthAskingWords({ kind, item, note, isNeighbour }: WorthAsking, format: Format): string {
-  const offer = `${item.name} is on offer at ${note.shop} (${format.perUnit(note.perKgMinor)}, ${format.age(note.on)})`;
-  const name = kind.name.charAt(0).toLowerCase() + kind.name.slice(1);
-  return isNeighbour
-    ? `${offer}: ask for ${name} as well, from the same part of the animal.`
-    : `${offer}: ask for the whole ${name}.`;
+export function worthAskingWords({ kinds, item, note, isNeighbour }: WorthAsking, format: Format): string {
+  const of = item.piece ? item.name.replace(/, the piece$/, '') : item.name;
+  const offer = `${of} is on offer at ${note.shop} (${format.perUnit(note.perKgMinor)}, ${format.age(note.on)})`;
+  const names = OR.format(kinds.map(({ name }) => name.charAt(0).toLowerCase() + name.slice(1)));
+  return isNeighbour ? `${offer}: ask for ${names} as well.` : `${offer}: ask for the whole ${names}.`;
 }

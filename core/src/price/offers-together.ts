@@ -1,3 +1,4 @@
+import { group } from 'd3-array';
 import type { Kind } from '../catalogue/kind-schema';
 import { shopItem, wholePieceItem, type ShopItem } from '../catalogue/shop-items';
 import type { IsoDate } from '../units/date';
@@ -20,13 +21,13 @@ const PART_OF_ANIMAL: Readonly<Record<string, string>> = {
   'lamb-rack': 'rack',
 };
 
-/** A whole piece that is worth asking for, since something of it is on offer. */
+/** Whole pieces that are worth asking for, since something of them is on offer. */
 export interface WorthAsking {
-  readonly kind: Kind;
+  readonly kinds: readonly [Kind, ...Kind[]];
   /** What is on offer, where and at which price. */
   readonly item: ShopItem;
   readonly note: KeyedNote;
-  /** It is not of the piece itself, but of its neighbour in the same part of the animal. */
+  /** It is not of the pieces themselves, but of their neighbour in the same part of the animal. */
   readonly isNeighbour: boolean;
 }
 
@@ -39,21 +40,22 @@ export interface WorthAsking {
  * @example strip steak on offer: the strip loin; and the tenderloin, its neighbour
  */
 export function offersTogether(book: PriceBook, kinds: readonly Kind[], today: IsoDate): WorthAsking[] {
-  const offers = kinds.map((kind) => ({
-    kind,
-    own: ownOffer(book, kind, today),
-    cut: cutOffer(book, kind, today),
-  }));
-  const asked = offers.filter(({ own }) => own === null);
-  const cuts = asked.flatMap(({ kind, cut }) => (cut ? [{ kind, ...cut, isNeighbour: false }] : []));
-  const neighbours = asked.flatMap(({ kind, cut }): WorthAsking[] => {
-    const beside = offers.find(
-      (other) => other.kind !== kind && isSamePart(other.kind, kind) && (other.own ?? other.cut),
-    );
-    const offer = beside?.own ?? beside?.cut;
-    return !cut && offer ? [{ kind, ...offer, isNeighbour: true }] : [];
+  const offers = kinds.map((kind) => {
+    const own = offerOf(book, wholePieceItem(kind.id), today);
+    return { kind, own, offer: own ?? cutOffer(book, kind, today) };
   });
-  return [...cuts, ...neighbours];
+  const asked = offers.filter(({ own }) => own === null);
+  const cuts = asked.flatMap(({ kind, offer }) => (offer ? [{ ...offer, kind, isNeighbour: false }] : []));
+  const neighbours = asked.flatMap(({ kind, offer }) => {
+    const beside = offers.find((other) => other.offer && isSamePart(other.kind, kind))?.offer;
+    return !offer && beside ? [{ ...beside, kind, isNeighbour: true }] : [];
+  });
+  const byOffer = group([...cuts, ...neighbours], ({ note, isNeighbour }) => `${note.key} ${isNeighbour}`);
+  return [...byOffer.values()].flatMap(([first, ...others]): WorthAsking[] => {
+    if (!first) return [];
+    const { item, note, isNeighbour } = first;
+    return [{ item, note, isNeighbour, kinds: [first.kind, ...others.map(({ kind }) => kind)] }];
+  });
 }
 
 type Offer = Pick<WorthAsking, 'item' | 'note'>;
@@ -62,9 +64,6 @@ function offerOf(book: PriceBook, id: string, today: IsoDate): Offer | null {
   const [item, note] = [shopItem(id), standingOffer(book, id, today)];
   return item && note ? { item, note } : null;
 }
-
-const ownOffer = (book: PriceBook, { id }: Kind, today: IsoDate): Offer | null =>
-  offerOf(book, wholePieceItem(id), today);
 
 /** Of the cuts that are the reason to buy it: ground meat on offer says nothing of a loin. */
 function cutOffer(book: PriceBook, { parts }: Kind, today: IsoDate): Offer | null {
@@ -77,5 +76,7 @@ function cutOffer(book: PriceBook, { parts }: Kind, today: IsoDate): Offer | nul
 
 function isSamePart(one: Kind, other: Kind): boolean {
   const part = PART_OF_ANIMAL[one.id];
-  return part !== undefined && one.animal === other.animal && part === PART_OF_ANIMAL[other.id];
+  return (
+    one !== other && part !== undefined && one.animal === other.animal && part === PART_OF_ANIMAL[other.id]
+  );
 }

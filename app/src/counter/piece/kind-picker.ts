@@ -31,11 +31,6 @@ const SHOWN_OFFERS = 2;
       placeholder="eye fillet, New York strip, bird, 180 …"
       (keydown.enter)="chooseFound($event)"
     />
-    @for (each of offers(); track each.id) {
-      <p class="offer">
-        <button type="button" class="link" (click)="chooseById(each.id)">{{ each.says }}</button>
-      </p>
-    }
     <div class="kinds" role="group" aria-label="Kind of piece">
       @for (each of shown(); track each.kind.id) {
         <button
@@ -60,6 +55,11 @@ const SHOWN_OFFERS = 2;
       <button type="button" class="quiet small" (click)="showsAll.set(true)">
         {{ format.count(found().length - shown().length, 'more kind') }}
       </button>
+    }
+    @for (each of offers(); track each.id) {
+      <p class="offer">
+        <button type="button" class="link" (click)="chooseById(each.id)">{{ each.says }}</button>
+      </p>
     }
   `,
   styles: `
@@ -147,7 +147,7 @@ export class KindPicker {
   protected readonly offers = computed(() =>
     offersTogether(this.readyCut.basis().pricing.book, this.store.kinds(), this.today())
       .slice(0, SHOWN_OFFERS)
-      .map((offer) => ({ id: offer.kind.id, says: worthAskingWords(offer, this.format) })),
+      .map((offer) => ({ id: offer.kinds[0].id, says: worthAskingWords(offer, this.format) })),
   );
 
   /** Up to which price it is worth it; what else it is called where that is not known. */

@@ -6,6 +6,7 @@ import { Clock } from '../../household/clock';
 import { HouseholdStore } from '../../household/household-store';
 import { FileChoice } from '../../ui/field/file-choice';
 import { TextField } from '../../ui/field/text-field';
+import { saveText } from '../../ui/save-text';
 
 /** Where this household's lists come from: files that it read, and paths on the server that it uses. */
 @Component({
@@ -46,7 +47,9 @@ import { TextField } from '../../ui/field/text-field';
       <p class="caution" role="alert">{{ text }}</p>
     }
     <p class="soft">
-      A list is JSON, as docs/price-file.md describes it. A table of prices is read in the price book.
+      A list is a JSON file.
+      <button type="button" class="link" (click)="saveExample()">Save one to fill in</button>. A table of
+      prices (CSV) is read in the price book.
     </p>
   `,
   styles: `
@@ -61,6 +64,17 @@ import { TextField } from '../../ui/field/text-field';
       flex-wrap: wrap;
       gap: 10px 14px;
       align-items: end;
+    }
+    .link {
+      background: none;
+      border: 0;
+      padding: 0;
+      font: inherit;
+      color: inherit;
+      text-decoration: underline;
+      text-underline-offset: 3px;
+      cursor: pointer;
+      min-height: 44px;
     }
     v-text {
       min-width: min(100%, 300px);
@@ -113,6 +127,22 @@ export class ListSources {
 
   protected takeOut(key: string, name: string): Promise<unknown> {
     return this.store.perform(dropList(name, key));
+  }
+
+  /** A list with one line of each kind, in the household's currency. */
+  protected saveExample(): void {
+    const week = {
+      on: this.clock.today(),
+      lines: [['strip-steak', 2490, 0] as const, ['beef-grind', 990, 1] as const],
+    };
+    const { currency } = this.store.settings();
+    const list = {
+      format: 'vendicus-shop-lists',
+      version: 1,
+      currency,
+      shops: [{ shop: 'A shop', weeks: [week] }],
+    };
+    saveText('vendicus-shop-list.json', JSON.stringify(list, null, 2), 'application/json');
   }
 
   private async add(source: ListSource): Promise<boolean> {

@@ -106,7 +106,7 @@ export class WhichPage {
   );
   protected readonly offers = computed(() =>
     offersTogether(this.store.basis().pricing.book, this.store.kinds(), this.today()).map((offer) => ({
-      id: offer.kind.id,
+      id: offer.kinds[0].id,
       says: worthAskingWords(offer, this.format),
     })),
   );
