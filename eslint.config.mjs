@@ -47,7 +47,7 @@ const boundaryRules = [
   allow('core-testing', core),
   allow('app-ui', core),
   allow('app-compute', core),
-  allow('app-devices', [...core, 'app-compute']),
+  allow('app-devices', [...core, 'app-ui', 'app-compute']),
   allow('app-household', [...core, 'app-ui', 'app-compute']),
   ...PLACES.map((place) => allow(`app-${place}`, [...core, ...GROUND])),
   allow('app-shell', [...core, ...GROUND, ...PLACES.map((place) => `app-${place}`)]),
