@@ -7,7 +7,7 @@ import wrappedControl from './tools/lint/wrapped-control.mjs';
 // The arrows of docs/architecture.md. Inside the core, `units` is the ground, and `ledger` knows nothing else.
 const LEDGER = ['units', 'ledger'];
 const TRADE = [...LEDGER, 'catalogue'];
-const COMPUTED = [...TRADE, 'optimise', 'label', 'scale', 'slice', 'price', 'cost', 'yield', 'pack'];
+const COMPUTED = [...TRADE, 'optimise', 'label', 'scale', 'slice', 'feast', 'price', 'cost', 'yield', 'pack'];
 const RECORDED = [...COMPUTED, 'board', 'freeze', 'dinner'];
 const CORE_ARROWS = {
   units: [],
@@ -17,13 +17,14 @@ const CORE_ARROWS = {
   scale: ['units'],
   catalogue: LEDGER,
   slice: TRADE,
-  price: TRADE,
+  feast: ['units'],
+  price: [...TRADE, 'feast'],
   cost: [...TRADE, 'price'],
   yield: [...TRADE, 'price', 'cost'],
   pack: [...TRADE, 'cost', 'optimise'],
   board: [...TRADE, 'yield', 'scale'],
   freeze: [...TRADE, 'pack'],
-  dinner: [...TRADE, 'price', 'cost', 'yield', 'pack', 'freeze'],
+  dinner: [...TRADE, 'feast', 'price', 'cost', 'yield', 'pack', 'freeze'],
   records: RECORDED,
   format: [...RECORDED, 'records'],
   books: [...RECORDED, 'records', 'format'],

@@ -1,5 +1,4 @@
 import fc from 'fast-check';
-import { feastRuleWords } from '../format/feast-words';
 import { daysBetween } from '../units/date';
 import { feastDates, rulesOn } from './feast-rule';
 import { feastDays, feastsOf, USUAL_FEASTS } from './feasts';
@@ -61,19 +60,6 @@ describe('feasts', () => {
         for (const rule of rulesOn(on)) expect(feastDates(rule, Number(on.slice(0, 4)))).toEqual([on]);
       }),
     );
-  });
-
-  it('how it comes back is said in words', () => {
-    expect(rulesOn('2026-11-26').map(feastRuleWords)).toEqual([
-      'every 26 Nov',
-      'the last Thursday of November',
-      '235 days after Easter',
-    ]);
-    expect(rulesOn('2026-04-03').map(feastRuleWords)).toEqual([
-      'every 3 Apr',
-      'the first Friday of April',
-      '2 days before Easter',
-    ]);
   });
 
   it('a household’s are the known ones it chose, and its own', () => {

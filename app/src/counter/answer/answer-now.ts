@@ -6,7 +6,6 @@ import { askOfLabel, type AskedOfLabel } from '@core/format/label-words';
 import { howLowWords } from '@core/format/price-words';
 import { tellVerdict } from '@core/format/verdict-words';
 import { bestSeen } from '@core/price/best-seen';
-import { coinsFor } from '@core/price/exchange';
 import { goingPrice } from '@core/price/going-price';
 import { howLow } from '@core/price/how-low';
 import { labelDoubts } from '@core/price/label-doubts';
@@ -54,9 +53,8 @@ export class AnswerNow {
   readonly perKg = computed(() => {
     const perKg = this.label.paidPerKg();
     if (perKg !== null || this.label.pricedBy() !== 'piece') return perKg;
-    const [each, foreign] = [this.label.format().parseMoney(this.label.price()), this.label.foreign()];
-    if (each === null || each <= 0 || foreign?.rate === null) return null;
-    const coins = foreign ? coinsFor({ ...foreign, rate: foreign.rate }) : 1;
+    const [each, coins] = [this.label.format().parseMoney(this.label.price()), this.label.coins()];
+    if (each === null || each <= 0 || coins === null) return null;
     return (each * coins * this.piece.pieces()) / this.kg();
   });
 
@@ -127,8 +125,7 @@ export class AnswerNow {
   readonly second = computed((): AskedOfLabel | null => {
     const kind = this.piece.kind();
     if (!kind) return null;
-    const [going, foreign] = [this.going()?.perKgMinor ?? null, this.label.foreign()];
-    const coins = foreign?.rate ? coinsFor({ ...foreign, rate: foreign.rate }) : foreign ? null : 1;
+    const [going, coins] = [this.going()?.perKgMinor ?? null, this.label.coins()];
     const known = { goingPerKg: going && coins && going / coins, usualG: kind.usualG };
     const [text, format] = [this.label.text(), this.label.format()];
     const [doubt] = labelDoubts(text, this.label.asPrinted(), format.labelStyle(), known);

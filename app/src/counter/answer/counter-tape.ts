@@ -79,8 +79,11 @@ export class CounterTape {
     ];
   });
 
+  /** The tape is in the household's money, the label in its own. */
   protected slide(minor: number): void {
-    const price = this.say(minor);
+    const [format, coins] = [this.label.format(), this.label.coins()];
+    if (coins === null) return;
+    const price = format.plainPerUnit(minor / coins / format.kgPerUnit());
     this.label.type({ total: '', pricedBy: this.format.priceUnit(), price });
   }
 }

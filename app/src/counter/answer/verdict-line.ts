@@ -73,6 +73,9 @@ export class VerdictLine {
 
   /** With nothing asked yet it is up to where it would be worth it; with nothing known, what to do. */
   protected readonly told = computed(() => {
+    const foreign = this.piece.label.foreign();
+    if (foreign?.rate === null)
+      return { word: `What is one ${foreign.currency} worth?`, sum: '', leans: 'none' };
     const told = this.answer.told();
     if (told) return { ...told, sum: told.leans === 'open' ? 'one price settles it' : told.sum };
     if (!this.piece.kind()) return { word: 'Which piece?', sum: '', leans: 'none' };

@@ -11,7 +11,7 @@ import {
 import { Format } from '@core/format/format';
 import type { Discount } from '@core/price/discount';
 import type { Quote } from '@core/price/quote';
-import { exchanged } from '@core/price/exchange';
+import { coinsFor, exchanged } from '@core/price/exchange';
 import { readLabel, type LabelText as TextOfLabel, type ReadLabel } from '@core/price/read-label';
 import { Clock } from '../../household/clock';
 import { HouseholdStore } from '../../household/household-store';
@@ -91,6 +91,13 @@ export const LabelDraft = signalStore(
   withComputed(({ format, text }) => ({
     /** What follows from it, in the currency that it is in. */
     asPrinted: computed(() => readLabel(text(), format().labelStyle())),
+  })),
+  withComputed(({ foreign }) => ({
+    /** The household's smallest coins for one of the label's: 1 in its own currency, null while nobody has said the rate. */
+    coins: computed(() => {
+      const other = foreign();
+      return other ? other.rate && coinsFor({ ...other, rate: other.rate }) : 1;
+    }),
   })),
   withComputed(({ asPrinted, foreign }) => ({
     /** The same in the household's own currency; without amounts while nobody has said the rate. */

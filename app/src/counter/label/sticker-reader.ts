@@ -6,7 +6,6 @@ import { readElements } from '@core/label/element-string';
 import { learnLayouts, readByLayout, readShopNumber } from '@core/label/shop-code';
 import type { Dated } from '@core/ledger/entry';
 import type { IsoDate } from '@core/units/date';
-import { minorDigits } from '@core/units/money';
 import { Clock } from '../../household/clock';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
@@ -109,8 +108,7 @@ export class StickerReader {
     const read = readElements(text);
     if (!read.ok) return this.cannotRead(read.problem);
     const { massDg, price, packedOn, bestBefore, expires, item } = read.value;
-    const coins =
-      price === null ? null : Math.round(price * 10 ** minorDigits(this.store.settings().currency));
+    const coins = price === null ? null : Math.round(price * 10 ** this.label.format().moneyDigits());
     this.fill(massDg, coins);
     const kind = this.kindOf(item);
     if (kind) this.recognised.emit({ kind });
@@ -182,7 +180,7 @@ export class StickerReader {
       );
     const purchase = this.label.purchase();
     const printed = {
-      priceMinor: this.format.parseMoney(this.label.total()),
+      priceMinor: this.label.format().parseMoney(this.label.total()),
       massDg: this.label.weight().trim() === '' ? null : (purchase?.massDg ?? this.label.massDg()),
     };
     if (printed.priceMinor === null && printed.massDg === null)
@@ -219,7 +217,7 @@ export class StickerReader {
   }
 
   private fill(massDg: number | null, priceMinor: number | null): void {
-    const total = priceMinor === null ? null : this.format.plainMoney(priceMinor);
+    const total = priceMinor === null ? null : this.label.format().plainMoney(priceMinor);
     this.empty();
     this.hasFilled = massDg !== null || total !== null;
     this.label.type({
@@ -233,7 +231,7 @@ export class StickerReader {
   private found(massDg: number | null, priceMinor: number | null): string {
     const things = [
       massDg === null ? '' : this.format.mass(massDg),
-      priceMinor === null ? '' : this.format.money(priceMinor),
+      priceMinor === null ? '' : this.label.format().money(priceMinor),
     ].filter(Boolean);
     return things.length === 0 ? 'Neither weight nor price is in it.' : `${things.join(' for ')}.`;
   }
