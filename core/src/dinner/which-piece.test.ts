@@ -96,6 +96,8 @@ describe('which piece for us', () => {
     expect(dear?.savedPerPlate).toBeLessThan(0);
     expect(dear?.score).toBeLessThan(first?.score ?? 0);
     expect(whySuits(dear!, { ...ANY, use: 'roast' }, format)).toContain('above bought cut');
+    const later = new Format({ settings: () => settings, today: () => '2026-04-20', zone: () => 'UTC' });
+    expect(whySuits(dear!, ANY, later)).toContain('at €16.00/kg, noted 4 months ago.');
   });
 
   it('what was eaten is liked, and what lies there in plenty can wait', () => {

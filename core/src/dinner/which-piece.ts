@@ -46,6 +46,8 @@ export interface Suits {
   readonly work: HandWork;
   /** Today's going price of it whole, smallest coins a kilogram; null where none is known. */
   readonly goingPerKg: number | null;
+  /** When the newest price was noted that says so. */
+  readonly goingOn: IsoDate | null;
   /** Up to so much it is worth it; null where too little is priced. */
   readonly evenPerKg: number | null;
   /** What a plate costs less than bought cut, at today's price; null where one of the two is not known. */
@@ -130,6 +132,7 @@ function consider(kind: Kind, request: WhichRequest, liked: ReadonlyMap<string, 
     minutes: usualMinutes(kind, best.way),
     work: handWork(kind, best.way),
     goingPerKg: worth.goingPerKg,
+    goingOn: worth.goingOn,
     evenPerKg: worth.evenPerKg,
     savedPerPlate,
     liked: ofAnimal,
@@ -179,12 +182,14 @@ function fitting(kind: Kind, way: Way, use: Wishes['use']): Fitting {
 function worthOf(kind: Kind, way: Way, { state, pricing, today }: WhichRequest) {
   const question = { massDg: 10_000, marks: [], on: today };
   const prediction = predict({ kind, way }, habitOfWay(state, { kind, way }), { pricing }, question);
-  const goingPerKg = goingPrice(pricing.book, wholePieceItem(kind.id), today)?.perKgMinor ?? null;
+  const going = goingPrice(pricing.book, wholePieceItem(kind.id), today);
+  const goingPerKg = going?.perKgMinor ?? null;
   const evenPerKg = isWorthKnown(prediction) ? prediction.worthPerKg.mean : null;
   return {
     usableShare: prediction.usable.share,
     meatShare: prediction.meat.share,
     goingPerKg,
+    goingOn: going?.notes[0]?.on ?? null,
     evenPerKg,
     savedPerKg: goingPerKg === null || evenPerKg === null ? null : evenPerKg - goingPerKg,
   };

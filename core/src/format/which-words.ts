@@ -2,6 +2,7 @@ import type { CookedHow } from '../catalogue/cooked-how';
 import type { HandWork } from '../catalogue/hand-work';
 import type { LeftOut, Suits, Wishes } from '../dinner/which-piece';
 import type { WorthAsking } from '../price/offers-together';
+import { daysBetween } from '../units/date';
 import type { Format } from './format';
 
 const USES: Readonly<Record<CookedHow, string>> = {
@@ -23,6 +24,8 @@ const LEFT_OUT: Readonly<Record<LeftOut, string>> = {
   'no-room': 'does not fit into the freezer now',
   'not-for-that': 'gives little of that',
 };
+/** A price that is older says when it was seen. */
+const RECENT_DAYS = 30;
 /** A saving below this share of a plate's worth is none that anybody would notice. */
 const EVEN = 0.03;
 
@@ -55,16 +58,23 @@ function gives({ plates, wanted, uses }: Suits, { use }: Wishes, format: Format)
   return of >= Math.floor(plates) ? `${all}, all of them ${USES[use]}` : `${all}, ${of} of them ${USES[use]}`;
 }
 
-function money({ savedPerPlate, goingPerKg, evenPerKg, plates, pieceDg }: Suits, format: Format): string {
+function money(
+  { savedPerPlate, goingPerKg, goingOn, evenPerKg, plates, pieceDg }: Suits,
+  format: Format,
+): string {
+  const seen =
+    goingOn === null || daysBetween(goingOn, format.dayFromToday(0)) <= RECENT_DAYS
+      ? ''
+      : `, noted ${format.age(goingOn)}`;
   if (savedPerPlate !== null && goingPerKg !== null && evenPerKg !== null) {
-    const at = `at ${format.perUnit(goingPerKg)}`;
+    const at = `at ${format.perUnit(goingPerKg)}${seen}`;
     const plate = (evenPerKg * pieceDg) / 10_000 / plates;
     if (Math.abs(savedPerPlate) < EVEN * plate) return `About what it costs cut, ${at}`;
     const each = format.money(Math.round(Math.abs(savedPerPlate)));
     return `A plate ${each} ${savedPerPlate > 0 ? 'below' : 'above'} bought cut, ${at}`;
   }
   if (evenPerKg !== null) return `Worth it up to ${format.perUnit(evenPerKg)}`;
-  if (goingPerKg !== null) return `Goes for ${format.perUnit(goingPerKg)}; its cuts have no price yet`;
+  if (goingPerKg !== null) return `Goes for ${format.perUnit(goingPerKg)}${seen}; its cuts have no price yet`;
   return 'No price of it is known yet';
 }
 
