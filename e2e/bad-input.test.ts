@@ -2,6 +2,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Browser, ElementHandle } from 'puppeteer-core';
+import { FILE_VERSION } from '@core/exchange/household-file';
 import { writeFile } from '@core/exchange/write-file';
 import { JournalBuilder, workedPiece } from '@core/testing/journal-builder';
 import { launch, Person } from './harness';
@@ -205,8 +206,8 @@ describe('bad input is answered, and nothing is lost', () => {
       ['other JSON', '{"name":"someone"}', 'This is JSON, but not a Vendicus household'],
       [
         'a newer version',
-        good.replace(/"version":\d+/, '"version":7'),
-        'written by a newer Vendicus (file version 7',
+        good.replace(/"version":\d+/, `"version":${FILE_VERSION + 1}`),
+        `written by a newer Vendicus (file version ${FILE_VERSION + 1}`,
       ],
       [
         'a bad weight',
