@@ -73,7 +73,10 @@ function contradictions(told: ToldVerdict, given: Verdict, perKgMinor: number, i
       'worth it, and saves nothing',
     ],
     [told.leans === 'dearer' && told.sum.startsWith('saves'), 'to be left, and saves'],
-    [told.leans === 'dearer' && /always|[6-9] times in 10\b/.test(told.chance), 'to be left, and mostly ahead'],
+    [
+      told.leans === 'dearer' && /always|[6-9] times in 10\b/.test(told.chance),
+      'to be left, and mostly ahead',
+    ],
     [
       told.leans === 'ahead' && /never|once|[1-4] times in 10\b/.test(told.chance),
       'worth it, and seldom ahead',

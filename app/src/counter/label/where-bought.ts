@@ -39,7 +39,7 @@ const SHORT_DAYS = 3;
             placeholder="if it has one"
             [most]="60"
             [known]="grades()"
-            [value]="piece.grade() ?? ''"
+            [value]="piece.gradeText()"
             (valueChange)="piece.isOfGrade($event)"
           />
           <v-day label="Bought on" [latest]="today()" [(value)]="readyCut.date" />

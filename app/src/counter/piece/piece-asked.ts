@@ -27,6 +27,8 @@ export class PieceAsked {
   readonly wayId = draftOf(() => this.kind()?.ways[0]?.id ?? '', this.kindId);
   readonly marks = linkedSignal<string, readonly string[]>({ source: this.kindId, computation: () => [] });
   private readonly gradeTyped = draftOf(() => '', this.kindId);
+  /** As it is being typed: with the space that the next word follows. */
+  readonly gradeText = this.gradeTyped.asReadonly();
   /** Its grade or quality mark, as somebody calls it; null where none is said. */
   readonly grade = computed(() => this.gradeTyped().trim() || null);
   readonly dated = signal<Dated | ''>('');
