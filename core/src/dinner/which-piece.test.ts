@@ -100,6 +100,19 @@ describe('which piece for us', () => {
     expect(whySuits(dear!, ANY, later)).toContain('at €16.00/kg, noted 4 months ago.');
   });
 
+  it('with prices missing a saving is at least so much, and no loss is claimed', () => {
+    const bird = (whole: number): string => {
+      const journal = new JournalBuilder()
+        .price('piece-whole-chicken', whole)
+        .price('chicken-breast-bone-in', 1000)
+        .price('chicken-thigh-bone-in', 1000);
+      const found = which(journal, {}).suits.find(({ kind }) => kind.id === 'whole-chicken')!;
+      return whySuits(found, ANY, format);
+    };
+    expect(bird(300)).toMatch(/A plate at least €\d+\.\d\d below bought cut/);
+    expect(bird(900)).toMatch(/Goes for €9\.00\/kg; worth it up to at least €\d\.\d\d\/kg\./);
+  });
+
   it('what was eaten is liked, and what lies there in plenty can wait', () => {
     const journal = new JournalBuilder().add(
       {

@@ -50,6 +50,8 @@ export interface Suits {
   readonly goingOn: IsoDate | null;
   /** Up to so much it is worth it; null where too little is priced. */
   readonly evenPerKg: number | null;
+  /** Prices of parts are missing: it is worth at least that, and a loss may be none. */
+  readonly isLowerBound: boolean;
   /** What a plate costs less than bought cut, at today's price; null where one of the two is not known. */
   readonly savedPerPlate: number | null;
   /** Of the plates eaten in half a year, the share that was of its animal. */
@@ -120,7 +122,9 @@ function consider(kind: Kind, request: WhichRequest, liked: ReadonlyMap<string, 
     (lot) => platesOf(lot, plateDg),
   );
   const ofAnimal = liked.get(kind.animal) ?? 0;
-  const gain = worth.savedPerKg === null ? 0 : worth.savedPerKg / (worth.evenPerKg ?? 1);
+  const known =
+    worth.savedPerKg === null || (worth.isLowerBound && worth.savedPerKg < 0) ? 0 : worth.savedPerKg;
+  const gain = known / (worth.evenPerKg ?? 1);
   const enough = Math.min(1, left / (ENOUGH_DINNERS * Math.max(1, eaters)));
   return {
     kind,
@@ -134,6 +138,7 @@ function consider(kind: Kind, request: WhichRequest, liked: ReadonlyMap<string, 
     goingPerKg: worth.goingPerKg,
     goingOn: worth.goingOn,
     evenPerKg: worth.evenPerKg,
+    isLowerBound: worth.isLowerBound,
     savedPerPlate,
     liked: ofAnimal,
     left,
@@ -191,6 +196,7 @@ function worthOf(kind: Kind, way: Way, { state, pricing, today }: WhichRequest) 
     goingPerKg,
     goingOn: going?.notes[0]?.on ?? null,
     evenPerKg,
+    isLowerBound: prediction.missing.length > 0,
     savedPerKg: goingPerKg === null || evenPerKg === null ? null : evenPerKg - goingPerKg,
   };
 }

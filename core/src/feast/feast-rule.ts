@@ -8,11 +8,13 @@ const MONTHS = { 'islamic-umalqura': 'numeric', hebrew: 'long', chinese: 'numeri
 type FeastCalendar = keyof typeof MONTHS;
 
 const month = z.int().min(1).max(12);
+/** Further from Easter nothing moves with it; and within so many days it stays in Easter's year. */
+const EASTER_DAYS = 80;
 
 /** How a feast comes back: each year on the same day, so many days from Easter, or on a weekday of a month. */
 export const feastRuleSchema = z.discriminatedUnion('by', [
   z.strictObject({ by: z.literal('day'), month, day: z.int().min(1).max(31) }),
-  z.strictObject({ by: z.literal('easter'), offset: z.int().min(-120).max(250) }),
+  z.strictObject({ by: z.literal('easter'), offset: z.int().min(-EASTER_DAYS).max(EASTER_DAYS) }),
   /** The weekday from Monday, 1, to Sunday, 7; the first to fourth, or the last, -1. */
   z.strictObject({
     by: z.literal('weekday'),
@@ -108,6 +110,6 @@ export function rulesOn(on: IsoDate): OwnFeastRule[] {
   return [
     { by: 'day', month: of, day },
     { by: 'weekday', month: of, weekday: weekdayOf(on), nth: (isLast ? -1 : nth) as 1 | 2 | 3 | 4 | -1 },
-    { by: 'easter', offset },
+    ...(Math.abs(offset) <= EASTER_DAYS ? [{ by: 'easter', offset } as const] : []),
   ];
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { daysBetween } from '../units/date';
-import { feastDates, rulesOn } from './feast-rule';
+import { feastDates, feastRuleSchema, rulesOn } from './feast-rule';
 import { feastDays, feastsOf, USUAL_FEASTS } from './feasts';
 import { FEASTS_OF_COUNTRY, KNOWN_FEASTS } from './known-feasts';
 
@@ -57,7 +57,10 @@ describe('feasts', () => {
     fc.assert(
       fc.property(fc.integer({ min: 0, max: 20_000 }), (days) => {
         const on = new Date(Date.UTC(2000, 0, 1) + days * 86_400_000).toISOString().slice(0, 10);
-        for (const rule of rulesOn(on)) expect(feastDates(rule, Number(on.slice(0, 4)))).toEqual([on]);
+        for (const rule of rulesOn(on)) {
+          expect(feastRuleSchema.safeParse(rule).success).toBe(true);
+          expect(feastDates(rule, Number(on.slice(0, 4)))).toEqual([on]);
+        }
       }),
     );
   });

@@ -1,5 +1,6 @@
 import type { CookedHow } from '../catalogue/cooked-how';
 import type { HandWork } from '../catalogue/hand-work';
+import { kindById } from '../catalogue/kinds';
 import type { LeftOut, Suits, Wishes } from '../dinner/which-piece';
 import type { WorthAsking } from '../price/offers-together';
 import { daysBetween } from '../units/date';
@@ -59,21 +60,25 @@ function gives({ plates, wanted, uses }: Suits, { use }: Wishes, format: Format)
 }
 
 function money(
-  { savedPerPlate, goingPerKg, goingOn, evenPerKg, plates, pieceDg }: Suits,
+  { savedPerPlate, goingPerKg, goingOn, evenPerKg, isLowerBound, plates, pieceDg }: Suits,
   format: Format,
 ): string {
   const seen =
     goingOn === null || daysBetween(goingOn, format.dayFromToday(0)) <= RECENT_DAYS
       ? ''
       : `, noted ${format.age(goingOn)}`;
+  const atLeast = isLowerBound ? 'at least ' : '';
+  if (isLowerBound && (savedPerPlate ?? 0) < 0 && goingPerKg !== null && evenPerKg !== null)
+    return `Goes for ${format.perUnit(goingPerKg)}${seen}; worth it up to ${atLeast}${format.perUnit(evenPerKg)}`;
   if (savedPerPlate !== null && goingPerKg !== null && evenPerKg !== null) {
     const at = `at ${format.perUnit(goingPerKg)}${seen}`;
     const plate = (evenPerKg * pieceDg) / 10_000 / plates;
-    if (Math.abs(savedPerPlate) < EVEN * plate) return `About what it costs cut, ${at}`;
+    if (Math.abs(savedPerPlate) < EVEN * plate)
+      return `${isLowerBound ? 'No more than about' : 'About'} what it costs cut, ${at}`;
     const each = format.money(Math.round(Math.abs(savedPerPlate)));
-    return `A plate ${each} ${savedPerPlate > 0 ? 'below' : 'above'} bought cut, ${at}`;
+    return `A plate ${atLeast}${each} ${savedPerPlate > 0 ? 'below' : 'above'} bought cut, ${at}`;
   }
-  if (evenPerKg !== null) return `Worth it up to ${format.perUnit(evenPerKg)}`;
+  if (evenPerKg !== null) return `Worth it up to ${atLeast}${format.perUnit(evenPerKg)}`;
   if (goingPerKg !== null) return `Goes for ${format.perUnit(goingPerKg)}${seen}; its cuts have no price yet`;
   return 'No price of it is known yet';
 }
@@ -82,7 +87,7 @@ const OR = new Intl.ListFormat('en-GB', { type: 'disjunction' });
 
 /** What is on offer, and what to ask for therefore. */
 export function worthAskingWords({ kinds, item, note, isNeighbour }: WorthAsking, format: Format): string {
-  const of = item.piece ? item.name.replace(/, the piece$/, '') : item.name;
+  const of = kindById(item.piece ?? null)?.name ?? item.name;
   const offer = `${of} is on offer at ${note.shop} (${format.perUnit(note.perKgMinor)}, ${format.age(note.on)})`;
   const names = OR.format(kinds.map(({ name }) => name.charAt(0).toLowerCase() + name.slice(1)));
   return isNeighbour ? `${offer}: ask for ${names} as well.` : `${offer}: ask for the whole ${names}.`;
