@@ -69,16 +69,8 @@ const SAID_FROM = 30;
       flex-wrap: wrap;
     }
     .link {
-      background: none;
-      border: 0;
-      padding: 0;
-      font: inherit;
       font-size: var(--small);
       color: var(--ink);
-      text-decoration: underline;
-      text-underline-offset: 3px;
-      cursor: pointer;
-      min-height: 32px;
     }
     .on {
       font-weight: 700;
@@ -86,11 +78,6 @@ const SAID_FROM = 30;
     }
     .on::before {
       content: '✓ ' / '';
-    }
-    @media (pointer: coarse) {
-      .link {
-        min-height: 44px;
-      }
     }
   `,
 })

@@ -114,14 +114,7 @@ import { BenchActs } from '../bench/bench-acts';
       margin-left: 12px;
     }
     .link {
-      background: none;
-      border: 0;
-      font: inherit;
       color: var(--soft);
-      text-decoration: underline;
-      text-underline-offset: 3px;
-      cursor: pointer;
-      min-height: 34px;
     }
     input.text {
       width: 120px;

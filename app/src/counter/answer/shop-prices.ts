@@ -77,16 +77,9 @@ import { ReadyCut } from './ready-cut';
       width: 130px;
     }
     .link {
-      background: none;
-      border: 0;
-      padding: 4px 0;
-      font: inherit;
+      display: block;
       font-size: var(--small);
       color: var(--soft);
-      text-decoration: underline;
-      text-underline-offset: 3px;
-      cursor: pointer;
-      display: block;
     }
   `,
 })

@@ -110,13 +110,9 @@ const SHOWN_OFFERS = 2;
       padding-inline-start: 10px;
     }
     .link {
-      background: none;
-      border: 0;
       padding: 6px 0;
-      font: inherit;
-      color: inherit;
       text-align: left;
-      cursor: pointer;
+      text-decoration: none;
       min-height: 44px;
     }
     .none {

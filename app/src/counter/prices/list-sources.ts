@@ -66,14 +66,6 @@ import { saveText } from '../../ui/save-text';
       align-items: end;
     }
     .link {
-      background: none;
-      border: 0;
-      padding: 0;
-      font: inherit;
-      color: inherit;
-      text-decoration: underline;
-      text-underline-offset: 3px;
-      cursor: pointer;
       min-height: 44px;
     }
     v-text {
