@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Format } from '@core/format/format';
 import { PriceTape } from '../../ui/tape/price-tape';
-import type { Notch } from '../../ui/tape/tape-layout';
 import { PieceAsked } from '../piece/piece-asked';
+import { OnTape } from '../prices/on-tape';
 import { AnswerNow } from './answer-now';
 
 /** What is asked, even money, the going price and the best seen on one tape, along which the price can be slid. */
@@ -19,7 +19,7 @@ import { AnswerNow } from './answer-now';
         [doubt]="doubt()"
         [asked]="asked()"
         [rests]="rests()"
-        [say]="say"
+        [say]="tape.say"
         [told]="answer.told()?.sum ?? ''"
         (slid)="slide($event)"
       />
@@ -36,48 +36,35 @@ export class CounterTape {
   protected readonly answer = inject(AnswerNow);
   private readonly label = inject(PieceAsked).label;
 
-  /** The tape is in smallest coins for the household's unit. */
-  private readonly onTape = (perKgMinor: number): number => perKgMinor * this.format.kgPerUnit();
-  protected readonly say = (minor: number): string =>
-    this.format.plainPerUnit(minor / this.format.kgPerUnit());
+  protected readonly tape = new OnTape(this.format);
 
   /** A price by the piece is not on a tape of prices by weight. */
   protected readonly asked = computed(() => {
     const perKg = this.answer.perKg();
-    return perKg === null ? null : this.onTape(perKg);
+    return perKg === null ? null : this.tape.at(perKg);
   });
   protected readonly even = computed(() => {
     const even = this.answer.even();
-    return even === null ? null : this.onTape(even);
+    return even === null ? null : this.tape.at(even);
   });
   protected readonly doubt = computed((): readonly [number, number] | null => {
     const range = this.even() === null ? null : this.answer.evenRange();
-    return range && [this.onTape(range[0]), this.onTape(range[1])];
+    return range && [this.tape.at(range[0]), this.tape.at(range[1])];
   });
   protected readonly rests = computed(() => {
     const rests = this.answer.going()?.perKgMinor ?? this.answer.even() ?? 0;
-    return this.asked() ?? this.onTape(rests);
+    return this.asked() ?? this.tape.at(rests);
   });
 
-  protected readonly notches = computed((): Notch[] => {
-    const [asked, even, answer] = [this.asked(), this.even(), this.answer];
-    const [going, best] = [answer.going(), answer.best()];
-    const notch = (id: string, word: string, at: number, side: Notch['side']): Notch => ({
-      id,
-      at,
-      text: `${word} ${this.say(at)}`.trim(),
-      side,
-    });
-    const known = (id: string, word: string, perKg: number | undefined): Notch[] =>
-      perKg === undefined ? [] : [notch(id, word, this.onTape(perKg), 'below')];
-    const isBest = best && best.perKgMinor < (going?.perKgMinor ?? Infinity) * 0.98;
-    return [
-      ...(even === null ? [] : [notch('even', answer.isMissing() ? 'even ≥' : 'even', even, 'above')]),
-      ...(asked === null ? [] : [notch('asked', '', asked, 'below')]),
-      ...known('going', 'going', going?.perKgMinor),
-      ...known('best', 'best', isBest ? best.perKgMinor : undefined),
-    ];
-  });
+  protected readonly notches = computed(() =>
+    this.tape.notches({
+      even: this.answer.even() ?? undefined,
+      isLowerBound: this.answer.isMissing(),
+      asked: this.answer.perKg() ?? undefined,
+      going: this.answer.going()?.perKgMinor,
+      best: this.answer.best()?.perKgMinor,
+    }),
+  );
 
   /** The tape is in the household's money, the label in its own. */
   protected slide(minor: number): void {

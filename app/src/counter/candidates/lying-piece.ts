@@ -4,8 +4,9 @@ import { Format } from '@core/format/format';
 import type { RankedCandidate } from '@core/yield/candidates';
 import { TextField } from '../../ui/field/text-field';
 import { PriceTape } from '../../ui/tape/price-tape';
-import type { Notch, Span } from '../../ui/tape/tape-layout';
+import type { Span } from '../../ui/tape/tape-layout';
 import { MarksSeen } from '../label/marks-seen';
+import { OnTape } from '../prices/on-tape';
 import type { Lying } from './compared';
 
 /** One of the pieces that lie there: what is on its label, its tape on the common scale, what it comes to. */
@@ -53,19 +54,17 @@ export class LyingPiece {
     };
   });
 
-  private readonly onTape = (perKgMinor: number): number => perKgMinor * this.format.kgPerUnit();
-  protected readonly say = (minor: number): string =>
-    this.format.plainPerUnit(minor / this.format.kgPerUnit());
-  protected readonly asked = computed(() => this.onTape(this.result()?.candidate.perKgMinor ?? 0));
+  protected readonly tape = new OnTape(this.format);
+  protected readonly asked = computed(() => this.tape.at(this.result()?.candidate.perKgMinor ?? 0));
   protected readonly even = computed(() => {
     const even = this.result()?.evenPerKgMinor ?? null;
-    return even === null ? null : this.onTape(even);
+    return even === null ? null : this.tape.at(even);
   });
-  protected readonly notches = computed((): Notch[] => {
-    const even = this.even();
-    const asked: Notch = { id: 'asked', at: this.asked(), text: this.say(this.asked()), side: 'below' };
-    if (even === null) return [asked];
-    const atLeast = this.result()?.isLowerBound ? '≥ ' : '';
-    return [{ id: 'even', at: even, text: `even ${atLeast}${this.say(even)}`, side: 'above' }, asked];
-  });
+  protected readonly notches = computed(() =>
+    this.tape.notches({
+      even: this.result()?.evenPerKgMinor ?? undefined,
+      isLowerBound: this.result()?.isLowerBound ?? false,
+      asked: this.result()?.candidate.perKgMinor ?? 0,
+    }),
+  );
 }

@@ -13,8 +13,8 @@ import { Clock } from '../../household/clock';
 import { HouseholdStore } from '../../household/household-store';
 import { draftOf } from '../../ui/form/draft-of';
 import { PriceTape } from '../../ui/tape/price-tape';
-import type { Notch } from '../../ui/tape/tape-layout';
 import { Slips } from '../../ui/told/slips';
+import { OnTape } from './on-tape';
 
 const SHOWN_NOTES = 6;
 
@@ -62,27 +62,18 @@ export class ItemPrices {
     return kind ? evenMoney(this.store.state(), kind, this.store.basis(), this.today()) : null;
   });
 
-  /** The tape is in smallest coins for the household's unit. */
-  private readonly onTape = (perKgMinor: number): number => perKgMinor * this.format.kgPerUnit();
-  protected readonly say = (minor: number): string =>
-    this.format.plainPerUnit(minor / this.format.kgPerUnit());
+  protected readonly tape = new OnTape(this.format);
   protected readonly evenOnTape = computed(() => {
     const even = this.even();
-    return even && this.onTape(even.perKgMinor);
+    return even && this.tape.at(even.perKgMinor);
   });
-  protected readonly seen = computed(() => this.notes().map(({ perKgMinor }) => this.onTape(perKgMinor)));
-  protected readonly notches = computed((): Notch[] => {
-    const [even, going] = [this.even(), this.going()];
-    const best = bestSeen(this.book(), this.item(), this.today());
-    const notch = (id: string, word: string, perKg: number, side: Notch['side']): Notch => {
-      const at = this.onTape(perKg);
-      return { id, at, side, text: `${word} ${this.say(at)}` };
-    };
-    const isBest = best && best.perKgMinor < (going?.perKgMinor ?? 0) * 0.98;
-    return [
-      ...(even ? [notch('even', even.isLowerBound ? 'even ≥' : 'even', even.perKgMinor, 'above')] : []),
-      ...(going ? [notch('going', 'going', going.perKgMinor, 'below')] : []),
-      ...(isBest ? [notch('best', 'best', best.perKgMinor, 'below')] : []),
-    ];
-  });
+  protected readonly seen = computed(() => this.notes().map(({ perKgMinor }) => this.tape.at(perKgMinor)));
+  protected readonly notches = computed(() =>
+    this.tape.notches({
+      even: this.even()?.perKgMinor,
+      isLowerBound: this.even()?.isLowerBound ?? false,
+      going: this.going()?.perKgMinor,
+      best: bestSeen(this.book(), this.item(), this.today())?.perKgMinor,
+    }),
+  );
 }
