@@ -148,6 +148,8 @@ describe('prices of a household of one’s own', () => {
     await person.sees('Drained weight');
     await person.click('Books', 'link');
     await person.sees('€23.40');
+    await person.pressText('Pork loin');
+    await person.sees('The label said £20.00; one GBP was 1.17 EUR.');
     // The last rate is offered the next time.
     await person.click('Counter', 'link');
     await choosePiece(person, 'Lamb rack');

@@ -160,6 +160,7 @@ export * from './price/label-doubts';
 export * from './price/label-total';
 export * from './price/per-kg';
 export * from './price/of-grade';
+export * from './price/paid-abroad';
 export * from './price/offers-together';
 export * from './price/price-book';
 export * from './price/price-note';

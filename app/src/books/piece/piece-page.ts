@@ -14,6 +14,8 @@ import { lotName } from '@core/catalogue/lot-name';
 import { NO_COSTS } from '@core/cost/cost-settings';
 import { packState } from '@core/pack/pack-state';
 import { unitPrice } from '@core/price/label-total';
+import { paidAbroad } from '@core/price/paid-abroad';
+import { formatMoney } from '@core/units/money';
 import { usualMinutes } from '@core/yield/minutes';
 import { yieldTest } from '@core/yield/yield-test';
 import { Format } from '@core/format/format';
@@ -80,6 +82,16 @@ export class PiecePage {
   protected readonly shop = computed(() =>
     compareWithShop(this.store.state(), this.lot(), this.store.basis()),
   );
+  /** What the label said where it was in another currency. */
+  protected readonly abroad = computed(() => {
+    const piece = this.piece();
+    const { currency: own, decimal } = this.store.settings();
+    const abroad = piece && paidAbroad(this.store.household().journal, piece, own);
+    if (!abroad) return '';
+    const { currency, minor, rate } = abroad;
+    const coins = String(rate).replace('.', decimal);
+    return `The label said ${formatMoney(minor, currency, decimal)}; one ${currency} was ${coins} ${own}.`;
+  });
   protected readonly paidPerKg = computed(() => unitPrice(this.piece()?.inDg ?? 1, this.paid()));
   protected readonly costs = computed(() => costByPart(this.store.state(), this.lot(), this.store.basis()));
   protected readonly surplus = computed(
