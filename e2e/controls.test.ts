@@ -139,6 +139,26 @@ describe('every control', () => {
     await person.shows('Animal', 'lamb');
   });
 
+  it('in a long one that is looked through Enter takes what was found first; opened again it is in sight', async () => {
+    await person.page.focus('::-p-aria([name="One of forty"][role="combobox"])');
+    await person.press('Space');
+    await person.page.waitForSelector('::-p-aria(Look for one)');
+    await aHand();
+    await person.type('37');
+    await person.page.waitForFunction(() => document.querySelectorAll('.p-select-option').length === 1);
+    await person.press('Enter');
+    await person.page.waitForFunction(() => document.querySelector('.p-select-overlay') === null);
+    await person.shows('One of forty', /37/);
+    await person.press('Space');
+    await person.page.waitForFunction(() => {
+      const chosen = document.querySelector('.p-select-option-selected')?.getBoundingClientRect();
+      const list = document.querySelector('.p-select-overlay')?.getBoundingClientRect();
+      return chosen && list && chosen.top >= list.top && chosen.bottom <= list.bottom;
+    });
+    await person.press('Escape');
+    await person.page.waitForFunction(() => document.querySelector('.p-select-overlay') === null);
+  });
+
   it('one of a few goes by arrows', async () => {
     await person.page.focus('::-p-aria([name="kg"][role="button"])');
     await person.press('ArrowRight');

@@ -63,6 +63,10 @@ const SHOWN_OFFERS = 2;
     }
   `,
   styles: `
+    :host {
+      display: block;
+      padding-bottom: 10px;
+    }
     v-text {
       max-width: 760px;
     }

@@ -29,6 +29,7 @@ export const asOptions = <T extends string>(values: readonly T[]): Options<T> =>
 
 /** From so many on one types what one looks for. */
 const MANY = 14;
+const LAID_OUT_MS = 60;
 
 /** One of several that are named: a list below it, and a sheet from below on a phone. */
 @Component({
@@ -57,7 +58,7 @@ const MANY = 14;
         [virtualScrollItemSize]="46"
         scrollHeight="min(50vh, 380px)"
         (onChange)="choose($event.value)"
-        (onShow)="letOut()"
+        (onShow)="opened()"
       />
     </v-labelled>
   `,
@@ -87,17 +88,35 @@ export class Choice<T> {
   private readonly shown = showsWhatCounts(this.select, this.at);
   private readonly page = inject(DOCUMENT);
 
-  /** Tab leaves where one looks for a choice, as it leaves any field: in the library it goes round in there. */
-  protected letOut(): void {
-    this.page.querySelector<HTMLElement>('.p-select-overlay')?.addEventListener(
-      'keydown',
-      (event) => {
-        if (event.key !== 'Tab') return;
-        event.stopPropagation();
-        this.select().hide(true);
-      },
-      { capture: true },
-    );
+  /** The list is there: keys do in it what one expects, and what is chosen is in sight. */
+  protected opened(): void {
+    const list = this.page.querySelector<HTMLElement>('.p-select-overlay');
+    list?.addEventListener('keydown', (event) => this.answers(event), { capture: true });
+    // The library scrolls before a long list has its height.
+    if (this.isLong()) setTimeout(() => this.showChosen(), LAID_OUT_MS);
+  }
+
+  private showChosen(): void {
+    const [select, at] = [this.select(), this.at()];
+    if (at !== null && !select.filterValue) select.scroller?.scrollToIndex(at);
+  }
+
+  /**
+   * Tab leaves where one looks for a choice, as it leaves any field: in the library it goes round in
+   * there. Enter takes the first that was found, where no arrow has pointed at another.
+   */
+  private answers(event: KeyboardEvent): void {
+    const select = this.select();
+    if (event.key === 'Tab') {
+      event.stopPropagation();
+      select.hide(true);
+    }
+    if (event.key !== 'Enter' || select.focusedOptionIndex() >= 0 || !select.filterValue) return;
+    const found = (select.visibleOptions() as readonly { readonly at: number }[])[0];
+    if (!found) return;
+    event.stopPropagation();
+    event.preventDefault();
+    select.onOptionSelect(event, found);
   }
 
   protected choose(at: number): void {
