@@ -3,15 +3,21 @@ import Sequencer from '@jest/test-sequencer';
 
 const LONGEST = [
   'own-household',
-  'accessibility',
-  'killed',
-  'board.test',
-  'counter-and-books',
+  'walk',
+  'torture',
   'joining',
   'storage',
-  'torture',
+  'board.test',
+  'counter-and-books',
+  'accessibility',
+  'own-plans',
+  'copies',
+  'controls',
+  'killed',
   'slice.test',
   'laws',
+  'vendicus.test',
+  'drawings',
 ];
 
 const place = ({ path }) => {
