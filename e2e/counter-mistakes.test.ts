@@ -105,6 +105,28 @@ describe('slips of the thumb at the Counter', () => {
     await person.reload();
     await is('24.50', '5.1');
   });
+
+  it('two fingers on the tape leave a price; a thumb that presses twice buys once', async () => {
+    await person.sees('Buy it for');
+    const hand = await person.page.waitForSelector('[role=slider]');
+    const { x = 0, y = 0 } = (await hand?.boundingBox()) ?? {};
+    const touch = await person.page.createCDPSession();
+    const at = (...across: number[]): { touchPoints: { x: number; y: number }[] } => ({
+      touchPoints: across.map((by) => ({ x: x + 22 + by, y: y + 22 })),
+    });
+    await touch.send('Input.dispatchTouchEvent', { type: 'touchStart', ...at(0, 60) });
+    await touch.send('Input.dispatchTouchEvent', { type: 'touchMove', ...at(-20, 90) });
+    await touch.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+    await person.shows('Price for a kg', /^\d\d\.\d\d$/);
+    await person.page.$eval('button.buy', (button) => {
+      (button as unknown as HTMLElement).click();
+      (button as unknown as HTMLElement).click();
+    });
+    await person.sees('this is the true start');
+    const { entries } = await person.stored();
+    expect(entries.filter(({ entry }) => entry.type === 'received')).toHaveLength(1);
+    expect(person.complaints).toEqual([]);
+  });
 });
 
 describe('what was bought is put right', () => {

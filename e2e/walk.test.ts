@@ -14,8 +14,6 @@ const WIDTHS = [
   [1280, 800],
   [1920, 1080],
 ] as const;
-/** Where much lies in a household, the narrowest and a desk are enough: between them only lengths differ. */
-const ENDS = [WIDTHS[0], WIDTHS[3]];
 
 /** What opens on a page and may be wider than it: pressed by its selector. */
 const OPENED: Readonly<Record<string, readonly string[]>> = {
@@ -82,11 +80,9 @@ describe('every page at every width', () => {
     profile.remove();
   });
 
-  type Sizes = readonly (typeof WIDTHS)[number][];
-
-  /** The page as it is now, at each of the widths. */
-  async function fits(person: Person, sizes: Sizes, what: string, found: string[]): Promise<void> {
-    for (const [width, height] of sizes) {
+  /** All widths of the page as it is now. */
+  async function fits(person: Person, what: string, found: string[]): Promise<void> {
+    for (const [width, height] of WIDTHS) {
       await person.page.setViewport({ width, height });
       await person.page.evaluate(() => new Promise((done) => requestAnimationFrame(() => setTimeout(done))));
       const { wide, small } = await person.page.evaluate(misfits);
@@ -95,16 +91,16 @@ describe('every page at every width', () => {
     }
   }
 
-  async function walk(person: Person, pages: readonly string[], sizes: Sizes = WIDTHS): Promise<void> {
+  async function walk(person: Person, pages: readonly string[]): Promise<void> {
     const found: string[] = [];
     for (const page of pages) {
       await person.goOn(page);
-      await fits(person, sizes, page, found);
+      await fits(person, page, found);
       for (const opened of OPENED[page.split('/').slice(2).join('/')] ?? []) {
         const button = await person.page.$(`main ${opened}`);
         if (!button) continue;
         await button.evaluate((each) => (each as unknown as HTMLElement).click());
-        await fits(person, sizes, `${page}, ${opened}`, found);
+        await fits(person, `${page}, ${opened}`, found);
       }
     }
     expect([...new Set(found)]).toEqual([]);
@@ -130,7 +126,6 @@ describe('every page at every width', () => {
     await walk(
       person,
       pagesOf(null, null).map((page) => `/home/${page}`),
-      ENDS,
     );
   });
 });

@@ -8,8 +8,8 @@ import { begin, choosePiece, mergeFile } from '../journeys';
 import { largeHousehold } from './large-household';
 
 const MOVES = 80;
-/** The quietest round counts: whatever else the machine does can only add. */
-const ROUNDS = 3;
+/** The median of the rounds counts: one alone is a matter of what else the machine does. */
+const ROUNDS = 5;
 const FRAME_MS = 1000 / 60;
 
 /**
@@ -38,7 +38,7 @@ export async function sliderFrames(): Promise<{ ms: number; frames: number; piec
       const times = await person.page.evaluate(moveSlider, MOVES);
       rounds.push(times.sort((a, b) => a - b)[Math.floor(times.length * 0.95)] ?? NaN);
     }
-    const ms = Math.min(...rounds);
+    const ms = rounds.sort((a, b) => a - b)[Math.floor(ROUNDS / 2)] ?? NaN;
     return { ms, frames: ms / FRAME_MS, pieces };
   } finally {
     await browser.close();

@@ -187,6 +187,11 @@ export class Format {
     return `${this.money(minor)}/${this.priceUnit()}`;
   }
 
+  /** A rate between two currencies, with all the places that somebody typed. */
+  rate(rate: number): string {
+    return String(rate).replace('.', this.settings().decimal);
+  }
+
   number(value: number, decimals: number): string {
     return formatNumber(value, decimals, this.settings().decimal);
   }

@@ -89,8 +89,7 @@ export class PiecePage {
     const abroad = piece && paidAbroad(this.store.household().journal, piece, own);
     if (!abroad) return '';
     const { currency, minor, rate } = abroad;
-    const coins = String(rate).replace('.', decimal);
-    return `The label said ${formatMoney(minor, currency, decimal)}; one ${currency} was ${coins} ${own}.`;
+    return `The label said ${formatMoney(minor, currency, decimal)}; one ${currency} was ${this.format.rate(rate)} ${own}.`;
   });
   protected readonly paidPerKg = computed(() => unitPrice(this.piece()?.inDg ?? 1, this.paid()));
   protected readonly costs = computed(() => costByPart(this.store.state(), this.lot(), this.store.basis()));

@@ -12,6 +12,7 @@ import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
 import { Notices } from '../../household/notices';
 import { Ask } from '../../ui/ask/ask';
+import { oneAtATime } from '../../ui/form/one-at-a-time';
 import { AnswerNow } from '../answer/answer-now';
 import { ReadyCut } from '../answer/ready-cut';
 import { Compared } from '../candidates/compared';
@@ -30,11 +31,13 @@ import { pieceSaid } from './piece-said';
       [class.quiet]="isNo() || isOpen()"
       [class.anyway]="isNo()"
       [attr.aria-disabled]="answer.obstacle() !== '' || null"
-      (click)="buy()"
+      (click)="alone(buy)"
     >
       {{ isNo() ? 'Buy anyway' : 'Buy it' }}{{ sum() }}
     </button>
-    <button type="button" [class.act]="isNo()" [class.quiet]="!isNo()" (click)="leave()">Leave it</button>
+    <button type="button" [class.act]="isNo()" [class.quiet]="!isNo()" (click)="alone(leave)">
+      Leave it
+    </button>
     <button type="button" class="quiet" (click)="compare()">Compare</button>
   `,
   styles: `
@@ -100,7 +103,9 @@ export class Decision {
     ];
   }
 
-  protected async leave(): Promise<void> {
+  protected readonly alone = oneAtATime();
+
+  protected readonly leave = async (): Promise<void> => {
     const notes = await this.readyCut.sure(this.asked());
     if (!notes) return;
     const [note] = this.asked();
@@ -111,7 +116,7 @@ export class Decision {
     else if (!(await this.store.perform(deed)).ok) return;
     this.readyCut.forget();
     this.piece.forget();
-  }
+  };
 
   protected compare(): void {
     const [kind, perKg] = [this.piece.kind(), this.answer.perKg()];
@@ -124,7 +129,7 @@ export class Decision {
     void this.router.navigate(['/', this.household, 'counter', 'candidates']);
   }
 
-  protected async buy(): Promise<void> {
+  protected readonly buy = async (): Promise<void> => {
     const [purchase, kind] = [this.label.purchase(), this.piece.kind()];
     if (!purchase || !kind || this.answer.obstacle()) return this.notices.problem(this.answer.obstacle());
     const fact: FactOf<'received'> = {
@@ -156,5 +161,5 @@ export class Decision {
     this.readyCut.forget();
     this.piece.forget();
     await this.router.navigate(['/', this.household, 'block', fact.lot]);
-  }
+  };
 }

@@ -52,7 +52,7 @@ export class PaidIn {
     const rate = last?.type === 'received' ? last.foreign?.rate : undefined;
     this.label.type({
       currency,
-      rate: rate === undefined ? '' : String(rate).replace('.', this.format.labelStyle().decimal),
+      rate: rate === undefined ? '' : this.format.rate(rate),
     });
   }
 }

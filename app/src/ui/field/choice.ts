@@ -111,7 +111,8 @@ export class Choice<T> {
       event.stopPropagation();
       select.hide(true);
     }
-    if (event.key !== 'Enter' || select.focusedOptionIndex() >= 0 || !select.filterValue) return;
+    const takes = event.key === 'Enter' && !event.isComposing;
+    if (!takes || select.focusedOptionIndex() >= 0 || !select.filterValue) return;
     const found = (select.visibleOptions() as readonly { readonly at: number }[])[0];
     if (!found) return;
     event.stopPropagation();
