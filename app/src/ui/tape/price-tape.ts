@@ -3,6 +3,7 @@ import { extent, ticks } from 'd3-array';
 import {
   afterNextRender,
   afterRenderEffect,
+  ApplicationRef,
   ChangeDetectionStrategy,
   Component,
   computed,
@@ -143,6 +144,7 @@ export class PriceTape {
     });
   }
   private readonly destroyed = inject(DestroyRef);
+  private readonly application = inject(ApplicationRef);
 
   private ticks(count: number): number[] {
     const { from, to } = this.span();
@@ -153,6 +155,8 @@ export class PriceTape {
     if (value === undefined) return;
     this.isSliding.set(true);
     this.slid.emit(value);
+    // Before the frame is drawn in which the hand moved: what it says is never a frame behind it.
+    this.application.tick();
   }
 
   protected letGo(): void {
