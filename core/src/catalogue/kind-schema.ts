@@ -13,6 +13,10 @@ export const partSchema = z.strictObject({
   portion: z.string().min(1).optional(),
   /** And several of it ("steaks"). */
   portions: z.string().min(1).optional(),
+  /** Carved for several plates at the table: a roast, a rack, a bird (common practice). */
+  carved: z.boolean().optional(),
+  /** Kept until there is enough of it for a dinner: shanks, wings, trimmings (common practice). */
+  collected: z.boolean().optional(),
   /** How many of it one piece usually gives; an estimate. */
   perPiece: z.number().int().positive().optional(),
   destination: destinationSchema,

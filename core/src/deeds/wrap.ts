@@ -1,7 +1,8 @@
 import { lotName } from '../catalogue/lot-name';
 import type { ClockOf } from '../freeze/household-clocks';
 import type { Token } from '../pack/table';
-import { contentsOf, packFacts, trayName, type Tray } from '../pack/trays';
+import type { Tray } from '../pack/tray';
+import { contentsOf, packFacts, trayName } from '../pack/trays';
 import type { IsoDate } from '../units/date';
 import { failure, success, type Result } from '../units/result';
 import type { Deed } from './deed';

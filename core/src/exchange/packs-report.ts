@@ -1,9 +1,9 @@
 import { success, type Result } from '../units/result';
 import { servedName } from '../pack/half';
 import { readPackRequest } from '../pack/pack-request';
-import { planPacks, type Spent } from '../pack/plan-packs';
-
-const round = (value: number, digits: number): number => Math.round(value * 10 ** digits) / 10 ** digits;
+import type { LeftWhy } from '../pack/pack-plan';
+import { planPacks } from '../pack/plan-packs';
+import type { Spent } from '../pack/search-packs';
 
 /**
  * The packs as the command line gives them out: JSON in, JSON out.
@@ -17,23 +17,40 @@ export function packsReport(input: unknown, spent?: Spent): Result<object> {
   if (!planned.ok) return planned;
   const plan = planned.value;
   return success({
+    ...(read.value.tolerance === undefined ? {} : { notes: [TOLERANCE_NOTE] }),
     packs: plan.packs.map(({ name, portions, divisible, massG, targetG, plates }) => ({
       name,
       portions: portions.map(servedName),
-      divisible: Object.fromEntries(Object.entries(divisible).map(([id, mass]) => [id, round(mass, 3)])),
-      massG: round(massG, 3),
-      targetG: round(targetG, 3),
+      divisible: rounded(divisible),
+      massG: round(massG),
+      targetG: round(targetG),
       plates: plates.map((plate) => ({
         eater: plate.eater,
-        massG: round(plate.massG, 3),
+        massG: round(plate.massG),
         portions: plate.portions.map(servedName),
       })),
     })),
-    left: plan.left.map(({ id, massG }) => ({ id, massG: round(massG, 3) })),
-    plates: plan.plates,
-    platesBound: plan.platesBound,
-    objective: plan.objective,
-    bound: plan.bound,
+    collecting: plan.collecting.map(({ parts, portions, divisible, massG }) => ({
+      parts,
+      portions,
+      divisible: rounded(divisible),
+      massG: round(massG),
+    })),
+    left: plan.left.map(({ id, massG, why }) => ({ id, massG: round(massG), why: WHYS[why] })),
+    outOfPlaceG: round(plan.outOfPlaceG),
+    boundG: round(plan.boundG),
     proven: plan.proven,
   });
+}
+
+const TOLERANCE_NOTE = 'tolerance is ignored: what a plate is off by counts in grams out of place';
+const WHYS: Readonly<Record<LeftWhy, string>> = {
+  'nobody-eats': 'nobody who eats here eats this',
+  'not-wanted': 'no more packs are wanted that it could go into',
+};
+
+const round = (value: number): number => Math.round(value * 1000) / 1000;
+
+function rounded(masses: Readonly<Record<string, number>>): Record<string, number> {
+  return Object.fromEntries(Object.entries(masses).map(([id, massG]) => [id, round(massG)]));
 }

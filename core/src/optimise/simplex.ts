@@ -47,6 +47,9 @@ class Simplex {
   private x: Float64Array;
   private prices: Float64Array;
   private cursor = 0;
+  /** Where a row of the inverse is not nought, and what stands there. */
+  private readonly filled: Int32Array;
+  private readonly full: Float64Array;
 
   constructor(
     private readonly program: Program,
@@ -70,6 +73,8 @@ class Simplex {
     this.inverse = new Float64Array(m * m);
     this.x = Float64Array.from(this.rhs);
     this.prices = new Float64Array(m);
+    this.filled = new Int32Array(m);
+    this.full = new Float64Array(m);
     let at = 0;
     const put = (row: number, value: number): void => {
       this.rowOf[at] = row;
@@ -99,27 +104,31 @@ class Simplex {
     if (start) this.beginFrom(start);
   }
 
-  /** Takes a basis over; rows that are new have stand-ins, turned so that none is negative. */
+  /** Takes a basis over; in rows that are new their slacks are seated, below nought where the row is broken. */
   private beginFrom({ names, inverse }: Basis): void {
     const { m } = this;
     const n = this.program.columns.length;
     const column = (name: number): number =>
       name >= 0 ? name : -name % 2 === 1 ? n + (-name - 1) / 2 : n + m + (-name - 2) / 2;
     for (const [i, name] of names.entries()) this.seat(i, column(name));
-    for (let i = names.length; i < m; i++) this.seat(i, n + m + i);
+    for (let i = names.length; i < m; i++)
+      this.seat(i, this.starts[n + i] === this.starts[n + i + 1] ? n + m + i : n + i);
     if (inverse) this.extend(inverse, names.length);
     else this.refresh();
-    for (let i = names.length; i < m; i++) {
-      if ((this.x[i] as number) >= 0) continue;
-      const at = this.starts[n + m + i] as number;
-      this.valueOf[at] = -(this.valueOf[at] as number);
-      for (let k = 0; k < m; k++) this.inverse[i * m + k] = -(this.inverse[i * m + k] as number);
-      this.x[i] = -(this.x[i] as number);
-    }
-    this.clamp();
+    for (let i = names.length; i < m; i++)
+      if ((this.x[i] as number) < -ZERO && (this.basis[i] as number) >= n + m) this.turn(i);
   }
 
-  /** The inverse of a basis with new rows below, whose own columns are their stand-ins. */
+  /** Turns the stand-in of a row, so that it is not below nought. */
+  private turn(i: number): void {
+    const { m } = this;
+    const at = this.starts[this.basis[i] as number] as number;
+    this.valueOf[at] = -(this.valueOf[at] as number);
+    for (let k = 0; k < m; k++) this.inverse[i * m + k] = -(this.inverse[i * m + k] as number);
+    this.x[i] = -(this.x[i] as number);
+  }
+
+  /** The inverse of a basis with new rows below, whose own columns have one entry, there. */
   private extend(before: Float64Array, known: number): void {
     const { m, inverse } = this;
     inverse.fill(0);
@@ -136,6 +145,10 @@ class Simplex {
             (inverse[row * m + k] as number) -
             (this.valueOf[at] as number) * (before[i * known + k] as number);
       }
+    }
+    for (let i = known; i < m; i++) {
+      if ((this.valueOf[this.starts[this.basis[i] as number] as number] as number) > 0) continue;
+      for (let k = 0; k < m; k++) inverse[i * m + k] = -(inverse[i * m + k] as number);
     }
     this.findValues();
   }
@@ -155,6 +168,7 @@ class Simplex {
   }
 
   solve(isOver: () => boolean): Relaxed | null {
+    if (!this.mend(isOver)) return null;
     let [stalled, last] = [0, Infinity];
     for (let step = 1; ; step++) {
       if (step % LOOK === 0 && isOver()) return null;
@@ -171,6 +185,47 @@ class Simplex {
       last = Math.min(last, now);
     }
     return this.result();
+  }
+
+  /**
+   * Brings what is below nought back, one row after the other, at what costs least (dual simplex).
+   *
+   * @returns false where nothing can, so that no values keep the rows; or the work was called off
+   */
+  private mend(isOver: () => boolean): boolean {
+    const { m, x } = this;
+    for (let step = 1; ; step++) {
+      let row = -1;
+      for (let i = 0; i < m; i++) if ((x[i] as number) < (row < 0 ? -ZERO * 10 : (x[row] as number))) row = i;
+      if (row < 0) {
+        this.clamp();
+        return true;
+      }
+      if (step % LOOK === 0 && isOver()) return false;
+      this.findPrices();
+      const entering = this.cheapestInto(row);
+      if (entering < 0) return false;
+      this.pivot(entering, row, this.changeOf(entering));
+      if (step % FRESH === 0) this.refresh();
+    }
+  }
+
+  /** The column that lifts a row at the least cost; −1 where none lifts it. */
+  private cheapestInto(row: number): number {
+    const last = this.program.columns.length + this.m;
+    let [best, least, bestAt] = [-1, Infinity, 0];
+    for (let j = 0; j < last; j++) {
+      if ((this.place[j] as number) >= 0) continue;
+      let at = 0;
+      for (let k = this.starts[j] as number; k < (this.starts[j + 1] as number); k++)
+        at +=
+          (this.inverse[row * this.m + (this.rowOf[k] as number)] as number) * (this.valueOf[k] as number);
+      if (at > -1e-7) continue;
+      const ratio = Math.max(0, this.gain(j)) / -at;
+      if (ratio > least + 1e-12 || (ratio > least - 1e-12 && at >= bestAt)) continue;
+      [best, least, bestAt] = [j, ratio, at];
+    }
+    return best;
   }
 
   private result(): Relaxed | null {
@@ -255,23 +310,45 @@ class Simplex {
   }
 
   private enter(j: number, takeFirst: boolean): void {
-    const { m, inverse, x } = this;
+    const change = this.changeOf(j);
+    this.pivot(j, this.leaving(change, takeFirst), change);
+    this.clamp();
+  }
+
+  /** What one of a column takes of what each row rests on. */
+  private changeOf(j: number): Float64Array {
+    const { m, inverse } = this;
     const change = new Float64Array(m);
     for (let k = this.starts[j] as number; k < (this.starts[j + 1] as number); k++) {
       const [row, value] = [this.rowOf[k] as number, this.valueOf[k] as number];
       for (let i = 0; i < m; i++)
         change[i] = (change[i] as number) + (inverse[i * m + row] as number) * value;
     }
-    const leaving = this.leaving(change, takeFirst);
+    return change;
+  }
+
+  private pivot(j: number, leaving: number, change: Float64Array): void {
+    const { m, inverse, x } = this;
     const pivot = change[leaving] as number;
     const amount = (x[leaving] as number) / pivot;
-    for (let k = 0; k < m; k++) inverse[leaving * m + k] = (inverse[leaving * m + k] as number) / pivot;
+    const { filled, full } = this;
+    let count = 0;
+    for (let k = 0; k < m; k++) {
+      const value = (inverse[leaving * m + k] as number) / pivot;
+      inverse[leaving * m + k] = value;
+      if (value === 0) continue;
+      filled[count] = k;
+      full[count++] = value;
+    }
     for (let i = 0; i < m; i++) {
       const factor = change[i] as number;
       if (i === leaving || factor === 0) continue;
-      x[i] = Math.max(0, (x[i] as number) - factor * amount);
-      for (let k = 0; k < m; k++)
-        inverse[i * m + k] = (inverse[i * m + k] as number) - factor * (inverse[leaving * m + k] as number);
+      x[i] = (x[i] as number) - factor * amount;
+      const at = i * m;
+      for (let c = 0; c < count; c++) {
+        const k = at + (filled[c] as number);
+        inverse[k] = (inverse[k] as number) - factor * (full[c] as number);
+      }
     }
     x[leaving] = amount;
     this.place[this.basis[leaving] as number] = -1;

@@ -1,4 +1,5 @@
-import { sum } from 'd3-array';
+import { max, min, sum } from 'd3-array';
+import { differenceOut, OUT_OF_PLACE, plateOut, stepOf } from './out-of-place';
 
 /** Something to put on a plate. */
 export interface Helping {
@@ -18,28 +19,30 @@ export interface DealtPlate {
 const MOST_WAYS = 60_000;
 
 /**
- * Deals everything in a pack to those who eat of it, as near to their appetites as can be: what is
- * not cut further is tried every way where that is few, heaps fill up what is missing. As few plates
- * as can be are farther off than the tolerance.
+ * Deals everything in a pack to those who eat of it with the fewest grams out of place: what is not
+ * cut further is tried every way where that is few; what is carved or ladled out fills the plates up
+ * to one share of the appetites for all.
  *
- * @param heapG a weight that can be divided as one likes
+ * @param sharedG a weight that can be divided as one likes
  * @example helpings of 205 and 150 g for appetites of 150 and 200: 150 and 205
  */
 export function dealPlates(
   eaters: readonly { readonly name: string; readonly targetG: number }[],
   helpings: readonly Helping[],
-  heapG: number,
-  tolerance: number,
+  sharedG: number,
 ): DealtPlate[] {
   if (eaters.length === 0) return [];
   const order = [...helpings].sort((a, b) => b.massG - a.massG);
   const dealt =
     eaters.length ** order.length <= MOST_WAYS
-      ? everyWay(eaters, order, heapG, tolerance)
+      ? everyWay(eaters, order, sharedG)
       : largestFirst(eaters, order);
   const given = eaters.map((_, e) => order.filter((_helping, h) => dealt[h] === e));
-  const masses = given.map((own) => sum(own, ({ massG }) => massG));
-  const filled = fill(eaters, masses, heapG);
+  const filled = filledUp(
+    eaters,
+    given.map((own) => sum(own, ({ massG }) => massG)),
+    sharedG,
+  );
   return eaters.map(({ name, targetG }, e) => ({
     eater: name,
     targetG,
@@ -50,45 +53,42 @@ export function dealPlates(
 
 type Eaters = readonly { readonly targetG: number }[];
 
-/** A plate beyond the tolerance is worse than any that are within it. */
-const BEYOND = 100;
-
-function off(eaters: Eaters, masses: readonly number[], tolerance: number): number {
-  return eaters.reduce((sum, { targetG }, e) => {
-    const share = Math.abs((masses[e] as number) - targetG) / targetG;
-    return sum + share + (share > tolerance + 1e-9 ? BEYOND : 0);
-  }, 0);
+function outOf(eaters: Eaters, masses: readonly number[]): number {
+  const plates = eaters.map(({ targetG }, e) => ({ targetG, massG: masses[e] as number }));
+  return (
+    sum(plates, ({ targetG, massG }) => plateOut(targetG, massG)) +
+    differenceOut(
+      plates.map(({ targetG, massG }) => stepOf(targetG, massG)),
+      sum(eaters, ({ targetG }) => targetG) / eaters.length,
+    )
+  );
 }
 
-/** Fills up to each appetite, whoever lacks most of theirs first; what is over goes to all in proportion. */
-function fill(eaters: Eaters, masses: readonly number[], heapG: number): number[] {
-  const filled = [...masses];
-  let left = heapG;
-  const lacking = eaters
-    .map(({ targetG }, e) => ({
-      e,
-      lacks: Math.max(0, targetG - (masses[e] as number)),
-      share: 1 - (masses[e] as number) / targetG,
-    }))
-    .sort((a, b) => b.share - a.share);
-  for (const { e, lacks } of lacking) {
-    const given = Math.min(left, lacks);
-    filled[e] = (filled[e] as number) + given;
-    left -= given;
-  }
+/** As high as all can be filled to one share of their appetites; who has more already keeps it. */
+function filledUp(eaters: Eaters, masses: readonly number[], sharedG: number): number[] {
+  if (sharedG <= 0) return [...masses];
+  const shares = eaters.map(({ targetG }, e) => (masses[e] as number) / targetG);
+  const needed = (level: number): number =>
+    sum(eaters, ({ targetG }, e) => Math.max(0, level - (shares[e] as number)) * targetG);
   const all = sum(eaters, ({ targetG }) => targetG);
-  return filled.map((mass, e) => mass + (left * (eaters[e]?.targetG ?? 0)) / all);
+  let [low, high] = [min(shares) ?? 0, (max(shares) ?? 0) + sharedG / all];
+  for (let halving = 0; halving < 60; halving++) {
+    const middle = (low + high) / 2;
+    if (needed(middle) < sharedG) low = middle;
+    else high = middle;
+  }
+  return eaters.map(({ targetG }, e) => Math.max(masses[e] as number, high * targetG));
 }
 
-function everyWay(eaters: Eaters, helpings: readonly Helping[], heapG: number, tolerance: number): number[] {
+function everyWay(eaters: Eaters, helpings: readonly Helping[], sharedG: number): number[] {
   let best: number[] = [];
   let least = Infinity;
   const to: number[] = [];
   const masses = eaters.map(() => 0);
   const deal = (h: number): void => {
     if (h === helpings.length) {
-      const cost = off(eaters, fill(eaters, masses, heapG), tolerance);
-      if (cost < least - 1e-12) [best, least] = [[...to], cost];
+      const cost = outOf(eaters, filledUp(eaters, masses, sharedG));
+      if (cost < least - 1e-9) [best, least] = [[...to], cost];
       return;
     }
     const { massG } = helpings[h] as Helping;
@@ -110,4 +110,10 @@ function largestFirst(eaters: Eaters, helpings: readonly Helping[]): number[] {
     lacks[e] = (lacks[e] as number) - massG;
     return e;
   });
+}
+
+/** Whether a plate is so much less or more than its eater's that somebody would say so: under three quarters, over one and a half. */
+export function isFarOff(massG: number, targetG: number): boolean {
+  const { near, mostPlate } = OUT_OF_PLACE;
+  return massG < targetG * (1 - near) - 0.5 || massG > targetG * mostPlate + 0.5;
 }

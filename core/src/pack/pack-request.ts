@@ -14,31 +14,61 @@ const name = (what: string) =>
     .min(1, { error: `${what} is not empty` })
     .max(200, { error: `${what} is at most 200 letters` });
 
+const parts = (what: string) => z.array(name(what)).max(100);
+const lot = { id: name('id'), part: name('part'), massG: grams('massG') };
+
 const portionSchema = z.strictObject({
-  id: name('id'),
-  part: name('part'),
-  massG: grams('massG'),
+  ...lot,
   /** It may be cut in two, each half a plate; the halves are called “id/1” and “id/2”. */
   mayCut: z.boolean().optional(),
+  /** One piece for several plates, shared at the table: a roast, a bird, a rack. */
+  carved: z.boolean().optional(),
+  /** With its bone: neither cut nor carved, however large. */
+  boneIn: z.boolean().optional(),
+  /** Kept until there is a dinner of it: shanks, wings. */
+  collected: z.boolean().optional(),
 });
 const heapSchema = z.strictObject({
-  id: name('id'),
-  part: name('part'),
-  massG: grams('massG'),
+  ...lot,
   minG: grams('minG'),
   maxG: grams('maxG'),
+  collected: z.boolean().optional(),
 });
-const eaterSchema = z.strictObject({ name: name('name'), targetG: grams('targetG') });
-const kindSchema = z.strictObject({
+const eaterSchema = z.strictObject({
   name: name('name'),
-  eaters: z
-    .array(name('eaters'), { error: 'eaters is a list of names' })
-    .min(1, { error: 'a pack is for one eater at least' })
-    .max(30),
-  count: z.tuple([z.int().nonnegative(), z.int().nonnegative().max(1000)], {
-    error: 'count is [least, most]',
-  }),
+  targetG: grams('targetG'),
+  /** Parts that are worth a quarter of a plate more. */
+  likes: parts('likes').optional(),
+  /** Parts that never come on this plate. */
+  never: parts('never').optional(),
+  /** Eats of no smaller pack. */
+  guest: z.boolean().optional(),
 });
+/** For whom, how many portions, or how much a pack holds: exactly one of them. */
+const kindSchema = z
+  .strictObject({
+    name: name('name'),
+    eaters: z
+      .array(name('eaters'), { error: 'eaters is a list of names' })
+      .min(1, { error: 'a pack is for one eater at least' })
+      .max(30)
+      .optional(),
+    each: z.int({ error: 'each is a whole number of portions' }).positive().max(100).optional(),
+    massG: grams('massG').optional(),
+    count: z
+      .tuple([z.int().nonnegative(), z.int().nonnegative().max(1000)], {
+        error: 'count is [least, most]',
+      })
+      .default([0, 1000]),
+    /** Only these parts. */
+    parts: parts('parts').optional(),
+  })
+  .refine(
+    ({ eaters, each, massG }) => [eaters, each, massG].filter((way) => way !== undefined).length === 1,
+    {
+      error: 'a kind of pack has either eaters, each (portions a pack) or massG (grams a pack)',
+    },
+  );
 
 /** What lies on the table, who eats, and which packs are wanted, as it comes from outside. */
 export const packRequestSchema = z
@@ -47,19 +77,13 @@ export const packRequestSchema = z
       .array(portionSchema, { error: 'portions is a list' })
       .max(1000, { error: 'at most 1000 portions at once' }),
     divisible: z.array(heapSchema, { error: 'divisible is a list' }).max(50).default([]),
-    eaters: z
-      .array(eaterSchema, { error: 'eaters is a list' })
-      .min(1, { error: 'name one eater at least' })
-      .max(30),
+    eaters: z.array(eaterSchema, { error: 'eaters is a list' }).max(30).default([]),
     packs: z
       .array(kindSchema, { error: 'packs is a list' })
       .min(1, { error: 'name one kind of pack at least' })
       .max(20),
-    tolerance: z
-      .number({ error: 'tolerance is a share, such as 0.15' })
-      .nonnegative({ error: 'tolerance is not negative' })
-      .max(1, { error: 'tolerance is at most 1' })
-      .default(0.15),
+    /** Of earlier versions; no plan has one any longer. */
+    tolerance: z.number({ error: 'tolerance is a share, such as 0.15' }).optional(),
     /** Parts that may share a pack; a part that is in none shares with nothing but itself. */
     together: z
       .array(z.array(name('together')).min(2))
@@ -92,7 +116,7 @@ export const packRequestSchema = z
       if (request.eaters.findIndex((other) => other.name === eater.name) < index)
         say(['eaters', index, 'name'], `there are two eaters called “${eater.name}”`);
     for (const [index, { name: own, eaters, count }] of request.packs.entries()) {
-      const stranger = eaters.find((eater) => !request.eaters.some((known) => known.name === eater));
+      const stranger = eaters?.find((eater) => !request.eaters.some((known) => known.name === eater));
       if (stranger !== undefined)
         say(['packs', index, 'eaters'], `nobody is called “${stranger}”: name an eater`);
       if (count[0] > count[1])

@@ -1,167 +1,220 @@
-import { portionOf, SIDES, type Half, type Served } from './half';
-import { heapPlates } from './heap-plates';
-import type { PackModel, Pattern } from './pack-model';
-import type { PackPlan, Plate, PlannedPack } from './pack-plan';
+import { sum } from 'd3-array';
+import type { EaterType } from './eater-types';
+import { SIDES, type Served } from './half';
+import { halvesOf } from './halves-columns';
+import type { MealKind } from './meal-kinds';
+import { LEAST_STEP } from './out-of-place';
+import type { PackModel } from './pack-model';
+import type { HeapMeaning, PackMeaning, PlatedMeaning, SharedMeaning } from './pack-meaning';
+import type { Plate, PlannedPack } from './pack-plan';
 import type { PackRequest } from './pack-request';
+import type { Pieces } from './pack-units';
+import type { Chosen } from './search-packs';
+import type { UnitRows } from './unit-rows';
 
-/** How many of each variable of the model. */
-export type Chosen = ReadonlyMap<number, number>;
-
-/** A plate of portions that no eater has yet. */
-interface LoosePlate {
+/** A plate that no eater has yet. */
+interface Loose {
   readonly portions: readonly Served[];
   readonly massG: number;
+  /** So much of the heap. */
+  readonly heapG: number;
 }
 
-/** The packs that a choice stands for: ids on plates, plates in packs, and what is left. */
+/** The packs that a choice stands for, unit by unit. */
 export function packsOf(
-  model: PackModel,
+  { units, types, program }: PackModel,
   request: PackRequest,
-  choice: Chosen,
-  proof: Pick<PackPlan, 'platesBound' | 'bound' | 'proven'>,
-): PackPlan {
-  const loose = loosePlates(model, choice);
-  const patterns = model.meanings.flatMap((meaning, j) =>
-    meaning.is === 'packs'
-      ? Array.from({ length: Math.round(choice.get(j) ?? 0) }, () => meaning.pattern)
-      : [],
-  );
-  patterns.sort((a, b) => a.kind - b.kind || a.group - b.group);
-  const heapMass = heapMasses(patterns, model.targets, request);
-  const packs = patterns.map((pattern, index) =>
-    packOf(pattern, request, model.targets, loose, heapMass[index] ?? 0),
-  );
-  const used = new Set(packs.flatMap(({ portions }) => portions.map(portionOf)));
-  const left = [
-    ...request.portions.filter(({ id }) => !used.has(id)).map(({ id, massG }) => ({ id, massG })),
-    ...request.divisible
-      .map(({ id, massG }) => ({
-        id,
-        massG: massG - packs.reduce((sum, { divisible }) => sum + (divisible[id] ?? 0), 0),
-      }))
-      .filter(({ massG }) => massG > 0.05),
-  ];
-  const plates = packs.reduce((sum, pack) => sum + pack.plates.length, 0);
-  const objective = packs
-    .flatMap((pack) => pack.plates)
-    .reduce((sum, { eater, massG }) => sum + deviationOf(request, eater, massG), 0);
-  return { packs, left, plates, ...proof, objective, bound: Math.min(objective, proof.bound) };
+  chosen: Chosen,
+): PlannedPack[] {
+  const massOf = new Map(request.portions.map(({ id, massG }) => [id, massG]));
+  return units.flatMap((rows) => {
+    const own = [...chosen].flatMap(([j, value]): PackMeaning[] => {
+      const meaning = program.meanings[j] as PackMeaning;
+      return meaning.unit === rows.index && meaning.is !== 'fill'
+        ? Array.from({ length: Math.round(value) }, () => meaning)
+        : [];
+    });
+    const writer = new Writer(rows, types, request, massOf);
+    return writer.packs(own);
+  });
 }
 
-function deviationOf({ eaters }: PackRequest, name: string, massG: number): number {
-  const target = eaters.find((eater) => eater.name === name)?.targetG ?? 1;
-  return Math.abs(massG - target) / target;
-}
+class Writer {
+  private readonly ids: readonly string[][];
+  private readonly heapLeft: Map<string, number>;
 
-/** By group and target, lightest and heaviest by turns, so that the packs come out alike. */
-function loosePlates({ meanings, groups, targets }: PackModel, choice: Chosen): LoosePlate[][][] {
-  const ids = groups.map(({ classes }) => classes.map((each) => [...each.ids].reverse()));
-  const plates = groups.map(() => targets.map((): LoosePlate[] => []));
-  for (const [j, meaning] of meanings.entries()) {
-    if (meaning.is !== 'plate') continue;
-    for (let each = Math.round(choice.get(j) ?? 0); each > 0; each--) {
-      const { classes, counts, type } = meaning.plate;
-      const portions = classes.flatMap((c, k) =>
-        Array.from({ length: counts[k] as number }, () => ids[meaning.group]?.[c]?.pop() as string),
-      );
-      if (meaning.plate.cut) {
-        for (const [n, of] of [type, meaning.plate.cut.type].entries())
-          plates[meaning.group]?.[of]?.push({
-            portions: [{ of: portions[0] as string, side: SIDES[n] as Half['side'] }],
-            massG: meaning.plate.cut.massesG[n] as number,
+  constructor(
+    private readonly rows: UnitRows,
+    private readonly types: readonly EaterType[],
+    private readonly request: PackRequest,
+    private readonly massOf: ReadonlyMap<string, number>,
+  ) {
+    this.ids = rows.unit.pieces.map(({ ids }) => [...ids].reverse());
+    this.heapLeft = new Map(rows.unit.pool?.heaps.map(({ id, massG }) => [id, massG]) ?? []);
+  }
+
+  packs(own: readonly PackMeaning[]): PlannedPack[] {
+    const loose = this.loosePlates(own);
+    const plated = own.filter((meaning) => meaning.is === 'plated').sort((a, b) => total(b) - total(a));
+    const heaps = own.filter((meaning) => meaning.is === 'heap');
+    const filled = this.filled(
+      heaps,
+      sum([...loose.values()].flat(), ({ heapG }) => heapG),
+    );
+    return [
+      ...plated.map((meaning) => this.platedPack(meaning, loose)),
+      ...own.filter((meaning) => meaning.is === 'shared').map((meaning) => this.sharedPack(meaning)),
+      ...heaps.map((meaning, k) => this.heapPack(meaning, filled[k] as number)),
+    ];
+  }
+
+  private take(item: number, count: number): string[] {
+    return Array.from({ length: count }, () => this.ids[item]?.pop() as string);
+  }
+
+  private mass(ids: readonly string[]): number {
+    return sum(ids, (id) => this.massOf.get(id) ?? 0);
+  }
+
+  /** By eater and eighths, the heaviest last. */
+  private loosePlates(own: readonly PackMeaning[]): Map<string, Loose[]> {
+    const plates = new Map<string, Loose[]>();
+    const put = (type: number, step: number, plate: Loose): void => {
+      const key = `${type} ${step}`;
+      plates.set(key, [...(plates.get(key) ?? []), plate]);
+    };
+    for (const meaning of own) {
+      if (meaning.is === 'plate') {
+        const portions = meaning.items.flatMap((item, k) => this.take(item, meaning.counts[k] as number));
+        put(meaning.type, meaning.step, { portions, massG: this.mass(portions), heapG: 0 });
+      }
+      if (meaning.is === 'halves') {
+        const [of] = this.take(meaning.piece, 1) as [string];
+        const { massG } = this.rows.unit.pieces[meaning.piece] as Pieces;
+        const [a, b] = meaning.types.map((type) => this.types[type] as EaterType) as [EaterType, EaterType];
+        const exact = this.massOf.get(of) ?? massG;
+        const [first] = halvesOf(massG, a, b);
+        for (const [k, half] of [first, exact - first].entries())
+          put(meaning.types[k as 0 | 1], meaning.steps[k as 0 | 1], {
+            portions: [{ of, side: SIDES[k as 0 | 1] }],
+            massG: half,
+            heapG: 0,
           });
-        continue;
       }
-      const massG = classes.reduce(
-        (sum, c, k) => sum + (groups[meaning.group]?.classes[c]?.massG ?? 0) * (counts[k] as number),
-        0,
-      );
-      plates[meaning.group]?.[type]?.push({ portions, massG });
+      if (meaning.is === 'ladle')
+        put(meaning.type, meaning.step, { portions: [], massG: meaning.massG, heapG: meaning.massG });
     }
+    for (const list of plates.values()) list.sort((a, b) => a.massG - b.massG);
+    return plates;
   }
-  for (const group of plates)
-    for (const [type, list] of group.entries())
-      list.sort((a, b) => (type % 2 === 0 ? 1 : -1) * (a.massG - b.massG));
-  return plates;
-}
 
-function packOf(
-  { group, kind, heap, fromHeap }: Pattern,
-  request: PackRequest,
-  targets: readonly number[],
-  loose: readonly LoosePlate[][][],
-  heapG: number,
-): PlannedPack {
-  const { name, eaters } = request.packs[kind] as PackRequest['packs'][number];
-  const sized = eaters.map((eater) => ({
-    eater,
-    targetG: request.eaters.find((each) => each.name === eater)?.targetG ?? 0,
-  }));
-  const heapLeft = [...fromHeap];
-  const isHeap = sized.map(({ targetG }) => {
-    const type = targets.indexOf(targetG);
-    if ((heapLeft[type] ?? 0) === 0) return false;
-    heapLeft[type] = (heapLeft[type] as number) - 1;
-    return true;
-  });
-  const masses =
-    heapPlates(
-      sized.filter((_, index) => isHeap[index]).map(({ targetG }) => targetG),
-      heapG,
-      request.tolerance,
-    ) ?? [];
-  let next = 0;
-  const plates = sized.map(({ eater, targetG }, index): Plate => {
-    if (isHeap[index]) return { eater, massG: masses[next++] as number, portions: [] };
-    const plate = loose[group]?.[targets.indexOf(targetG)]?.pop();
-    return { eater, massG: plate?.massG ?? 0, portions: plate?.portions ?? [] };
-  });
-  return {
-    name,
-    portions: plates.flatMap(({ portions }) => portions),
-    divisible: heap ? { [heap.id]: heapG } : {},
-    massG: plates.reduce((sum, { massG }) => sum + massG, 0),
-    targetG: sized.reduce((sum, { targetG }) => sum + targetG, 0),
-    plates,
-  };
-}
+  private platedPack({ meal, plates }: PlatedMeaning, loose: Map<string, Loose[]>): PlannedPack {
+    const names = this.namesOf(meal);
+    let heapG = 0;
+    const filled = plates.map(([type, step]): Plate => {
+      const plate = loose.get(`${type} ${step}`)?.pop() as Loose;
+      heapG += plate.heapG;
+      return { eater: names[type]?.pop() as string, massG: plate.massG, portions: plate.portions };
+    });
+    return {
+      ...this.head(meal),
+      portions: filled.flatMap(({ portions }) => portions),
+      divisible: this.fromHeaps(heapG),
+      massG: sum(filled, ({ massG }) => massG),
+      plates: this.inOrder(filled),
+    };
+  }
 
-/** What each pack gets of its heap: as much as is best, or less where the heap runs short, the largest plates giving first. */
-function heapMasses(
-  patterns: readonly Pattern[],
-  targets: readonly number[],
-  request: PackRequest,
-): number[] {
-  const masses = patterns.map(({ heapG }) => heapG);
-  for (const heap of request.divisible) {
-    const own = patterns.flatMap((pattern, index) => (pattern.heap?.id === heap.id ? [index] : []));
-    let short = own.reduce((sum, index) => sum + (masses[index] as number), 0) - heap.massG;
-    for (const type of targets.keys()) {
-      for (const index of own) {
-        if (short <= 1e-9) break;
-        const less = Math.min(
-          short,
-          roomOf(patterns[index] as Pattern, type, targets, request.tolerance),
-          (masses[index] as number) - (patterns[index] as Pattern).leastHeapG,
-        );
-        masses[index] = (masses[index] as number) - less;
-        short -= less;
-      }
+  private sharedPack({ meal, items, counts }: SharedMeaning): PlannedPack {
+    const portions = items.flatMap((item, k) => this.take(item, counts[k] as number));
+    const massG = this.mass(portions);
+    return { ...this.head(meal), portions, divisible: {}, massG, plates: this.shares(meal, massG) };
+  }
+
+  private heapPack({ meal }: HeapMeaning, massG: number): PlannedPack {
+    return {
+      ...this.head(meal),
+      portions: [],
+      divisible: this.fromHeaps(massG),
+      massG,
+      plates: this.shares(meal, massG),
+    };
+  }
+
+  /** In proportion to the appetites. */
+  private shares(meal: number, massG: number): Plate[] {
+    const { appetiteG, slots } = this.rows.meals[meal] as MealKind;
+    const names = this.namesOf(meal);
+    return this.inOrder(
+      slots.flatMap((count, t) =>
+        Array.from({ length: count }, () => ({
+          eater: names[t]?.pop() as string,
+          massG: (massG * (this.types[t] as EaterType).targetG) / appetiteG,
+          portions: [],
+        })),
+      ),
+    );
+  }
+
+  private fromHeaps(massG: number): Record<string, number> {
+    let missing = massG;
+    const taken: Record<string, number> = {};
+    for (const [id, left] of this.heapLeft) {
+      const now = Math.min(missing, left);
+      if (now <= 1e-6) continue;
+      taken[id] = now;
+      missing -= now;
+      this.heapLeft.set(id, left - now);
     }
+    return taken;
   }
-  return masses;
+
+  /** What each pack of the heap holds: its least, then all alike, as far as there is something. */
+  private filled(heaps: readonly HeapMeaning[], ladledG: number): number[] {
+    const masses = heaps.map(({ leastG }) => leastG);
+    let left = sum(this.heapLeft.values()) - ladledG - sum(masses);
+    for (const level of [0, 1, 2] as const) {
+      const room = sum(heaps, ({ roomsG }) => roomsG[level]);
+      const share = room > 0 ? Math.max(0, Math.min(1, left / room)) : 0;
+      for (const [k, { roomsG }] of heaps.entries())
+        masses[k] = (masses[k] as number) + roomsG[level] * share;
+      left -= room * share;
+    }
+    return masses;
+  }
+
+  private head(meal: number): Pick<PlannedPack, 'name' | 'isSmaller' | 'targetG'> {
+    const { wanted, appetiteG } = this.rows.meals[meal] as MealKind;
+    const name =
+      wanted === null
+        ? `for ${listed(this.inOrder(this.namesOf(meal).flat(), (each) => each))}`
+        : this.request.packs[wanted]?.name;
+    return { name: name ?? '', isSmaller: wanted === null, targetG: appetiteG };
+  }
+
+  /** Who eats of it, by type. */
+  private namesOf(meal: number): string[][] {
+    const { wanted, slots } = this.rows.meals[meal] as MealKind;
+    const eaters = wanted === null ? null : (this.request.packs[wanted]?.eaters ?? []);
+    return slots.map((count, t) => {
+      const names = (this.types[t] as EaterType).names;
+      return (eaters ? eaters.filter((name) => names.includes(name)) : names).slice(0, count).reverse();
+    });
+  }
+
+  private inOrder(plates: readonly Plate[]): Plate[];
+  private inOrder<T>(all: readonly T[], nameOf: (each: T) => string): T[];
+  private inOrder<T>(all: readonly T[], nameOf: (each: T) => string = (each) => (each as Plate).eater): T[] {
+    const at = new Map(this.request.eaters.map(({ name }, k) => [name, k]));
+    return [...all].sort((a, b) => (at.get(nameOf(a)) ?? 0) - (at.get(nameOf(b)) ?? 0));
+  }
 }
 
-/** By how much the plates of one appetite can still be smaller. Targets run from the largest down. */
-function roomOf(
-  { fromHeap, heapG }: Pattern,
-  type: number,
-  targets: readonly number[],
-  tolerance: number,
-): number {
-  const rooms = fromHeap.map((count, each) => count * tolerance * (targets[each] as number));
-  const sum = fromHeap.reduce((total, count, each) => total + count * (targets[each] as number), 0);
-  const before = rooms.slice(0, type).reduce((total, room) => total + room, 0);
-  const used = Math.max(0, Math.min(rooms[type] as number, sum - heapG - before));
-  return (rooms[type] as number) - used;
+/** Packs whose plates are fuller come first, so that the fullest plates of each eater meet. */
+function total({ plates }: PlatedMeaning): number {
+  return sum(plates, ([, step]) => step - LEAST_STEP);
+}
+
+function listed(names: readonly string[]): string {
+  return names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
 }

@@ -1,7 +1,9 @@
 import type { Animal } from '../ledger/animal';
 import { meanPlateDg, type Eater } from './eater';
 import type { Wrapping } from './wrapping';
-import type { PackRequest } from './pack-request';
+import { kindById, partOf } from '../catalogue/kinds';
+import type { PackRequest, Portion } from './pack-request';
+import { OUT_OF_PLACE } from './out-of-place';
 import { mayShare } from './sharing';
 import { isPlateful, partKey, type Token } from './table';
 
@@ -48,26 +50,48 @@ export function packsWanted(
     .filter((pack) => pack.eaters.length > 0 && pack.count[1] > 0);
   if (own.length === 0 || packs.length === 0) return null;
   const names = [...new Set(packs.flatMap((pack) => pack.eaters))];
-  const lot = (token: Token): { id: string; part: string; massG: number } => ({
-    id: token.id,
-    part: partKey(token),
-    massG: (token.massDg / 10) * token.eaten,
-  });
   return {
-    portions: own
-      .filter(({ isHeap }) => !isHeap)
-      .map((token) => ({ ...lot(token), ...(mayCut && !token.half ? { mayCut } : {}) })),
+    portions: own.filter(({ isHeap }) => !isHeap).map((token) => portionOf(token, mayCut)),
     divisible: own
       .filter(({ isHeap }) => isHeap)
       .map((token) => ({
-        ...lot(token),
+        ...lotOf(token),
         minG: (wrapping.bagDg[0] / 10) * token.eaten,
         maxG: (wrapping.bagDg[1] / 10) * token.eaten,
       })),
-    eaters: names.map((name) => ({ name, targetG: appetiteG(eaters, name, animal) })),
+    eaters: names.map((name) => ({
+      name,
+      targetG: appetiteG(eaters, name, animal),
+      ...(eaters.some((eater) => eater.name === name) ? {} : { guest: true }),
+    })),
     packs,
-    tolerance: wrapping.tolerance,
     together: mayShare(own, wrapping.sharing),
     mostPieces: 6,
   };
+}
+
+function lotOf(token: Token): Pick<Portion, 'id' | 'part' | 'massG' | 'collected'> {
+  const { lot } = token;
+  return {
+    id: token.id,
+    part: partKey(token),
+    massG: (token.massDg / 10) * token.eaten,
+    ...(partOf(kindById(lot.kind), lot.part)?.collected ? { collected: true } : {}),
+  };
+}
+
+function portionOf(token: Token, mayCut: boolean): Portion {
+  const part = partOf(kindById(token.lot.kind), token.lot.part);
+  return {
+    ...lotOf(token),
+    ...(part?.carved && !token.half ? { carved: true } : {}),
+    ...(part?.bone ? { boneIn: true } : {}),
+    ...(mayCut && !token.half ? { mayCut } : {}),
+  };
+}
+
+/** Whether a piece is shared at the table by those who eat of its pack: it is carved, or too large for one plate and without a bone. */
+export function isShared({ lot }: Token, massG: number, meanAppetiteG: number): boolean {
+  const part = partOf(kindById(lot.kind), lot.part);
+  return part?.carved === true || (!part?.bone && massG > meanAppetiteG * OUT_OF_PLACE.mostPlate);
 }

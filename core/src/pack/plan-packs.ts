@@ -1,132 +1,176 @@
 import { sum } from 'd3-array';
 import { failure, success, type Result } from '../units/result';
-import type { Basis, Program } from '../optimise/program';
-import { relaxedOptimum } from '../optimise/simplex';
-import { wholeOptimum } from '../optimise/whole-optimum';
-import { firstPlan } from './first-plan';
-import { packModel, type PackModel } from './pack-model';
-import type { PackPlan } from './pack-plan';
+import { betterPacks, type PackedPieces } from './better-packs';
+import { eachPacks } from './each-packs';
+import { eaterTypes, eats } from './eater-types';
+import { portionOf } from './half';
+import { packModel } from './pack-model';
+import type { Collecting, LeftWhy, PackPlan, PlannedPack } from './pack-plan';
 import type { PackRequest } from './pack-request';
-import { packsOf, type Chosen } from './packs-of';
+import { packUnits, type PackUnit } from './pack-units';
+import { packsOf } from './packs-of';
+import { searchPacks, type Spent } from './search-packs';
 
-/** How much of the time is spent, as a share; 1 or more is all of it. */
-export type Spent = () => number;
+/** What some units were packed into. */
+interface Part extends PackedPieces {
+  readonly boundG: number;
+  readonly isProven: boolean;
+}
 
-/** Sums of shares that differ by less are the same. */
-const SAME = 1e-9;
+/** A heap's rest of less is a crumb on the scale, g. */
+const CRUMB_G = 0.5;
 
 /**
- * Which portions go into which pack: most plates served within the tolerance and the counts; then
- * the least Σ |plate − appetite| ÷ appetite; then the fewest bags. Proven by branch and bound over
- * a linear program with a variable for every possible plate; or, when time runs out, the best found
- * with its bounds. Some plates of a pack may come from one heap.
+ * Everything on the table into packs, with the fewest grams out of place (`out-of-place.ts`): full
+ * dinners, then smaller packs, and what makes no plate is collected. Proven by branch and bound, or,
+ * when time runs out, the best found with its gap. Units that cannot share a pack are planned one by
+ * one, and together where they want more packs of a kind than there may be.
  *
  * @param spent tells how much of the time is gone; leave it out to search to the end
  * @returns the plan; or, where a least count cannot be kept, why
- * @example four steaks of 200 g for two eaters of 200 g: two dinners, objective 0
+ * @example six steaks of 113 to 147 g for two eaters of 180 g: three dinners, a steak each
  */
 export function planPacks(request: PackRequest, spent: Spent = () => 0): Result<PackPlan> {
-  const model = packModel(request);
-  const isOver = (): boolean => spent() >= 1;
-  const first = firstPlan(model, request);
-  const most = mostPlates(model, isOver);
-  if (most === 'none') return failure(whyNot(request));
-  const platesBound = Math.min(most?.plates ?? Infinity, roughMost(request));
-  let best = { choice: first, proven: false, bound: 0, plates: first ? servedBy(model, first) : -1 };
-  let bound = platesBound;
-  for (let plates = platesBound; plates >= Math.max(0, best.plates); plates--) {
-    if (isOver() && best.choice !== null) break;
-    const started = spent();
-    const isLevelOver = (): boolean =>
-      spent() >= started + (1 - started) * (plates > best.plates && best.plates >= 0 ? 0.6 : 1);
-    const isKnown = plates === best.plates && best.choice !== null;
-    const known = isKnown ? costOf(model, best.choice as Chosen) : Infinity;
-    const level = wholeOptimum(
-      programFor(model, plates),
-      model.choose,
-      isLevelOver,
-      known + (isKnown ? SAME * 2 : 0),
-      most?.basis,
-    );
-    if (level.values) {
-      best = { choice: level.values, proven: !isLevelOver() && model.isComplete, bound: level.bound, plates };
-      break;
+  const units = packUnits(request);
+  const room = new Map(request.packs.map(({ count }, k) => [k, count[1]]));
+  const byNumber = units.filter(({ way }) => way === 'each').map((unit) => eachPacks(unit, request, room));
+  const others = units.flatMap(({ way }, index) => (way === 'each' ? [] : [index]));
+  const parts = planned(request, units, others, spent);
+  if (!parts) return failure(whyNot(request, spent() >= 1));
+  const all = [
+    ...parts,
+    ...byNumber.map(({ packs, outG }): Part => ({ packs, outG, boundG: outG, isProven: true })),
+  ];
+  const packs = inOrder(
+    all.flatMap((part) => part.packs),
+    request,
+  );
+  return success({
+    packs,
+    ...whatIsLeft(request, units, packs),
+    outOfPlaceG: sum(all, ({ outG }) => outG),
+    boundG: sum(all, ({ boundG }) => boundG),
+    proven: all.every(({ isProven }) => isProven),
+  });
+}
+
+/** One by one in equal parts of the time; together where the counts of the packs bind them. */
+function planned(
+  request: PackRequest,
+  units: readonly PackUnit[],
+  indexes: readonly number[],
+  spent: Spent,
+): Part[] | null {
+  const isBound = indexes.length > 1 && request.packs.some(({ count: [least] }) => least > 0);
+  if (!isBound) {
+    const parts: Part[] = [];
+    for (const [k, index] of indexes.entries()) {
+      const from = spent();
+      const share = (1 - from) / (indexes.length - k);
+      const part = searched(request, units, [index], () => (spent() - from) / share);
+      if (!part) return null;
+      parts.push(part);
     }
-    if (isOver()) break;
-    if (isLevelOver()) {
-      if (isKnown) best = { ...best, bound: Math.max(0, level.bound) };
-      continue;
-    }
-    if (isKnown) {
-      best = { ...best, proven: model.isComplete && bound === plates, bound: known };
-      break;
-    }
-    // Nothing serves as many; the next level down is the bound now.
-    if (model.isComplete && bound === plates) bound = plates - 1;
+    if (keepsCounts(request, parts)) return parts;
   }
-  if (!best.choice)
-    return best.plates < 0 && bound < 0
-      ? failure(whyNot(request))
-      : failure(
-          isOver()
-            ? 'Time ran out before any plan was found. Give it longer, or ask for fewer kinds of packs.'
-            : whyNot(request),
-        );
-  const isProven = best.proven && bound === best.plates;
-  return success(
-    packsOf(model, request, best.choice, {
-      platesBound: bound,
-      bound: Math.max(0, best.bound),
-      proven: isProven,
-    }),
-  );
+  const together = searched(request, units, indexes, spent);
+  return together && [together];
 }
 
-function programFor({ columns, rows, served }: PackModel, plates: number): Program {
-  const row = rows.length;
-  return {
-    columns: columns.map((column, j) =>
-      served[j]
-        ? { ...column, rows: [...column.rows, row], values: [...column.values, served[j] as number] }
-        : column,
-    ),
-    rows: [...rows, { sense: '=', rhs: plates }],
+/** When the search to the end has taken so much of the time, what it found is bettered part by part. */
+const SEARCH_SHARE = 0.6;
+/** A table of more pieces in one unit has no time for a search to the end. */
+const LARGE = 60;
+
+function searched(
+  request: PackRequest,
+  units: readonly PackUnit[],
+  indexes: readonly number[],
+  spent: Spent,
+): Part | null {
+  const [only] = indexes;
+  const unit = indexes.length === 1 && only !== undefined ? (units[only] as PackUnit) : null;
+  // Halves of one piece may lie in two packs, and heaps are shared: then there are no parts to plan again.
+  const isParted =
+    unit !== null &&
+    !unit.pool &&
+    unit.pieces.every(({ mayCut }) => !mayCut) &&
+    request.packs.every(({ count: [least] }) => least === 0);
+  const isLarge = isParted && sum(unit.pieces, ({ ids }) => ids.length) > LARGE;
+  const model = packModel(request, units, indexes);
+  const found = searchPacks(model, isParted && !isLarge ? () => spent() / SEARCH_SHARE : spent, isLarge);
+  const best = found.best && {
+    packs: packsOf(model, request, found.best.chosen),
+    outG: model.nothingG + found.best.costG,
   };
+  const boundG = model.nothingG + found.boundG;
+  if (found.isProven && best) return { ...best, boundG, isProven: true };
+  if (!isParted) return best && { ...best, boundG, isProven: false };
+  const plan = (part: PackUnit, late: Spent): PackedPieces | null => {
+    const own = packModel(request, [part], [0]);
+    const { best: few } = searchPacks(own, late);
+    return few && { packs: packsOf(own, request, few.chosen), outG: own.nothingG + few.costG };
+  };
+  const better = betterPacks(request, unit, best?.packs ?? [], plan, spent);
+  return { ...better, boundG: Math.min(boundG, better.outG), isProven: better.outG <= boundG + 0.05 };
 }
 
-/** As many plates as a relaxed plan serves, and what it rests on; none where no plan keeps the counts, null where time ran out. */
-function mostPlates(
-  { columns, rows, served }: PackModel,
-  isOver: () => boolean,
-): { readonly plates: number; readonly basis: Basis } | 'none' | null {
-  const relaxed = relaxedOptimum(
-    { columns: columns.map((column, j) => ({ ...column, cost: -(served[j] as number) })), rows },
-    isOver,
+function keepsCounts({ packs: kinds }: PackRequest, parts: readonly Part[]): boolean {
+  const packs = parts.flatMap((part) => part.packs);
+  return kinds.every(
+    ({ name, count: [, most] }) =>
+      packs.filter((pack) => !pack.isSmaller && pack.name === name).length <= most,
   );
-  if (relaxed) return { plates: Math.floor(-relaxed.objective + 1e-6), basis: relaxed.basis };
-  return isOver() ? null : 'none';
 }
 
-/** As many plates as the mass could serve, if all of it were evenly divisible. */
-function roughMost({ portions, divisible, eaters, tolerance, packs }: PackRequest): number {
-  const mass = sum([...portions, ...divisible], ({ massG }) => massG);
-  const least = Math.min(...eaters.map(({ targetG }) => targetG)) * (1 - tolerance);
-  const wanted = sum(packs, ({ eaters: names, count }) => names.length * count[1]);
-  return Math.min(wanted, least > 0 ? Math.floor(mass / least + 1e-9) : wanted);
+/** As the kinds were wanted, smaller ones last, larger before. */
+function inOrder(packs: readonly PlannedPack[], { packs: kinds }: PackRequest): PlannedPack[] {
+  const rank = ({ name, isSmaller }: PlannedPack): number =>
+    isSmaller ? kinds.length : kinds.findIndex((kind) => kind.name === name);
+  return [...packs].sort((a, b) => rank(a) - rank(b) || b.plates.length - a.plates.length);
 }
 
-function servedBy({ served }: PackModel, choice: Chosen): number {
-  return sum([...choice], ([j, value]) => (served[j] as number) * value);
+/** What is in no pack: kept until it makes a dinner, or why it stays where it is. */
+function whatIsLeft(
+  request: PackRequest,
+  units: readonly PackUnit[],
+  packs: readonly PlannedPack[],
+): Pick<PackPlan, 'collecting' | 'left'> {
+  const used = new Set(packs.flatMap(({ portions }) => portions.map(portionOf)));
+  const massOf = new Map(request.portions.map(({ id, massG }) => [id, massG]));
+  const types = eaterTypes(request);
+  const collecting: Collecting[] = [];
+  const left: { id: string; massG: number; why: LeftWhy }[] = [];
+  for (const { way, parts, pieces, pool } of units) {
+    const portions = pieces.flatMap(({ ids }) => ids.filter((id) => !used.has(id)));
+    const heaps = (pool?.heaps ?? []).flatMap(({ id, massG }) => {
+      const rest = massG - sum(packs, ({ divisible }) => divisible[id] ?? 0);
+      return rest > CRUMB_G ? [{ id, massG: rest }] : [];
+    });
+    const all = [...portions.map((id) => ({ id, massG: massOf.get(id) ?? 0 })), ...heaps];
+    if (all.length === 0) continue;
+    const isEaten = types.some((type) => parts.some((part) => eats(type, part)));
+    const why = way === 'eaters' && !isEaten ? 'nobody-eats' : 'not-wanted';
+    if (way !== 'eaters' || !isEaten)
+      left.push(...all.map((each): (typeof left)[number] => ({ ...each, why })));
+    else
+      collecting.push({
+        parts,
+        portions,
+        divisible: Object.fromEntries(heaps.map(({ id, massG }) => [id, massG])),
+        massG: sum(all, ({ massG }) => massG),
+      });
+  }
+  return { collecting, left };
 }
 
-function costOf({ columns }: PackModel, choice: Chosen): number {
-  return sum([...choice], ([j, value]) => (columns[j]?.cost ?? 0) * value);
-}
-
-function whyNot({ packs, tolerance }: PackRequest): string {
+function whyNot({ packs }: PackRequest, isOver: boolean): string {
   const wanted = packs
     .filter(({ count }) => count[0] > 0)
     .map(({ name, count }) => `${count[0]} of “${name}”`);
-  if (wanted.length === 0) return 'No plan was found.';
-  return `At least ${wanted.join(' and ')} cannot be filled with what is on the table within ${Math.round(tolerance * 100)} %. Ask for fewer, or allow a wider tolerance.`;
+  if (isOver)
+    return 'Time ran out before any plan was found. Give it longer, or ask for fewer kinds of packs.';
+  return wanted.length === 0
+    ? 'No plan was found.'
+    : `At least ${wanted.join(' and ')} cannot be filled with what is on the table. Ask for fewer.`;
 }

@@ -1,3 +1,4 @@
+import { groups } from 'd3-array';
 import { isBird } from '../ledger/animal';
 import { meatColour } from './meat-colour';
 import { partKey, type Token } from './table';
@@ -34,5 +35,12 @@ export function mayShare(
   rule: string,
   rules: Readonly<Record<string, SharingRule>> = SHARING,
 ): string[][] {
-  return rules[rule]?.groups(tokens).filter((group) => group.length > 1) ?? [];
+  const all = [...(rules[rule]?.groups(tokens) ?? []), ...endsOfALog(tokens)];
+  return all.filter((group) => group.length > 1);
+}
+
+/** Head and tail of one muscle make a dinner together (common practice). */
+function endsOfALog(tokens: readonly Token[]): string[][] {
+  const ends = tokens.filter(({ lot, isHeap }) => !isHeap && (lot.part === 'head' || lot.part === 'tail'));
+  return groups(ends, ({ lot }) => lot.kind).map(([, own]) => partsOf(own));
 }

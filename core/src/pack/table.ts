@@ -1,6 +1,7 @@
 import type { Animal } from '../ledger/animal';
 import { isUsable } from '../ledger/destination';
 import { kindById, partOf } from '../catalogue/kinds';
+import type { Part } from '../catalogue/kind-schema';
 import { cookedShare } from '../cost/cooked';
 import type { Lot } from '../ledger/lot';
 import { servedName, SIDES, type Half } from './half';
@@ -31,8 +32,7 @@ export function tokensOf(
   return lots.flatMap((lot): Token[] => {
     const part = partOf(kindById(lot.kind), lot.part);
     const eaten = appetite === 'cooked' ? cookedShare(lot, lot.destination, cooked) : 1 - (part?.bone ?? 0);
-    if (part?.portion === undefined)
-      return [{ id: lot.id, lot, isHeap: true, half: null, massDg: lot.leftDg, eaten }];
+    if (isHeap(lot, part)) return [{ id: lot.id, lot, isHeap: true, half: null, massDg: lot.leftDg, eaten }];
     const upTo = (n: number): number => stretchOf(lot.leftDg, 0, n, lot.countLeft);
     return Array.from({ length: lot.countLeft }, (_, n) => ({
       id: lot.countLeft === 1 ? lot.id : `${lot.id}.${n + 1}`,
@@ -43,6 +43,11 @@ export function tokensOf(
       eaten,
     }));
   });
+}
+
+/** Whether any weight can be taken of it: no portion, nor one thing that is carved; and whatever is ground, stewed or sliced thin. */
+function isHeap({ destination }: Lot, part: Part | undefined): boolean {
+  return ['grind', 'stew', 'thin'].includes(destination) || (part?.portion === undefined && !part?.carved);
 }
 
 /** The table with portions cut in two: where, in tenths of a gram from one side, by id. */

@@ -7,13 +7,12 @@ import { appetiteG, packsWanted } from './packs-wanted';
 import { planPacks } from './plan-packs';
 import { cutInTwo, tokensOf, type Token } from './table';
 import { besidesTrays, cutsOf, moved, packFacts, trayName, traysOf } from './trays';
-import { whatIsLeft } from './what-is-left';
 
 const EATERS: readonly Eater[] = [
   { name: 'Ann', plateDg: 2600 },
   { name: 'Bo', plateDg: 1900, byAnimal: { chicken: 2200 } },
 ];
-const WRAPPING = { ...usualWrapping({ eaters: [...EATERS] }), tolerance: 0.15 };
+const WRAPPING = usualWrapping({ eaters: [...EATERS] });
 let number = 0;
 const newId = (): string => `tray${(number += 1)}`;
 const map = (tokens: readonly Token[]): Map<string, Token> =>
@@ -83,9 +82,9 @@ describe('the table', () => {
 describe('from the table to the freezer', () => {
   it('a plan becomes trays, trays become packs, and no gram is lost', () => {
     const { journal, tokens } = birds();
-    const plan = planPacks(packsWanted(tokens, 'chicken', EATERS, { ...WRAPPING, tolerance: 0.4 })!).value!;
+    const plan = planPacks(packsWanted(tokens, 'chicken', EATERS, WRAPPING)!).value!;
     const trays = [...traysOf(plan, map(tokens), WRAPPING, newId), ...besidesTrays(tokens, WRAPPING, newId)];
-    expect(plan.plates).toBeGreaterThan(2);
+    expect(plan.packs.length).toBeGreaterThan(1);
     for (const fact of packFacts(trays, map(tokens), 'drawer', '2026-11-21', 200)) journal.add(fact);
     const { lots } = journal.household().journal.state;
     const packs = trays.map(({ id }) => lots.get(id)!);
@@ -112,7 +111,7 @@ describe('from the table to the freezer', () => {
       lot: 'steak',
       part: 'steaks',
       destination: 'main',
-      massDg: 4501,
+      massDg: 3301,
       count: 1,
       on: '2026-11-20',
     });
@@ -120,13 +119,13 @@ describe('from the table to the freezer', () => {
       ({ lot }) => lot.id === 'steak',
     );
     const plan = planPacks(packsWanted(whole, 'beef', EATERS, WRAPPING, new Map(), true)!).value!;
-    expect(plan.plates).toBe(2);
+    expect(plan.packs).toHaveLength(1);
     const cut = cutInTwo(whole, cutsOf(plan, map(whole)));
     expect(cut.map(({ id }) => id)).toEqual(['steak/1', 'steak/2']);
     const [tray] = traysOf(plan, map(cut), WRAPPING, newId);
     expect(trayName(tray!, map(cut))).toBe('2 cut steaks, dinner for all');
     for (const fact of packFacts([tray!], map(cut), null, '2026-11-21', 200)) journal.add(fact);
-    expect(journal.household().journal.state.lots.get(tray!.id)).toMatchObject({ inDg: 4501, plates: 2 });
+    expect(journal.household().journal.state.lots.get(tray!.id)).toMatchObject({ inDg: 3301, plates: 2 });
     expect(journal.household().journal.state.lots.get('steak')).toMatchObject({ leftDg: 0 });
   });
 
@@ -134,7 +133,7 @@ describe('from the table to the freezer', () => {
     const { tokens } = birds();
     const [a, b] = [
       traysOf(
-        planPacks(packsWanted(tokens, 'chicken', EATERS, { ...WRAPPING, tolerance: 0.4 })!).value!,
+        planPacks(packsWanted(tokens, 'chicken', EATERS, WRAPPING)!).value!,
         map(tokens),
         WRAPPING,
         newId,
@@ -170,14 +169,13 @@ describe('plates', () => {
           { id: 'b', massG: 205 },
         ],
         0,
-        0.15,
       ).map(({ helpings }) => helpings),
     ).toEqual([['b'], ['a']]);
-    expect(
-      dealPlates(eaters, [{ id: 'a', massG: 140 }], 210, 0.15).map(({ massG }) => Math.round(massG)),
-    ).toEqual([200, 150]);
+    expect(dealPlates(eaters, [{ id: 'a', massG: 140 }], 210).map(({ massG }) => Math.round(massG))).toEqual([
+      200, 150,
+    ]);
   });
-  it('as few as can be are off beyond the tolerance, and twenty wings are dealt at once', () => {
+  it('what is missing is missed by both, and twenty wings are dealt at once', () => {
     const dealt = dealPlates(
       [
         { name: 'Ann', targetG: 260 },
@@ -188,42 +186,78 @@ describe('plates', () => {
         { id: 'b', massG: 181 },
       ],
       0,
-      0.25,
     );
     expect(dealt.map(({ massG }) => massG)).toEqual([203, 181]);
     const wings = Array.from({ length: 20 }, (_, w) => ({ id: `w${w}`, massG: 40 + w }));
-    expect(dealPlates(eaters, wings, 0, 0.15).flatMap(({ helpings }) => helpings)).toHaveLength(20);
+    expect(dealPlates(eaters, wings, 0).flatMap(({ helpings }) => helpings)).toHaveLength(20);
   });
 });
 
-it('what is left over is halved, packed for one, or ground', () => {
-  const journal = new JournalBuilder();
-  journal.add({
-    type: 'received',
-    lot: 'loin',
-    kind: 'strip-loin',
-    count: 1,
-    massDg: 20_000,
-    paidMinor: 3000,
-    on: '2026-11-20',
-  });
-  for (const [lot, massDg] of [
-    ['large', 4500],
-    ['middling', 3200],
-    ['small', 700],
-  ] as const)
-    journal.add({
-      type: 'cut',
-      from: 'loin',
-      lot,
-      part: 'steaks',
-      destination: 'main',
-      massDg,
+describe('how parts come to the table', () => {
+  /** Parts of one piece on the table. */
+  const onTable = (
+    kind: string,
+    parts: readonly [part: string, massDg: number, destination?: 'grind'][],
+  ): Token[] => {
+    const journal = new JournalBuilder();
+    const received = {
+      type: 'received',
+      lot: 'piece',
+      kind,
       count: 1,
+      paidMinor: 3000,
       on: '2026-11-20',
-    });
-  const tokens = tokensOf(toWrap(journal.household().journal.state), 'raw', new Map());
-  expect(
-    Object.fromEntries(whatIsLeft(tokens, EATERS, 0.15).map(({ token, idea }) => [token.id, idea])),
-  ).toEqual({ large: 'halve', middling: 'for-one', small: 'grind' });
+    } as const;
+    journal.add({ ...received, massDg: 60_000 });
+    for (const [part, massDg, destination = 'main'] of parts)
+      journal.add({
+        type: 'cut',
+        from: 'piece',
+        lot: part,
+        part,
+        destination,
+        massDg,
+        count: 1,
+        on: '2026-11-20',
+      });
+    return tokensOf(toWrap(journal.household().journal.state), 'raw', new Map());
+  };
+  const asked = (tokens: readonly Token[]): ReturnType<typeof packsWanted> =>
+    packsWanted(tokens, 'beef', EATERS, WRAPPING);
+
+  it('a head is carved, and lies in a pack with the tail; the chain is a heap that is collected', () => {
+    const request = asked(
+      onTable('beef-tenderloin', [
+        ['centre', 1800],
+        ['head', 3100],
+        ['tail', 900],
+        ['chain', 2500, 'grind'],
+      ]),
+    );
+    expect(request?.portions).toEqual([
+      { id: 'centre', part: 'beef-tenderloin:centre', massG: 180 },
+      { id: 'head', part: 'beef-tenderloin:head', massG: 310, carved: true },
+      { id: 'tail', part: 'beef-tenderloin:tail', massG: 90, carved: true },
+    ]);
+    expect(request?.divisible).toMatchObject([{ id: 'chain', massG: 250, collected: true }]);
+    expect(request?.together).toEqual([['beef-tenderloin:head', 'beef-tenderloin:tail']]);
+  });
+
+  it('a rib with its bone is carved too, and what was ground is a heap, whatever it was', () => {
+    const request = asked(
+      onTable('rib-seven-bones', [
+        ['roasts-bone-in', 20_000],
+        ['steaks-bone-in', 4000, 'grind'],
+      ]),
+    );
+    expect(request?.portions).toMatchObject([{ id: 'roasts-bone-in', carved: true, boneIn: true }]);
+    expect(request?.divisible).toMatchObject([{ id: 'steaks-bone-in' }]);
+  });
+
+  it('what is kept for later has its own tray, and says so; a crumb of a heap goes with the rest', () => {
+    const tokens = onTable('beef-tenderloin', [['chain', 2503, 'grind']]);
+    const [tray] = traysOf(planPacks(asked(tokens)!).value!, map(tokens), WRAPPING, newId);
+    expect(tray).toMatchObject({ isCollecting: true, eaters: [], heaps: { chain: 2503 } });
+    expect(trayName(tray!, map(tokens))).toBe('Chain, to collect');
+  });
 });

@@ -4,50 +4,9 @@ import { lotName } from '../catalogue/lot-name';
 import { servedName } from './half';
 import { kindById, partOf } from '../catalogue/kinds';
 import type { MassDg } from '../units/mass';
-import type { PackPlan } from './pack-plan';
+import type { PackPlan, PlannedPack } from './pack-plan';
 import { isPlateful, type Token } from './table';
-
-/** A pack that is being put together on the table. */
-export interface Tray {
-  readonly id: string;
-  /** Written on it; null until someone has written something else than what is in it. */
-  readonly name: string | null;
-  /** The kind of pack that was wanted. */
-  readonly wanted: string | null;
-  readonly eaters: readonly string[];
-  /** Plates in it, where that is not as many as eat of it. */
-  readonly plates: number | null;
-  /** Ids of the portions in it. */
-  readonly tokens: readonly string[];
-  /** How much of each heap, by id. */
-  readonly heaps: Readonly<Record<string, MassDg>>;
-  /** Stays as it is when the rest is planned again. */
-  readonly isLocked: boolean;
-  readonly wrap: string;
-  readonly thicknessMm: number | null;
-  readonly tareDg: MassDg;
-  readonly singly: boolean;
-}
-
-/** What a tray is before anything is in it. */
-export type TrayStyle = Pick<Tray, 'wrap'>;
-
-export function emptyTray(id: string, { wrap }: TrayStyle): Tray {
-  return {
-    id,
-    name: null,
-    wanted: null,
-    eaters: [],
-    plates: null,
-    tokens: [],
-    heaps: {},
-    isLocked: false,
-    wrap,
-    thicknessMm: null,
-    tareDg: 0,
-    singly: false,
-  };
-}
+import { emptyTray, type Tray, type TrayStyle } from './tray';
 
 /** The trays of a plan. Weights come back from what is eaten to what lies on the table. */
 export function traysOf(
@@ -56,18 +15,48 @@ export function traysOf(
   style: TrayStyle,
   newId: () => string,
 ): Tray[] {
-  return plan.packs.map(({ name, portions, divisible, plates }) => ({
-    ...emptyTray(newId(), style),
-    wanted: name,
-    eaters: plates.map(({ eater }) => eater),
-    tokens: portions.map(servedName),
-    heaps: Object.fromEntries(
+  const heapsOf = (divisible: PlannedPack['divisible']): Tray['heaps'] =>
+    Object.fromEntries(
       Object.entries(divisible).map(([id, massG]) => [
         id,
         Math.min(tokens.get(id)?.massDg ?? 0, Math.round((massG * 10) / (tokens.get(id)?.eaten ?? 1))),
       ]),
-    ),
-  }));
+    );
+  return withCrumbs(tokens, [
+    ...plan.packs.map(({ name, portions, divisible, plates, isSmaller }) => ({
+      ...emptyTray(newId(), style),
+      wanted: isSmaller ? null : name,
+      eaters: plates.map(({ eater }) => eater),
+      tokens: portions.map(servedName),
+      heaps: heapsOf(divisible),
+    })),
+    ...plan.collecting.map(({ portions, divisible }) => ({
+      ...emptyTray(newId(), style),
+      tokens: [...portions],
+      heaps: heapsOf(divisible),
+      isCollecting: true,
+    })),
+  ]);
+}
+
+/** Less of a heap than this is a crumb, and stays with the rest of it. */
+const CRUMB_DG = 20;
+
+/** The trays with what rounding left of a heap in the last one that has some of it. */
+function withCrumbs(tokens: ReadonlyMap<string, Token>, trays: readonly Tray[]): Tray[] {
+  return [...tokens.values()].reduce<Tray[]>(
+    (all, token) => {
+      const left = token.isHeap ? heapLeftDg(token, all) : 0;
+      const last = all.findLastIndex(({ heaps }) => token.id in heaps);
+      if (left === 0 || Math.abs(left) > CRUMB_DG || last < 0) return all;
+      return all.map((tray, k) =>
+        k === last
+          ? { ...tray, heaps: { ...tray.heaps, [token.id]: (tray.heaps[token.id] ?? 0) + left } }
+          : tray,
+      );
+    },
+    [...trays],
+  );
 }
 
 /** Where a plan cuts portions in two, by id, in tenths of a gram of the first piece. */
@@ -148,7 +137,9 @@ export function trayName(tray: Tray, tokens: ReadonlyMap<string, Token>): string
     .map(([many, { count, one }]) => (count === 1 ? one : `${count} ${many}`))
     .join(', ');
   const what = things === '' ? 'Empty' : things.charAt(0).toUpperCase() + things.slice(1);
-  return (tray.wanted === null ? what : `${what}, ${tray.wanted}`).slice(0, 200);
+  return (
+    tray.isCollecting ? `${what}, to collect` : tray.wanted === null ? what : `${what}, ${tray.wanted}`
+  ).slice(0, 200);
 }
 
 /**
@@ -162,7 +153,7 @@ export function platesOnTray(
   tokens: ReadonlyMap<string, Token>,
   meanPlateG: number,
 ): number | null {
-  if (tray.plates !== null) return tray.plates;
+  if (tray.plates !== null || tray.isCollecting) return tray.plates;
   if (tray.eaters.length > 0) return tray.eaters.length;
   const eaten = contentsOf(tray, tokens).filter(({ token }) => isPlateful(token));
   const grams = sum(eaten, ({ token, massDg }) => (massDg / 10) * token.eaten);

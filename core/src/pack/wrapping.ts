@@ -18,6 +18,7 @@ export const wrappingSchema = z.strictObject({
   sharing: z.enum(SHARING_IDS),
   /** Whether plates are meant raw or cooked. */
   appetite: z.enum(['raw', 'cooked']),
+  /** Of earlier versions; plans have no tolerance any longer. */
   tolerance: z.number().min(0.02).max(0.5),
   /** Least and most that a bag of ground meat, stew and the like holds. */
   bagDg: z.tuple([z.int().positive().max(100_000), z.int().positive().max(100_000)]),
@@ -29,23 +30,12 @@ export const wrappingSchema = z.strictObject({
 export type WantedPack = z.infer<typeof wantedPackSchema>;
 export type Wrapping = z.infer<typeof wrappingSchema>;
 
-/** How packs are made until the household has said otherwise: dinners for all, and one small pack of what is over. */
+/** How packs are made until the household has said otherwise: dinners for all; smaller ones come of themselves. */
 export function usualWrapping({ eaters }: { readonly eaters: readonly Eater[] }): Wrapping {
   const names = eaters.map(({ name }) => name);
-  const wanted = (name: string, who: readonly string[], most: number): WantedPack => ({
-    name,
-    eaters: [...who],
-    guests: 0,
-    least: 0,
-    most,
-  });
-  const packs = [
-    ...(names.length > 0 ? [wanted(names.length === 1 ? 'dinner' : 'dinner for all', names, 20)] : []),
-    ...(names.length > 2 ? [wanted('for two', names.slice(0, 2), 1)] : []),
-    ...(names.length > 1 ? [wanted('for one', names.slice(0, 1), 1)] : []),
-  ];
+  const name = names.length === 1 ? 'dinner' : 'dinner for all';
   return {
-    packs,
+    packs: names.length > 0 ? [{ name, eaters: names, guests: 0, least: 0, most: 200 }] : [],
     sharing: 'white-and-dark-apart',
     appetite: 'raw',
     tolerance: 0.25,

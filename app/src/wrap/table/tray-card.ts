@@ -2,7 +2,8 @@ import { CdkDrag, CdkDropList } from '@angular/cdk/drag-drop';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { packFreezing } from '@core/freeze/pack-freezing';
 import { countReader, lengthReader, massReader, orEmpty } from '@core/format/readers';
-import { bagsOf, contentsOf, type Tray } from '@core/pack/trays';
+import type { Tray } from '@core/pack/tray';
+import { bagsOf, contentsOf } from '@core/pack/trays';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
 import { asOptions, Choice } from '../../ui/field/choice';
@@ -25,11 +26,13 @@ const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
       <header>
         <span class="n" aria-hidden="true">{{ number() }}</span>
         <span class="soft">{{
-          tray().eaters.length === 0
-            ? 'for nobody yet'
-            : tray().eaters.length === 1
-              ? 'for ' + tray().eaters[0]
-              : 'for ' + tray().eaters.length
+          tray().isCollecting
+            ? 'kept until it is a dinner'
+            : tray().eaters.length === 0
+              ? 'for nobody yet'
+              : tray().eaters.length === 1
+                ? 'for ' + tray().eaters[0]
+                : 'for ' + tray().eaters.length
         }}</span>
         <button
           type="button"

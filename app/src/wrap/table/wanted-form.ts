@@ -2,7 +2,7 @@ import { setPlate } from '@core/deeds/change-settings';
 import { SHARING, SHARING_IDS } from '@core/pack/sharing';
 import type { Animal } from '@core/ledger/animal';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { countReader, massReader, percentReader, readText, type Reader } from '@core/format/readers';
+import { countReader, massReader, readText, type Reader } from '@core/format/readers';
 import { failure, success } from '@core/units/result';
 import { appetiteG } from '@core/pack/packs-wanted';
 import { animalsOf } from '@core/pack/table';
@@ -92,12 +92,6 @@ const MOST_PLATE_DG = 20_000;
           (valueChange)="save({ sharing: $event })"
         />
         <div class="two">
-          <v-field
-            label="A plate may be off by"
-            [value]="format.percent(wrapping.settings().tolerance, 0)"
-            [read]="readTolerance"
-            (changed)="save({ tolerance: $event })"
-          />
           <v-field
             label="Pieces flat in a bag"
             keys="numeric"
@@ -210,7 +204,6 @@ export class WantedForm {
   protected readonly sharing = SHARES;
   protected readonly appetites = APPETITES;
   protected readonly counts = COUNTS;
-  protected readonly readTolerance = percentReader(this.format, [0.02, 0.5], 'A plate may be off by');
   protected readonly readFlat = countReader(1, 50);
   protected readonly readMass = massReader(this.format, 'small');
   protected readonly readPlate = massReader(this.format, 'small', { most: MOST_PLATE_DG, what: 'plate' });

@@ -1,4 +1,4 @@
-import { groups, sum } from 'd3-array';
+import { groups } from 'd3-array';
 import { undoing } from '@core/deeds/undoing';
 import { CdkDrag, CdkDropList, CdkDropListGroup } from '@angular/cdk/drag-drop';
 import { ChangeDetectionStrategy, Component, computed, ElementRef, inject, signal } from '@angular/core';
@@ -8,13 +8,14 @@ import { lotName } from '@core/catalogue/lot-name';
 import type { Lot } from '@core/ledger/lot';
 import { lastActOn } from '@core/ledger/undo';
 import type { Token } from '@core/pack/table';
-import type { LeftIdea } from '@core/pack/what-is-left';
 import { Clock } from '../../household/clock';
 import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
 import { Notices } from '../../household/notices';
 import { PackPlans } from '../../compute/pack-plans';
+import { LEFT_WORDS, planWords, wayWords } from './plan-words';
+import { TablePlan } from './table-plan';
 import { TokenChip } from './token-chip';
 import { TrayCard } from './tray-card';
 import { WantedForm } from './wanted-form';
@@ -22,12 +23,6 @@ import { Wrapping } from './wrapping';
 import { draftOf } from '../../ui/form/draft-of';
 import { BarePicture } from '../../ui/told/bare-picture';
 import { DRAG_DELAY } from '../../ui/drag-delay';
-
-const IDEAS: Readonly<Record<LeftIdea, string>> = {
-  halve: 'halve it: two plates',
-  'for-one': 'a pack for one',
-  grind: 'grind, stew, or a small pack',
-};
 
 /** Which portions go into which pack: planned in one act, then set right by hand. */
 @Component({
@@ -43,7 +38,7 @@ const IDEAS: Readonly<Record<LeftIdea, string>> = {
     TrayCard,
     WantedForm,
   ],
-  providers: [Wrapping, PackPlans],
+  providers: [Wrapping, TablePlan, PackPlans],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './wrap-page.html',
   styleUrl: './wrap-page.css',
@@ -55,12 +50,13 @@ export class WrapPage {
   protected readonly format = inject(Format);
   protected readonly household = inject(HOUSEHOLD_NAME);
   protected readonly wrapping = inject(Wrapping);
+  protected readonly plan = inject(TablePlan);
+  protected readonly wayWords = wayWords;
   private readonly clock = inject(Clock);
   private readonly notices = inject(Notices);
   private readonly router = inject(Router);
 
   protected readonly lotName = lotName;
-  protected readonly ideas = IDEAS;
   protected readonly isWishing = signal(false);
   protected readonly place = draftOf(() => this.store.shelves()[0]?.id ?? '');
   private readonly today = this.clock.today;
@@ -76,27 +72,19 @@ export class WrapPage {
     return groups(this.wrapping.onTable(), cameFrom).map(([name, tokens]) => ({ name, tokens }));
   });
 
-  protected readonly summary = computed(() => {
-    const plans = this.wrapping.outcome();
-    const plates = sum(plans, (plan) => plan.plates);
-    if (plans.length === 0) return '';
-    if (plates === 0)
-      return `No pack that is wanted can be filled within ${this.format.percent(this.wrapping.settings().tolerance, 0)}.`;
-    const off = sum(plans, (plan) => plan.objective) / Math.max(1, plates);
-    const isProven = plans.every(({ proven }) => proven);
-    const bound = sum(plans, (plan) => plan.platesBound);
-    const proof = isProven
-      ? 'No plan is better.'
-      : bound > plates
-        ? `The best found in time; ${bound} plates at most.`
-        : 'The best found in time.';
-    return `${plates} ${plates === 1 ? 'plate' : 'plates'}, ${this.format.percent(off)} off on average. ${proof}`;
+  /** The answer first, then what goes with it. */
+  protected readonly answer = computed((): readonly string[] => {
+    const chosen = this.plan.chosen();
+    return chosen ? planWords(chosen.told, (grams) => this.format.mass(Math.round(grams) * 10)) : [];
   });
-
-  /** How many portions are too large for one plate and right for two. */
-  protected readonly toHalve = computed(
-    () => this.wrapping.ideas().filter(({ idea }) => idea === 'halve').length,
+  /** What no pack takes, with the one reason. */
+  protected readonly left = computed(() =>
+    (this.plan.chosen()?.told.left ?? []).flatMap(({ id, why }) => {
+      const token = this.wrapping.byId().get(id);
+      return token ? [{ token, why: LEFT_WORDS[why] }] : [];
+    }),
   );
+
   protected readonly recent = computed(() =>
     this.store
       .stock()
@@ -151,15 +139,11 @@ export class WrapPage {
     if (this.wrapping.held().size > 0) this.wrapping.putHeld(tray.id);
   }
 
-  protected forOne(token: Token): void {
-    const tray = this.wrapping.add();
-    this.wrapping.move(token.id, tray.id);
-  }
-
   protected async freeze(): Promise<void> {
     if (this.wrapping.filled().length === 0)
       return this.notices.problem('Put something on a tray first, or let the packs be planned.');
     const ids = await this.wrapping.freeze(this.place() || null);
+    if (ids) this.plan.forget();
     if (ids)
       await this.router.navigate(['/', this.household, 'wrap', 'labels'], {
         queryParams: { packs: ids.join(',') },

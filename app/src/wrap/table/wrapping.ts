@@ -1,45 +1,31 @@
-import { rollup, sum } from 'd3-array';
+import { sum } from 'd3-array';
 import { changeWrapping } from '@core/deeds/change-settings';
 import { wrap } from '@core/deeds/wrap';
 import { computed, inject, Injectable, signal } from '@angular/core';
 import { shopWorth } from '@core/cost/shop-worth';
 import { meanPlateDg } from '@core/pack/eater';
 import { usualWrapping, type Wrapping as WrappingSettings } from '@core/pack/wrapping';
-import { dealPlates } from '@core/pack/deal-plates';
+import { dealPlates, isFarOff } from '@core/pack/deal-plates';
 import type { PackPlan } from '@core/pack/pack-plan';
-import { appetiteG, packsWanted } from '@core/pack/packs-wanted';
-import { animalsOf, cutInTwo, isPlateful, tokensOf, type Token } from '@core/pack/table';
+import { appetiteG, isShared } from '@core/pack/packs-wanted';
+import { cutInTwo, isPlateful, tokensOf, type Token } from '@core/pack/table';
+import { emptyTray, isSpokenFor, type Tray } from '@core/pack/tray';
 import {
   besidesTrays,
   contentsOf,
   cutsOf,
-  emptyTray,
   heapLeftDg,
   moved,
   platesOnTray,
   trayName,
   traysOf,
-  type Tray,
 } from '@core/pack/trays';
-import { whatIsLeft } from '@core/pack/what-is-left';
 import { stretchOf } from '@core/units/cumulative';
 import { Clock } from '../../household/clock';
 import { Colds } from '../../household/colds';
 import { HouseholdStore } from '../../household/household-store';
 import { Notices } from '../../household/notices';
-import { PackPlans } from '../../compute/pack-plans';
-
-/** Weights on the table are whole tenths of a gram: a plate may be so much farther off than in the plan. */
-const ROUNDED = 0.001;
-
-/** How often each stands there. */
-function countsOf(names: readonly string[]): Map<string, number> {
-  return rollup(
-    names,
-    (same) => same.length,
-    (name) => name,
-  );
-}
+import { keepTable } from './kept-table';
 
 /** A tray in figures. */
 export interface TrayFigures {
@@ -48,12 +34,19 @@ export interface TrayFigures {
   readonly eatenG: number;
   readonly targetG: number;
   readonly plates: ReturnType<typeof dealPlates>;
-  /** A plate is farther off than the household allows. */
+  /** A plate is so far off that somebody would say so. */
   readonly isOff: boolean;
   readonly costMinor: number;
   readonly isCostKnown: boolean;
   /** What it would have cost cut, in the shop; null where a price is unknown. */
   readonly worthMinor: number | null;
+}
+
+/** What a plan leaves alone: trays, and cuts of portions in them; and all the rest. */
+export interface Stays {
+  readonly kept: readonly Tray[];
+  readonly cuts: ReadonlyMap<string, number>;
+  readonly free: readonly Token[];
 }
 
 /** The table and the trays that are being filled from it. */
@@ -63,7 +56,6 @@ export class Wrapping {
   private readonly clock = inject(Clock);
   private readonly notices = inject(Notices);
   private readonly colds = inject(Colds);
-  readonly plans = inject(PackPlans);
 
   readonly eaters = computed(() => this.store.settings().eaters);
   readonly settings = computed(
@@ -71,7 +63,6 @@ export class Wrapping {
   );
   /** Portions that are too large for a plate, and where they are cut in two before they are wrapped. */
   readonly cuts = signal<ReadonlyMap<string, number>>(new Map());
-  private mayCut = false;
   private readonly uncut = computed(() =>
     tokensOf(this.store.toWrap(), this.settings().appetite, this.store.cooked()),
   );
@@ -102,19 +93,16 @@ export class Wrapping {
   readonly onTable = computed(() =>
     this.tokens().filter((token) => (token.isHeap ? this.leftOf(token) > 0 : !this.inTrays().has(token.id))),
   );
-  /** What the last planning came to, animal by animal. */
-  readonly outcome = signal<readonly PackPlan[]>([]);
-  readonly whys = signal<readonly string[]>([]);
-  /** Portions that made no plate, and what could be done with them; once a plan has been made. */
-  readonly ideas = computed(() =>
-    this.outcome().length === 0 ? [] : whatIsLeft(this.onTable(), this.eaters(), this.settings().tolerance),
-  );
   /** In the hand: what is put on the next tray that is pointed at. */
   readonly held = signal<ReadonlySet<string>>(new Set());
   private readonly hoverNow = signal<{ readonly token: string; readonly tray: string } | null>(null);
   /** What is being dragged over which tray. */
   readonly hover = this.hoverNow.asReadonly();
   readonly filled = computed(() => this.trays().filter((tray) => contentsOf(tray, this.byId()).length > 0));
+
+  constructor() {
+    keepTable(this.put, this.cuts);
+  }
 
   hoverOver(token: string, tray: string): void {
     this.hoverNow.set({ token, tray });
@@ -149,15 +137,18 @@ export class Wrapping {
     const edible = contents
       .filter(({ token }) => isPlateful(token))
       .map(({ token, massDg }) => ({ token, massG: (massDg / 10) * token.eaten }));
-    const heapG = sum(
-      edible.filter(({ token }) => token.isHeap),
+    // What is carved, or too large for one plate, is shared at the table like a heap.
+    const meanG = sum(eaters, ({ targetG }) => targetG) / Math.max(1, eaters.length);
+    const isOwn = ({ token, massG }: (typeof edible)[number]): boolean =>
+      !token.isHeap && !isShared(token, massG, meanG);
+    const sharedG = sum(
+      edible.filter((each) => !isOwn(each)),
       ({ massG }) => massG,
     );
     const plates = dealPlates(
       eaters,
-      edible.filter(({ token }) => !token.isHeap).map(({ token, massG }) => ({ id: token.id, massG })),
-      heapG,
-      this.settings().tolerance + ROUNDED,
+      edible.filter(isOwn).map(({ token, massG }) => ({ id: token.id, massG })),
+      sharedG,
     );
     const today = this.clock.today();
     const costs = contents.map(({ token, massDg }) => {
@@ -192,21 +183,30 @@ export class Wrapping {
     return platesOnTray(tray, this.byId(), this.meanPlateG());
   }
 
-  /** Whether a plate is farther off than the household allows. */
+  /** Whether a plate is so far off that somebody would say so. */
   isOff(massG: number, targetG: number): boolean {
-    return Math.abs(massG - targetG) > targetG * (this.settings().tolerance + ROUNDED);
+    return isFarOff(massG, targetG);
   }
 
-  /**
-   * Plans everything that is in no locked tray.
-   *
-   * @param mayCut portions that are too large for one plate may be cut in two for two; so it stays until they are frozen
-   */
-  async plan(mayCut = this.mayCut): Promise<void> {
-    this.mayCut = mayCut;
-    const kept = this.trays().filter(({ isLocked }) => isLocked);
+  /** Lays what a plan says on trays, beside those that stay. */
+  lay(planned: readonly PackPlan[], stays: Stays): void {
+    const before = new Map(stays.free.map((token) => [token.id, token]));
+    this.cuts.set(new Map([...stays.cuts, ...planned.flatMap((plan) => [...cutsOf(plan, before)])]));
+    const byId = this.byId();
+    const newId = (): string => this.clock.newId();
+    this.put.set([
+      ...stays.kept,
+      ...planned.flatMap((plan) => traysOf(plan, byId, this.settings(), newId)),
+      ...besidesTrays(stays.free, this.settings(), newId),
+    ]);
+    this.held.set(new Set());
+  }
+
+  /** What stays as it is when the rest is planned, and what is free to be planned. */
+  stays(): Stays {
+    const kept = this.trays().filter(isSpokenFor);
     const keptIds = new Set(kept.flatMap(({ tokens }) => tokens));
-    // What was cut and is not on a locked tray is whole again.
+    // What was cut and is not on a tray that stays is whole again.
     const cutKept = new Set([...keptIds].flatMap((id) => this.byId().get(id)?.half?.of ?? []));
     const cuts = new Map([...this.cuts()].filter(([id]) => cutKept.has(id)));
     const free = cutInTwo(this.uncut(), cuts).flatMap((token): Token[] => {
@@ -214,25 +214,7 @@ export class Wrapping {
       const massDg = heapLeftDg(token, kept);
       return massDg > 0 ? [{ ...token, massDg }] : [];
     });
-    const counted = countsOf(kept.flatMap(({ wanted }) => wanted ?? []));
-    const requests = animalsOf(free).flatMap(
-      (animal) => packsWanted(free, animal, this.eaters(), this.settings(), counted, mayCut) ?? [],
-    );
-    const answers = await this.plans.ask(requests);
-    if (!answers) return this.notices.problem('Called off. The trays are as they were.');
-    const planned = answers.flatMap(({ value }) => (value ? [value] : []));
-    const before = new Map(free.map((token) => [token.id, token]));
-    this.cuts.set(new Map([...cuts, ...planned.flatMap((plan) => [...cutsOf(plan, before)])]));
-    const byId = this.byId();
-    const newId = (): string => this.clock.newId();
-    this.put.set([
-      ...kept,
-      ...planned.flatMap((plan) => traysOf(plan, byId, this.settings(), newId)),
-      ...besidesTrays(free, this.settings(), newId),
-    ]);
-    this.outcome.set(planned);
-    this.whys.set(answers.flatMap(({ problem }) => problem ?? []));
-    this.held.set(new Set());
+    return { kept, cuts, free };
   }
 
   add(): Tray {
@@ -299,8 +281,7 @@ export class Wrapping {
     );
     if (!written.ok) return null;
     this.put.set([]);
-    this.outcome.set([]);
-    this.mayCut = false;
+    this.cuts.set(new Map());
     return trays.map(({ id }) => id);
   }
 

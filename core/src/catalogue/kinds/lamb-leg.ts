@@ -25,6 +25,7 @@ export const lambLeg: Kind = {
       portions: 'legs',
       perPiece: 1,
       destination: 'main',
+      carved: true,
       shopItem: 'lamb-leg-boneless',
       orElse: { item: 'lamb-leg-bone-in', leftOn: 0.35 },
     },
@@ -35,12 +36,13 @@ export const lambLeg: Kind = {
       portions: 'shanks',
       perPiece: 1,
       destination: 'second',
+      collected: true,
       shopItem: 'lamb-shank',
       bone: 0.4,
     },
     { id: 'bones', name: 'Bones', destination: 'stock', shopItem: 'lamb-bones' },
     { id: 'waste', name: 'Fat, gristle, gland', destination: 'bin' },
-    { id: 'trimmings', name: 'Lean trimmings', destination: 'grind', shopItem: 'lamb-grind' },
+    { id: 'trimmings', name: 'Lean trimmings', destination: 'grind', collected: true, shopItem: 'lamb-grind' },
   ],
   steps: [
     {

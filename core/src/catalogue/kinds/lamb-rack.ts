@@ -36,6 +36,7 @@ export const lambRack: Kind = {
       portions: 'half racks',
       perPiece: 2,
       destination: 'main',
+      carved: true,
       shopItem: 'lamb-rack-roast',
       bone: 0.25,
     },

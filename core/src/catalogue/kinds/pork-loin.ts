@@ -32,6 +32,7 @@ export const porkLoin: Kind = {
       portions: 'roasts',
       perPiece: 4,
       destination: 'main',
+      carved: true,
       shopItem: 'pork-loin-roast',
     },
     { id: 'fat', name: 'Fat', destination: 'render' },

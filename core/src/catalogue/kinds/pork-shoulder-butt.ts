@@ -28,6 +28,7 @@ export const porkShoulderButt: Kind = {
       portions: 'roasts',
       perPiece: 2,
       destination: 'main',
+      carved: true,
       shopItem: 'pork-shoulder-roast',
     },
     {

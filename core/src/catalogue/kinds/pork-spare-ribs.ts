@@ -24,6 +24,7 @@ export const porkSpareRibs: Kind = {
       portions: 'racks',
       perPiece: 1,
       destination: 'main',
+      carved: true,
       shopItem: 'pork-ribs-squared',
       orElse: { item: 'pork-ribs-untrimmed', leftOn: 0.29 },
       bone: 0.3,
@@ -36,7 +37,7 @@ export const porkSpareRibs: Kind = {
       bone: 0.25,
     },
     { id: 'flap', name: 'Flap', destination: 'second', shopItem: 'pork-stew' },
-    { id: 'loose-ends', name: 'Loose ends', destination: 'grind', shopItem: 'pork-grind' },
+    { id: 'loose-ends', name: 'Loose ends', destination: 'grind', collected: true, shopItem: 'pork-grind' },
     { id: 'membrane', name: 'Membrane', destination: 'bin' },
   ],
   steps: [

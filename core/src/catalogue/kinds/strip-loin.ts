@@ -39,13 +39,14 @@ export const stripLoin: Kind = {
       portions: 'roasts',
       perPiece: 2,
       destination: 'main',
+      carved: true,
       shopItem: 'strip-roast',
       leftOn: 0.1,
     },
     { id: 'ends', name: 'Square-off and sirloin end', destination: 'second', shopItem: 'beef-lesser-steak' },
     { id: 'fat-cap', name: 'Fat cap', destination: 'render' },
     { id: 'strip-and-tail', name: 'Connective strip, tail tip', destination: 'bin' },
-    { id: 'trimmings', name: 'Lean trimmings', destination: 'grind', shopItem: 'beef-grind' },
+    { id: 'trimmings', name: 'Lean trimmings', destination: 'grind', collected: true, shopItem: 'beef-grind' },
   ],
   steps: [
     {

@@ -31,11 +31,12 @@ export const topRound: Kind = {
       portions: 'roasts',
       perPiece: 3,
       destination: 'main',
+      carved: true,
       shopItem: 'top-round-roast',
     },
     { id: 'cubes', name: 'Cubes and thin', destination: 'stew', shopItem: 'beef-stew' },
     { id: 'slices', name: 'Long thin slices', destination: 'thin', shopItem: 'beef-thin' },
-    { id: 'scraps', name: 'Scraps', destination: 'grind', shopItem: 'beef-grind' },
+    { id: 'scraps', name: 'Scraps', destination: 'grind', collected: true, shopItem: 'beef-grind' },
     { id: 'waste', name: 'Silver skin, vein, gland, gristle', destination: 'bin' },
   ],
   steps: [
