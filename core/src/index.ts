@@ -216,6 +216,7 @@ export * from './pack/growing-program';
 export * from './pack/half';
 export * from './pack/halves-columns';
 export * from './pack/heap-columns';
+export * from './pack/listed';
 export * from './pack/meal-kinds';
 export * from './pack/meat-colour';
 export * from './pack/out-of-place';

@@ -41,7 +41,7 @@ export interface PackUnit {
   readonly pool: Pool | null;
 }
 
-type Lot = { readonly lot: Portion | Heap; readonly isHeap: boolean };
+interface Lot { readonly lot: Portion | Heap; readonly isHeap: boolean }
 
 /** The table, parted into what may share a pack: the same part, or parts that were said to go together. */
 export function packUnits(request: PackRequest): PackUnit[] {

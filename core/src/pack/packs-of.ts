@@ -3,6 +3,7 @@ import type { EaterType } from './eater-types';
 import { SIDES, type Served } from './half';
 import { halvesOf } from './halves-columns';
 import type { MealKind } from './meal-kinds';
+import { listed } from './listed';
 import { LEAST_STEP } from './out-of-place';
 import type { PackModel } from './pack-model';
 import type { HeapMeaning, PackMeaning, PlatedMeaning, SharedMeaning } from './pack-meaning';
@@ -213,8 +214,4 @@ class Writer {
 /** Packs whose plates are fuller come first, so that the fullest plates of each eater meet. */
 function total({ plates }: PlatedMeaning): number {
   return sum(plates, ([, step]) => step - LEAST_STEP);
-}
-
-function listed(names: readonly string[]): string {
-  return names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
 }

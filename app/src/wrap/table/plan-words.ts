@@ -1,3 +1,5 @@
+import { groups } from 'd3-array';
+import { listed } from '@core/pack/listed';
 import type { PlanTold } from '@core/pack/plan-told';
 
 const several = (count: number, one: string, many: string): string => `${count} ${count === 1 ? one : many}`;
@@ -12,9 +14,10 @@ export function wayWords({ dinners, cuts }: PlanTold): string {
  * The answer of a plan: dinners, for whom else there are packs, who gets less than usual, what is
  * kept for later, and how good it is.
  *
+ * @param eaters how many there are in all
  * @param mass says grams in the household's unit
  */
-export function planWords(told: PlanTold, mass: (grams: number) => string): string[] {
+export function planWords(told: PlanTold, eaters: number, mass: (grams: number) => string): string[] {
   const { dinners, smaller, others, less, collecting, betterG } = told;
   const packs = [
     ...(dinners > 0 ? [several(dinners, 'dinner', 'dinners')] : []),
@@ -23,9 +26,7 @@ export function planWords(told: PlanTold, mass: (grams: number) => string): stri
   ];
   return [
     packs.length > 0 ? `${packs.join(', ')}.` : 'No pack can be filled.',
-    ...less.map(
-      ({ eater, packs: count }) => `${eater} gets less than usual in ${several(count, 'pack', 'packs')}.`,
-    ),
+    ...lessWords(less, eaters),
     ...(collecting > 0
       ? [
           `${several(collecting, 'bag is', 'bags are')} kept in the freezer until there is enough for a dinner.`,
@@ -33,6 +34,15 @@ export function planWords(told: PlanTold, mass: (grams: number) => string): stri
       : []),
     betterG > 0 ? `At most ${mass(betterG)} better is possible.` : 'No plan is better.',
   ];
+}
+
+/** Who gets less than usual, those with as many such packs together. */
+function lessWords(less: PlanTold['less'], eaters: number): string[] {
+  return groups(less, ({ packs }) => packs).map(([packs, own]) => {
+    const who = own.length > 1 && own.length === eaters ? 'Everyone' : listed(own.map(({ eater }) => eater));
+    const get = who === 'Everyone' || own.length === 1 ? 'gets' : 'get';
+    return `${who} ${get} less than usual in ${several(packs, 'pack', 'packs')}.`;
+  });
 }
 
 /** Why something stays on the table. */

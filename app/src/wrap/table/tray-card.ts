@@ -2,6 +2,7 @@ import { CdkDrag, CdkDropList } from '@angular/cdk/drag-drop';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { packFreezing } from '@core/freeze/pack-freezing';
 import { countReader, lengthReader, massReader, orEmpty } from '@core/format/readers';
+import { isPlateful } from '@core/pack/table';
 import type { Tray } from '@core/pack/tray';
 import { bagsOf, contentsOf } from '@core/pack/trays';
 import { Format } from '@core/format/format';
@@ -28,11 +29,13 @@ const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
         <span class="soft">{{
           tray().isCollecting
             ? 'kept until it is a dinner'
-            : tray().eaters.length === 0
-              ? 'for nobody yet'
-              : tray().eaters.length === 1
-                ? 'for ' + tray().eaters[0]
-                : 'for ' + tray().eaters.length
+            : isByProduct()
+              ? 'not for plates'
+              : tray().eaters.length === 0
+                ? 'for nobody yet'
+                : tray().eaters.length === 1
+                  ? 'for ' + tray().eaters[0]
+                  : 'for ' + tray().eaters.length
         }}</span>
         <button
           type="button"
@@ -231,6 +234,10 @@ export class TrayCard {
   );
   protected readonly readTare = orEmpty(0, massReader(this.format, 'small', { least: 0 }));
 
+  /** Bones for the pot, fat to render: in a bag of their own. */
+  protected readonly isByProduct = computed(
+    () => this.contents().length > 0 && !this.contents().some(({ token }) => isPlateful(token)),
+  );
   protected readonly name = computed(() => this.wrapping.name(this.tray()));
   protected readonly contents = computed(() => contentsOf(this.tray(), this.wrapping.byId()));
   protected readonly heaps = computed(() =>

@@ -75,7 +75,11 @@ export class WrapPage {
   /** The answer first, then what goes with it. */
   protected readonly answer = computed((): readonly string[] => {
     const chosen = this.plan.chosen();
-    return chosen ? planWords(chosen.told, (grams) => this.format.mass(Math.round(grams) * 10)) : [];
+    return chosen
+      ? planWords(chosen.told, this.wrapping.eaters().length, (grams) =>
+          this.format.mass(Math.round(grams) * 10),
+        )
+      : [];
   });
   /** What no pack takes, with the one reason. */
   protected readonly left = computed(() =>
