@@ -148,26 +148,54 @@ describe('vendicus packs', () => {
     tolerance: 0.15,
   };
 
-  it('says which portions and how much of a heap go into which pack, what is left, and that no plan is better', () => {
+  it('says which portions and how much of a heap go into which pack, that nothing is left, and that no plan is better', () => {
     const { status, stdout } = ask(request, '--seconds', '20');
     expect(status).toBe(0);
     const answer = JSON.parse(stdout) as {
       packs: { portions: string[]; divisible: Record<string, number>; massG: number; targetG: number }[];
-      left: object[];
-      plates: number;
-      proven: boolean;
-      objective: number;
-      bound: number;
+      outOfPlaceG: number;
+      boundG: number;
     };
     expect(answer).toMatchObject({
-      plates: 8,
-      platesBound: 8,
       proven: true,
-      left: [{ id: 'grind', massG: 20 }],
+      left: [],
+      notes: [expect.stringContaining('tolerance is ignored')],
     });
     expect(answer.packs.flatMap(({ portions }) => portions).sort()).toEqual(['s1', 's2', 's3', 's4', 's5']);
-    expect(answer.packs.filter(({ divisible }) => divisible['grind'] === 350)).toHaveLength(2);
-    expect(answer.objective).toBeCloseTo(answer.bound, 6);
+    expect(answer.packs.filter(({ divisible }) => divisible['grind'] === 360)).toHaveLength(2);
+    expect(answer.outOfPlaceG).toBeCloseTo(answer.boundG, 1);
+  });
+
+  it('portions by number, heaps by weight, what one likes and another never eats; and why something is left', () => {
+    const { stdout } = ask({
+      portions: [
+        ...request.portions,
+        ...[1, 2, 3].map((k) => ({ id: `t${k}`, part: 'thigh', massG: 120 })),
+        { id: 'liver', part: 'liver', massG: 90 },
+      ],
+      divisible: request.divisible,
+      eaters: [
+        { name: 'Ann', targetG: 200, likes: ['steaks'], never: ['liver'] },
+        { name: 'Bo', targetG: 150, never: ['liver'] },
+      ],
+      packs: [
+        { name: 'dinner', eaters: ['Ann', 'Bo'] },
+        { name: 'pair', each: 2, parts: ['thigh'] },
+        { name: 'bag', massG: 240 },
+      ],
+    });
+    expect(JSON.parse(stdout)).toMatchObject({
+      packs: [
+        { name: 'dinner' },
+        { name: 'dinner' },
+        { name: 'pair', portions: ['t1', expect.any(String)] },
+        { name: 'bag', divisible: { grind: 240 } },
+        { name: 'bag', divisible: { grind: 240 } },
+        { name: 'bag', divisible: { grind: 240 } },
+        { name: 'pair', portions: [expect.any(String)] },
+      ],
+      left: [{ id: 'liver', massG: 90, why: 'nobody who eats here eats this' }],
+    });
   });
 
   it('what is wrong is one sentence on standard error, and exit 1', () => {

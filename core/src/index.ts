@@ -207,6 +207,7 @@ export * from './yield/yield-test';
 // pack: The table, the trays, packs planned, stock.
 export * from './pack/best-sums';
 export * from './pack/better-packs';
+export * from './pack/chosen';
 export * from './pack/deal-plates';
 export * from './pack/dive';
 export * from './pack/each-packs';

@@ -151,14 +151,26 @@ async function slicing(): Promise<Row[]> {
 }
 
 async function packing(): Promise<Row[]> {
-  const { planMs, solverMs, ratio, equalMs, unequalMs } = await packingTimes();
+  const { tables, ratio, equalMs, unequalMs } = await packingTimes();
+  for (const { seed, planMs, solverMs, outOfPlaceG, proven, behindG } of tables)
+    console.log(
+      `  table ${seed}: ${outOfPlaceG.toFixed(1)} g in ${planMs.toFixed(0)} ms${proven ? '' : ', not proven'}; highs ${solverMs.toFixed(0)} ms${behindG > 0.1 ? `, ${behindG.toFixed(0)} g worse` : ''}`,
+    );
+  const proven = tables.filter((table) => table.proven).length;
   return [
     {
-      what: 'the best packs of a table, median of five',
-      ms: planMs,
-      reference: `highs on the same plates, ${solverMs.toFixed(0)} ms`,
+      what: 'the best packs of a table, median',
+      ms: tables.reduce((sum, { planMs }) => sum + planMs, 0) / tables.length,
+      reference: 'highs, every plate and pack written down, in ten times the time',
       ratio,
-      most: 0.1,
+      most: 0.2,
+    },
+    {
+      what: 'tables that are not proven within 2 s',
+      ms: tables.length - proven,
+      reference: `three of fifty, of ${tables.length} here`,
+      ratio: (tables.length - proven) / tables.length / 0.06,
+      most: 1,
     },
     {
       what: 'the best packs of 24 equal steaks',

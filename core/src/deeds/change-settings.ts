@@ -4,7 +4,7 @@ import type { Dinners } from '../dinner/dinners';
 import type { Feasts } from '../feast/feasts';
 import type { KeepingRules } from '../freeze/keeping-rules';
 import type { Format } from '../format/format';
-import type { Eater } from '../pack/eater';
+import { withTaste, type Eater, type Taste } from '../pack/eater';
 import type { Wrapping } from '../pack/wrapping';
 import { settingsChange } from '../records/change';
 import { holdsMoney, settingsOf, valuesOf, type Household } from '../records/household';
@@ -121,3 +121,26 @@ export function setPlate(
     say: `${name}: ${format.mass(dg)} of ${animal}`,
   };
 }
+
+/**
+ * What somebody says of a part.
+ *
+ * @param part as on the table: kind and part
+ * @param called what the part is called
+ */
+export function setTaste(name: string, part: string, called: string, taste: Taste): Deed {
+  return {
+    records: [
+      settingsChange('eaters', ({ eaters }) => ({
+        eaters: eaters.map((eater) => (eater.name === name ? withTaste(eater, part, taste) : eater)),
+      })),
+    ],
+    say: TASTE_WORDS[taste](name, called.toLowerCase()),
+  };
+}
+
+const TASTE_WORDS: Readonly<Record<Taste, (name: string, part: string) => string>> = {
+  likes: (name, part) => `${name} likes ${part}`,
+  may: (name, part) => `${name} eats ${part} as anything else`,
+  never: (name, part) => `${name} never eats ${part}`,
+};

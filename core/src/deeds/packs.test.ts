@@ -2,7 +2,7 @@ import { NO_MEAL, type Serving } from '../dinner/meal';
 import { plannedDays } from '../dinner/week';
 import { coldPlaces } from '../freeze/cold-places';
 import { tokensOf } from '../pack/table';
-import { emptyTray } from '../pack/trays';
+import { emptyTray } from '../pack/tray';
 import { Format } from '../format/format';
 import { append } from '../ledger/journal';
 import type { Lot } from '../ledger/lot';

@@ -57,17 +57,3 @@ export function numberReader(format: Format, least: number, most: number, what: 
     return value !== null && value >= least && value <= most ? success(value) : failure(what);
   };
 }
-
-/** A share, typed in per cent. */
-export function percentReader(
-  format: Format,
-  [least, most]: readonly [number, number],
-  what: string,
-): Reader<number> {
-  return (text) => {
-    const share = (format.parseNumber(text.replace('%', '')) ?? NaN) / 100;
-    return share >= least && share <= most
-      ? success(share)
-      : failure(`${what} ${least * 100} to ${most * 100} %.`);
-  };
-}

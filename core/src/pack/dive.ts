@@ -1,7 +1,7 @@
 import type { Basis, Column, Program } from '../optimise/program';
 import { relaxedOptimum } from '../optimise/simplex';
+import type { Chosen } from './chosen';
 import type { PackModel } from './pack-model';
-import type { Chosen } from './search-packs';
 
 /** So near to one is taken for one. */
 const NEARLY = 0.7;

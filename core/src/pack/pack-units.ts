@@ -41,7 +41,10 @@ export interface PackUnit {
   readonly pool: Pool | null;
 }
 
-interface Lot { readonly lot: Portion | Heap; readonly isHeap: boolean }
+interface Lot {
+  readonly lot: Portion | Heap;
+  readonly isHeap: boolean;
+}
 
 /** The table, parted into what may share a pack: the same part, or parts that were said to go together. */
 export function packUnits(request: PackRequest): PackUnit[] {

@@ -10,7 +10,7 @@ import type { HeapMeaning, PackMeaning, PlatedMeaning, SharedMeaning } from './p
 import type { Plate, PlannedPack } from './pack-plan';
 import type { PackRequest } from './pack-request';
 import type { Pieces } from './pack-units';
-import type { Chosen } from './search-packs';
+import type { Chosen } from './chosen';
 import type { UnitRows } from './unit-rows';
 
 /** A plate that no eater has yet. */

@@ -62,12 +62,19 @@ export function packsWanted(
     eaters: names.map((name) => ({
       name,
       targetG: appetiteG(eaters, name, animal),
-      ...(eaters.some((eater) => eater.name === name) ? {} : { guest: true }),
+      ...tasteFor(eaters.find((eater) => eater.name === name)),
     })),
     packs,
     together: mayShare(own, wrapping.sharing),
     mostPieces: 6,
   };
+}
+
+/** A guest eats of everything, but of no smaller pack. */
+function tasteFor(
+  eater: Eater | undefined,
+): Pick<PackRequest['eaters'][number], 'likes' | 'never' | 'guest'> {
+  return eater ? { likes: eater.likes ?? [], never: eater.never ?? [] } : { guest: true };
 }
 
 function lotOf(token: Token): Pick<Portion, 'id' | 'part' | 'massG' | 'collected'> {

@@ -1,6 +1,7 @@
 import type { Basis } from '../optimise/program';
 import { relaxedOptimum } from '../optimise/simplex';
 import { wholeOptimum } from '../optimise/whole-optimum';
+import type { Chosen } from './chosen';
 import { dive } from './dive';
 import type { PackModel } from './pack-model';
 import { packSplits } from './pack-splits';
@@ -8,9 +9,6 @@ import { KG } from './unit-rows';
 
 /** How much of the time is spent, as a share; 1 or more is all of it. */
 export type Spent = () => number;
-
-/** How many of each variable of the model. */
-export type Chosen = ReadonlyMap<number, number>;
 
 export interface Found {
   /** Null where no plan keeps the counts, or none was found in time; its cost is against packing nothing, g. */

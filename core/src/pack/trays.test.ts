@@ -1,6 +1,6 @@
 import { JournalBuilder } from '../testing/journal-builder';
 import { usualWrapping } from './wrapping';
-import type { Eater } from './eater';
+import { tasteOf, withTaste, type Eater } from './eater';
 import { toWrap } from './stock';
 import { dealPlates } from './deal-plates';
 import { appetiteG, packsWanted } from './packs-wanted';
@@ -66,8 +66,8 @@ describe('the table', () => {
     const { tokens } = birds();
     const request = packsWanted(tokens, 'chicken', EATERS, WRAPPING)!;
     expect(request.eaters).toEqual([
-      { name: 'Ann', targetG: 260 },
-      { name: 'Bo', targetG: 220 },
+      { name: 'Ann', targetG: 260, likes: [], never: [] },
+      { name: 'Bo', targetG: 220, likes: [], never: [] },
     ]);
     expect(request.together).toEqual([['whole-chicken:thighs', 'whole-chicken:drumsticks']]);
     expect(request.divisible).toEqual([]);
@@ -190,6 +190,21 @@ describe('plates', () => {
     expect(dealt.map(({ massG }) => massG)).toEqual([203, 181]);
     const wings = Array.from({ length: 20 }, (_, w) => ({ id: `w${w}`, massG: 40 + w }));
     expect(dealPlates(eaters, wings, 0).flatMap(({ helpings }) => helpings)).toHaveLength(20);
+  });
+});
+
+it('what an eater says of a part replaces what they said before', () => {
+  const [ann] = EATERS as [Eater];
+  const liking = withTaste(ann, 'whole-chicken:thighs', 'likes');
+  expect(tasteOf(liking, 'whole-chicken:thighs')).toBe('likes');
+  expect(withTaste(liking, 'whole-chicken:thighs', 'never')).toMatchObject({
+    likes: [],
+    never: ['whole-chicken:thighs'],
+  });
+  const { tokens } = birds();
+  const eaters = [withTaste(ann, 'whole-chicken:drumsticks', 'never')];
+  expect(packsWanted(tokens, 'chicken', eaters, WRAPPING)?.eaters[0]).toMatchObject({
+    never: ['whole-chicken:drumsticks'],
   });
 });
 

@@ -23,7 +23,8 @@ import { CurrencyChoice } from './currency-choice';
 interface Row {
   readonly name: string;
   readonly plate: string;
-  readonly byAnimal?: Eater['byAnimal'];
+  /** What is said of them elsewhere, and stays. */
+  readonly more?: Omit<Eater, 'name' | 'plateDg'>;
 }
 
 /** Units, currency, and who eats here with how much raw meat a plate is for each. */
@@ -77,10 +78,10 @@ export class SettingsForm {
   protected readonly currency = draftOf(() => this.settings().currency);
   /** As the household weighs until now: another system chosen here changes nothing that was typed. */
   protected readonly rows = draftOf<Row[]>(() =>
-    this.settings().eaters.map(({ name, plateDg, byAnimal }) => ({
+    this.settings().eaters.map(({ name, plateDg, ...more }) => ({
       name,
       plate: plateText(plateDg, this.settings()),
-      byAnimal,
+      more,
     })),
   );
 
@@ -129,7 +130,7 @@ export class SettingsForm {
       eaters: this.rows().map((row) => ({
         name: row.name.trim(),
         plateDg: this.plateDg(row) ?? 0,
-        ...(row.byAnimal ? { byAnimal: row.byAnimal } : {}),
+        ...row.more,
       })),
     };
   }

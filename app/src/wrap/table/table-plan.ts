@@ -36,6 +36,8 @@ export class TablePlan {
 
   /** Plans everything that is in no tray that stays. */
   async plan(): Promise<void> {
+    if (this.wrapping.eaters().length === 0)
+      return this.notices.problem('Say first who eats here: packs are planned by that.');
     const stays = this.wrapping.stays();
     const counted = rollup(
       stays.kept.flatMap(({ wanted }) => wanted ?? []),

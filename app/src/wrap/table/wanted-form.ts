@@ -11,6 +11,7 @@ import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
 import { Choice, type Options } from '../../ui/field/choice';
 import { Field } from '../../ui/field/field';
+import { Tastes } from './tastes';
 import { Wrapping } from './wrapping';
 
 const SHARES: Options<Settings['sharing']> = SHARING_IDS.map((id) => [id, SHARING[id].name]);
@@ -28,7 +29,7 @@ const MOST_PLATE_DG = 20_000;
 /** Which packs are wanted, what may share one, and how much everyone eats of what lies there. */
 @Component({
   selector: 'v-wanted-form',
-  imports: [Choice, Field],
+  imports: [Choice, Field, Tastes],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="cols">
@@ -119,6 +120,7 @@ const MOST_PLATE_DG = 20_000;
           [value]="wrapping.settings().appetite"
           (valueChange)="save({ appetite: $event })"
         />
+        <v-tastes />
         @for (animal of animals(); track animal) {
           <div class="two">
             @for (eater of wrapping.eaters(); track eater.name) {

@@ -36,7 +36,13 @@ export const eyeOfRound: Kind = {
     { id: 'slices', name: 'Thin slices', destination: 'thin', shopItem: 'beef-thin' },
     { id: 'fat-cap', name: 'Fat cap', destination: 'render' },
     { id: 'silver-skin', name: 'Silver skin', destination: 'bin' },
-    { id: 'trimmings', name: 'Lean trimmings', destination: 'grind', collected: true, shopItem: 'beef-grind' },
+    {
+      id: 'trimmings',
+      name: 'Lean trimmings',
+      destination: 'grind',
+      collected: true,
+      shopItem: 'beef-grind',
+    },
   ],
   steps: [
     openBag('fat side'),

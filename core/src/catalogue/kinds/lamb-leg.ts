@@ -42,7 +42,13 @@ export const lambLeg: Kind = {
     },
     { id: 'bones', name: 'Bones', destination: 'stock', shopItem: 'lamb-bones' },
     { id: 'waste', name: 'Fat, gristle, gland', destination: 'bin' },
-    { id: 'trimmings', name: 'Lean trimmings', destination: 'grind', collected: true, shopItem: 'lamb-grind' },
+    {
+      id: 'trimmings',
+      name: 'Lean trimmings',
+      destination: 'grind',
+      collected: true,
+      shopItem: 'lamb-grind',
+    },
   ],
   steps: [
     {

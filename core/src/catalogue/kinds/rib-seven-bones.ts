@@ -78,7 +78,13 @@ export const ribSevenBones: Kind = {
       bone: 0.55,
     },
     { id: 'fat-trim', name: 'Fat and trim', destination: 'render' },
-    { id: 'trimmings', name: 'Lean trimmings', destination: 'grind', collected: true, shopItem: 'beef-grind' },
+    {
+      id: 'trimmings',
+      name: 'Lean trimmings',
+      destination: 'grind',
+      collected: true,
+      shopItem: 'beef-grind',
+    },
   ],
   steps: [
     openBag('fat side'),

@@ -38,7 +38,13 @@ export const ribeye: Kind = {
     },
     { id: 'ends', name: 'Thin end pieces', destination: 'thin', shopItem: 'beef-thin' },
     { id: 'lip-fat', name: 'Lip and fat', destination: 'render' },
-    { id: 'trimmings', name: 'Lean trimmings', destination: 'grind', collected: true, shopItem: 'beef-grind' },
+    {
+      id: 'trimmings',
+      name: 'Lean trimmings',
+      destination: 'grind',
+      collected: true,
+      shopItem: 'beef-grind',
+    },
   ],
   steps: [
     openBag('fat side'),

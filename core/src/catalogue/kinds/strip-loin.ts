@@ -46,7 +46,13 @@ export const stripLoin: Kind = {
     { id: 'ends', name: 'Square-off and sirloin end', destination: 'second', shopItem: 'beef-lesser-steak' },
     { id: 'fat-cap', name: 'Fat cap', destination: 'render' },
     { id: 'strip-and-tail', name: 'Connective strip, tail tip', destination: 'bin' },
-    { id: 'trimmings', name: 'Lean trimmings', destination: 'grind', collected: true, shopItem: 'beef-grind' },
+    {
+      id: 'trimmings',
+      name: 'Lean trimmings',
+      destination: 'grind',
+      collected: true,
+      shopItem: 'beef-grind',
+    },
   ],
   steps: [
     {

@@ -1,0 +1,107 @@
+import type { Browser } from 'puppeteer-core';
+import { launch, Person } from './harness';
+import { ADDRESS, begin, buy, weigh } from './journeys';
+
+// What lies on the table is packed as a sensible cook would, in euros with a comma.
+describe('the table ends empty', () => {
+  let browser: Browser;
+  let person: Person;
+
+  beforeAll(async () => {
+    browser = await launch();
+    person = await Person.at(browser, ADDRESS);
+    await begin(person, { decimal: ',' });
+    await person.goTo('/home/books/household');
+    await person.fill('Plate of eater 1', '180 g');
+    await person.click('Add someone');
+    await person.fill('Name of eater 2', 'Bram');
+    await person.fill('Plate of eater 2', '180 g');
+    await person.click('Save');
+    await person.sees('How the household counts is saved');
+    await buy(person, 'Strip loin', '2,000 kg', '15,00');
+    await person.click('I know');
+    await weigh(person, '1,950 kg');
+    await weigh(person, '150 g', 'Fat cap');
+    await person.sees('Fat cap: 150 g');
+    let count = 1;
+    for (const weight of ['250 g', '255 g', '245 g', '248 g']) {
+      await weigh(person, weight, 'Steaks');
+      await person.sees(`Weighed ${(count += 1)}`);
+    }
+    await person.click('Wrap 5 to wrap', 'link');
+    await person.click('Plan the packs');
+    await person.sees('No plan is better.');
+  });
+  afterAll(() => browser.close());
+
+  const names = (): Promise<string[]> =>
+    person.page.$$eval('v-tray section', (all) =>
+      all.map((each) => (each as unknown as HTMLElement).getAttribute('aria-label') ?? ''),
+    );
+  const pressed = (): Promise<string | null> =>
+    person.page.$eval('.ways [aria-pressed=true]', (each) => (each as unknown as HTMLElement).innerText);
+
+  it('fair portions are not cut; a plan with cuts stands beside it, and is not taken by itself', async () => {
+    expect(await pressed()).toBe('2 dinners as they are');
+    await person.sees('4 dinners if 4 are cut in two');
+    expect((await names()).filter((name) => name.includes('2 steaks, dinner for all'))).toHaveLength(2);
+    await person.sees('Everything is on a tray');
+  });
+
+  it('with cuts it says who gets less, where the knife goes, and stays through a reload', async () => {
+    await person.click('4 dinners if 4 are cut in two');
+    await person.sees('Everyone gets less than usual in 4 packs.');
+    await person.sees('Cut in two first');
+    const cut = await names();
+    expect(cut.filter((name) => name.includes('2 cut steaks, dinner for all'))).toHaveLength(4);
+    await person.reload();
+    await person.sees('Cut in two first');
+    expect(await names()).toEqual(cut);
+  });
+
+  it('what somebody said of an empty tray stays when the rest is planned', async () => {
+    await person.click('New tray');
+    const number = (await names()).length;
+    await person.page.locator(`v-tray:nth-of-type(${number}) summary`).click();
+    await person.page.locator(`v-tray:nth-of-type(${number}) [placeholder=mm]`).fill('28 mm');
+    await person.press('Tab');
+    await person.click('Plan again');
+    await person.sees('2 dinners as they are');
+    const kept = await person.page.$$eval('v-tray:nth-of-type(1) [placeholder=mm]', (all) =>
+      all.map((each) => (each as unknown as HTMLInputElement).value),
+    );
+    expect(kept).toEqual(['28 mm']);
+  });
+
+  it('what somebody never eats comes on no plate of theirs', async () => {
+    await person.click('What is wanted');
+    await person.click('Bram eats it');
+    await person.sees('Bram likes it');
+    await person.click('Bram likes it');
+    await person.sees('Bram never');
+    await person.click('What is wanted');
+    await person.click('Plan again');
+    await person.sees('4 dinners.');
+    expect((await names()).filter((name) => name.includes('Steak, dinner for all'))).toHaveLength(4);
+    await person.click('What is wanted');
+    await person.click('Bram never');
+    await person.sees('Bram eats it');
+    await person.click('What is wanted');
+    await person.click('Plan again');
+    await person.sees('2 dinners as they are');
+  });
+
+  it('is frozen in one act, and no gram is lost', async () => {
+    await person.click('4 dinners if 4 are cut in two');
+    await person.sees('Cut in two first');
+    await person.click('Freeze these');
+    await person.sees('5 packs wrapped, in Freezer');
+    const packed = (await person.stored()).entries.flatMap(({ entry }) => {
+      const each = entry as unknown as { type: string; from: { amount: unknown }[] };
+      return each.type === 'packed' ? [each] : [];
+    });
+    expect(packed).toHaveLength(5);
+    await person.goTo('/home/wrap');
+    await person.sees('The table is clear');
+  });
+});
