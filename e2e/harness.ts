@@ -179,7 +179,7 @@ export class Person {
     );
   }
 
-  /** Puts a notice away that lies over what is wanted next, as one does. */
+  /** Puts a notice away that lies over what is wanted next, and scrolls it out from under a bar, as one does. */
   private async uncover(selector: string): Promise<void> {
     const element = await this.page.waitForSelector(selector, { timeout: PATIENCE });
     await element?.evaluate((each) => {
@@ -187,6 +187,7 @@ export class Person {
       const { left, right, top, bottom } = each.getBoundingClientRect();
       const above = document.elementFromPoint((left + right) / 2, (top + bottom) / 2);
       above?.closest('.p-toast')?.querySelector<HTMLElement>('[aria-label="Close this notice"]')?.click();
+      if (above?.closest('.end')) each.scrollIntoView({ block: 'center' });
     });
   }
 

@@ -61,12 +61,15 @@ describe('the table ends empty', () => {
 
   it('what somebody said of an empty tray stays when the rest is planned', async () => {
     await person.click('New tray');
+    await person.sees('Nothing in it yet.');
     const number = (await names()).length;
-    await person.page.locator(`v-tray:nth-of-type(${number}) summary`).click();
+    await person.clickOn(`v-tray:nth-of-type(${number}) summary`);
     await person.page.locator(`v-tray:nth-of-type(${number}) [placeholder=mm]`).fill('28 mm');
     await person.press('Tab');
     await person.click('Plan again');
-    await person.sees('2 dinners as they are');
+    await person.page.waitForFunction(() =>
+      document.querySelector<HTMLElement>('v-tray:nth-of-type(1)')?.innerText.includes('Nothing in it yet.'),
+    );
     const kept = await person.page.$$eval('v-tray:nth-of-type(1) [placeholder=mm]', (all) =>
       all.map((each) => (each as unknown as HTMLInputElement).value),
     );

@@ -74,14 +74,14 @@ function smallTable(seed: number): PackRequest {
   });
 }
 
-/** Up to sixteen portions of one or two sorts, two to four unequal eaters. */
+/** Up to thirteen portions of one or two sorts, two to four unequal eaters. */
 function middlingTable(seed: number): PackRequest {
   const random = seededUniform(seed * 977);
   const pick = (from: number, to: number): number => from + Math.floor(random() * (to - from + 1));
   const eaters = Array.from({ length: pick(2, 4) }, (_, e) => ({ name: `e${e}`, targetG: pick(9, 24) * 10 }));
   const meanG = pick(70, 230);
   return request({
-    portions: Array.from({ length: pick(8, 16) }, (_, p) => ({
+    portions: Array.from({ length: pick(8, 13) }, (_, p) => ({
       id: `p${p}`,
       part: p % 3 === 0 ? 'thigh' : 'drumstick',
       massG: Math.round(meanG * (0.75 + 0.5 * random())),

@@ -62,12 +62,16 @@ function planned(
   spent: Spent,
 ): Part[] | null {
   const isBound = indexes.length > 1 && request.packs.some(({ count: [least] }) => least > 0);
+  // What may have to be planned again together leaves half of the time for that.
+  const mayBind =
+    indexes.length > 1 && request.packs.some(({ count: [, most] }) => most < request.portions.length);
+  const end = mayBind ? 0.5 : 1;
   if (!isBound) {
     const parts: Part[] = [];
     for (const [k, index] of indexes.entries()) {
       const from = spent();
-      const share = (1 - from) / (indexes.length - k);
-      const part = searched(request, units, [index], () => (spent() - from) / share);
+      const share = Math.max(0, end - from) / (indexes.length - k);
+      const part = searched(request, units, [index], () => (share > 0 ? (spent() - from) / share : 1));
       if (!part) return null;
       parts.push(part);
     }
@@ -103,7 +107,8 @@ function searched(
     packs: packsOf(model, request, found.best.chosen),
     outG: model.nothingG + found.best.costG,
   };
-  const boundG = model.nothingG + found.boundG;
+  // Whatever time runs out, less than nothing is out of place only where something is liked.
+  const boundG = Math.min(best?.outG ?? Infinity, Math.max(0, model.nothingG + found.boundG));
   if (found.isProven && best) return { ...best, boundG, isProven: true };
   if (!isParted) return best && { ...best, boundG, isProven: false };
   const plan = (part: PackUnit, late: Spent): PackedPieces | null => {
