@@ -248,7 +248,9 @@ export * from './pack/unit-rows';
 export * from './pack/wrapping';
 
 // board: What comes next at the bench, usual ranges.
+export * from './board/against-last';
 export * from './board/board-time';
+export * from './board/clean-price';
 export * from './board/likely-count';
 export * from './board/may-be-rest';
 export * from './board/next-part';
@@ -339,6 +341,13 @@ export * from './books/piece-summary';
 export * from './books/slicing-so-far';
 export * from './books/trend';
 
+// said: A whole piece in a line, typed or dictated.
+export * from './said/clauses';
+export * from './said/number-words';
+export * from './said/part-said';
+export * from './said/said-line';
+export * from './said/said-words';
+
 // deeds: What a person does, ready to be written.
 export * from './deeds/arrange-places';
 export * from './deeds/buy';
@@ -359,6 +368,7 @@ export * from './deeds/note-prices';
 export * from './deeds/note-shop-item';
 export * from './deeds/own-kind';
 export * from './deeds/pack-names';
+export * from './deeds/pack-as-said';
 export * from './deeds/part-with';
 export * from './deeds/plan-dinner';
 export * from './deeds/questions';
@@ -370,7 +380,9 @@ export * from './deeds/take-back';
 export * from './deeds/take-stock';
 export * from './deeds/thaw';
 export * from './deeds/undoing';
+export * from './deeds/undo-at-board';
 export * from './deeds/weigh';
+export * from './deeds/weigh-into-pack';
 export * from './deeds/work-on-piece';
 export * from './deeds/wrap';
 

@@ -36,3 +36,13 @@ export function correctWeight(cut: Lot, mass: TypedMass | null, format: Format):
     say: `${lotName(cut)} corrected to ${format.mass(massDg)}`,
   });
 }
+
+/** What was weighed is so many. */
+export function correctCount(cut: Lot, count: number): Result<Deed> {
+  if (!Number.isInteger(count) || count < 1 || count > 1000)
+    return failure(`How many is a whole number from 1 to 1000. ${cut.count} stands.`);
+  return success({
+    facts: [{ type: 'corrected', entry: cut.made, set: { count } }],
+    say: `${lotName(cut)}: ${count} of them`,
+  });
+}

@@ -1,0 +1,60 @@
+import { lastActOn } from '../ledger/undo';
+import type { Entry, EntryOf } from '../ledger/entry';
+import type { Journal } from '../ledger/journal';
+import { withWhatRestsOn } from '../ledger/journal';
+import type { EntryId, LotId } from '../ledger/lot';
+
+/** What "undo" takes back at the board. */
+export interface ActAtBoard {
+  /** What is said of it. */
+  readonly entry: Entry;
+  /** All that was written in the one act, itself among it. */
+  readonly entries: readonly EntryId[];
+  /** What was written later and rests on it. */
+  readonly later: readonly EntryId[];
+}
+
+/**
+ * The last act on a piece, as a person did it: what was weighed straight into a pack is one act, the
+ * part, its pack and its place together.
+ *
+ * @param lots the piece and what came off it
+ */
+export function lastActAtBoard(journal: Journal, lots: ReadonlySet<LotId>): ActAtBoard | undefined {
+  const last = lastActOn(journal, lots);
+  if (!last) return undefined;
+  const cut = last.type === 'packed' ? cutOfStraightPack(journal, last) : undefined;
+  const entry = cut ?? last;
+  const all = withWhatRestsOn(journal, entry.id);
+  const own = cut && last.type === 'packed' ? straightEntries(journal, last) : new Set([entry.id]);
+  return {
+    entry,
+    entries: [entry.id, ...all.filter((id) => own.has(id) && id !== entry.id)],
+    later: all.filter((id) => id !== entry.id && !own.has(id)),
+  };
+}
+
+/** The weighing that went straight into this pack: written just before it, on the same device. */
+function cutOfStraightPack(journal: Journal, packed: EntryOf<'packed'>): EntryOf<'cut'> | undefined {
+  const [only, ...others] = packed.from;
+  if (!only || others.length > 0) return undefined;
+  return journal.entries.find(
+    (entry): entry is EntryOf<'cut'> =>
+      entry.type === 'cut' &&
+      entry.lot === only.lot &&
+      entry.device === packed.device &&
+      entry.seq === packed.seq - 1,
+  );
+}
+
+/** The pack, and where it was put in the same act. */
+function straightEntries({ entries }: Journal, packed: EntryOf<'packed'>): Set<EntryId> {
+  const placed = entries.find(
+    (entry) =>
+      entry.type === 'placed' &&
+      entry.lot === packed.lot &&
+      entry.device === packed.device &&
+      entry.seq === packed.seq + 1,
+  );
+  return new Set([packed.id, ...(placed ? [placed.id] : [])]);
+}
