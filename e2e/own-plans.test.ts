@@ -38,7 +38,7 @@ const EUROS: Style = {
   price: '15,00',
   drained: '5,1',
   cuts: [
-    ['Connective strip', '150', '150 g'],
+    ['Connective strip', '145', '145 g'],
     ['Fat cap', '700', '700 g'],
     ['Square-off', '250', '250 g'],
   ],
@@ -66,7 +66,7 @@ const DOLLARS: Style = {
   price: '6.99',
   drained: '11.25',
   cuts: [
-    ['Connective strip', '5 oz', '5.0 oz'],
+    ['Connective strip', '6 oz', '6.0 oz'],
     ['Fat cap', '1 lb 8 oz', '1.50 lb'],
     ['Square-off', '9', '9.0 oz'],
   ],

@@ -108,10 +108,12 @@ describe('trouble at the scale', () => {
     await person.page.keyboard.press('Digit3');
     await person.page.keyboard.up('Shift');
     await person.sees('is square-off and sirloin end, goes to second');
-    await person.choose('The last goes to', 'stew');
+    await person.clickOn('v-weighings .newest');
+    await person.choose('It goes to', 'stew');
     await person.sees('goes to stew');
-    await person.choose('The last was', 'steaks');
+    await person.choose('It is', 'Steaks');
     await person.sees('is steaks, goes to main');
+    await person.click('Done');
   });
 
   it('the clock pauses and goes on', async () => {

@@ -16,6 +16,9 @@ const [DONE_SHOWS_MS, UNDO_SHOWS_MS] = [6000, 20_000];
 export class Notices {
   private readonly shown = signal<Notice | null>(null);
   readonly notice = this.shown.asReadonly();
+  /** The page says them itself, where it happens: nothing comes over it. */
+  private readonly inPlace = signal(false);
+  readonly isSaidInPlace = this.inPlace.asReadonly();
   private timer: ReturnType<typeof setTimeout> | undefined;
 
   done(text: string, act?: Notice['act']): void {
@@ -24,6 +27,10 @@ export class Notices {
 
   problem(text: string, act?: Notice['act']): void {
     this.show({ tone: 'problem', text, ...(act && { act }) });
+  }
+
+  sayInPlace(isInPlace: boolean): void {
+    this.inPlace.set(isInPlace);
   }
 
   close(): void {

@@ -152,9 +152,7 @@ import { HouseholdStore } from '../household/household-store';
         justify-content: space-between;
       }
       :host(.lying) .next {
-        flex-basis: 100%;
-        font-weight: 400;
-        color: var(--soft);
+        display: none;
       }
     }
   `,

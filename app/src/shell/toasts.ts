@@ -6,14 +6,11 @@ import {
   DestroyRef,
   inject,
   signal,
-  type Signal,
+  untracked,
   ViewEncapsulation,
 } from '@angular/core';
-import { toSignal } from '@angular/core/rxjs-interop';
 import { MessageService } from 'primeng/api';
-import { NavigationEnd, Router } from '@angular/router';
 import { Toast } from 'primeng/toast';
-import { filter, map, startWith } from 'rxjs';
 import { Notices, type Notice } from '../household/notices';
 import { wears } from '../ui/wears';
 
@@ -62,15 +59,14 @@ export class Toasts {
   private actedAt = 0;
 
   constructor() {
-    const onBlock = isOnBlock();
     inject(DestroyRef).onDestroy(this.follow());
     // After it is drawn: what is told before that, nobody hears.
     afterRenderEffect(() => {
       const notice = this.notices.notice();
       this.isAbove.set(this.actedAt > innerHeight / 2);
       this.messages.clear();
-      // On the Block the picture itself shows what has happened.
-      if (notice && !(onBlock() && notice.tone === 'done')) this.messages.add({ data: notice });
+      // Where the page has said it itself, it is not said once more when that is covered.
+      if (notice && !untracked(this.notices.isSaidInPlace)) this.messages.add({ data: notice });
     });
   }
 
@@ -91,14 +87,4 @@ export class Toasts {
   protected asNotice(data: unknown): Notice {
     return data as Notice;
   }
-}
-
-function isOnBlock(): Signal<boolean> {
-  const router = inject(Router);
-  const pages = router.events.pipe(
-    filter((event) => event instanceof NavigationEnd),
-    startWith(null),
-    map(() => /^\/\w+\/block(\/|$)/.test(router.url)),
-  );
-  return toSignal(pages, { requireSync: true });
 }

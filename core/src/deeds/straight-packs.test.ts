@@ -39,8 +39,12 @@ function board() {
   const { journal } = builder.household();
   let count = 0;
   const at = { on, newId: () => `n${++count}` };
-  const write = ({ facts = [] }: Deed) =>
-    facts.reduce((now, fact) => append(now, builder.entry(fact)).value!, journal);
+  /** Each fact so many milliseconds after the one before it: in one act, or by hand. */
+  const write = ({ facts = [] }: Deed, apartMs = 1) =>
+    facts.reduce((now, fact, n) => {
+      const at = new Date(Date.UTC(2026, 0, 2) + n * apartMs).toISOString();
+      return append(now, { ...builder.entry(fact), at }).value!;
+    }, journal);
   return { piece: journal.state.lots.get('p')!, at, write };
 }
 
@@ -81,6 +85,8 @@ describe('straight into a pack', () => {
     const act = lastActAtBoard(journal, family)!;
     expect(act.entry.type).toBe('cut');
     expect([act.entries.length, act.later]).toEqual([3, []]);
+    // Wrapped by hand right after it was weighed, it is an act of its own.
+    expect(lastActAtBoard(write(deed, 2000), family)!.entry.type).toBe('packed');
     const moved = write({
       facts: [...deed.facts!, { type: 'placed', lot: pack!, place: 'elsewhere' }],
     });

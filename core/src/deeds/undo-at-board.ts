@@ -3,6 +3,7 @@ import type { Entry, EntryOf } from '../ledger/entry';
 import type { Journal } from '../ledger/journal';
 import { withWhatRestsOn } from '../ledger/journal';
 import type { EntryId, LotId } from '../ledger/lot';
+import { minutesBetween } from '../units/date';
 
 /** What "undo" takes back at the board. */
 export interface ActAtBoard {
@@ -34,7 +35,10 @@ export function lastActAtBoard(journal: Journal, lots: ReadonlySet<LotId>): ActA
   };
 }
 
-/** The weighing that went straight into this pack: written just before it, on the same device. */
+/** What is written in one act is written within this, in minutes: nobody wraps by hand so fast. */
+const ONE_ACT = 0.5 / 60;
+
+/** The weighing that went straight into this pack: written just before it, in the same act. */
 function cutOfStraightPack(journal: Journal, packed: EntryOf<'packed'>): EntryOf<'cut'> | undefined {
   const [only, ...others] = packed.from;
   if (!only || others.length > 0) return undefined;
@@ -43,7 +47,8 @@ function cutOfStraightPack(journal: Journal, packed: EntryOf<'packed'>): EntryOf
       entry.type === 'cut' &&
       entry.lot === only.lot &&
       entry.device === packed.device &&
-      entry.seq === packed.seq - 1,
+      entry.seq === packed.seq - 1 &&
+      minutesBetween(entry.at, packed.at) <= ONE_ACT,
   );
 }
 
@@ -54,7 +59,8 @@ function straightEntries({ entries }: Journal, packed: EntryOf<'packed'>): Set<E
       entry.type === 'placed' &&
       entry.lot === packed.lot &&
       entry.device === packed.device &&
-      entry.seq === packed.seq + 1,
+      entry.seq === packed.seq + 1 &&
+      minutesBetween(packed.at, entry.at) <= ONE_ACT,
   );
   return new Set([packed.id, ...(placed ? [placed.id] : [])]);
 }

@@ -1,6 +1,9 @@
 import { callIt, sendTo } from '@core/deeds/correct-cut';
 import type { Deed } from '@core/deeds/deed';
+import { packAsSaid } from '@core/deeds/pack-as-said';
+import { lastActAtBoard } from '@core/deeds/undo-at-board';
 import { drain, weigh, type Weighed } from '@core/deeds/weigh';
+import { weighIntoPack } from '@core/deeds/weigh-into-pack';
 import {
   changeWay,
   closePiece,
@@ -10,8 +13,11 @@ import {
   wasCold,
   workInHeat,
 } from '@core/deeds/work-on-piece';
-import { doAgain, undoing } from '@core/deeds/undoing';
+import { doAgain } from '@core/deeds/undoing';
+import { withWhatRestsOn } from '@core/ledger/journal';
 import type { EntryId, Lot } from '@core/ledger/lot';
+import type { SaidLine } from '@core/said/said-line';
+import { likelyCount } from '@core/board/likely-count';
 import { computed, effect, inject, Injectable, signal, untracked } from '@angular/core';
 import type { Destination } from '@core/ledger/destination';
 import { partOf } from '@core/catalogue/kinds';
@@ -23,6 +29,7 @@ import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
 import { Notices } from '../../household/notices';
 import { Ask } from '../../ui/ask/ask';
+import { Packing } from '../packing/packing';
 import { Board } from './board';
 import { Hand } from './hand';
 
@@ -36,6 +43,7 @@ export class BenchActs {
   private readonly clock = inject(Clock);
   private readonly notices = inject(Notices);
   private readonly ask = inject(Ask);
+  private readonly packing = inject(Packing);
 
   private readonly waiting = signal(0);
   /** Something is being written down; what is pressed meanwhile waits for its turn. */
@@ -185,34 +193,41 @@ export class BenchActs {
   }
 
   private async undoNow(): Promise<void> {
-    const last = this.board.undoable();
-    if (!last) return;
-    const what = describeEntry(last, {
+    const act = lastActAtBoard(this.store.household().journal, this.board.familyIds());
+    if (!act) return;
+    const what = describeEntry(act.entry, {
       mass: (massDg) => this.format.mass(massDg),
       lot: (id) => this.lotName(id),
     });
-    if (!(await this.undoEntry(last.id, `Undone: ${what.charAt(0).toLowerCase()}${what.slice(1)}`))) return;
+    const say = `Undone: ${what.charAt(0).toLowerCase()}${what.slice(1)}`;
+    if (!(await this.undoEntries(act.entries, act.later, say))) return;
+    this.packing.made([]);
     // What was added to the container is not weighed yet again.
-    if (last.type === 'cut' && this.hand.link.choice().mode === 'into-container')
-      this.hand.link.tare(last.tareDg ?? 0);
+    if (act.entry.type === 'cut' && this.hand.link.choice().mode === 'into-container')
+      this.hand.link.tare(act.entry.tareDg ?? 0);
   }
 
   /** One weighing is taken out by itself, wherever it stands; what came after it stays. */
   takeOut(cut: Lot): Promise<void> {
     return this.inTurn(async () => {
-      await this.undoEntry(cut.made, `Taken out: ${lotName(cut)}, ${this.format.mass(cut.inDg)}`);
+      const [entry = cut.made, ...later] = withWhatRestsOn(this.store.household().journal, cut.made);
+      await this.undoEntries([entry], later, `Taken out: ${lotName(cut)}, ${this.format.mass(cut.inDg)}`);
     });
   }
 
-  /** Undoes an entry; with all that rests on it, where somebody says so. True where it was undone alone. */
-  private async undoEntry(entry: EntryId, say: string): Promise<boolean> {
-    const { deed, others } = undoing(this.store.household(), entry, say);
-    if (others > 0) {
-      const text = `${others} later ${others === 1 ? 'entry rests' : 'entries rest'} on this, such as packs made of it. They would be undone with it.`;
+  /** Undoes what was one act; with all that was written later and rests on it, where somebody says so. True where it was undone alone. */
+  private async undoEntries(
+    act: readonly EntryId[],
+    later: readonly EntryId[],
+    say: string,
+  ): Promise<boolean> {
+    if (later.length > 0) {
+      const text = `${later.length} later ${later.length === 1 ? 'entry rests' : 'entries rest'} on this, such as packs made of it. They would be undone with it.`;
       if (!(await this.ask.confirm('Undo them all?', text, 'Undo all of it'))) return false;
     }
-    const written = await this.store.perform(others > 0 ? { ...deed, say: 'Undone together' } : deed);
-    if (!written.ok || others > 0) return false;
+    const facts = [{ type: 'undone' as const, entries: [...act, ...later] }];
+    const written = await this.store.perform({ facts, say: later.length > 0 ? 'Undone together' : say });
+    if (!written.ok || later.length > 0) return false;
     this.takenPlateau = null;
     return true;
   }
@@ -312,8 +327,42 @@ export class BenchActs {
       destination: hand.destination(),
       count: Number(typedCount?.trim() || hand.likelyCount(weighed.massDg)),
     };
-    const at = { on: this.clock.today(), newId: () => this.clock.newId() };
-    return (await this.store.perform(weigh(piece, cameOff, weighed, at, this.format))).ok;
+    if (!this.packing.isOn())
+      return (await this.store.perform(weigh(piece, cameOff, weighed, this.at(), this.format))).ok;
+    const how = this.packing.how(piece, weighed.tareDg ?? 0);
+    const packed = weighIntoPack(piece, cameOff, weighed, how, this.at(), this.format);
+    if (!packed.ok) return this.refuse(packed.problem);
+    const { deed, pack } = packed.value;
+    if (!(await this.store.perform(deed)).ok) return false;
+    if (pack !== null) this.packing.made([pack]);
+    return true;
+  }
+
+  /**
+   * Writes a whole piece down as a line says it, packs and all.
+   *
+   * @returns whether it is written; what is wrong has been said
+   */
+  async packAsSaid(line: SaidLine): Promise<boolean> {
+    const [piece, kind, way] = [this.board.piece(), this.board.kind(), this.board.way()];
+    if (!piece || !kind || !way) return false;
+    const said = packAsSaid(
+      piece,
+      line,
+      (item) => likelyCount(kind, way, piece, item, this.board.weighedSoFar()),
+      this.packing.how(piece, 0),
+      this.at(),
+      this.format,
+    );
+    if (!said.ok) return this.refuse(said.problem);
+    if (!(await this.store.perform(said.value.deed)).ok) return false;
+    this.board.skipDraining();
+    this.packing.made(said.value.packs);
+    return true;
+  }
+
+  private at(): { readonly on: string; readonly newId: () => string } {
+    return { on: this.clock.today(), newId: () => this.clock.newId() };
   }
 
   private refuse(why: string): false {

@@ -13,8 +13,9 @@ import {
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import { Dialog } from 'primeng/dialog';
+import { cleanPrice } from '@core/board/clean-price';
 import { DESTINATION_IDS, type Destination } from '@core/ledger/destination';
-import { flowedDg } from '@core/ledger/lot';
+import { flowedDg, type Lot } from '@core/ledger/lot';
 import { lotName } from '@core/catalogue/lot-name';
 import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
@@ -29,12 +30,17 @@ import { BoardTimeLine } from './board-time-line';
 import { BenchActs } from './bench-acts';
 import { EndCheck } from './end-check';
 import { pressKey, type AtTheBench } from './keys';
-import { LastWeighed } from '../weighing/last-weighed';
+import { LineForm } from '../packing/line-form';
+import { Packing } from '../packing/packing';
 import { PartRow } from './part-row';
+import { SaidHere } from './said-here';
 import { ScaleSettings } from '../scale/scale-settings';
 import { StepCard } from './step-card';
+import { PutRight } from '../weighing/put-right';
 import { WeighedList } from '../weighing/weighed-list';
+import { Weighings } from '../weighing/weighings';
 import { WeighPanel } from '../weighing/weigh-panel';
+import { TextField } from '../../ui/field/text-field';
 import { BarePicture } from '../../ui/told/bare-picture';
 import { wears } from '../../ui/wears';
 
@@ -51,16 +57,20 @@ wears({ button, dialog });
     Dialog,
     EditFigure,
     EndCheck,
-    LastWeighed,
+    LineForm,
     PartRow,
     PieceDrawing,
+    PutRight,
+    SaidHere,
     ScaleSettings,
     ShareBar,
+    TextField,
     StepCard,
     WeighedList,
     WeighPanel,
+    Weighings,
   ],
-  providers: [Board, Hand, BenchActs],
+  providers: [Board, Hand, Packing, BenchActs],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './block-page.html',
   styleUrl: './block-page.css',
@@ -78,7 +88,11 @@ export class BlockPage {
 
   private readonly panel = viewChild(WeighPanel);
   private readonly drawing = viewChild(PieceDrawing);
-  protected readonly dialog = signal<'scale' | 'list' | 'reason' | null>(null);
+  protected readonly dialog = signal<'scale' | 'list' | 'right' | 'line' | 'reason' | null>(null);
+  private readonly rightingId = signal('');
+  /** The weighing that is being put right, while it is there. */
+  protected readonly righting = computed(() => this.board.cuts().find(({ id }) => id === this.rightingId()));
+  private readonly packing = inject(Packing);
   protected readonly closing = signal('');
   protected readonly reason = signal('');
   protected readonly others = computed(() =>
@@ -106,10 +120,29 @@ export class BlockPage {
     ];
   });
 
-  /** How many plates lie there. */
-  protected readonly soFar = computed(() => {
+  /** What clean meat has come to, and how many plates lie there; once drained, what the liquid did to the price. */
+  protected readonly cleanSoFar = computed(() => {
+    const piece = this.board.piece();
+    const price = piece && cleanPrice(piece, this.board.cuts());
     const plates = Math.floor(this.board.plates());
-    return plates > 0 ? `${plates} ${plates === 1 ? 'plate' : 'plates'} so far` : '';
+    const { askedPerKg = 0, drainedPerKg = 0, cleanPerKg = 0 } = price ?? {};
+    const words =
+      !price || this.board.mustDrain()
+        ? []
+        : this.board.cuts().length === 0
+          ? drainedPerKg > askedPerKg
+            ? [
+                `the liquid made it ${this.format.perUnit(drainedPerKg)} instead of ${this.format.perUnit(askedPerKg)}`,
+              ]
+            : []
+          : [`clean meat so far ${this.format.perUnit(cleanPerKg)}`];
+    return [...words, ...(plates > 0 ? [this.format.count(plates, 'plate')] : [])].join(', ');
+  });
+
+  /** The deed just done, in a few words. */
+  protected readonly justDone = computed(() => {
+    const notice = this.notices.notice();
+    return notice?.tone === 'done' ? notice.text : '';
   });
 
   /** What the keys reach. */
@@ -119,13 +152,19 @@ export class BlockPage {
     enter: () => (this.board.isOff() ? this.close() : this.acts.take()),
     turnDrawing: () => this.drawing()?.turn(),
     showList: () => this.dialog.set('list'),
+    togglePacks: () => this.packing.toggle(),
     tray: () => this.panel()?.tray(),
   };
 
   constructor() {
     const { link } = this.hand;
     void link.connect();
-    inject(DestroyRef).onDestroy(() => link.disconnect());
+    inject(DestroyRef).onDestroy(() => {
+      link.disconnect();
+      this.notices.sayInPlace(false);
+    });
+    // What is asked in a window over the page would hide what is said behind it.
+    effect(() => this.notices.sayInPlace(this.dialog() === null && this.board.isAtWork()));
     effect(() => {
       const problem = link.problem();
       if (problem)
@@ -150,6 +189,9 @@ export class BlockPage {
       return;
     const isPressed = event.key === ' ' || event.key === 'Enter';
     if (!this.board.isAtWork() || event.repeat || (isPressed && at.closest('button, a, summary'))) return;
+    // Where weights are typed a figure is one, wherever the hand was last: it goes into the field.
+    if (this.hand.isTyped() && /^[\d.,]$/.test(event.key))
+      return this.panel()?.field()?.nativeElement.focus();
     if (pressKey(event.key, this.at) || this.pressFigure(event)) event.preventDefault();
   }
 
@@ -163,6 +205,11 @@ export class BlockPage {
     if (!this.board.partIds().includes(id) && id !== '') return;
     this.acts.choose(id);
     this.panel()?.field()?.nativeElement.focus();
+  }
+
+  protected putRight(cut: Lot): void {
+    this.rightingId.set(cut.id);
+    this.dialog.set('right');
   }
 
   protected async close(reason?: string): Promise<void> {

@@ -86,6 +86,13 @@ export const Board = signalStore(
         : null;
     });
     return {
+      /** What the piece is bought for: the main part of most weight. */
+      mainPart: computed(() => {
+        const main = parts().filter(({ destination }) => destination === 'main');
+        const shares = way()?.shares ?? {};
+        const heaviest = [...main].sort((a, b) => (shares[b.id] ?? 0) - (shares[a.id] ?? 0))[0] ?? parts()[0];
+        return heaviest ?? { id: 'meat', name: 'Meat', destination: 'main' as const };
+      }),
       partIds: computed(() => parts().map(({ id }) => id)),
       /** How much of each part is off, against its usual share of a piece like this. */
       off: computed(() => {

@@ -1,12 +1,14 @@
-import { ChangeDetectionStrategy, Component, computed, inject, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
 import { drainedDg } from '@core/ledger/lot';
 import { MUCH_UNACCOUNTED } from '@core/deeds/questions';
 import { Format } from '@core/format/format';
+import { Check } from '../../ui/field/check';
 import { Board } from './board';
 
 /** The last look before a piece is closed: bones, glands, gristle, and what was not found again. */
 @Component({
   selector: 'v-end-check',
+  imports: [Check],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1>Before you close it</h1>
@@ -14,9 +16,9 @@ import { Board } from './board';
     <ul>
       @for (each of board.kind()?.endCheck; track each) {
         <li>
-          <label
-            ><input type="checkbox" /> <span>{{ format.told(each) }}</span></label
-          >
+          <v-check [value]="looked().has($index)" (valueChange)="look($index, $event)">{{
+            format.told(each)
+          }}</v-check>
         </li>
       }
     </ul>
@@ -45,19 +47,8 @@ import { Board } from './board';
     li {
       border-bottom: 1px solid var(--line);
     }
-    label {
-      display: grid;
-      grid-template-columns: 26px 1fr;
-      gap: 10px;
-      align-items: center;
-      min-height: 56px;
-      cursor: pointer;
-      font-size: var(--text-size);
-    }
-    input {
-      width: 22px;
-      height: 22px;
-      accent-color: var(--act);
+    v-check {
+      min-height: 52px;
     }
     .left {
       margin: 14px 0;
@@ -83,5 +74,13 @@ export class EndCheck {
     const piece = this.board.piece();
     return piece ? piece.leftDg / drainedDg(piece) : 0;
   });
+  /** What has been looked at; it is for the hand, and not written down. */
+  protected readonly looked = signal<ReadonlySet<number>>(new Set());
   protected readonly isMuch = computed(() => this.share() > MUCH_UNACCOUNTED);
+
+  protected look(at: number, isDone: boolean): void {
+    this.looked.update(
+      (looked) => new Set(isDone ? [...looked, at] : [...looked].filter((each) => each !== at)),
+    );
+  }
 }

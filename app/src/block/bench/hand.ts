@@ -8,6 +8,7 @@ import {
   withProps,
   withState,
 } from '@ngrx/signals';
+import { againstLast, type AgainstLast } from '@core/board/against-last';
 import { likelyCount } from '@core/board/likely-count';
 import { mayBeRest } from '@core/board/may-be-rest';
 import { partRanges } from '@core/board/part-ranges';
@@ -22,6 +23,7 @@ import type { LotId } from '@core/ledger/lot';
 import { HandsFree } from '@core/scale/hands-free';
 import type { MassDg } from '@core/units/mass';
 import { seededUniform } from '@core/units/random';
+import { pastCompositions } from '@core/yield/piece-composition';
 import { habitOfWay } from '@core/yield/prediction';
 import { HouseholdStore } from '../../household/household-store';
 import { ScaleLink } from '../../devices/scale/scale-link';
@@ -97,6 +99,15 @@ export const Hand = signalStore(
   })),
   withComputed(({ _board: board, _store, step }) => ({
     currentStep: computed(() => board.steps()[step()]),
+    /** What the household's last pieces of this way gave. */
+    _past: computed(() => {
+      const [kind, way] = [board.kind(), board.way()];
+      return kind && way && board.pieceId()
+        ? untracked(() => pastCompositions(_store.state(), kind.id, way.id)).map(
+            ({ composition }) => composition,
+          )
+        : [];
+    }),
     _ranges: computed(() => {
       // What past pieces teach does not change while one is cut: read once for each piece and way.
       const [kind, way] = [board.kind(), board.way()];
@@ -108,6 +119,15 @@ export const Hand = signalStore(
           )
         : new Map<string, never>();
     }),
+  })),
+  withMethods(({ _board: board, _past, part }) => ({
+    /** How this piece's part in hand compares with the last ones, at so much of it in all. */
+    againstLast(massDg: MassDg): AgainstLast | null {
+      const piece = board.piece();
+      return piece === undefined
+        ? null
+        : againstLast(_past(), part(), massDg / piece.inDg, board.isPartOff(part()));
+    },
   })),
   withComputed(({ _board: board, _ranges, part, dismissed }) => ({
     /** The usual range of the part in hand, in all and in tenths of a gram, and how much of it is off with this weight. */

@@ -5,6 +5,8 @@ import type { Hand } from './hand';
 export interface AtTheBench {
   readonly acts: Pick<BenchActs, 'take' | 'takeRest' | 'tare' | 'undo' | 'pause' | 'chooseBeside'>;
   readonly hand: Pick<Hand, 'isRest' | 'toggleTyping' | 'goStep' | 'toggleHandsFree' | 'toggleMode'>;
+  /** What is weighed is a pack at once, or lies on the table. */
+  readonly togglePacks: () => unknown;
   /** Takes the weight; or closes the piece once all is off. */
   readonly enter: () => unknown;
   readonly turnDrawing: () => unknown;
@@ -25,6 +27,7 @@ export const BENCH_KEYS: Keys = {
   i: ({ hand }) => hand.toggleTyping(),
   h: ({ hand }) => hand.toggleHandsFree(),
   c: ({ hand }) => hand.toggleMode(),
+  k: ({ togglePacks }) => togglePacks(),
   m: ({ tray }) => tray()?.lay(),
   r: ({ tray }) => tray()?.clear(),
   y: ({ tray }) => tray()?.layTray(),

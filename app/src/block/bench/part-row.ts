@@ -1,9 +1,17 @@
-import { ChangeDetectionStrategy, Component, inject, output } from '@angular/core';
+import {
+  afterRenderEffect,
+  ChangeDetectionStrategy,
+  Component,
+  ElementRef,
+  inject,
+  output,
+} from '@angular/core';
+import { Format } from '@core/format/format';
 import { Board } from './board';
 import { Hand } from './hand';
 import { Swatch } from '../../ui/piece/swatch';
 
-/** The parts of this way: the one in hand is marked, what is off is struck. */
+/** The parts of this way, each with what has come off of it: the one in hand is marked, what is off is struck. */
 @Component({
   selector: 'v-part-row',
   imports: [Swatch],
@@ -21,8 +29,8 @@ import { Swatch } from '../../ui/piece/swatch';
         >
           <b>{{ each.name }}</b>
           <span
-            ><v-swatch [of]="each.destination" />
-            @if ($index < 9) {
+            ><v-swatch [of]="each.destination" [word]="sumOf(each.id) || each.destination" />
+            @if ($index < 9 && !hand.isTyped()) {
               <kbd aria-hidden="true">{{ $index + 1 }}</kbd>
             }
           </span>
@@ -91,15 +99,38 @@ import { Swatch } from '../../ui/piece/swatch';
       text-decoration-thickness: 1px;
       color: var(--soft);
     }
-    @media (max-width: 900px) {
+    @media (max-width: 699px) {
       .parts {
-        grid-template-columns: repeat(auto-fill, minmax(104px, 1fr));
+        display: flex;
+        overflow-x: auto;
+        scrollbar-width: none;
+      }
+      button {
+        flex: 0 0 136px;
       }
     }
   `,
 })
 export class PartRow {
+  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
   protected readonly board = inject(Board);
   protected readonly hand = inject(Hand);
+  private readonly format = inject(Format);
   readonly chosen = output<string>();
+
+  constructor() {
+    // Where the row is longer than the screen, what is in hand is in sight.
+    afterRenderEffect(() => {
+      this.hand.part();
+      const [row, on] = [this.host.querySelector('.parts'), this.host.querySelector<HTMLElement>('.on')];
+      if (row && on && row.scrollWidth > row.clientWidth)
+        row.scrollTo({ left: on.offsetLeft - (row.clientWidth - on.offsetWidth) / 2 });
+    });
+  }
+
+  /** What has come off as this part; nothing yet is an empty word. */
+  protected sumOf(part: string): string {
+    const massDg = this.board.offDg().get(part) ?? 0;
+    return massDg > 0 ? this.format.mass(massDg) : '';
+  }
 }

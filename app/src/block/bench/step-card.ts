@@ -1,5 +1,4 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import { otherSchool, waysByFamily } from '@core/catalogue/ways-by-family';
 import { Board } from './board';
@@ -11,15 +10,19 @@ import { slicingSoFar } from '@core/books/slicing-so-far';
 import { slicedAs } from '@core/slice/first-request';
 import { isLog } from '@core/slice/usual-log';
 import { HouseholdStore } from '../../household/household-store';
+import { asOptions, Choice } from '../../ui/field/choice';
 
 /** What to do now: the step, how the hand knows, and the caution where it matters. */
 @Component({
   selector: 'v-step-card',
-  imports: [FormsModule, RouterLink],
+  imports: [Choice, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="step">
-      <span class="n">step {{ hand.step() + 1 }} of {{ board.steps().length }}</span>
+      <span class="n"
+        ><span class="visually-hidden">step </span>{{ hand.step() + 1 }}<span aria-hidden="true">/</span
+        ><span class="visually-hidden"> of </span>{{ board.steps().length }}</span
+      >
       <h1>{{ format.told(hand.currentStep()?.title ?? '') }}</h1>
       <span class="turn">
         <button
@@ -42,78 +45,75 @@ import { HouseholdStore } from '../../household/household-store';
         </button>
       </span>
     </div>
-    <p class="hint">
-      {{ format.told(hand.currentStep()?.how ?? '') }}
-      @if (hand.currentStep()?.feel; as feel) {
-        <i>{{ format.told(feel) }}</i>
-      }
-    </p>
-    @if (hand.currentStep()?.caution; as caution) {
-      <p class="caution">{{ format.told(caution) }}</p>
-    }
-    @if (isChanging) {
-      <div class="way">
-        <div class="field">
-          <label for="family">Way to cut</label>
-          <select
-            id="family"
-            class="text"
-            name="family"
-            [ngModel]="family()?.name"
-            (ngModelChange)="chooseFamily($event)"
-          >
-            @for (each of families(); track each.name) {
-              <option [value]="each.name">{{ each.name }}</option>
-            }
-          </select>
-        </div>
-        @for (choice of family()?.choices; track choice.question) {
-          <div class="field">
-            <label [attr.for]="'school-' + $index">{{ choice.question }}</label>
-            <select
-              [id]="'school-' + $index"
-              class="text"
-              [name]="'school-' + $index"
-              [ngModel]="board.way()?.schools?.[choice.question]"
-              (ngModelChange)="chooseSchool(choice.question, $event)"
-            >
-              @for (answer of choice.answers; track answer) {
-                <option [value]="answer">{{ answer }}</option>
-              }
-            </select>
-          </div>
-        }
-        <button type="button" class="quiet" (click)="isChanging = false">Done</button>
-      </div>
-    } @else {
-      @if (isSliced() && nextSlice(); as next) {
-        <p class="cut">
-          <span
-            >Next cut <b>{{ format.length(round(next.thicknessMm)) }}</b> from the end:
-            <b>{{ format.mass(round(next.massG) * 10) }}</b><span class="soft">
-              ({{ format.roughSpan(next.lowG * 10, next.highG * 10) }})</span
-            ></span
-          >
-          <a [routerLink]="['/', household, 'block', board.piece()?.id, 'slices']">The plan</a>
-        </p>
-      }
-      <p class="ways">
-        <button type="button" class="waybutton" (click)="isChanging = true">
-          {{ board.way()?.name }} · change the way
-        </button>
-        @if (isSliced() && !nextSlice()) {
-          <a class="way-on" [routerLink]="['/', household, 'block', board.piece()?.id, 'slices']"
-            >Plan where to cut</a
-          >
-        }
-        @if (hand.currentStep()?.aid === 'even-thickness') {
-          <a [routerLink]="['/', household, 'craft', 'thickness']">How deep? Measure its thickness</a>
+    <div class="how">
+      <p class="hint">
+        {{ format.told(hand.currentStep()?.how ?? '') }}
+        @if (hand.currentStep()?.feel; as feel) {
+          <i>{{ format.told(feel) }}</i>
         }
       </p>
-    }
+      @if (hand.currentStep()?.caution; as caution) {
+        <p class="caution">{{ format.told(caution) }}</p>
+      }
+      @if (isChanging) {
+        <div class="way">
+          <v-choice
+            label="Way to cut"
+            [options]="familyNames()"
+            [value]="family()?.name ?? ''"
+            (valueChange)="chooseFamily($event)"
+          />
+          @for (choice of family()?.choices; track choice.question) {
+            <v-choice
+              [label]="choice.question"
+              [options]="asOptions(choice.answers)"
+              [value]="board.way()?.schools?.[choice.question] ?? ''"
+              (valueChange)="chooseSchool(choice.question, $event)"
+            />
+          }
+          <button type="button" class="quiet" (click)="isChanging = false">Done</button>
+        </div>
+      } @else {
+        @if (isSliced() && nextSlice(); as next) {
+          <p class="cut">
+            <span
+              >Next cut <b>{{ format.length(round(next.thicknessMm)) }}</b> from the end:
+              <b>{{ format.mass(round(next.massG) * 10) }}</b><span class="soft">
+                ({{ format.roughSpan(next.lowG * 10, next.highG * 10) }})</span
+              ></span
+            >
+            <a [routerLink]="['/', household, 'block', board.piece()?.id, 'slices']">The plan</a>
+          </p>
+        }
+        <p class="ways">
+          <button type="button" class="waybutton" (click)="isChanging = true">
+            {{ board.way()?.name }} · change the way
+          </button>
+          @if (isSliced() && !nextSlice()) {
+            <a class="way-on" [routerLink]="['/', household, 'block', board.piece()?.id, 'slices']"
+              >Plan where to cut</a
+            >
+          }
+          @if (hand.currentStep()?.aid === 'even-thickness') {
+            <a [routerLink]="['/', household, 'craft', 'thickness']">How deep? Measure its thickness</a>
+          }
+        </p>
+      }
+    </div>
   `,
   styles: `
+    /* Its two halves stand where the page puts them: the title above the drawing, the words where there is room. */
+    :host {
+      display: contents;
+    }
+    .how {
+      grid-area: how;
+      margin: var(--how-margin, 0);
+    }
     .step {
+      grid-area: title;
+      margin: var(--how-margin, 0);
+      padding-top: 8px;
       display: flex;
       gap: 14px;
       align-items: center;
@@ -178,7 +178,6 @@ import { HouseholdStore } from '../../household/household-store';
       flex-wrap: wrap;
       align-items: center;
       font-size: var(--small);
-      max-width: calc(100% - 150px);
     }
     .ways a {
       font-weight: 600;
@@ -206,16 +205,17 @@ import { HouseholdStore } from '../../household/household-store';
     .way .field {
       flex: 1 1 180px;
     }
-    @media (max-width: 900px) {
+    @media (max-width: 699px) {
       .step {
-        flex-wrap: wrap;
+        gap: 10px;
+        padding-top: 4px;
       }
       h1 {
-        order: 3;
-        flex-basis: 100%;
+        font-size: var(--text-size);
       }
-      .n {
-        flex: 1;
+      .turn .quiet {
+        width: 44px;
+        min-height: 44px;
       }
       .waybutton {
         min-height: 44px;
@@ -231,6 +231,8 @@ export class StepCard {
   private readonly store = inject(HouseholdStore);
   protected readonly format = inject(Format);
   protected readonly round = Math.round;
+  protected readonly asOptions = asOptions;
+  protected readonly familyNames = computed(() => asOptions(this.families().map(({ name }) => name)));
   /** A log is sliced into portions now. */
   protected readonly isSliced = computed(
     () =>

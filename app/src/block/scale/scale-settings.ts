@@ -1,28 +1,34 @@
+import radiobutton from '@primeuix/themes/aura/radiobutton';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
+import { RadioButton } from 'primeng/radiobutton';
 import { GRADUATIONS } from '@core/scale/graduation';
 import { BAUD_RATES } from '../../devices/scale/serial-scale';
 import type { ScaleChoice } from '../../devices/scale/scale-choice';
 import { SCALES } from '../../devices/scale/scales';
 import { ScaleLink } from '../../devices/scale/scale-link';
+import { asOptions, Choice } from '../../ui/field/choice';
+import { wears } from '../../ui/wears';
+
+wears({ radiobutton });
 
 /** Which scale to weigh with, and how its weights are taken. */
 @Component({
   selector: 'v-scale-settings',
-  imports: [FormsModule],
+  imports: [Choice, FormsModule, RadioButton],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <fieldset>
       <legend class="visually-hidden">Scale</legend>
       @for (scale of scales; track scale.id) {
         <label class="source" [class.on]="link.choice().source === scale.id">
-          <input
-            type="radio"
+          <p-radiobutton
             name="source"
+            [inputId]="'scale-' + scale.id"
             [value]="scale.id"
-            [checked]="link.choice().source === scale.id"
+            [ngModel]="link.choice().source"
             [disabled]="!scale.isPossible"
-            (change)="choose({ source: scale.id })"
+            (ngModelChange)="choose({ source: scale.id })"
           />
           <b>{{ scale.name }}</b><small>{{
             scale.isPossible ? scale.about : 'This browser cannot. Chromium-like ones can.'
@@ -31,34 +37,20 @@ import { ScaleLink } from '../../devices/scale/scale-link';
       }
     </fieldset>
     @if (asks() === 'graduation') {
-      <div class="field">
-        <label for="graduation">Smallest step it shows</label>
-        <select
-          id="graduation"
-          class="text"
-          [ngModel]="link.choice().graduation"
-          (ngModelChange)="choose({ graduation: $event })"
-        >
-          @for (each of graduations; track each) {
-            <option [value]="each">{{ each }}</option>
-          }
-        </select>
-      </div>
+      <v-choice
+        label="Smallest step it shows"
+        [options]="graduations"
+        [value]="link.choice().graduation"
+        (valueChange)="choose({ graduation: $event })"
+      />
     }
     @if (asks() === 'baudRate') {
-      <div class="field">
-        <label for="baud">Speed of the cable (see its manual)</label>
-        <select
-          id="baud"
-          class="text"
-          [ngModel]="link.choice().baudRate"
-          (ngModelChange)="choose({ baudRate: +$event })"
-        >
-          @for (each of bauds; track each) {
-            <option [value]="each">{{ each }} baud</option>
-          }
-        </select>
-      </div>
+      <v-choice
+        label="Speed of the cable (see its manual)"
+        [options]="bauds"
+        [value]="link.choice().baudRate"
+        (valueChange)="choose({ baudRate: $event })"
+      />
     }
     @if (link.problem(); as problem) {
       <p class="caution" role="alert">{{ problem }} What was weighed is kept; typing goes on.</p>
@@ -93,14 +85,8 @@ import { ScaleLink } from '../../devices/scale/scale-link';
       font-size: var(--small);
       line-height: 1.25;
     }
-    input {
-      width: 20px;
-      height: 20px;
+    p-radiobutton {
       grid-row: span 2;
-      accent-color: var(--act);
-    }
-    .field {
-      margin-bottom: 12px;
     }
   `,
 })
@@ -114,8 +100,8 @@ export class ScaleSettings {
     isPossible: isPossible?.() ?? true,
   }));
   protected readonly asks = computed(() => this.kinds[this.link.choice().source]?.asks);
-  protected readonly graduations = Object.keys(GRADUATIONS);
-  protected readonly bauds = BAUD_RATES;
+  protected readonly graduations = asOptions(Object.keys(GRADUATIONS) as (keyof typeof GRADUATIONS)[]);
+  protected readonly bauds = BAUD_RATES.map((rate) => [rate, `${rate} baud`] as const);
 
   protected choose(change: Partial<ScaleChoice>): void {
     this.link.choose(change);

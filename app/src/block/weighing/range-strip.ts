@@ -63,6 +63,20 @@ import { Hand } from '../bench/hand';
       font-size: var(--small);
       line-height: 1.25;
     }
+    @media (max-width: 699px), (max-height: 860px) {
+      :host {
+        min-height: 40px;
+      }
+      svg {
+        height: 18px;
+        margin-top: 2px;
+      }
+    }
+    @media (max-width: 699px) {
+      svg {
+        display: none;
+      }
+    }
   `,
 })
 export class RangeStrip {
@@ -87,7 +101,15 @@ export class RangeStrip {
       own: own && ([x(own[0]), x(own[1])] as const),
       before: x(offDg),
       at: x(withThis),
-      text: `${all}usually ${span(catalogue)} in all${own ? `, here ${span(own)}` : ''}`,
+      text: `${all}usually ${span(catalogue)} in all${own ? `, here ${span(own)}` : ''}.${this.lastWords(withThis)}`,
     };
   });
+
+  /** "Your last 4 had 3 points less": only where it differs enough to be worth a word. */
+  private lastWords(massDg: number): string {
+    const against = this.hand.againstLast(massDg);
+    if (!against) return '';
+    const points = this.format.count(Math.round(Math.abs(against.more) * 100), 'point');
+    return ` Your last ${against.pieces} had ${points} ${against.more > 0 ? 'less' : 'more'}.`;
+  }
 }

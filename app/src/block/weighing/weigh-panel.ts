@@ -9,24 +9,31 @@ import {
   output,
   viewChild,
 } from '@angular/core';
+import inputtext from '@primeuix/themes/aura/inputtext';
+import { NgTemplateOutlet } from '@angular/common';
 import { FormsModule } from '@angular/forms';
+import { InputText } from 'primeng/inputtext';
 import { gToBirdNumber } from '@core/catalogue/bird-number';
-import { DESTINATION_IDS } from '@core/ledger/destination';
 import { fromDg } from '@core/units/mass';
 import { Format } from '@core/format/format';
-import { Swatch } from '../../ui/piece/swatch';
+import { wears } from '../../ui/wears';
+import { Packing } from '../packing/packing';
+import { PackingRow } from '../packing/packing-row';
 import { Board } from '../bench/board';
 import { Hand } from '../bench/hand';
 import { BenchActs } from '../bench/bench-acts';
+import { DestinationKeys } from './destination-keys';
 import { RangeStrip } from './range-strip';
 import { StandInTray } from '../scale/stand-in-tray';
+
+wears({ inputtext });
 
 const NOISE_STEPS = 1;
 
 /** The weight, what it is, where it goes; and the one act that writes it down. */
 @Component({
   selector: 'v-weigh-panel',
-  imports: [FormsModule, Swatch, RangeStrip, StandInTray],
+  imports: [DestinationKeys, FormsModule, InputText, NgTemplateOutlet, PackingRow, RangeStrip, StandInTray],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './weigh-panel.html',
   styleUrl: './weigh-panel.css',
@@ -37,9 +44,13 @@ export class WeighPanel {
   protected readonly acts = inject(BenchActs);
   protected readonly format = inject(Format);
   protected readonly link = this.hand.link;
-  protected readonly destinations = DESTINATION_IDS;
+  protected readonly packing = inject(Packing);
   /** The scale is to be chosen. */
   readonly scale = output();
+  /** All of it is to be said in one line. */
+  readonly line = output();
+  /** All is off, and nothing more is typed. */
+  readonly closing = output();
 
   readonly field = viewChild<ElementRef<HTMLInputElement>>('field');
   private readonly many = viewChild<ElementRef<HTMLInputElement>>('many');
@@ -60,7 +71,10 @@ export class WeighPanel {
     if (now.state === 'moving') return { word: 'moving', tone: 'soft' };
     // Within its noise an empty scale is empty.
     return now.massDg - this.link.tareDg() < -NOISE_STEPS * this.link.graduationDg()
-      ? { word: 'below zero', tone: 'bad' }
+      ? // The bag was tared and is full: the next is not on yet.
+        this.packing.isOn()
+        ? { word: 'next bag', tone: 'soft' }
+        : { word: 'below zero', tone: 'bad' }
       : { word: 'steady', tone: 'good' };
   });
   protected readonly hint = computed(() => {
@@ -93,6 +107,8 @@ export class WeighPanel {
 
   /** The fields are free before the next key arrives, however late the page is drawn. */
   protected take(): void {
+    if (this.board.isOff() && this.hand.isTyped() && this.hand.typedText().trim() === '')
+      return this.closing.emit();
     void this.acts.take();
     this.showTyped();
   }

@@ -1,0 +1,112 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
+import { lotName } from '@core/catalogue/lot-name';
+import { callIt, correctCount, correctWeight, sendTo } from '@core/deeds/correct-cut';
+import { Format } from '@core/format/format';
+import { countReader, massReader } from '@core/format/readers';
+import { DESTINATION_IDS, type Destination } from '@core/ledger/destination';
+import type { Lot } from '@core/ledger/lot';
+import { partOf } from '@core/catalogue/kinds';
+import { HouseholdStore } from '../../household/household-store';
+import { asOptions, Choice, type Options } from '../../ui/field/choice';
+import { Field } from '../../ui/field/field';
+import { BenchActs } from '../bench/bench-acts';
+import { Board } from '../bench/board';
+
+/** One weighing: its part, where it goes, its weight and how many it was, each put right by itself; or all of it taken out. */
+@Component({
+  selector: 'v-put-right',
+  imports: [Choice, Field],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <div class="pairs">
+      <v-choice label="It is" [options]="parts()" [value]="cut().part ?? ''" (valueChange)="call($event)" />
+      <v-choice
+        label="It goes to"
+        [options]="destinations"
+        [value]="cut().destination"
+        (valueChange)="send($event)"
+      />
+      <v-field
+        label="Right weight"
+        [value]="format.mass(cut().inDg)"
+        [read]="readMass"
+        (changed)="weigh($event)"
+      />
+      <v-field
+        label="How many"
+        keys="numeric"
+        [value]="'' + cut().count"
+        [read]="readCount"
+        (changed)="count($event)"
+      />
+    </div>
+    @if (cut().count > 1) {
+      <p class="soft">Weighed together: {{ format.mass(cut().inDg / cut().count) }} each, more or less.</p>
+    }
+    <div class="acts">
+      <button
+        type="button"
+        class="quiet"
+        [attr.aria-label]="'Take out ' + name()"
+        (click)="acts.takeOut(cut())"
+      >
+        Take it out
+      </button>
+      <button type="button" class="quiet" (click)="done.emit()">Done</button>
+    </div>
+  `,
+  styles: `
+    .pairs {
+      display: grid;
+      grid-template-columns: 1fr 1fr;
+      gap: 14px;
+    }
+    .acts {
+      display: flex;
+      justify-content: space-between;
+      gap: 10px;
+      margin-top: 18px;
+    }
+    @media (max-width: 480px) {
+      .pairs {
+        grid-template-columns: 1fr;
+      }
+    }
+  `,
+})
+export class PutRight {
+  private readonly board = inject(Board);
+  private readonly store = inject(HouseholdStore);
+  protected readonly acts = inject(BenchActs);
+  protected readonly format = inject(Format);
+  readonly cut = input.required<Lot>();
+  readonly done = output();
+  protected readonly destinations = asOptions(DESTINATION_IDS);
+  protected readonly readMass = massReader(this.format, 'small');
+  protected readonly readCount = countReader(1, 1000);
+  protected readonly name = computed(() => `${lotName(this.cut())}, ${this.format.mass(this.cut().inDg)}`);
+  /** The parts of this way, and what it was called where that is none of them. */
+  protected readonly parts = computed((): Options<string> => {
+    const known = this.board.parts().map(({ id, name }) => [id, name] as const);
+    const own = this.cut().part ?? '';
+    return known.some(([id]) => id === own) ? known : [...known, [own, lotName(this.cut())]];
+  });
+
+  protected async call(id: string): Promise<void> {
+    const part = partOf(this.board.kind(), id);
+    if (part && id !== this.cut().part) await this.store.perform(callIt(this.cut(), part, this.format));
+  }
+
+  protected async send(destination: Destination): Promise<void> {
+    if (destination !== this.cut().destination) await this.store.perform(sendTo(this.cut(), destination));
+  }
+
+  protected async weigh(massDg: number): Promise<void> {
+    const mass = { massDg, typed: this.format.mass(massDg) };
+    await this.store.perform(correctWeight(this.cut(), mass, this.format));
+  }
+
+  protected async count(count: number): Promise<void> {
+    await this.store.perform(correctCount(this.cut(), count));
+  }
+}
