@@ -150,6 +150,8 @@ import { HouseholdStore } from '../household/household-store';
       }
       :host(.lying) .ticket {
         justify-content: space-between;
+        align-items: center;
+        min-height: 44px;
       }
       :host(.lying) .next {
         display: none;

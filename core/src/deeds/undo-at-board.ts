@@ -4,6 +4,7 @@ import type { Journal } from '../ledger/journal';
 import { withWhatRestsOn } from '../ledger/journal';
 import type { EntryId, LotId } from '../ledger/lot';
 import { minutesBetween } from '../units/date';
+import type { Deed } from './deed';
 
 /** What "undo" takes back at the board. */
 export interface ActAtBoard {
@@ -37,6 +38,14 @@ export function lastActAtBoard(journal: Journal, lots: ReadonlySet<LotId>): ActA
 
 /** What is written in one act is written within this, in minutes: nobody wraps by hand so fast. */
 const ONE_ACT = 0.5 / 60;
+
+/** Undoes an act with all that was written later and rests on it. */
+export function undoAct({ entries, later }: Pick<ActAtBoard, 'entries' | 'later'>, say: string): Deed {
+  return {
+    facts: [{ type: 'undone', entries: [...entries, ...later] }],
+    say: later.length > 0 ? 'Undone together' : say,
+  };
+}
 
 /** The weighing that went straight into this pack: written just before it, in the same act. */
 function cutOfStraightPack(journal: Journal, packed: EntryOf<'packed'>): EntryOf<'cut'> | undefined {

@@ -24,7 +24,7 @@ export interface Packing {
 }
 
 /** What is written on a pack of one part: so many of its portions, or the part. */
-export function packedName({ part, name, count }: CameOff, kind: string | null): string {
+function packedName({ part, name, count }: CameOff, kind: string | null): string {
   const known = partOf(kindById(kind), part);
   if (!known?.portion || !known.portions) return count > 1 ? `${name} × ${count}` : name;
   return count > 1

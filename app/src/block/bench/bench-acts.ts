@@ -1,7 +1,7 @@
 import { callIt, sendTo } from '@core/deeds/correct-cut';
 import type { Deed } from '@core/deeds/deed';
 import { packAsSaid } from '@core/deeds/pack-as-said';
-import { lastActAtBoard } from '@core/deeds/undo-at-board';
+import { lastActAtBoard, undoAct, type ActAtBoard } from '@core/deeds/undo-at-board';
 import { drain, weigh, type Weighed } from '@core/deeds/weigh';
 import { weighIntoPack } from '@core/deeds/weigh-into-pack';
 import {
@@ -15,7 +15,7 @@ import {
 } from '@core/deeds/work-on-piece';
 import { doAgain } from '@core/deeds/undoing';
 import { withWhatRestsOn } from '@core/ledger/journal';
-import type { EntryId, Lot } from '@core/ledger/lot';
+import type { Lot } from '@core/ledger/lot';
 import type { SaidLine } from '@core/said/said-line';
 import { likelyCount } from '@core/board/likely-count';
 import { computed, effect, inject, Injectable, signal, untracked } from '@angular/core';
@@ -200,7 +200,7 @@ export class BenchActs {
       lot: (id) => this.lotName(id),
     });
     const say = `Undone: ${what.charAt(0).toLowerCase()}${what.slice(1)}`;
-    if (!(await this.undoEntries(act.entries, act.later, say))) return;
+    if (!(await this.undoAct(act, say))) return;
     this.packing.made([]);
     // What was added to the container is not weighed yet again.
     if (act.entry.type === 'cut' && this.hand.link.choice().mode === 'into-container')
@@ -211,23 +211,22 @@ export class BenchActs {
   takeOut(cut: Lot): Promise<void> {
     return this.inTurn(async () => {
       const [entry = cut.made, ...later] = withWhatRestsOn(this.store.household().journal, cut.made);
-      await this.undoEntries([entry], later, `Taken out: ${lotName(cut)}, ${this.format.mass(cut.inDg)}`);
+      await this.undoAct(
+        { entries: [entry], later },
+        `Taken out: ${lotName(cut)}, ${this.format.mass(cut.inDg)}`,
+      );
     });
   }
 
-  /** Undoes what was one act; with all that was written later and rests on it, where somebody says so. True where it was undone alone. */
-  private async undoEntries(
-    act: readonly EntryId[],
-    later: readonly EntryId[],
-    say: string,
-  ): Promise<boolean> {
-    if (later.length > 0) {
-      const text = `${later.length} later ${later.length === 1 ? 'entry rests' : 'entries rest'} on this, such as packs made of it. They would be undone with it.`;
+  /** Undoes an act; where something rests on it, once somebody says so. True where it was undone alone. */
+  private async undoAct(act: Pick<ActAtBoard, 'entries' | 'later'>, say: string): Promise<boolean> {
+    const { length } = act.later;
+    if (length > 0) {
+      const text = `${length} later ${length === 1 ? 'entry rests' : 'entries rest'} on this, such as packs made of it. They would be undone with it.`;
       if (!(await this.ask.confirm('Undo them all?', text, 'Undo all of it'))) return false;
     }
-    const facts = [{ type: 'undone' as const, entries: [...act, ...later] }];
-    const written = await this.store.perform({ facts, say: later.length > 0 ? 'Undone together' : say });
-    if (!written.ok || later.length > 0) return false;
+    const written = await this.store.perform(undoAct(act, say));
+    if (!written.ok || length > 0) return false;
     this.takenPlateau = null;
     return true;
   }

@@ -41,6 +41,7 @@ import { WeighedList } from '../weighing/weighed-list';
 import { Weighings } from '../weighing/weighings';
 import { WeighPanel } from '../weighing/weigh-panel';
 import { TextField } from '../../ui/field/text-field';
+import { TakesFocus } from '../../ui/form/takes-focus';
 import { BarePicture } from '../../ui/told/bare-picture';
 import { wears } from '../../ui/wears';
 
@@ -64,6 +65,7 @@ wears({ button, dialog });
     SaidHere,
     ScaleSettings,
     ShareBar,
+    TakesFocus,
     TextField,
     StepCard,
     WeighedList,

@@ -11,19 +11,26 @@ import { Packing } from './packing';
   imports: [PlaceChoice, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <v-place-choice
-      label="Packs go to"
-      look="beside"
-      none="no place yet"
-      [place]="packing.place()?.id ?? null"
-      (chosen)="packing.put($event)"
-    />
+    @if (packing.isOn()) {
+      <v-place-choice
+        label="Packs go to"
+        look="beside"
+        none="no place yet"
+        [place]="packing.place()?.id ?? null"
+        (chosen)="packing.put($event)"
+      />
+    }
     @if (packing.last(); as made) {
       @if (made.length > 0) {
         <div class="made" role="status">
           <span class="soft">Write on {{ made.length === 1 ? 'it' : 'them' }}</span>
           @for (each of made; track each.pack.id) {
-            <b class="signs">{{ each.signs }}</b>
+            <span class="one"
+              ><b class="signs">{{ each.signs }}</b>
+              @if (made.length > 1) {
+                {{ format.mass(each.pack.inDg) }}
+              }
+            </span>
           }
           <span>{{ day() }}</span>
           <a
@@ -55,6 +62,9 @@ import { Packing } from './packing';
       font-feature-settings: 'zero';
       letter-spacing: 0.08em;
     }
+    .one {
+      white-space: nowrap;
+    }
     a {
       margin-left: auto;
     }
@@ -62,7 +72,7 @@ import { Packing } from './packing';
 })
 export class PackingRow {
   protected readonly packing = inject(Packing);
-  private readonly format = inject(Format);
+  protected readonly format = inject(Format);
   protected readonly household = inject(HOUSEHOLD_NAME);
   protected readonly day = computed(() => {
     const on = this.packing.last()[0]?.pack.on;

@@ -21,7 +21,7 @@ wears({ radiobutton });
     <fieldset>
       <legend class="visually-hidden">Scale</legend>
       @for (scale of scales; track scale.id) {
-        <label class="source" [class.on]="link.choice().source === scale.id">
+        <label class="source" [for]="'scale-' + scale.id" [class.on]="link.choice().source === scale.id">
           <p-radiobutton
             name="source"
             [inputId]="'scale-' + scale.id"

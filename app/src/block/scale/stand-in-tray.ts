@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { Notices } from '../../household/notices';
 import { Board } from '../bench/board';
 import { Hand } from '../bench/hand';
+import { Packing } from '../packing/packing';
 
 /** What a small steel tray weighs. */
 const TRAY_DG = 2150;
@@ -56,11 +57,15 @@ export class StandInTray {
   protected readonly board = inject(Board);
   protected readonly hand = inject(Hand);
   private readonly notices = inject(Notices);
+  private readonly packing = inject(Packing);
 
   lay(): void {
     const massDg = this.hand.virtualMassDg();
     if (massDg <= 0) return this.notices.problem('Nothing is left to lay on the tray.');
-    const isOnTop = this.hand.link.choice().mode === 'into-container' || this.hand.link.tareDg() > 0;
+    const tareDg = this.hand.link.tareDg();
+    // Each pack is filled in a bag of its own; into a tray on the scale the next comes on top.
+    if (this.packing.isOn()) return this.hand.link.standIn()?.lay(massDg + tareDg, false);
+    const isOnTop = this.hand.link.choice().mode === 'into-container' || tareDg > 0;
     this.hand.link.standIn()?.lay(massDg, isOnTop);
   }
 

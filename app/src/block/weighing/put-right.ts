@@ -19,13 +19,6 @@ import { Board } from '../bench/board';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="pairs">
-      <v-choice label="It is" [options]="parts()" [value]="cut().part ?? ''" (valueChange)="call($event)" />
-      <v-choice
-        label="It goes to"
-        [options]="destinations"
-        [value]="cut().destination"
-        (valueChange)="send($event)"
-      />
       <v-field
         label="Right weight"
         [value]="format.mass(cut().inDg)"
@@ -38,6 +31,13 @@ import { Board } from '../bench/board';
         [value]="'' + cut().count"
         [read]="readCount"
         (changed)="count($event)"
+      />
+      <v-choice label="It is" [options]="parts()" [value]="cut().part ?? ''" (valueChange)="call($event)" />
+      <v-choice
+        label="It goes to"
+        [options]="destinations"
+        [value]="cut().destination"
+        (valueChange)="send($event)"
       />
     </div>
     @if (cut().count > 1) {

@@ -4,6 +4,7 @@ import {
   ChangeDetectionStrategy,
   Component,
   computed,
+  DOCUMENT,
   ElementRef,
   inject,
   output,
@@ -52,6 +53,7 @@ export class WeighPanel {
   /** All is off, and nothing more is typed. */
   readonly closing = output();
 
+  private readonly page = inject(DOCUMENT);
   readonly field = viewChild<ElementRef<HTMLInputElement>>('field');
   private readonly many = viewChild<ElementRef<HTMLInputElement>>('many');
   readonly tray = viewChild(StandInTray);
@@ -101,7 +103,10 @@ export class WeighPanel {
     afterRenderEffect(() => {
       this.board.piece();
       this.hand.isTyped();
-      this.field()?.nativeElement.focus({ preventScroll: true });
+      // Not out of another field: what is put right in a window is typed to its end.
+      const at = this.page.activeElement;
+      if (!at?.closest('input, textarea, [role=dialog], [role=alertdialog]'))
+        this.field()?.nativeElement.focus({ preventScroll: true });
     });
   }
 
