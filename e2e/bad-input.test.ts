@@ -171,7 +171,7 @@ describe('bad input is answered, and nothing is lost', () => {
       await person.click('Wrap 1 to wrap', 'link');
       await person.page.locator('v-token button').click();
       await person.click('New tray with what is in the hand');
-      await person.click('Freeze these');
+      await person.clickOn('.end .act');
       await person.sees('wrapped, in Freezer');
       await person.click('Block', 'link');
       await person.sees('Weighed 1');

@@ -104,7 +104,8 @@ describe('a file that is kept up to date by itself', () => {
   let person: Person;
   const holds = async (text: string): Promise<void> => {
     for (const until = Date.now() + 20_000; Date.now() < until;) {
-      if ((await privateFile(person, FILE)).includes(text)) return;
+      // While it is being written it cannot be read.
+      if ((await privateFile(person, FILE).catch(() => '')).includes(text)) return;
       await new Promise((done) => setTimeout(done, 100));
     }
     throw new Error(`the file does not hold ${text}`);

@@ -268,7 +268,7 @@ describe.each([
     await person.click('Close it enter');
     if (await person.page.$('[role=dialog] input'))
       await person.page.locator('[role=dialog] input').fill('drip on the board');
-    await person.sees('One pack, one meal');
+    await person.sees('lie here to be wrapped');
   });
 
   it('wraps and freezes a pack of it', async () => {
@@ -277,7 +277,7 @@ describe.each([
     await person.page.locator('v-tray summary').click();
     await person.fill('Plates of tray 1', '8');
     await person.press('Tab');
-    await person.click('Freeze these');
+    await person.clickOn('.end .act');
     await person.sees('wrapped, in');
     await person.page.locator('nav ::-p-text(Freezer)').click();
     await person.sees('Keeps until');

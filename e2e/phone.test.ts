@@ -88,7 +88,7 @@ describe('a household on a phone', () => {
     await person.sees('Before you close it');
     await fits();
     await tap('Close it');
-    await person.sees('One pack, one meal');
+    await person.sees('lie here to be wrapped');
   });
 
   it('wraps it and puts it in the freezer', async () => {
@@ -98,7 +98,7 @@ describe('a household on a phone', () => {
     await touch('v-tray summary');
     await write('::-p-aria([name="Plates of tray 1"])', '6');
     await fits();
-    await tap('Freeze these');
+    await touch('.end .act');
     await person.sees('wrapped, in');
   });
 

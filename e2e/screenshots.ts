@@ -96,7 +96,7 @@ async function planThePacks(person: Person): Promise<void> {
 
 async function printLabels(person: Person): Promise<void> {
   await planThePacks(person);
-  await person.click('Freeze these');
+  await person.clickOn('.end .act');
   await person.reads('Which packs');
   await person.page.waitForSelector('v-label-preview');
   await settle();

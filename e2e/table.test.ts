@@ -1,5 +1,5 @@
 import type { Browser } from 'puppeteer-core';
-import { launch, Person } from './harness';
+import { launch, Person, PHONE } from './harness';
 import { ADDRESS, begin, buy, weigh } from './journeys';
 
 // What lies on the table is packed as a sensible cook would, in euros with a comma.
@@ -97,7 +97,7 @@ describe('the table ends empty', () => {
   it('is frozen in one act, and no gram is lost', async () => {
     await person.click('4 dinners if 4 are cut in two');
     await person.sees('Cut in two first');
-    await person.click('Freeze these');
+    await person.clickOn('.end .act');
     await person.sees('5 packs wrapped, in Freezer');
     const packed = (await person.stored()).entries.flatMap(({ entry }) => {
       const each = entry as unknown as { type: string; from: { amount: unknown }[] };
@@ -106,5 +106,40 @@ describe('the table ends empty', () => {
     expect(packed).toHaveLength(5);
     await person.goTo('/home/wrap');
     await person.sees('The table is clear');
+  });
+});
+
+describe('from a closed piece to frozen packs', () => {
+  let browser: Browser;
+  beforeAll(async () => {
+    browser = await launch();
+  });
+  afterAll(() => browser.close());
+
+  it.each([
+    [1280, undefined],
+    [390, PHONE],
+  ])('the demo’s strip loin is in the freezer in at most 3 acts, %d wide', async (_wide, size) => {
+    const own = await browser.createBrowserContext();
+    const person = await Person.at(own, ADDRESS, size);
+    await person.goTo('/demo/wrap');
+    await person.sees('lie here to be wrapped');
+    let acts = 0;
+    const act = async (): Promise<void> => {
+      acts += 1;
+      await person.clickOn('.end .act');
+    };
+    await act();
+    await person.sees('2 dinners');
+    const bar = await person.page.$eval('.end .act', (each) => each.getBoundingClientRect().toJSON());
+    // The deed is in sight without scrolling.
+    expect(bar.bottom).toBeLessThanOrEqual(size?.height ?? 800);
+    await act();
+    await person.sees('4 packs wrapped, in Chest freezer');
+    expect(acts).toBeLessThanOrEqual(3);
+    await person.goTo('/demo/wrap');
+    await person.sees('The table is clear');
+    expect(person.complaints).toEqual([]);
+    await own.close();
   });
 });

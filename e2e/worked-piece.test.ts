@@ -51,7 +51,7 @@ describe('a piece from the counter to the freezer and the books', () => {
   });
 
   it('is wrapped, with the cost of the pack and of a plate', async () => {
-    await person.sees('One pack, one meal');
+    await person.sees('lie here to be wrapped');
     await person.page.locator('v-token ::-p-text(Centre)').click();
     await person.click('New tray with what is in the hand');
     await person.page.locator('v-tray summary').click();
@@ -59,7 +59,7 @@ describe('a piece from the counter to the freezer and the books', () => {
     await person.press('Tab');
     await person.sees('€56.63');
     await person.sees('€5.66 a plate');
-    await person.click('Freeze these');
+    await person.clickOn('.end .act');
     await person.sees('Centre wrapped, in Freezer');
   });
 

@@ -40,7 +40,7 @@ describe('from the table to labelled packs', () => {
       await person.sees(`Weighed ${(count += 1)}`);
     }
     await person.click('Wrap 8 to wrap', 'link');
-    await person.sees('One pack, one meal');
+    await person.sees('lie here to be wrapped');
   });
   afterAll(async () => {
     await browser.close();
@@ -104,7 +104,6 @@ describe('from the table to labelled packs', () => {
       {},
       moving,
     );
-    await person.sees('a plate is off');
     await person.page.$$eval(
       'v-tray:nth-of-type(2) v-token button',
       (all, text) =>
@@ -147,11 +146,11 @@ describe('from the table to labelled packs', () => {
     const kept = await masses(1);
     await person.click('Lock tray 1');
     await person.click('Plan again');
-    await person.sees('Unlock');
+    await person.sees('1 tray beside it as it was');
     await person.page.waitForFunction(() => document.querySelectorAll('v-tray').length >= 4);
     expect((await masses(1)).sort()).toEqual(kept.sort());
     expect(
-      await person.page.$eval('v-tray:nth-of-type(1) button', (each) =>
+      await person.page.$eval('v-tray:nth-of-type(1) .lock', (each) =>
         (each as unknown as HTMLElement).getAttribute('aria-pressed'),
       ),
     ).toBe('true');
@@ -190,7 +189,7 @@ describe('from the table to labelled packs', () => {
     await person.fill('Plates of tray 1', '2');
     await person.page.locator('v-tray:nth-of-type(1) [placeholder=mm]').fill('28 mm');
     await person.press('Tab');
-    await person.click('Freeze these');
+    await person.clickOn('.end .act');
     await person.sees(`${packs} packs wrapped, in Freezer`);
     const entries = (await person.stored()).entries.map(
       ({ entry }) =>
@@ -390,7 +389,7 @@ describe('from the table to labelled packs', () => {
       await phone.goTo(path);
       await phone.sees(
         path === '/demo/wrap'
-          ? 'One pack, one meal'
+          ? 'lie here to be wrapped'
           : path.endsWith('scan')
             ? 'The pack shows here'
             : 'Which packs',

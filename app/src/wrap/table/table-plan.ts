@@ -5,6 +5,7 @@ import type { PackRequest } from '@core/pack/pack-request';
 import { packsWanted } from '@core/pack/packs-wanted';
 import { planTold, type PlanTold } from '@core/pack/plan-told';
 import { animalsOf } from '@core/pack/table';
+import type { Tray } from '@core/pack/tray';
 import { PackPlans } from '../../compute/pack-plans';
 import { Notices } from '../../household/notices';
 import { Wrapping, type Stays } from './wrapping';
@@ -32,7 +33,12 @@ export class TablePlan {
   /** The ways that are offered: one, or with cuts too. */
   readonly ways = computed(() => this.found()?.ways ?? []);
   readonly chosen = computed(() => this.ways()[this.chosenAt()] ?? null);
+  /** Trays that the plan has left as they were. */
+  readonly kept = computed(() => this.found()?.stays.kept.length ?? 0);
   readonly whys = signal<readonly string[]>([]);
+  private readonly laid = signal<readonly Tray[] | null>(null);
+  /** Somebody has changed what the plan had laid: what it says of itself holds no longer. */
+  readonly isTouched = computed(() => this.laid() !== this.wrapping.laid());
 
   /** Plans everything that is in no tray that stays. */
   async plan(): Promise<void> {
@@ -84,6 +90,7 @@ export class TablePlan {
     if (!found || !way) return;
     this.chosenAt.set(at);
     this.wrapping.lay(way.plans, found.stays);
+    this.laid.set(this.wrapping.laid());
   }
 
   forget(): void {

@@ -1,12 +1,13 @@
 import { CdkDrag, CdkDropList } from '@angular/cdk/drag-drop';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { packFreezing } from '@core/freeze/pack-freezing';
-import { countReader, lengthReader, massReader, orEmpty } from '@core/format/readers';
+import { countReader, lengthReader, massReader, orEmpty, readText } from '@core/format/readers';
 import { isPlateful } from '@core/pack/table';
 import type { Tray } from '@core/pack/tray';
 import { bagsOf, contentsOf } from '@core/pack/trays';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
+import { Check } from '../../ui/field/check';
 import { asOptions, Choice } from '../../ui/field/choice';
 import { Field } from '../../ui/field/field';
 import { TokenChip } from './token-chip';
@@ -20,41 +21,35 @@ const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
 /** A pack in the making: what is in it, who gets what of it, what it costs. */
 @Component({
   selector: 'v-tray',
-  imports: [CdkDrag, CdkDropList, Choice, Field, TokenChip],
+  imports: [CdkDrag, CdkDropList, Check, Choice, Field, TokenChip],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section [class.locked]="tray().isLocked" [attr.aria-label]="'Tray ' + number() + ', ' + name()">
       <header>
         <span class="n" aria-hidden="true">{{ number() }}</span>
-        <span class="soft">{{
-          tray().isCollecting
-            ? 'kept until it is a dinner'
-            : isByProduct()
-              ? 'not for plates'
-              : tray().eaters.length === 0
-                ? 'for nobody yet'
-                : tray().eaters.length === 1
-                  ? 'for ' + tray().eaters[0]
-                  : 'for ' + tray().eaters.length
-        }}</span>
+        <v-field
+          class="small name"
+          look="bare"
+          [label]="'Written on tray ' + number()"
+          [most]="200"
+          [value]="name()"
+          [read]="readText"
+          (changed)="rename($event)"
+        />
+      </header>
+      <div class="for">
+        <span class="soft">{{ forWhom() }}</span>
         <button
           type="button"
-          class="quiet small"
+          class="lock"
           [attr.aria-pressed]="tray().isLocked"
           [attr.aria-label]="(tray().isLocked ? 'Unlock' : 'Lock') + ' tray ' + number()"
           (click)="wrapping.change(tray().id, { isLocked: !tray().isLocked })"
         >
+          <i [class]="'pi ' + (tray().isLocked ? 'pi-lock' : 'pi-lock-open')" aria-hidden="true"></i>
           {{ tray().isLocked ? 'Unlock' : 'Lock' }}
         </button>
-      </header>
-      <input
-        #written
-        class="name"
-        [attr.aria-label]="'Written on tray ' + number()"
-        maxlength="200"
-        [value]="name()"
-        (change)="rename(written.value)"
-      />
+      </div>
       <div
         class="in"
         cdkDropList
@@ -111,30 +106,18 @@ const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
         }
         <p class="sum">
           <b class="mass">{{ format.mass(now.massDg) }}</b>
-          @if (now.targetG > 0) {
+          @if (now.costMinor > 0) {
             <span
-              >{{ format.mass(toDg(now.eatenG)) }} eaten of {{ format.mass(toDg(now.targetG)) }} wanted
-              @if (now.isOff) {
-                <b class="bad">, a plate is off</b>
-              }
-            </span>
+              >{{ now.isCostKnown ? '' : 'at least ' }}{{ format.money(now.costMinor)
+              }}<span class="soft">{{ eachWords(now.costMinor) }}</span></span
+            >
+          }
+          @if (now.worthMinor !== 0) {
+            <span class="soft">{{
+              now.worthMinor === null ? 'shop price unknown' : 'shop ' + format.money(now.worthMinor)
+            }}</span>
           }
         </p>
-        @if (now.costMinor > 0 || plates() > 0) {
-          <p class="money">
-            {{ now.isCostKnown ? '' : 'at least ' }}<b>{{ format.money(now.costMinor) }}</b>
-            @if (plates() > 1) {
-              <span>, {{ format.money(perPlate(now.costMinor)) }} a plate of this pack</span>
-            }
-            @if (now.worthMinor !== 0) {
-              <span class="soft">{{
-                now.worthMinor === null
-                  ? 'shop price unknown'
-                  : 'cut, in the shop ' + format.money(now.worthMinor)
-              }}</span>
-            }
-          </p>
-        }
       }
       <details>
         <summary>Who, wrap, thickness</summary>
@@ -180,14 +163,8 @@ const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
             (changed)="change({ tareDg: $event })"
           />
         </div>
-        <label class="check"
-          ><input
-            #singly
-            type="checkbox"
-            [checked]="tray().singly"
-            (change)="change({ singly: singly.checked })"
-          />
-          each wrapped: take out singly</label
+        <v-check [value]="tray().singly" (valueChange)="change({ singly: $event })"
+          >each wrapped: take out singly</v-check
         >
         @if (freezing(); as hours) {
           <p class="soft">
@@ -234,6 +211,14 @@ export class TrayCard {
   );
   protected readonly readTare = orEmpty(0, massReader(this.format, 'small', { least: 0 }));
 
+  protected readonly readText = readText;
+  protected readonly forWhom = computed(() => {
+    const { isCollecting, eaters } = this.tray();
+    if (isCollecting) return 'kept until it is a dinner';
+    if (this.isByProduct()) return 'not for plates';
+    if (eaters.length === 0) return 'for nobody yet';
+    return eaters.length === 1 ? `for ${eaters[0]}` : `for ${eaters.length}`;
+  });
   /** Bones for the pot, fat to render: in a bag of their own. */
   protected readonly isByProduct = computed(
     () => this.contents().length > 0 && !this.contents().some(({ token }) => isPlateful(token)),
@@ -283,8 +268,9 @@ export class TrayCard {
     return Math.round(massG) * 10;
   }
 
-  protected perPlate(minor: number): number {
-    return Math.round(minor / Math.max(1, this.plates()));
+  protected eachWords(minor: number): string {
+    const plates = this.plates();
+    return plates > 1 ? `, ${this.format.money(Math.round(minor / plates))} a plate` : '';
   }
 
   /** Full width is half as much again as wanted. */

@@ -1,8 +1,7 @@
-import { groups } from 'd3-array';
+import { groups, sum } from 'd3-array';
 import { undoing } from '@core/deeds/undoing';
 import { CdkDrag, CdkDropList, CdkDropListGroup } from '@angular/cdk/drag-drop';
 import { ChangeDetectionStrategy, Component, computed, ElementRef, inject, signal } from '@angular/core';
-import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import { lotName } from '@core/catalogue/lot-name';
 import type { Lot } from '@core/ledger/lot';
@@ -13,6 +12,7 @@ import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
 import { Notices } from '../../household/notices';
+import { PlaceChoice } from '../../household/parts/place-choice';
 import { PackPlans } from '../../compute/pack-plans';
 import { LEFT_WORDS, planWords, wayWords } from './plan-words';
 import { TablePlan } from './table-plan';
@@ -32,7 +32,7 @@ import { DRAG_DELAY } from '../../ui/drag-delay';
     CdkDrag,
     CdkDropList,
     CdkDropListGroup,
-    FormsModule,
+    PlaceChoice,
     RouterLink,
     TokenChip,
     TrayCard,
@@ -72,14 +72,33 @@ export class WrapPage {
     return groups(this.wrapping.onTable(), cameFrom).map(([name, tokens]) => ({ name, tokens }));
   });
 
-  /** The answer first, then what goes with it. */
-  protected readonly answer = computed((): readonly string[] => {
+  private readonly massOf = (grams: number): string => this.format.mass(Math.round(grams) * 10);
+  /** What a person asks: before anything is put together, what lies there; then what it comes to. */
+  protected readonly reading = computed((): { readonly first: string; readonly then: readonly string[] } => {
     const chosen = this.plan.chosen();
-    return chosen
-      ? planWords(chosen.told, this.wrapping.eaters().length, (grams) =>
-          this.format.mass(Math.round(grams) * 10),
-        )
-      : [];
+    if (chosen && !this.plan.isTouched()) {
+      const [first = '', ...then] = planWords(chosen.told, this.wrapping.eaters().length, this.massOf);
+      const kept = this.plan.kept();
+      const stays = kept > 0 ? [`${this.format.count(kept, 'tray')} beside it as it was.`] : [];
+      return { first, then: [...stays, ...then] };
+    }
+    const packs = this.wrapping.filled().length;
+    const left = this.wrapping.onTable().length;
+    if (packs > 0)
+      return {
+        first: `${this.format.count(packs, 'pack')}, ready to be wrapped.`,
+        then: left > 0 ? [`${this.format.count(left, 'thing')} on no tray yet.`] : [],
+      };
+    const massDg = sum(this.wrapping.tokens(), (token) => token.massDg);
+    return {
+      first: `${this.format.mass(massDg)} lie here to be wrapped.`,
+      then: ['One act shares all of it out into dinners for those who eat here.'],
+    };
+  });
+  protected readonly deed = computed(() => {
+    const packs = this.format.count(this.wrapping.filled().length, 'pack');
+    const shelf = this.store.shelves().find(({ id }) => id === this.place());
+    return `${shelf && shelf.cold !== 'freezer' ? 'Put away' : 'Freeze'} ${packs}`;
   });
   /** What no pack takes, with the one reason. */
   protected readonly left = computed(() =>

@@ -100,6 +100,9 @@ export class Wrapping {
   readonly hover = this.hoverNow.asReadonly();
   readonly filled = computed(() => this.trays().filter((tray) => contentsOf(tray, this.byId()).length > 0));
 
+  /** The trays as they were last put: another list with every change. */
+  readonly laid = this.put.asReadonly();
+
   constructor() {
     keepTable(this.put, this.cuts);
   }
