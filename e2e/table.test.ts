@@ -48,6 +48,27 @@ describe('the table ends empty', () => {
     await person.sees('Everything is on a tray');
   });
 
+  it('so many a pack, so much a pack: said by part, and kept', async () => {
+    await person.click('What is wanted');
+    await person.choose('Steak', 'so many a pack');
+    await person.fill('Steak in a pack', '3');
+    await person.press('Tab');
+    await person.click('Plan again');
+    await person.sees('2 bags.');
+    expect((await names()).map((name) => name.replace(/^Tray \d+, /, ''))).toEqual([
+      '3 steaks',
+      'Steak',
+      'Fat cap',
+    ]);
+    await person.fill('Steak in a pack', 'some');
+    await person.press('Tab');
+    await person.sees('3 stands.');
+    await person.choose('Steak', 'by who eats');
+    await person.click('Plan again');
+    await person.sees('4 dinners if 4 are cut in two');
+    await person.click('What is wanted');
+  });
+
   it('with cuts it says who gets less, where the knife goes, and stays through a reload', async () => {
     await person.click('4 dinners if 4 are cut in two');
     await person.sees('Everyone gets less than usual in 4 packs.');

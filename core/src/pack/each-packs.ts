@@ -72,6 +72,9 @@ function dealt(
 ): PlannedPack[] {
   const order = [...kinds].sort((a, b) => (packs[b]?.each ?? 0) - (packs[a]?.each ?? 0));
   const bags = order.map((kind) => ({ kind, each: packs[kind]?.each ?? 1, ids: [] as string[], massG: 0 }));
+  // Somebody who asks for three a pack gets threes, and one bag with what is over.
+  const last = bags.at(-1);
+  if (last) last.each -= sum(bags, ({ each }) => each) - portions.length;
   for (const { id, massG } of portions) {
     const open = bags.filter(({ ids, each }) => ids.length < each);
     const lightest = open.reduce(
@@ -82,9 +85,9 @@ function dealt(
     lightest.massG += massG;
   }
   return groups(bags, ({ kind }) => kind).flatMap(([kind, own]) =>
-    own.map(({ ids, massG, each }) => ({
+    own.map(({ ids, massG }) => ({
       name: packs[kind]?.name ?? '',
-      isSmaller: ids.length < each,
+      isSmaller: ids.length < (packs[kind]?.each ?? 1),
       portions: ids,
       divisible: {},
       massG,

@@ -1,6 +1,6 @@
 import type { Animal } from '../ledger/animal';
 import { meanPlateDg, type Eater } from './eater';
-import type { Wrapping } from './wrapping';
+import type { PortionedBy, Wrapping } from './wrapping';
 import { kindById, partOf } from '../catalogue/kinds';
 import type { PackRequest, Portion } from './pack-request';
 import { OUT_OF_PLACE } from './out-of-place';
@@ -38,7 +38,10 @@ export function packsWanted(
   const own = tokens.filter(
     (token) => token.lot.animal === animal && isPlateful(token) && token.massDg * token.eaten > 0,
   );
-  const packs = wrapping.packs
+  const keys = [...new Set(own.map(partKey))];
+  const byNumber = keys.flatMap((key) => kindBy(key, own, wrapping.ways?.[key]) ?? []);
+  const byWho = keys.filter((key) => !byNumber.some(({ parts }) => parts.includes(key)));
+  const dinners = wrapping.packs
     .map((wanted) => ({
       name: wanted.name,
       eaters: eatersOf(wanted),
@@ -47,11 +50,13 @@ export function packsWanted(
         Math.max(0, wanted.most - (counted.get(wanted.name) ?? 0)),
       ] as [number, number],
     }))
-    .filter((pack) => pack.eaters.length > 0 && pack.count[1] > 0);
+    .filter((pack) => pack.eaters.length > 0 && pack.count[1] > 0 && byWho.length > 0)
+    .map((pack) => (byNumber.length > 0 ? { ...pack, parts: byWho } : pack));
+  const packs = [...dinners, ...byNumber];
   if (own.length === 0 || packs.length === 0) return null;
-  const names = [...new Set(packs.flatMap((pack) => pack.eaters))];
+  const names = [...new Set(dinners.flatMap((pack) => pack.eaters))];
   return {
-    portions: own.filter(({ isHeap }) => !isHeap).map((token) => portionOf(token, mayCut)),
+    portions: own.filter(({ isHeap }) => !isHeap).map((token) => portionOf(token, mayCut, wrapping)),
     divisible: own
       .filter(({ isHeap }) => isHeap)
       .map((token) => ({
@@ -87,18 +92,45 @@ function lotOf(token: Token): Pick<Portion, 'id' | 'part' | 'massG' | 'collected
   };
 }
 
-function portionOf(token: Token, mayCut: boolean): Portion {
+/** A kind of pack for what is portioned by number or by weight; null where it is by who eats. */
+function kindBy(
+  key: string,
+  own: readonly Token[],
+  way: PortionedBy | undefined,
+): (PackRequest['packs'][number] & { readonly parts: string[] }) | null {
+  const token = own.find((each) => partKey(each) === key);
+  if (!token || !way || 'carved' in way) return null;
+  const common = { name: `by itself: ${key}`, count: [0, 1000] as [number, number], parts: [key] };
+  // A heap has no portions to count.
+  if ('each' in way) return token.isHeap ? null : { ...common, each: way.each };
+  return { ...common, massG: (way.massDg / 10) * token.eaten };
+}
+
+/** Whether a piece is carved at the table: as the household says, else as the trade has it. */
+export function isCarved(token: Token, ways: Wrapping['ways']): boolean {
+  const way = ways?.[partKey(token)];
+  return way && 'carved' in way
+    ? way.carved
+    : (partOf(kindById(token.lot.kind), token.lot.part)?.carved ?? false);
+}
+
+function portionOf(token: Token, mayCut: boolean, { ways }: Wrapping): Portion {
   const part = partOf(kindById(token.lot.kind), token.lot.part);
   return {
     ...lotOf(token),
-    ...(part?.carved && !token.half ? { carved: true } : {}),
+    ...(isCarved(token, ways) && !token.half ? { carved: true } : {}),
     ...(part?.bone ? { boneIn: true } : {}),
     ...(mayCut && !token.half ? { mayCut } : {}),
   };
 }
 
 /** Whether a piece is shared at the table by those who eat of its pack: it is carved, or too large for one plate and without a bone. */
-export function isShared({ lot }: Token, massG: number, meanAppetiteG: number): boolean {
-  const part = partOf(kindById(lot.kind), lot.part);
-  return part?.carved === true || (!part?.bone && massG > meanAppetiteG * OUT_OF_PLACE.mostPlate);
+export function isShared(
+  token: Token,
+  massG: number,
+  meanAppetiteG: number,
+  ways?: Wrapping['ways'],
+): boolean {
+  const part = partOf(kindById(token.lot.kind), token.lot.part);
+  return isCarved(token, ways) || (!part?.bone && massG > meanAppetiteG * OUT_OF_PLACE.mostPlate);
 }

@@ -25,7 +25,8 @@ export function traysOf(
   return withCrumbs(tokens, [
     ...plan.packs.map(({ name, portions, divisible, plates, isSmaller }) => ({
       ...emptyTray(newId(), style),
-      wanted: isSmaller ? null : name,
+      // Packed by number or weight, it is for nobody by name.
+      wanted: isSmaller || plates.length === 0 ? null : name,
       eaters: plates.map(({ eater }) => eater),
       tokens: portions.map(servedName),
       heaps: heapsOf(divisible),

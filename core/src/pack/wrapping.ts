@@ -11,6 +11,14 @@ const wantedPackSchema = z.strictObject({
   most: z.int().nonnegative().max(200),
 });
 
+/** How a part is portioned where that is not by who eats: so many, so much, or as one piece that is carved. */
+const portionWaySchema = z.union([
+  z.strictObject({ each: z.int().positive().max(100) }),
+  z.strictObject({ massDg: z.int().positive().max(100_000) }),
+  z.strictObject({ carved: z.boolean() }),
+]);
+export type PortionedBy = z.infer<typeof portionWaySchema>;
+
 /** How a household wraps. */
 export const wrappingSchema = z.strictObject({
   packs: z.array(wantedPackSchema).max(20),
@@ -25,6 +33,8 @@ export const wrappingSchema = z.strictObject({
   /** How many pieces lie flat in one bag. */
   flatPieces: z.int().positive().max(50),
   wrap: z.string().trim().min(1).max(60),
+  /** By kind and part; what is not here is portioned by who eats. */
+  ways: z.record(z.string().min(1).max(120), portionWaySchema).optional(),
 });
 
 export type WantedPack = z.infer<typeof wantedPackSchema>;

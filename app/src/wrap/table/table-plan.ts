@@ -40,10 +40,16 @@ export class TablePlan {
   /** Somebody has changed what the plan had laid: what it says of itself holds no longer. */
   readonly isTouched = computed(() => this.laid() !== this.wrapping.laid());
 
+  /** Somebody eats here, or something is packed by number or by weight. */
+  readonly mayPlan = computed(
+    () =>
+      this.wrapping.eaters().length > 0 ||
+      Object.values(this.wrapping.settings().ways ?? {}).some((way) => !('carved' in way)),
+  );
+
   /** Plans everything that is in no tray that stays. */
   async plan(): Promise<void> {
-    if (this.wrapping.eaters().length === 0)
-      return this.notices.problem('Say first who eats here: packs are planned by that.');
+    if (!this.mayPlan()) return this.notices.problem('Say first who eats here: packs are planned by that.');
     const stays = this.wrapping.stays();
     const counted = rollup(
       stays.kept.flatMap(({ wanted }) => wanted ?? []),

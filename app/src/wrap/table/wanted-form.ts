@@ -11,6 +11,7 @@ import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
 import { Choice, type Options } from '../../ui/field/choice';
 import { Field } from '../../ui/field/field';
+import { Portioning } from './portioning';
 import { Tastes } from './tastes';
 import { Wrapping } from './wrapping';
 
@@ -29,7 +30,7 @@ const MOST_PLATE_DG = 20_000;
 /** Which packs are wanted, what may share one, and how much everyone eats of what lies there. */
 @Component({
   selector: 'v-wanted-form',
-  imports: [Choice, Field, Tastes],
+  imports: [Choice, Field, Portioning, Tastes],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="cols">
@@ -85,6 +86,7 @@ const MOST_PLATE_DG = 20_000;
         <button type="button" class="quiet small" (click)="add()">Another kind of pack</button>
       </div>
       <div>
+        <v-portioning />
         <h2>What may share a pack</h2>
         <v-choice
           label="Together go"

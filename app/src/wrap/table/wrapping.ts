@@ -143,7 +143,7 @@ export class Wrapping {
     // What is carved, or too large for one plate, is shared at the table like a heap.
     const meanG = sum(eaters, ({ targetG }) => targetG) / Math.max(1, eaters.length);
     const isOwn = ({ token, massG }: (typeof edible)[number]): boolean =>
-      !token.isHeap && !isShared(token, massG, meanG);
+      !token.isHeap && !isShared(token, massG, meanG, this.settings().ways);
     const sharedG = sum(
       edible.filter((each) => !isOwn(each)),
       ({ massG }) => massG,
