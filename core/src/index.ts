@@ -285,6 +285,7 @@ export * from './freeze/thawing-time';
 // dinner: The week, thawing in time, what to buy.
 export * from './dinner/at-table';
 export * from './dinner/buy-next';
+export * from './dinner/collections';
 export * from './dinner/dinners';
 export * from './dinner/dinners-left';
 export * from './dinner/due-soon';
@@ -363,6 +364,7 @@ export * from './deeds/freeze-batch';
 export * from './deeds/keep-list';
 export * from './deeds/label-date';
 export * from './deeds/learn-sticker';
+export * from './deeds/make-dinner';
 export * from './deeds/move';
 export * from './deeds/note-prices';
 export * from './deeds/note-shop-item';

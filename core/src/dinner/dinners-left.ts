@@ -3,6 +3,7 @@ import type { Animal } from '../ledger/animal';
 import { kindById } from '../catalogue/kinds';
 import type { Lot } from '../ledger/lot';
 import type { MassDg } from '../units/mass';
+import { isCollected } from './collections';
 import { platesOf } from './plates-of';
 
 /** How many dinners lie there of something. */
@@ -25,7 +26,8 @@ export interface DinnersLeft {
 export function dinnersLeft(stock: readonly Lot[], eaters: number, plateDg: MassDg): DinnersLeft[] {
   const groups = new Map<string, Lot[]>();
   for (const lot of stock) {
-    if (platesOf(lot, plateDg) === 0) continue;
+    // What is collected is no dinner yet.
+    if (platesOf(lot, plateDg) === 0 || isCollected(lot)) continue;
     const key = `${lot.animal ?? '~'} ${lot.kind ?? '~'}`;
     const known = groups.get(key);
     if (known) known.push(lot);

@@ -10,6 +10,7 @@ import type { ThawingWay } from '../freeze/thawing-time';
 import { daysBetween, type IsoDate } from '../units/date';
 import { weekdayOf } from '../units/zone';
 import type { EatingHabits } from './eating-habits';
+import { isCollected } from './collections';
 import { platesOf } from './plates-of';
 import { wayFor, type Now } from './take-out';
 import type { PlannedDay } from './week';
@@ -211,7 +212,7 @@ function inLine({ stock, plateDg, today, clockOf }: WeekRequest, until: Table['u
         ? `1 ${clockOf(lot).bestBefore ?? ''}`
         : `2 ${lot.on ?? ''}`;
   const ranked = stock
-    .filter((lot) => platesOf(lot, plateDg) > 0 && !clockOf(lot).overdue)
+    .filter((lot) => platesOf(lot, plateDg) > 0 && !isCollected(lot) && !clockOf(lot).overdue)
     .map((lot) => ({ lot, rank: rank(lot) }));
   ranked.sort((a, b) => (a.rank < b.rank ? -1 : a.rank > b.rank ? 1 : a.lot.id < b.lot.id ? -1 : 1));
   const seen = new Map<Animal | null, number>();

@@ -29,6 +29,7 @@ import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
 import { Swatch } from '../../ui/piece/swatch';
+import { Collected } from './collected';
 import { Drawers } from './drawers/drawers';
 import { keepsWords, STATE_WORDS } from '../../household/cold-words';
 import { DinnersStrip } from './dinners-strip';
@@ -67,6 +68,7 @@ const PAUSE_MS = 90;
     BarePicture,
     Check,
     Choice,
+    Collected,
     TextField,
     Swatch,
     PackForm,
