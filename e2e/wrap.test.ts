@@ -221,7 +221,24 @@ describe('from the table to labelled packs', () => {
     await person.choose('Labels on', 'roll, 62 × 40 mm');
     await person.page.waitForFunction(() => !document.body.innerText.includes('Rows'));
     await person.write('On every label too', '肉 for Sunday');
-    await person.sees('肉 is not among the label’s letters');
+    await person.sees('肉 is not among the label’s own letters');
+    // What no file of letters has is a picture in the file.
+    await person.click('Labels as PDF');
+    await saved(folder, (each) => {
+      const text = each === file ? readFileSync(join(folder, each), 'latin1') : '';
+      return text.includes('/Subtype /Image') && text.includes('%%EOF');
+    });
+  });
+
+  it('by hand: only the four signs and the day, to copy onto tape', async () => {
+    await person.click('written by hand');
+    await person.page.waitForSelector('.by-hand b');
+    const signs = await person.page.$$eval('.by-hand b', (all) => all.map((each) => each.textContent ?? ''));
+    expect(signs.length).toBeGreaterThan(0);
+    for (const each of signs) expect(each).toMatch(/^[0-9A-Z]{4}$/);
+    expect(await person.page.$('v-label-preview')).toBeNull();
+    await person.click('printed');
+    await person.page.waitForSelector('v-label-preview svg');
   });
 
   it('what a 203 dpi printer lets out is read back by its code, as a picture file', async () => {

@@ -65,6 +65,7 @@ export * from './optimise/whole-optimum';
 
 // label: Digits, codes and paper.
 export * from './label/check-digit';
+export * from './label/edge-texture';
 export * from './label/element-string';
 export * from './label/label-content';
 export * from './label/label-fonts';

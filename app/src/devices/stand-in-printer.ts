@@ -20,7 +20,12 @@ export async function printRoll(
   context.fillStyle = '#fff';
   context.fillRect(0, 0, canvas.width, canvas.height);
   context.fillStyle = '#000';
-  for (const [n, { lines, qr }] of labels.entries()) {
+  for (const [n, { lines, qr, edge }] of labels.entries()) {
+    for (const shape of edge) {
+      context.beginPath();
+      for (const [x, y] of shape) context.lineTo(x * DOTS, n * h + y * DOTS);
+      context.fill();
+    }
     for (const { text, xMm, yMm, sizeMm, weight } of lines) {
       context.font = `${weight === 'bold' ? 700 : 400} ${sizeMm * DOTS}px 'Atkinson Hyperlegible Next Variable', sans-serif`;
       context.fillText(text, xMm * DOTS, n * h + yMm * DOTS);

@@ -4,7 +4,7 @@ import { bestIfFrozen } from '../freeze/keeping';
 import { isBird } from '../ledger/animal';
 import type { Lot } from '../ledger/lot';
 import { lotName } from '../catalogue/lot-name';
-import type { PackLabel } from '../label/label-content';
+import type { LabelDay, PackLabel } from '../label/label-content';
 import { qrText } from '../label/qr-text';
 import { shortNumber } from '../label/short-number';
 
@@ -33,7 +33,6 @@ export function packLabel(
 ): PackLabel {
   const number = shortNumber(pack.id);
   const title = lotName(pack);
-  const plates = pack.plates ? `, ${pack.plates} ${pack.plates === 1 ? 'plate' : 'plates'}` : '';
   const each =
     pack.plates && pack.plates > 1 && costMinor !== null
       ? `, ${words.money(Math.round(costMinor / pack.plates))} a plate`
@@ -42,8 +41,11 @@ export function packLabel(
     id: pack.id,
     number,
     title,
-    amount: `${words.mass(pack.inDg)}${plates}`,
-    dates: [`wrapped ${pack.on ? words.day(pack.on) : 'nobody knows when'}`, ...datesOf(pack, cold, words)],
+    mass: words.mass(pack.inDg),
+    beside: besideOf(pack),
+    days: daysOf(pack, cold, words),
+    destination: pack.destination,
+    wrapped: `wrapped ${pack.on ? words.day(pack.on) : 'nobody knows when'}`,
     cost: costMinor === null || costMinor === 0 ? null : `${words.money(costMinor)}${each}`,
     hint: hintOf(pack, words),
     cautions: [
@@ -58,14 +60,24 @@ export function packLabel(
   };
 }
 
+/** Of which animal it is, where its name does not say so, and how many plates. */
+function besideOf({ animal, plates, name }: Lot): string {
+  const isNamed = animal === null || (name ?? '').toLowerCase().includes(animal);
+  return [
+    ...(isNamed ? [] : [animal]),
+    ...(plates ? [`${plates} ${plates === 1 ? 'plate' : 'plates'}`] : []),
+  ].join(', ');
+}
+
 /** Until when it is best once frozen, and until when it keeps while it is not. */
-function datesOf(pack: Lot, cold: Cold, { day }: LabelWords): string[] {
-  if (cold.overdue) return [`past its last day${cold.cookBy ? `, ${day(cold.cookBy)}` : ''}`];
-  if (cold.state === 'frozen') return cold.bestBefore ? [`best before ${day(cold.bestBefore)}`] : [];
+function daysOf(pack: Lot, cold: Cold, { day }: LabelWords): LabelDay[] {
+  if (cold.overdue) return [{ word: 'past its last day', day: cold.cookBy ? day(cold.cookBy) : '' }];
+  if (cold.state === 'frozen')
+    return cold.bestBefore ? [{ word: 'best before', day: day(cold.bestBefore) }] : [];
   const best = bestIfFrozen(pack, pack.on);
   return [
-    ...(cold.cookBy ? [`fresh: cook or freeze by ${day(cold.cookBy)}`] : []),
-    ...(best ? [`frozen: best before ${day(best)}`] : []),
+    ...(cold.cookBy ? [{ word: 'fresh: cook or freeze by', day: day(cold.cookBy) }] : []),
+    ...(best ? [{ word: 'frozen: best before', day: day(best) }] : []),
   ];
 }
 

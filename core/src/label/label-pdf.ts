@@ -1,7 +1,7 @@
 import fontkit from '@cantoo/fontkit';
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from '@cantoo/pdf-lib';
 import type { LabelFonts, Weight } from './label-fonts';
-import type { LaidLabel } from './label-layout';
+import type { LabelLine, LaidLabel } from './label-layout';
 import { pageMm, spotsOf, type Sheet, type Spot } from './sheet';
 import { stretches } from './stretches';
 
@@ -9,11 +9,21 @@ import { stretches } from './stretches';
 const PT_PER_MM = 72 / 25.4;
 const INK = rgb(0, 0, 0);
 
+/** Draws a line that no file of letters can write, as a PNG as wide as the line and as tall as its letters; null where nobody can. */
+export type DrawLine = (line: LabelLine) => Promise<{
+  readonly png: Uint8Array;
+  readonly widthMm: number;
+  /** How far the picture reaches above and below the baseline. */
+  readonly aboveMm: number;
+  readonly belowMm: number;
+} | null>;
+
 /**
  * Labels on sheets or a roll, with the letters' files inside.
  *
  * @param first the first free label of a started sheet, from 1
  * @param copies how many of each, side by side: an outer bag's and an inner one's
+ * @param draw for scripts that the files do not have; without it such a letter is a question mark
  */
 export async function labelPdf(
   labels: readonly LaidLabel[],
@@ -21,6 +31,7 @@ export async function labelPdf(
   fonts: LabelFonts,
   first: number,
   copies: number,
+  draw: DrawLine = () => Promise.resolve(null),
 ): Promise<Uint8Array> {
   const document = await PDFDocument.create();
   document.registerFontkit(fontkit);
@@ -37,22 +48,42 @@ export async function labelPdf(
   const all = labels.flatMap((label) => Array.from({ length: copies }, () => label));
   for (const [index, spot] of spotsOf(sheet, first, all.length).entries()) {
     while (document.getPageCount() <= spot.page) document.addPage([width * PT_PER_MM, height * PT_PER_MM]);
-    await drawLabel(document.getPage(spot.page), all[index] as LaidLabel, spot, height, fonts, fontOf);
+    await drawLabel(document.getPage(spot.page), all[index] as LaidLabel, spot, height, {
+      fonts,
+      fontOf,
+      draw,
+    });
   }
   return document.save();
 }
 
+interface Letters {
+  readonly fonts: LabelFonts;
+  readonly fontOf: (weight: Weight, file: number) => Promise<PDFFont>;
+  readonly draw: DrawLine;
+}
+
 async function drawLabel(
   page: PDFPage,
-  { lines, qr }: LaidLabel,
+  { lines, qr, edge }: LaidLabel,
   spot: Spot,
   heightMm: number,
-  fonts: LabelFonts,
-  fontOf: (weight: Weight, file: number) => Promise<PDFFont>,
+  { fonts, fontOf, draw }: Letters,
 ): Promise<void> {
   const x = (mm: number): number => (spot.xMm + mm) * PT_PER_MM;
   const y = (mm: number): number => (heightMm - spot.yMm - mm) * PT_PER_MM;
-  for (const { text, xMm, yMm, sizeMm, weight } of lines) {
+  for (const line of lines) {
+    const { text, xMm, yMm, sizeMm, weight } = line;
+    const drawn = fonts.missing(text).length > 0 ? await draw(line) : null;
+    if (drawn) {
+      page.drawImage(await page.doc.embedPng(drawn.png), {
+        x: x(xMm),
+        y: y(yMm + drawn.belowMm),
+        width: drawn.widthMm * PT_PER_MM,
+        height: (drawn.aboveMm + drawn.belowMm) * PT_PER_MM,
+      });
+      continue;
+    }
     let at = xMm;
     for (const run of fonts.runs(text, weight)) {
       page.drawText(run.text, {
@@ -64,6 +95,10 @@ async function drawLabel(
       });
       at += fonts.width(run.text, weight, sizeMm);
     }
+  }
+  for (const shape of edge) {
+    const path = shape.map(([xMm, yMm]) => `${xMm * PT_PER_MM} ${yMm * PT_PER_MM}`).join('L');
+    page.drawSvgPath(`M${path}Z`, { x: x(0), y: y(0), color: INK });
   }
   const module = qr.sizeMm / qr.modules.length;
   for (const [row, dots] of qr.modules.entries()) {

@@ -14,6 +14,8 @@ import {
 import fc from 'fast-check';
 import { checkDigit, isChecked } from './check-digit';
 import { readElements } from './element-string';
+import { DESTINATION_IDS } from '../ledger/destination';
+import { edgeTexture } from './edge-texture';
 import type { PackLabel } from './label-content';
 import { LabelFonts } from './label-fonts';
 import { layLabel, type LaidLabel } from './label-layout';
@@ -38,11 +40,14 @@ const LABEL: PackLabel = {
   id: 'x7f3k2m9q1w8e5',
   number: 'K7Q2',
   title: '5 steaks, dinner for all',
-  amount: '861 g, 5 plates',
-  dates: ['wrapped 24 Nov 2026', 'best before 24 Nov 2027'],
+  mass: '861 g',
+  beside: 'beef, 5 plates',
+  days: [{ word: 'best before', day: '24 Nov 2027' }],
+  destination: 'main',
+  wrapped: 'wrapped 24 Nov 2026',
   cost: '16.84, 3.37 a plate',
   hint: 'Cook to 63 °C, rest 3 min',
-  cautions: ['Thaw cold, bag opened'],
+  cautions: ['Thaw in the refrigerator'],
   note: '',
   qr: qrText({
     id: 'x7f3k2m9q1w8e5',
@@ -235,7 +240,17 @@ describe('labels', () => {
     (_name, { labelMm }) => {
       const laid = layLabel(LABEL, labelMm, fonts);
       const text = laid.lines.map((line) => line.text).join(' ');
-      for (const must of ['5 steaks', '861 g', '24 Nov 2026', 'best before', 'Thaw cold', 'K7Q2', '63 °C'])
+      for (const must of [
+        '5 steaks',
+        '861 g',
+        'beef',
+        '24 Nov 2026',
+        'best before',
+        '24 Nov 2027',
+        'refrigerator',
+        'K7Q2',
+        '63 °C',
+      ])
         expect(text).toContain(must);
       for (const { text: line, xMm, yMm, sizeMm, weight } of laid.lines) {
         expect(sizeMm).toBeGreaterThanOrEqual(2.8);
@@ -245,6 +260,62 @@ describe('labels', () => {
       expect(decodeAt203dpi(laid, labelMm)).toBe(LABEL.qr);
     },
   );
+
+  const sizeOf = ({ lines }: LaidLabel, text: string): number =>
+    (lines.find((line) => line.text.includes(text))?.sizeMm ?? 0) * (72 / 25.4);
+
+  it.each(
+    SHEETS.filter(({ labelMm: [w, h] }) => w >= 70 && h >= 37).map((sheet) => [sheet.name, sheet] as const),
+  )(
+    'on “%s” the name has 14 pt, the weight 18 and the day 12 at least; the code 16 mm at most',
+    (_name, { labelMm }) => {
+      for (const cautions of [
+        ['Thaw in the refrigerator'],
+        ['Raw poultry: wash board, knife, hands', 'Thaw cold: refrigerator, or cold water in its bag'],
+      ]) {
+        const laid = layLabel({ ...LABEL, cautions, cost: null }, labelMm, fonts);
+        expect(sizeOf(laid, '5 steaks')).toBeGreaterThanOrEqual(13.99);
+        expect(sizeOf(laid, '861 g')).toBeGreaterThanOrEqual(17.99);
+        expect(sizeOf(laid, '24 Nov 2027')).toBeGreaterThanOrEqual(11.99);
+        expect(laid.qr.sizeMm).toBeLessThanOrEqual(16);
+        expect(laid.lines.map(({ text }) => text).join(' ')).toContain(cautions.at(-1)!.split(' ').at(-1)!);
+      }
+    },
+  );
+
+  it('no line lies on another, on the code, or on the texture; on the smallest label too', () => {
+    for (const size of [...SHEETS.map(({ labelMm }) => labelMm), [45, 25] as const]) {
+      const cautions = ['Raw poultry: wash board, knife, hands', 'Frozen again: cook it once it is thawed'];
+      const { lines, qr, edge } = layLabel({ ...LABEL, cautions }, size, fonts);
+      const right = Math.max(...edge.flat().map(([x]) => x));
+      for (const { text, xMm, yMm, sizeMm, weight } of lines) {
+        expect(xMm).toBeGreaterThan(right);
+        const end = xMm + fonts.width(text, weight, sizeMm);
+        const besideCode = yMm - sizeMm * 0.7 < qr.yMm + qr.sizeMm && yMm > qr.yMm;
+        if (besideCode && text !== LABEL.number) expect(end).toBeLessThanOrEqual(qr.xMm - 1);
+      }
+      const rows = [...new Set(lines.map(({ yMm }) => yMm))].sort((a, b) => a - b);
+      for (const [k, y] of rows.slice(1).entries()) {
+        const above = lines.filter(({ yMm, text }) => yMm === rows[k] && text !== LABEL.number);
+        const own = lines.filter(({ yMm, text }) => yMm === y && text !== LABEL.number);
+        for (const { sizeMm } of own)
+          if (above.length > 0) expect(y - sizeMm * 0.72).toBeGreaterThanOrEqual((rows[k] ?? 0) - 0.2);
+      }
+    }
+  });
+
+  it('each destination has a texture of its own at the edge, inside of its strip', () => {
+    const strip = { xMm: 1, yMm: 2, widthMm: 2, heightMm: 30 };
+    const drawn = DESTINATION_IDS.map((id) => JSON.stringify(edgeTexture(id, strip)));
+    expect(new Set(drawn).size).toBe(DESTINATION_IDS.length);
+    for (const id of DESTINATION_IDS)
+      for (const [x, y] of edgeTexture(id, strip).flat()) {
+        expect(x).toBeGreaterThanOrEqual(1);
+        expect(x).toBeLessThanOrEqual(3.0001);
+        expect(y).toBeGreaterThanOrEqual(2);
+        expect(y).toBeLessThanOrEqual(32.0001);
+      }
+  });
 
   it('200 letters end in an ellipsis; what has no room is named; other scripts are written, what no file has is told', () => {
     const long = layLabel(

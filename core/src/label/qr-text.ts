@@ -1,6 +1,9 @@
 /** An id at the end of what the code says. */
 const ID = /\bid ([A-Za-z0-9_-]{1,40})$/;
 
+/** Letters of a name in the code. */
+const LONGEST = 32;
+
 /**
  * What the square code of a pack says: a short text that anyone can read without this program, and
  * the pack's id. No address of anything.
@@ -21,7 +24,7 @@ export function qrText({
   readonly on: string | null;
 }): string {
   // Longer codes have smaller dots, which a freezer's frost makes harder to read.
-  const what = title.length > 60 ? `${title.slice(0, 59)}…` : title;
+  const what = title.length > LONGEST ? `${title.slice(0, LONGEST - 1)}…` : title;
   return `${what}, ${mass}${on ? `, wrapped ${on}` : ''}. Pack ${number} id ${id}`;
 }
 

@@ -49,6 +49,12 @@ import { Board } from '../bench/board';
       text-align: left;
       cursor: pointer;
     }
+    @media print {
+      :host {
+        flex-wrap: wrap;
+        overflow: visible;
+      }
+    }
     .newest {
       border-color: var(--ink);
     }

@@ -24,6 +24,7 @@ import { stretches } from '@core/label/stretches';
           {{ line.text }}
         </text>
       }
+      <path [attr.d]="edge()" />
       <path [attr.d]="dots()" />
     </svg>
   `,
@@ -40,6 +41,8 @@ import { stretches } from '@core/label/stretches';
     }
     text {
       font-family: 'Atkinson Hyperlegible Next Variable', sans-serif;
+      /* As wide as it was measured, and as it is printed. */
+      font-variant-numeric: normal;
       fill: #000;
     }
     path {
@@ -59,6 +62,11 @@ export class LabelPreview {
     this.label()
       .lines.map(({ text }) => text)
       .join('. '),
+  );
+  protected readonly edge = computed(() =>
+    this.label()
+      .edge.map((shape) => `M${shape.map(([x, y]) => `${x.toFixed(2)} ${y.toFixed(2)}`).join('L')}Z`)
+      .join(''),
   );
   protected readonly dots = computed(() => {
     const { xMm, yMm, sizeMm, modules } = this.label().qr;

@@ -17,11 +17,14 @@ import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
 import { Notices } from '../../household/notices';
-import { asOptions, Choice } from '../../ui/field/choice';
+import { Check } from '../../ui/field/check';
+import { asOptions, Choice, type Options } from '../../ui/field/choice';
+import { Few } from '../../ui/field/few';
 import { Field } from '../../ui/field/field';
 import { saveText } from '../../ui/save-text';
 import { LabelPreview } from './label-preview';
 import type { Printing } from '@core/label/printing';
+import { drawnLine } from './drawn-line';
 import { LabelPrinting } from './label-printing';
 
 const OWN = 'a grid of your own';
@@ -52,7 +55,7 @@ const SIZES: readonly Size[] = [
 /** What goes on the packs: on a sheet of labels, a roll, or plain paper. */
 @Component({
   selector: 'v-labels-page',
-  imports: [Choice, Field, RouterLink, LabelPreview],
+  imports: [Check, Choice, Few, Field, RouterLink, LabelPreview],
   providers: [LabelPrinting],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './labels-page.html',
@@ -126,10 +129,26 @@ export class LabelsPage {
     ];
     return missing.length === 0
       ? ''
-      : `${missing.slice(0, 12).join(' ')} ${missing.length === 1 ? 'is' : 'are'} not among the label’s letters and will be “?”. Plain print has what this device has.`;
+      : `${missing.slice(0, 12).join(' ')} ${missing.length === 1 ? 'is' : 'are'} not among the label’s own letters: lines with ${missing.length === 1 ? 'it' : 'them'} are drawn as this device shows them. Look at the picture here before you print.`;
   });
   protected readonly dropped = computed(() =>
     [...new Set(this.laid().flatMap(({ label }) => label.dropped))].join('; '),
+  );
+
+  protected readonly modes: Options<boolean> = [
+    [false, 'printed'],
+    [true, 'written by hand'],
+  ];
+  /** Only the four signs and the day, large, to copy onto tape with a marker. */
+  protected readonly isByHand = signal(false);
+  protected readonly byHand = computed(() =>
+    this.chosen().map((pack) => ({
+      id: pack.id,
+      signs: shortNumber(pack.id),
+      day: pack.on ? this.format.dayAndYear(pack.on) : 'nobody knows when',
+      name: lotName(pack),
+      mass: this.format.mass(pack.inDg),
+    })),
   );
 
   protected isChosen(id: string): boolean {
@@ -180,6 +199,7 @@ export class LabelsPage {
         fonts,
         this.first(),
         this.printing.settings().copies,
+        drawnLine,
       ),
       'application/pdf',
     );
