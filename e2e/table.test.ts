@@ -97,6 +97,32 @@ describe('the table ends empty', () => {
     expect(kept).toEqual(['28 mm']);
   });
 
+  it('a locked tray that contradicts a “never” stays, and says so; a bag is no heavier than its meat', async () => {
+    const number = (await names()).findIndex((name) => name.includes('steaks, dinner for all')) + 1;
+    const tray = `v-tray:nth-of-type(${number})`;
+    await person.clickOn(`${tray} summary`);
+    await person.page.locator(`${tray} [placeholder="0 g"]`).fill('2 kg');
+    await person.press('Tab');
+    await person.sees('is the most.');
+    await person.press('Escape');
+    await person.click(`Lock tray ${number}`);
+    await person.click('What is wanted');
+    await person.click('Bram eats it');
+    await person.sees('Bram likes it');
+    await person.click('Bram likes it');
+    await person.sees('Bram never eats steak.');
+    await person.click('Plan again');
+    await person.sees('beside it as it was');
+    await person.reads('Bram never eats steak.');
+    await person.click('Bram never');
+    await person.sees('Bram eats it');
+    await person.click('What is wanted');
+    await person.page.locator('.lock[aria-pressed=true]').click();
+    await person.page.waitForFunction(() => document.querySelector('.lock[aria-pressed=true]') === null);
+    await person.click('Plan again');
+    await person.reads('2 dinners as they are');
+  });
+
   it('what somebody never eats comes on no plate of theirs', async () => {
     await person.click('What is wanted');
     await person.click('Bram eats it');
@@ -115,7 +141,11 @@ describe('the table ends empty', () => {
     await person.sees('2 dinners as they are');
   });
 
-  it('is frozen in one act, and no gram is lost', async () => {
+  it('is frozen in one act, and no gram is lost; a second tab that wraps the same finds the table clear', async () => {
+    const other = await Person.at(browser, ADDRESS);
+    await other.goTo('/home/wrap');
+    await other.sees('ready to be wrapped');
+    await person.page.bringToFront();
     await person.click('4 dinners if 4 are cut in two');
     await person.sees('Cut in two first');
     await person.clickOn('.end .act');
@@ -125,8 +155,64 @@ describe('the table ends empty', () => {
       return each.type === 'packed' ? [each] : [];
     });
     expect(packed).toHaveLength(5);
+    await other.page.bringToFront();
+    await other.sees('The table is clear');
+    expect(await other.page.$('.end .act')).toBeNull();
+    await other.page.close();
     await person.goTo('/home/wrap');
     await person.sees('The table is clear');
+  });
+});
+
+describe('what makes no dinner yet', () => {
+  let browser: Browser;
+  let person: Person;
+
+  beforeAll(async () => {
+    browser = await launch();
+    person = await Person.at(browser, ADDRESS);
+    await begin(person);
+    await person.goTo('/home/books/household');
+    await person.click('Add someone');
+    await person.fill('Name of eater 2', 'Bram');
+    await person.fill('Plate of eater 2', '180 g');
+    await person.click('Save');
+    await person.sees('How the household counts is saved');
+  });
+  afterAll(() => browser.close());
+
+  /** A leg of which only the shank is wrapped. */
+  async function shank(weight: string): Promise<void> {
+    await buy(person, 'Lamb leg', '2.000 kg', '15.00');
+    await person.sees('this is the true start');
+    await weigh(person, '1.950 kg');
+    await weigh(person, weight, 'Shank');
+    await person.sees(`: ${weight}`);
+    await person.click('Wrap 1 to wrap', 'link');
+    await person.sees('lie here to be wrapped');
+    await person.clickOn('.end .act');
+    await person.sees('1 bag is kept in the freezer until there is enough');
+    await person.clickOn('.end .act');
+    await person.sees('wrapped, in Freezer');
+  }
+
+  it('is collected: the Freezer says how far it is from a dinner', async () => {
+    await shank('310 g');
+    await person.goTo('/home/freezer');
+    await person.sees('1 more shank, and it is a dinner.');
+  });
+
+  it('and makes one dinner of it, dated by the oldest bag, with a number of its own', async () => {
+    await shank('330 g');
+    await person.goTo('/home/freezer');
+    await person.sees('It is a dinner.');
+    await person.click('Make one dinner of Shank, bone-in');
+    await person.sees('2 bags are one dinner');
+    await person.sees('Which packs');
+    await person.goTo('/home/freezer');
+    await person.sees('2 shanks, dinner for all');
+    await person.reads('640 g');
+    expect(person.complaints).toEqual([]);
   });
 });
 

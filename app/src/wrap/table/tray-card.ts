@@ -1,8 +1,11 @@
+import { sum } from 'd3-array';
+import { lotName } from '@core/catalogue/lot-name';
 import { CdkDrag, CdkDropList } from '@angular/cdk/drag-drop';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { packFreezing } from '@core/freeze/pack-freezing';
 import { countReader, lengthReader, massReader, orEmpty, readText } from '@core/format/readers';
-import { isPlateful } from '@core/pack/table';
+import { tasteOf } from '@core/pack/eater';
+import { isPlateful, partKey } from '@core/pack/table';
 import type { Tray } from '@core/pack/tray';
 import { bagsOf, contentsOf } from '@core/pack/trays';
 import { Format } from '@core/format/format';
@@ -91,6 +94,9 @@ const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
           (changed)="setHeap(each.token.id, $event)"
         />
       }
+      @for (words of against(); track words) {
+        <p class="against"><i class="pi pi-exclamation-triangle" aria-hidden="true"></i> {{ words }}</p>
+      }
       @if (seen(); as now) {
         @if (now.plates.length > 0) {
           <ul class="plates" aria-label="Plates">
@@ -159,7 +165,7 @@ const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
             label="Bag and paper weigh"
             [value]="tray().tareDg ? format.mass(tray().tareDg) : ''"
             [placeholder]="format.mass(0)"
-            [read]="readTare"
+            [read]="readTare()"
             (changed)="change({ tareDg: $event })"
           />
         </div>
@@ -209,7 +215,26 @@ export class TrayCard {
     null,
     lengthReader(this.format, { most: 500, what: 'thickness of a pack' }),
   );
-  protected readonly readTare = orEmpty(0, massReader(this.format, 'small', { least: 0 }));
+  /** No bag weighs more than what is in it: then the weight was typed with the bag, or of another tray. */
+  protected readonly readTare = computed(() => {
+    const massDg = sum(this.contents(), (each) => each.massDg);
+    return orEmpty(
+      0,
+      massReader(this.format, 'small', { least: 0, ...(massDg > 0 ? { most: massDg } : {}) }),
+    );
+  });
+  /** Somebody is named for what they never eat: a plan does not do that, a hand may. */
+  protected readonly against = computed(() => {
+    const eaters = this.wrapping.eaters().filter(({ name }) => this.tray().eaters.includes(name));
+    const parts = new Map(
+      this.contents().map(({ token }) => [partKey(token), lotName(token.lot).toLowerCase()]),
+    );
+    return eaters.flatMap((eater) =>
+      [...parts]
+        .filter(([key]) => tasteOf(eater, key) === 'never')
+        .map(([, part]) => `${eater.name} never eats ${part}.`),
+    );
+  });
 
   protected readonly readText = readText;
   protected readonly forWhom = computed(() => {
