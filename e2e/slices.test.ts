@@ -233,6 +233,20 @@ describe('where to cut a log', () => {
     await phone.page.close();
   });
 
+  it('hands the thickness of each slice on to Wrap, and to how long it freezes', async () => {
+    await person.goTo('/home/wrap');
+    await person.sees('lie here to be wrapped');
+    await person.clickOn('.end .act');
+    await person.page.waitForSelector('v-tray summary');
+    await person.clickOn('v-tray:nth-of-type(1) summary');
+    await person.sees('it freezes in about');
+    const thick = await person.page.$eval(
+      'v-tray:nth-of-type(1) [placeholder=mm]',
+      (each) => (each as unknown as HTMLInputElement).value,
+    );
+    expect(Number(/^(\d+) mm$/.exec(thick)?.[1])).toBeGreaterThan(20);
+  });
+
   it('has not made the page complain', () => {
     expect(person.complaints).toEqual([]);
   });

@@ -1,6 +1,7 @@
+import { mean } from 'd3-array';
 import { kindById, partOf } from '../catalogue/kinds';
 import { familyOf } from '../ledger/leaves';
-import type { Lot } from '../ledger/lot';
+import type { Lot, LotId } from '../ledger/lot';
 import { valuesOf, type Household } from '../records/household';
 import { followWeights } from '../slice/aimed-slices';
 import type { Profile } from '../slice/profile';
@@ -44,6 +45,31 @@ export function slicingSoFar(household: Household, piece: Lot): SlicingSoFar | n
   const weights = own.flatMap(({ inDg, count }) => Array.from({ length: count }, () => inDg / 10 / count));
   const followed = followWeights(profile, request, weights, hasSquareOff);
   return { ...followed, profile, request, cutOff: cutOff(profile, request.from, followed.done) };
+}
+
+/**
+ * How thick each slice of a piece came out, by the lot that was weighed, mm: from its weight and where
+ * on the log it was cut. Several weighed at once have their mean. So nobody measures it again to know
+ * how long a pack freezes.
+ *
+ * @returns nothing where no plan of slices was taken to the board
+ */
+export function sliceThickness(household: Household, piece: Lot): Map<LotId, number> {
+  const saved = savedSlices(household, piece);
+  const soFar = slicingSoFar(household, piece);
+  if (!saved || !soFar) return new Map();
+  const cuts = weighedSince(household, piece, saved.after);
+  const hasSquareOff = soFar.request.squareOffMm > 0 && cuts[0] !== undefined && !isPortion(cuts[0]);
+  const own = cuts.filter((cut, index) => isPortion(cut) || (index === 0 && hasSquareOff));
+  let at = 0;
+  return new Map(
+    own.flatMap((cut, index): (readonly [LotId, number])[] => {
+      const slices = soFar.cutOff.slice(at, at + cut.count);
+      at += cut.count;
+      if (slices.length === 0 || (index === 0 && hasSquareOff)) return [];
+      return [[cut.id, mean(slices, ({ fromMm, toMm }) => toMm - fromMm) ?? 0]];
+    }),
+  );
 }
 
 const isPortion = ({ kind, part }: Lot): boolean => partOf(kindById(kind), part)?.portion !== undefined;

@@ -2,6 +2,7 @@ import { sum } from 'd3-array';
 import { changeWrapping } from '@core/deeds/change-settings';
 import { wrap } from '@core/deeds/wrap';
 import { computed, inject, Injectable, signal } from '@angular/core';
+import { sliceThickness } from '@core/books/slicing-so-far';
 import { shopWorth } from '@core/cost/shop-worth';
 import { meanPlateDg } from '@core/pack/eater';
 import { usualWrapping, type Wrapping as WrappingSettings } from '@core/pack/wrapping';
@@ -88,6 +89,17 @@ export class Wrapping {
           .map(([id, massDg]) => [id, Math.min(massDg, byId.get(id)?.massDg ?? 0)]),
       ),
     }));
+  });
+  /** How thick the slices on the table were cut, by lot. */
+  private readonly thickness = computed(() => {
+    const { lots } = this.store.state();
+    const pieces = new Set(this.tokens().flatMap(({ lot }) => lot.sources.map((source) => source.lot)));
+    return new Map(
+      [...pieces].flatMap((id) => {
+        const piece = lots.get(id);
+        return piece ? [...sliceThickness(this.store.household(), piece)] : [];
+      }),
+    );
   });
   readonly inTrays = computed(() => new Set(this.trays().flatMap(({ tokens }) => tokens)));
   readonly onTable = computed(() =>
@@ -199,10 +211,20 @@ export class Wrapping {
     const newId = (): string => this.clock.newId();
     this.put.set([
       ...stays.kept,
-      ...planned.flatMap((plan) => traysOf(plan, byId, this.settings(), newId)),
+      ...planned
+        .flatMap((plan) => traysOf(plan, byId, this.settings(), newId))
+        .map((tray) => ({ ...tray, thicknessMm: this.thicknessOf(tray) })),
       ...besidesTrays(stays.free, this.settings(), newId),
     ]);
     this.held.set(new Set());
+  }
+
+  /** As thick as the thickest slice in it was cut; null where no plan of slices says. */
+  private thicknessOf(tray: Tray): number | null {
+    const known = contentsOf(tray, this.byId()).flatMap(
+      ({ token }) => this.thickness().get(token.lot.id) ?? [],
+    );
+    return known.length === 0 ? null : Math.round(Math.max(...known));
   }
 
   /** What stays as it is when the rest is planned, and what is free to be planned. */
