@@ -1,5 +1,3 @@
-import type { Destination } from '../ledger/destination';
-
 /** A black shape, its corners in mm. */
 export type EdgeShape = readonly (readonly [xMm: number, yMm: number])[];
 
@@ -41,7 +39,7 @@ const dot = (x: number, y: number, r: number): EdgeShape =>
   ]);
 
 /** The same textures as on the screen, in black: solid, slanted, upright, squares, dots, level, drops, back-slanted. */
-const TILES: Readonly<Record<Destination, Tile>> = {
+const TILES = {
   main: { step: 1, shapes: [box(0, 0, 1, 1)] },
   second: slant(0.6),
   thin: { step: 1, shapes: [box(0.1, 0, 0.22, 1), box(0.62, 0, 0.22, 1)] },
@@ -51,15 +49,18 @@ const TILES: Readonly<Record<Destination, Tile>> = {
   render: { step: 1, shapes: [box(0, 0.25, 1, 0.5)] },
   liquid: { step: 1, shapes: [dot(0.5, 0.5, 0.3)] },
   bin: slant(-0.6),
-};
+} as const satisfies Readonly<Record<string, Tile>>;
+
+/** What has a texture: where meat goes. */
+export type Texture = keyof typeof TILES;
 
 /**
  * The texture of a destination along a strip. What would stand out below is left off.
  *
  * @example edgeTexture('stock', { xMm: 1, yMm: 1, widthMm: 2, heightMm: 30 }) // level lines, 1 mm apart
  */
-export function edgeTexture(of: Destination, { xMm, yMm, widthMm, heightMm }: Strip): EdgeShape[] {
-  const { step, shapes } = TILES[of];
+export function edgeTexture(of: Texture, { xMm, yMm, widthMm, heightMm }: Strip): EdgeShape[] {
+  const { step, shapes }: Tile = TILES[of];
   const tiles = Math.floor(heightMm / (step * widthMm));
   return Array.from({ length: tiles }, (_, n) =>
     shapes

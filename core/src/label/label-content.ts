@@ -1,4 +1,4 @@
-import type { Destination } from '../ledger/destination';
+import type { Texture } from './edge-texture';
 
 /** A day on a label, and what it is. */
 export interface LabelDay {
@@ -18,7 +18,7 @@ export interface PackLabel {
   /** Until when it is good; the one that counts in the freezer last. */
   readonly days: readonly LabelDay[];
   /** Its texture stands at the edge, so that a drawer is read from above. */
-  readonly destination: Destination;
+  readonly destination: Texture;
   readonly wrapped: string;
   readonly cost: string | null;
   readonly hint: string | null;

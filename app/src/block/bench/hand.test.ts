@@ -2,6 +2,7 @@ import { TestBed } from '@angular/core/testing';
 import { drain, weigh } from '@core/deeds/weigh';
 import type { Settings } from '@core/records/settings';
 import { at, inHousehold } from '../../testing/household';
+import { Packing } from '../packing/packing';
 import { Board } from './board';
 import { BenchActs } from './bench-acts';
 import { broughtBack, emptied, Hand } from './hand';
@@ -11,7 +12,13 @@ const on = '2026-11-24';
 /** A strip loin of 5.200 kg on the board, nothing off it yet. */
 async function bench(settings: Partial<Settings> = {}) {
   localStorage.clear();
-  const { it: hand, store } = await inHousehold(Hand, settings, [Board, Hand, BenchActs, at({ lot: 'p' })]);
+  const { it: hand, store } = await inHousehold(Hand, settings, [
+    Board,
+    Hand,
+    Packing,
+    BenchActs,
+    at({ lot: 'p' }),
+  ]);
   await store.perform({
     facts: [
       { type: 'received', lot: 'p', kind: 'strip-loin', count: 1, massDg: 52_000, paidMinor: 6000, on },
