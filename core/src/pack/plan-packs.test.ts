@@ -462,6 +462,20 @@ describe('awkward tables', () => {
     expect(plan.outOfPlaceG).toBeGreaterThanOrEqual(plan.boundG);
   });
 
+  it('with all of the time gone from the start it is a sensible plan still, with the gap', () => {
+    for (const [table, parts] of [
+      [steaks(205, 150, 190, 160, 198, 152), {}],
+      [steaks(205, 150, 190), heap(900)],
+    ] as const) {
+      const wish = request({ portions: table, ...parts });
+      const best = planned(wish);
+      const late = planPacks(wish, () => 1).value!;
+      expect(late.packs.length).toBeGreaterThan(0);
+      expect(late.collecting).toEqual(best.collecting);
+      expect(late.outOfPlaceG).toBeLessThanOrEqual(best.outOfPlaceG + 60);
+    }
+  });
+
   it('a least count that cannot be kept is named', () => {
     expect(
       planPacks(

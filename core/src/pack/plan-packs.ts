@@ -71,7 +71,9 @@ function planned(
     for (const [k, index] of indexes.entries()) {
       const from = spent();
       const share = Math.max(0, end - from) / (indexes.length - k);
-      const part = searched(request, units, [index], () => (share > 0 ? (spent() - from) / share : 1));
+      const part = searched(request, units, [index], () =>
+        share > 0 ? (spent() - from) / share : Math.max(1, spent()),
+      );
       if (!part) return null;
       parts.push(part);
     }

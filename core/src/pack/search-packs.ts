@@ -22,6 +22,8 @@ export interface Found {
 const SAME_G = 0.02;
 /** What the columns of the relaxed optimum alone may take of the time; then a plan is dived for. */
 const FIRST_SHARE = 0.3;
+/** A plan to begin with may take so many times the time: on a slow device a late plan is better than none. */
+const LATE = 4;
 /** More columns than this are not written down. */
 const MOST_COLUMNS = 25_000;
 
@@ -35,11 +37,12 @@ const MOST_COLUMNS = 25_000;
  */
 export function searchPacks(model: PackModel, spent: Spent, isDiveEnough = false): Found {
   const isOver = (): boolean => spent() >= 1;
-  const root = rootOf(model, isOver);
+  const isLate = (): boolean => spent() >= LATE;
+  const root = rootOf(model, isOver, isLate);
   if (!root) return { best: null, boundG: -Infinity, isProven: false };
   let bound = root.isWhole ? root.objective : -Infinity;
   const few = isDiveEnough ? null : within(model, root, 0, Infinity, () => spent() >= FIRST_SHARE);
-  let best = few?.best ?? dive(model, root.basis, isOver);
+  let best = few?.best ?? dive(model, root.basis, isLate);
   if (best && !isDiveEnough && root.isWhole) {
     const all = within(model, root, best.cost - root.objective, best.cost - SAME_G / KG, isOver);
     best = all.best ?? best;
@@ -90,11 +93,11 @@ interface Root {
   readonly isWhole: boolean;
 }
 
-function rootOf({ program, sources }: PackModel, isOver: () => boolean): Root | null {
+function rootOf({ program, sources }: PackModel, isOver: () => boolean, isLate: () => boolean): Root | null {
   let basis: Basis | undefined;
   for (;;) {
     const { columns, rows } = program;
-    const relaxed = relaxedOptimum({ columns: [...columns], rows }, isOver, basis);
+    const relaxed = relaxedOptimum({ columns: [...columns], rows }, isLate, basis);
     if (!relaxed) return null;
     basis = relaxed.basis;
     const before = columns.length;
