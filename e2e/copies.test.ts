@@ -47,8 +47,8 @@ describe('copies that this browser makes by itself', () => {
   });
 
   it('are made soon after the page is opened, read back, and listed', async () => {
-    await person.reads('None yet.');
-    await person.sees('Go back to it');
+    // How soon is the machine's affair: on a quick one there is a copy before anybody has looked.
+    await person.reads('Go back to it');
     expect(await copies(person)).toEqual([expect.stringMatching(/^[\d-]{10}_1_[0-9a-f]{8}\.json\.gz$/)]);
     await person.reads('last copy inside it today');
   });

@@ -6,6 +6,7 @@ import {
   computed,
   DestroyRef,
   effect,
+  ElementRef,
   inject,
   signal,
   viewChild,
@@ -85,6 +86,7 @@ export class BlockPage {
   protected readonly store = inject(HouseholdStore);
   protected readonly format = inject(Format);
   protected readonly household = inject(HOUSEHOLD_NAME);
+  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
   private readonly notices = inject(Notices);
   private readonly router = inject(Router);
 
@@ -186,7 +188,9 @@ export class BlockPage {
       event.metaKey ||
       event.altKey ||
       this.dialog() !== null ||
-      at.closest('input, select, textarea, [role=dialog]')
+      at.closest('input, select, textarea') ||
+      // A window of this page that is just closing takes no key; one of another's does.
+      (at.closest('[role=dialog]') && !this.host.contains(at))
     )
       return;
     const isPressed = event.key === ' ' || event.key === 'Enter';
