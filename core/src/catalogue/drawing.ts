@@ -1,5 +1,17 @@
-/** What a line on a drawing stands for. */
-export type LandmarkOf = 'seam' | 'joint' | 'silver-skin' | 'bone' | 'stop' | 'gland' | 'grain' | 'face';
+/**
+ * What a line on a drawing stands for. A closed one of bone, fat or face is filled: bone pale, fat
+ * in its texture, the face of a cut as the meat. Skin is a scatter of dots.
+ */
+export type LandmarkOf =
+  'seam' | 'joint' | 'silver-skin' | 'bone' | 'stop' | 'gland' | 'grain' | 'face' | 'fat' | 'skin';
+
+/** A line that is no region. */
+export interface Landmark {
+  readonly of: LandmarkOf;
+  readonly d: string;
+  /** The region that it lies on and leaves the board with; without one it stays to the end. */
+  readonly on?: string;
+}
 
 /** A line drawing of a piece from one side, as data: regions that parts are made of. */
 export interface Side {
@@ -10,12 +22,18 @@ export interface Side {
   readonly viewBox: readonly [width: number, height: number];
   /** Closed outlines that do not overlap, by region. Drawn in this order. */
   readonly regions: Readonly<Record<string, string>>;
+  /** The regions that are not meat. */
+  readonly stuff?: Readonly<Record<string, 'fat' | 'bone'>>;
   /** Which regions a part is, its very own first; a part that is not here cannot be seen from this side. */
   readonly parts: Readonly<Record<string, readonly string[]>>;
   /** The regions that are sliced off bit by bit, and between which x; what is off is gone from `from` on. */
   readonly sliced?: { readonly regions: readonly string[]; readonly from: number; readonly to: number };
-  /** Lines that are no region. */
-  readonly landmarks: readonly { readonly of: LandmarkOf; readonly d: string }[];
+  /** How many units of the drawing are 10 cm of a piece of the usual size; 0 where that is not known. */
+  readonly tenCm: number;
+  /** Lines that are no region, in the order in which they are drawn. */
+  readonly landmarks: readonly Landmark[];
+  /** What stands behind the regions and looks out from them: bones above the meat. */
+  readonly behind?: readonly Landmark[];
   /** Where the knife (or the twine) goes, by step. */
   readonly cuts: Readonly<Record<string, readonly string[]>>;
   /** Where words stand: the middle of each. */

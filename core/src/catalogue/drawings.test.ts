@@ -7,14 +7,18 @@ import { partsOfWay } from './parts-of-way';
 
 type Point = readonly [number, number];
 
-/** A closed path of M, C and L as a polygon: each curve by twelve chords. */
+/** A closed path of M, C and L as a polygon: each curve by twelve chords; the `h0` of a dot adds nothing. */
 function flatten(d: string): Point[] {
-  const tokens = d.match(/[MCLZ]|-?[\d.]+/g) ?? [];
+  const tokens = d.match(/[MCLZh]|-?[\d.]+/g) ?? [];
   const points: Point[] = [];
   let command = '';
   for (let index = 0; index < tokens.length;) {
-    if (/[MCLZ]/.test(tokens[index] ?? '')) command = tokens[index++] ?? '';
+    if (/[MCLZh]/.test(tokens[index] ?? '')) command = tokens[index++] ?? '';
     if (command === 'Z') continue;
+    if (command === 'h') {
+      index += 1;
+      continue;
+    }
     const size = command === 'C' ? 6 : 2;
     const numbers = tokens.slice(index, index + size).map(Number);
     index += size;
@@ -106,6 +110,23 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))('the drawing of %s'
       }
     },
   );
+
+  it('has its size, and every mark on a region lies on it', () => {
+    for (const side of sides) {
+      expect(side.tenCm).toBeGreaterThan(80);
+      for (const region of Object.keys(side.stuff ?? {})) expect(side.regions).toHaveProperty([region]);
+      for (const { on, d, of } of [...side.landmarks, ...(side.behind ?? [])]) {
+        if (on === undefined) continue;
+        const polygon = flatten(side.regions[on] ?? '');
+        const points = flatten(d);
+        const off = points.filter(
+          ([x, y]) => !isInside([x, y], polygon) && !polygon.some(([a, b]) => Math.hypot(a - x, b - y) < 16),
+        );
+        // A bone may reach a little way under its neighbour.
+        expect([of, on, d, off.length / points.length < 0.2]).toEqual([of, on, d, true]);
+      }
+    }
+  });
 
   it('writes its labels apart, also as large as a phone needs them', () => {
     for (const { labels, viewBox } of sides) {

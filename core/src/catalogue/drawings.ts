@@ -54,6 +54,7 @@ function plainBlock({ name, ways, parts }: Kind): Side {
     name: 'as a plain block',
     seen: `${name} as a plain block, its parts side by side, each as wide as its share`,
     viewBox: [640, 300],
+    tenCm: 0,
     regions: Object.fromEntries(
       stretches.map(({ part, from, to }) => [
         part,

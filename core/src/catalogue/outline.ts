@@ -25,6 +25,30 @@ export function stroke(points: string): string {
   return path(read(points), false);
 }
 
+/**
+ * The same points on the other side of a level line: the left wing made the right one.
+ *
+ * @param y the level of the line, in drawing units
+ * @example across('10,20! 30,40', 50) // '10,80! 30,60'
+ */
+export function across(points: string, y: number): string {
+  return read(points)
+    .map((point) => `${point.x},${round(2 * y - point.y)}${point.isCorner ? '!' : ''}`)
+    .join(' ');
+}
+
+/**
+ * Dots scattered over an oval as evenly as seeds in a flower: the pores of a skin.
+ *
+ * @source Vogel, A better way to construct the sunflower head (1979): the n-th at √n, turned by the golden angle
+ */
+export function dots(x: number, y: number, rx: number, ry: number, count: number): string {
+  return Array.from({ length: count }, (_, n) => {
+    const [out, turned] = [Math.sqrt((n + 0.5) / count), n * 2.39996];
+    return `M${round(x + rx * out * Math.cos(turned))} ${round(y + ry * out * Math.sin(turned))}h0`;
+  }).join('');
+}
+
 /** An ellipse as path data. */
 export function oval(x: number, y: number, rx: number, ry: number): string {
   return `M${x - rx} ${y}C${x - rx} ${round(y - ry * 1.33)} ${x + rx} ${round(y - ry * 1.33)} ${x + rx} ${y}C${x + rx} ${round(y + ry * 1.33)} ${x - rx} ${round(y + ry * 1.33)} ${x - rx} ${y}Z`;
@@ -53,6 +77,32 @@ export function bones(
     const x = round(from + step * index);
     const [left, right, low] = [x - half, x + half, x + lean];
     return `M${left} ${top}C${left} ${top - half} ${right} ${top - half} ${right} ${top}L${low + half} ${bottom}C${low + half} ${bottom + half} ${low - half} ${bottom + half} ${low - half} ${bottom}Z`;
+  });
+}
+
+/** How rib bones stand side by side. */
+interface Ribs {
+  readonly from: number;
+  readonly to: number;
+  readonly count: number;
+  readonly top: number;
+  readonly bottom: number;
+  /** How far the upper end leans back from the lower. */
+  readonly bend: number;
+  /** Half of a bone's width. */
+  readonly half: number;
+}
+
+/** Rib bones side by side: curved, a little thicker at the upper end, open below where they enter the meat. */
+export function ribs({ from, to, count, top, bottom, bend, half }: Ribs): string[] {
+  const step = (to - from) / (count - 1);
+  const middle = (top + bottom) / 2;
+  return Array.from({ length: count }, (_, index) => {
+    const x = from + step * index;
+    const [head, waist] = [x - bend, x - bend * 0.35];
+    return outline(
+      `${x - half},${bottom}! ${waist - half * 0.9},${middle} ${head - half * 1.15},${top + half} ${head - half * 0.4},${top - half * 0.7} ${head + half * 0.9},${top - half * 0.2} ${head + half * 1.2},${top + half * 1.4} ${waist + half * 0.9},${middle} ${x + half},${bottom}!`,
+    );
   });
 }
 

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { Format } from '@core/format/format';
 import type { Destination } from '@core/ledger/destination';
 import { PieceDrawing } from '../../ui/piece/piece-drawing';
 import { PieceAsked } from '../piece/piece-asked';
@@ -11,7 +12,13 @@ import { AnswerNow } from './answer-now';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (piece.kind(); as kind) {
-      <v-piece-drawing [kind]="kind" [among]="among()" [expected]="expected()" [turnable]="false" />
+      <v-piece-drawing
+        [kind]="kind"
+        [among]="among()"
+        [expected]="expected()"
+        [turnable]="false"
+        [ruler]="format.lengthUnit()"
+      />
     }
   `,
   styles: `
@@ -26,6 +33,7 @@ import { AnswerNow } from './answer-now';
 })
 export class ExpectedPiece {
   protected readonly piece = inject(PieceAsked);
+  protected readonly format = inject(Format);
   private readonly answer = inject(AnswerNow);
   protected readonly expected = computed(
     () =>

@@ -98,6 +98,7 @@ const SHOWN_OFFERS = 2;
     v-piece-drawing {
       --drawing-height: 48px;
       --drawing-lines: non-scaling-stroke;
+      --drawing-contour: 3.4;
       --drawing-marks: none;
     }
     b {

@@ -8,6 +8,8 @@ import { tileOf } from './destination-look';
 import { draftOf } from '../form/draft-of';
 
 type Look = 'here' | 'next' | 'off';
+/** Room for the bar that tells the size, in drawing units. */
+const BAR_ROOM = 26;
 let drawings = 0;
 
 /** The piece as it lies on the board: the cut is drawn on it, what is next is lit, what is off is gone. */
@@ -32,6 +34,8 @@ export class PieceDrawing {
   readonly expected = input<ReadonlyMap<string, Destination>>(new Map());
   readonly labelled = input(true);
   readonly turnable = input(true);
+  /** How the household measures: the bar that tells the size is 10 cm long, or 4 in. */
+  readonly ruler = input<'mm' | 'in'>('mm');
   readonly chosen = output<string>();
 
   protected readonly id = `drawing-${++drawings}`;
@@ -67,10 +71,36 @@ export class PieceDrawing {
         d,
         part,
         look,
+        stuff: side.stuff?.[id],
         tile: look === 'next' ? this.nextDestination() : look === 'here' ? expected : undefined,
         sliced: this.slicedTo() > 0 && (side.sliced?.regions.includes(id) ?? false),
       };
     });
+  });
+  /** The lines on what is still there. */
+  protected readonly landmarks = computed(() => {
+    const regions = new Map(this.regions().map((region) => [region.id, region]));
+    return this.side()
+      .landmarks.map((mark) => ({ ...mark, region: regions.get(mark.on ?? '') }))
+      .filter(({ region }) => region?.look !== 'off')
+      .map(({ of, d, region }) => ({ of, d, sliced: region?.sliced ?? false }));
+  });
+  /** How long 10 cm are, or 4 in, drawn beneath the piece; none on a drawing that has no size. */
+  protected readonly bar = computed(() => {
+    const { tenCm, viewBox } = this.side();
+    if (tenCm === 0) return undefined;
+    const length = Math.round(this.ruler() === 'in' ? tenCm * 1.016 : tenCm);
+    const y = viewBox[1] + BAR_ROOM - 10;
+    return {
+      d: `M8 ${y - 5}V${y + 5}M8 ${y}H${8 + length}M${8 + length} ${y - 5}V${y + 5}`,
+      x: 16 + length,
+      y: y + 5,
+      text: this.ruler() === 'in' ? '4 in' : '10 cm',
+    };
+  });
+  protected readonly viewBox = computed(() => {
+    const [width, height] = this.side().viewBox;
+    return `0 0 ${width} ${height + (this.labelled() && this.bar() ? BAR_ROOM : 0)}`;
   });
   /** Where the knife stands in what is sliced; zero before the first slice and after the last. */
   protected readonly slicedTo = computed(() => {

@@ -7,6 +7,7 @@ export const eyeOfRound: Drawing = {
       name: 'fat side up',
       seen: 'eye of round from the side: a log with a fat cap on top, thick on the left, tapering to the right',
       viewBox: [640, 310],
+      tenCm: 177,
       regions: {
         log: outline(
           '100,104! 220,94 350,98 480,116 562,148 590,180! 556,206! 470,222 350,232 220,236 100,226! 66,204 54,164 68,124',
@@ -18,6 +19,7 @@ export const eyeOfRound: Drawing = {
           '100,226! 220,236 350,232 470,222 556,206! 536,230 450,248 340,256 210,256 112,246',
         ),
       },
+      stuff: { 'fat-cap': 'fat' },
       parts: {
         steaks: ['log'],
         roast: ['log'],
@@ -27,11 +29,16 @@ export const eyeOfRound: Drawing = {
       },
       sliced: { regions: ['log'], from: 60, to: 590 },
       landmarks: [
-        { of: 'face', d: stroke('100,104 122,136 124,192 104,226') },
-        { of: 'seam', d: oval(88, 166, 20, 34) },
-        { of: 'grain', d: stroke('170,150 300,146') },
-        { of: 'grain', d: stroke('190,184 320,182') },
-        { of: 'grain', d: stroke('390,162 500,172') },
+        { of: 'face', on: 'log', d: outline('98,108 120,126 130,164 122,204 102,222 74,204 60,166 72,128') },
+        { of: 'seam', on: 'log', d: oval(96, 166, 24, 40) },
+        { of: 'grain', on: 'log', d: stroke('86,150 98,144 108,152') },
+        { of: 'grain', on: 'log', d: stroke('84,176 96,184 110,178') },
+        { of: 'grain', on: 'log', d: stroke('150,122 280,112 400,122') },
+        { of: 'grain', on: 'log', d: stroke('160,150 320,146 480,156') },
+        { of: 'grain', on: 'log', d: stroke('160,184 320,182 500,184') },
+        { of: 'grain', on: 'log', d: stroke('150,212 280,218 420,210') },
+        { of: 'grain', on: 'fat-cap', d: stroke('170,84 280,78 400,90') },
+        { of: 'silver-skin', on: 'silver-skin', d: stroke('140,242 280,246 420,238 510,226') },
       ],
       cuts: {
         'fat-off': [stroke('92,108 220,94 350,98 480,116 562,148 596,184')],

@@ -1,5 +1,8 @@
 import type { Drawing } from '../drawing';
-import { bones, outline, stroke } from '../outline';
+import { bones, outline, oval, stroke } from '../outline';
+
+/** Between two bones. */
+const GAPS = Array.from({ length: 9 }, (_, gap) => 132 + gap * 41);
 
 export const porkSpareRibs: Drawing = {
   sides: [
@@ -7,6 +10,7 @@ export const porkSpareRibs: Drawing = {
       name: 'bone side up',
       seen: 'spare ribs with the bone side up: eleven bones, the flap above, the breastbone strip below, a corner of the membrane lifted',
       viewBox: [640, 330],
+      tenCm: 124,
       regions: {
         flap: outline('150,50! 310,34 470,46! 474,80! 310,68 140,82!'),
         rack: outline(
@@ -25,8 +29,21 @@ export const porkSpareRibs: Drawing = {
         membrane: ['membrane'],
       },
       landmarks: [
-        ...bones(112, 524, 11, [98, 196], -12, 6).map((d) => ({ of: 'bone' as const, d })),
-        { of: 'seam', d: stroke('100,246 240,256 400,256 540,244') },
+        ...bones(112, 524, 11, [98, 196], -12, 9).map((d, bone) => ({
+          of: 'bone' as const,
+          on: bone > 9 ? 'membrane' : 'rack',
+          d,
+        })),
+        ...GAPS.map((x) => ({
+          of: 'grain' as const,
+          on: 'rack',
+          d: stroke(`${x},104 ${x - 2},140 ${x - 8},190`),
+        })),
+        ...GAPS.map((x) => ({ of: 'bone' as const, on: 'tips', d: oval(x - 10, 238, 9, 6) })),
+        { of: 'seam', on: 'tips', d: stroke('100,256 240,266 400,266 540,254') },
+        { of: 'grain', on: 'flap', d: stroke('180,60 300,50 440,60') },
+        { of: 'grain', on: 'end-left', d: stroke('58,126 66,150 60,178') },
+        { of: 'grain', on: 'end-right', d: stroke('582,128 590,152 578,182') },
       ],
       cuts: {
         'breastbone-off': [stroke('66,202 240,212 400,212 570,202')],
@@ -49,6 +66,7 @@ export const porkSpareRibs: Drawing = {
       name: 'meat side up',
       seen: 'spare ribs with the meat side up: the line along the ends of the bones, the breastbone strip below',
       viewBox: [640, 330],
+      tenCm: 124,
       regions: {
         rack: outline('90,82! 310,58 540,82! 552,204! 400,212 240,212 84,204!'),
         tips: outline('84,204! 240,212 400,212 552,204! 574,236 520,272 310,284 130,272 66,236'),
@@ -57,9 +75,19 @@ export const porkSpareRibs: Drawing = {
       },
       parts: { rack: ['rack'], tips: ['tips'], 'loose-ends': ['end-left', 'end-right'] },
       landmarks: [
-        { of: 'grain', d: stroke('140,120 240,108 340,112') },
-        { of: 'grain', d: stroke('260,160 360,150 470,160') },
-        { of: 'grain', d: stroke('120,176 200,170') },
+        { of: 'fat', on: 'rack', d: outline('150,104 230,92 300,98 290,108 220,106 170,116') },
+        { of: 'fat', on: 'rack', d: outline('360,150 430,142 490,156 470,166 410,158 372,164') },
+        { of: 'grain', on: 'rack', d: stroke('120,132 230,122 340,128') },
+        { of: 'grain', on: 'rack', d: stroke('110,166 220,158 330,168') },
+        { of: 'grain', on: 'rack', d: stroke('360,100 440,104 520,116') },
+        { of: 'grain', on: 'rack', d: stroke('140,192 260,194 400,192') },
+        ...GAPS.map((x) => ({
+          of: 'grain' as const,
+          on: 'rack',
+          d: stroke(`${x},196 ${x + 10},202 ${x + 20},198`),
+        })),
+        { of: 'seam', on: 'tips', d: stroke('96,236 240,246 400,246 548,234') },
+        { of: 'grain', on: 'tips', d: stroke('150,260 300,268 470,260') },
       ],
       cuts: {
         'breastbone-off': [stroke('66,202 240,212 400,212 570,202')],

@@ -1,6 +1,8 @@
-import type { Drawing, Side } from '../drawing';
-import { outline, oval, stroke } from '../outline';
+import type { Drawing, Landmark, Side } from '../drawing';
+import { across, dots, outline, oval, stroke } from '../outline';
 
+/** The bird lies along this line, its left half above it. */
+const KEEL = 165;
 const THIGHS = ['thigh-left', 'thigh-right'];
 const DRUMS = ['drum-left', 'drum-right'];
 const WINGS = ['wing-left', 'wing-right'];
@@ -26,111 +28,158 @@ function parts(white: readonly string[], back: readonly string[]): Side['parts']
   };
 }
 
+/** A region of each half of the bird. */
+function both(name: string, points: string): Record<string, string> {
+  return { [`${name}-left`]: outline(points), [`${name}-right`]: outline(across(points, KEEL)) };
+}
+
+/** A line on each half of the bird. */
+function pair(points: string): string[] {
+  return [stroke(points), stroke(across(points, KEEL))];
+}
+
+/** A mark on each half of the bird, lying on a region of it. */
+function marks(of: Landmark['of'], on: string, draw: (flip: (y: number) => number) => string): Landmark[] {
+  return [
+    { of, on: `${on}-left`, d: draw((y) => y) },
+    { of, on: `${on}-right`, d: draw((y) => 2 * KEEL - y) },
+  ];
+}
+
+const line = (points: string) => (flip: (y: number) => number) =>
+  stroke(flip(0) === 0 ? points : across(points, KEEL));
+
+const WING =
+  '166,108! 200,84 262,70! 292,62 304,42 292,22 264,16 222,26 178,20 146,26 128,46 116,76 118,90 130,92 144,78 160,70 176,80';
+const DRUM =
+  '486,96! 482,116 470,134! 506,142 544,138 570,131 584,136 598,142 608,134 606,125 612,116 602,106 588,109 574,113 546,92 518,84';
+
+const LIMB_MARKS: readonly Landmark[] = [
+  ...marks('seam', 'wing', line('276,46 240,52 196,58 172,72')),
+  ...marks('bone', 'drum', (flip) =>
+    outline(
+      [
+        [584, 112],
+        [600, 106],
+        [613, 116],
+        [607, 125],
+        [609, 135],
+        [598, 143],
+        [583, 135],
+      ]
+        .map(([x = 0, y = 0]) => `${x},${flip(y)}`)
+        .join(' '),
+    ),
+  ),
+  ...marks('grain', 'drum', line('500,112 530,106 562,116')),
+  ...marks('skin', 'drum', (flip) => dots(522, flip(118), 26, 14, 9)),
+  ...marks('skin', 'wing', (flip) => dots(252, flip(36), 30, 9, 7)),
+];
+
 export const wholeChicken: Drawing = {
   sides: [
     {
       name: 'on its back',
-      seen: 'chicken lying on its back, breast up, neck away, legs towards you',
-      viewBox: [640, 330],
+      seen: 'chicken lying on its back, seen from above: neck on the left, breast up with the keel along the middle, legs to the right',
+      viewBox: [660, 340],
+      tenCm: 170,
       regions: {
-        neck: outline('286,44! 290,22 320,12 350,22 354,44! 320,36!'),
-        'breast-left': outline('320,36! 286,44! 240,66! 214,112! 214,158! 240,196 280,212! 320,218!'),
-        'breast-right': outline('320,36! 354,44! 400,66! 426,112! 426,158! 400,196 360,212! 320,218!'),
-        'wing-left': outline(
-          '240,66! 214,112! 204,146 184,158 160,146 146,130 122,140 106,122 128,86 180,64',
+        neck: outline(
+          '166,108! 150,140 148,165! 150,190 166,222! 142,222 118,206 106,186 98,165 106,144 118,124 142,108',
         ),
-        'wing-right': outline(
-          '400,66! 426,112! 436,146 456,158 480,146 494,130 518,140 534,122 512,86 460,64',
+        ...both(
+          'breast',
+          '148,165! 150,140 166,108! 200,84 262,70! 312,66 350,82! 394,118 424,150! 432,165!',
         ),
-        'thigh-left': outline('214,158! 240,196 280,212! 284,238 254,262! 216,262 184,240! 172,206 184,174'),
-        'thigh-right': outline('426,158! 400,196 360,212! 356,238 386,262! 424,262 456,240! 468,206 456,174'),
-        'drum-left': outline(
-          '184,240! 216,262 254,262! 270,280 296,286 306,300 298,310 280,302 244,298 204,286 180,264',
+        ...both('wing', WING),
+        ...both(
+          'thigh',
+          '350,82! 394,118 424,150! 448,146 470,134! 482,116 486,96! 474,62 440,42 396,42 364,56',
         ),
-        'drum-right': outline(
-          '456,240! 424,262 386,262! 370,280 344,286 334,300 342,310 360,302 396,298 436,286 460,264',
-        ),
-        tail: outline('280,212! 320,218! 360,212! 356,238 338,268 320,278 302,268 284,238'),
+        ...both('drum', DRUM),
+        tail: outline('432,165! 424,150! 448,146 470,134! 496,148 514,165 496,182 470,196! 448,184 424,180!'),
       },
       parts: { ...parts(['breast-left', 'breast-right'], ['tail']), giblets: ['neck'] },
       landmarks: [
-        { of: 'bone', d: stroke('320,60 322,130 320,206') },
-        { of: 'joint', d: oval(232, 88, 7, 7) },
-        { of: 'joint', d: oval(408, 88, 7, 7) },
-        { of: 'joint', d: oval(222, 256, 7, 7) },
-        { of: 'joint', d: oval(418, 256, 7, 7) },
-        { of: 'seam', d: stroke('290,58 310,46 330,46 350,58') },
+        ...marks('seam', 'breast', line('172,146 186,128 204,112')),
+        ...marks('grain', 'breast', line('206,140 268,114 330,120 386,146')),
+        ...marks('grain', 'breast', line('226,152 290,138 352,146 400,158')),
+        ...marks('skin', 'breast', (flip) => dots(286, flip(100), 66, 16, 20)),
+        ...marks('skin', 'thigh', (flip) => dots(426, flip(92), 40, 28, 22)),
+        ...marks('joint', 'wing', (flip) => oval(196, flip(92), 8, 8)),
+        ...marks('joint', 'drum', (flip) => oval(484, flip(116), 8, 8)),
+        { of: 'grain', d: stroke('116,140 122,165 116,190'), on: 'neck' },
+        { of: 'grain', d: stroke('132,124 136,165 132,206'), on: 'neck' },
+        { of: 'seam', d: stroke('456,150 448,165 456,180'), on: 'tail' },
+        ...LIMB_MARKS,
       ],
       cuts: {
-        'legs-off': [stroke('206,140 214,158 240,196 280,214'), stroke('434,140 426,158 400,196 360,214')],
-        'thigh-drum': [stroke('176,232 216,262 262,266'), stroke('464,232 424,262 378,266')],
-        'wings-off': [stroke('246,54 240,66 214,112 206,124'), stroke('394,54 400,66 426,112 434,124')],
-        'wings-short': [stroke('168,58 160,100 164,150'), stroke('472,58 480,100 476,150')],
-        drumettes: [stroke('196,60 186,106 196,158'), stroke('444,60 454,106 444,158')],
-        'split-breast': [stroke('320,30 322,130 320,226')],
-        'quarter-breast': [stroke('212,150 266,146 320,150'), stroke('428,150 374,146 320,150')],
-        'bone-breast': [stroke('314,50 314,130 308,208'), stroke('326,50 326,130 332,208')],
-        'bone-wing-breast': [stroke('314,50 314,130 308,208'), stroke('326,50 326,130 332,208')],
-        halve: [stroke('328,30 330,130 326,230')],
-        quarter: [stroke('206,140 214,158 240,196 280,214'), stroke('434,140 426,158 400,196 360,214')],
-        flatten: [stroke('314,50 314,130 312,200'), stroke('326,50 326,130 328,200')],
-        'drums-tunnel': [oval(298, 298, 12, 12), oval(342, 298, 12, 12)],
-        'drums-open': [stroke('188,262 240,282 294,298'), stroke('452,262 400,282 346,298')],
+        'legs-off': pair('338,66 350,82 394,118 424,150 440,158'),
+        'thigh-drum': pair('496,84 482,116 462,142'),
+        'wings-off': pair('150,116 166,108 200,84 262,70 278,66'),
+        'wings-short': pair('222,12 228,44 222,82'),
+        drumettes: pair('158,14 166,46 160,78'),
+        'split-breast': [stroke('130,165 290,165 450,165')],
+        'quarter-breast': pair('276,62 288,110 284,165'),
+        'bone-breast': pair('160,158 290,156 424,156'),
+        'bone-wing-breast': pair('160,158 290,156 424,156'),
+        halve: [stroke('100,170 290,171 514,168')],
+        quarter: pair('338,66 350,82 394,118 424,150 440,158'),
+        flatten: pair('160,158 290,156 424,156'),
+        'drums-tunnel': [oval(597, 124, 18, 24), oval(597, 206, 18, 24)],
+        'drums-open': pair('480,106 530,112 588,122'),
       },
       labels: [
-        { x: 68, y: 84, text: 'wing' },
-        { x: 268, y: 130, text: 'breast' },
-        { x: 122, y: 220, text: 'thigh' },
-        { x: 112, y: 296, text: 'drumstick' },
+        { x: 60, y: 60, text: 'wing' },
+        { x: 330, y: 158, text: 'breast' },
+        { x: 420, y: 34, text: 'thigh' },
+        { x: 590, y: 84, text: 'drumstick' },
       ],
     },
     {
       name: 'on its breast',
-      seen: 'chicken lying on its breast, the back up, the two oysters beside the spine, legs towards you',
-      viewBox: [640, 330],
+      seen: 'chicken lying on its breast, the back up, the two oysters beside the spine, neck on the left, legs to the right',
+      viewBox: [660, 340],
+      tenCm: 170,
       regions: {
         back: outline(
-          '284,40! 320,32 356,40! 366,110 372,176! 360,226 338,268 320,280 302,268 280,226 268,176! 274,110',
+          '132,136! 200,138 280,138 350,140! 396,146 440,150! 486,144 516,152 530,165 516,178 486,186 440,180! 396,184 350,190! 280,192 200,192 132,194! 112,182 104,165 112,148',
         ),
-        'side-left': outline('284,40! 240,62! 218,108! 214,156! 240,176 268,176! 274,110'),
-        'side-right': outline('356,40! 400,62! 422,108! 426,156! 400,176 372,176! 366,110'),
-        'wing-left': outline(
-          '240,62! 218,108! 206,146 184,158 160,146 146,130 122,140 106,122 128,86 180,64',
+        ...both(
+          'side',
+          '132,136! 200,138 280,138 350,140! 356,112 344,76! 306,66 262,70! 200,84 166,108! 148,120',
         ),
-        'wing-right': outline(
-          '400,62! 422,108! 434,146 456,158 480,146 494,130 518,140 534,122 512,86 460,64',
+        ...both('wing', WING),
+        ...both(
+          'thigh',
+          '344,76! 356,112 350,140! 396,146 440,150! 458,146 470,134! 482,116 486,96! 474,62 440,42 396,42 362,54',
         ),
-        'thigh-left': outline('214,156! 240,176 268,176! 280,226 262,262! 216,262 184,240! 172,206 184,174'),
-        'thigh-right': outline('426,156! 400,176 372,176! 360,226 378,262! 424,262 456,240! 468,206 456,174'),
-        'drum-left': outline(
-          '184,240! 216,262 262,262! 272,280 296,286 306,300 298,310 280,302 244,298 204,286 180,264',
-        ),
-        'drum-right': outline(
-          '456,240! 424,262 378,262! 368,280 344,286 334,300 342,310 360,302 396,298 436,286 460,264',
-        ),
+        ...both('drum', DRUM),
       },
       parts: parts(['side-left', 'side-right'], ['back']),
       landmarks: [
-        { of: 'bone', d: stroke('320,48 322,130 320,262') },
-        { of: 'joint', d: oval(286, 196, 12, 15) },
-        { of: 'joint', d: oval(354, 196, 12, 15) },
+        { of: 'bone', d: stroke('128,165 320,165 500,165'), on: 'back' },
+        ...marks('seam', 'side', line('180,120 240,112 300,122')),
+        ...marks('skin', 'side', (flip) => dots(262, flip(100), 50, 14, 14)),
+        ...marks('skin', 'thigh', (flip) => dots(424, flip(86), 40, 24, 22)),
+        ...marks('joint', 'thigh', (flip) => oval(386, flip(134), 19, 11)),
+        ...marks('joint', 'drum', (flip) => oval(484, flip(116), 8, 8)),
+        { of: 'seam', d: stroke('486,148 496,165 486,182'), on: 'back' },
+        ...LIMB_MARKS,
       ],
       cuts: {
-        'legs-off': [
-          stroke('206,150 240,176 272,180 284,214 270,252'),
-          stroke('434,150 400,176 368,180 356,214 370,252'),
-        ],
-        'back-out': [stroke('280,34 274,110 270,176 288,250'), stroke('360,34 366,110 370,176 352,250')],
-        halve: [stroke('300,36 298,130 300,262'), stroke('340,36 342,130 340,262')],
-        flatten: [stroke('296,36 294,130 298,262'), stroke('344,36 346,130 342,262')],
-        'bone-from-back': [stroke('320,34 322,130 320,272')],
-        'thigh-drum': [stroke('176,232 216,262 270,266'), stroke('464,232 424,262 370,266')],
+        'legs-off': pair('338,62 354,112 354,140 386,154 420,146 452,158'),
+        'back-out': pair('116,140 200,138 280,138 350,140 396,146 450,152'),
+        halve: pair('110,154 290,153 520,156'),
+        flatten: pair('112,146 290,144 500,150'),
+        'bone-from-back': [stroke('98,165 290,166 534,165')],
+        'thigh-drum': pair('496,84 482,116 462,142'),
       },
       labels: [
-        { x: 68, y: 84, text: 'wing' },
-        { x: 320, y: 22, text: 'back' },
-        { x: 122, y: 214, text: 'thigh' },
-        { x: 530, y: 214, text: 'oyster: the ring' },
+        { x: 60, y: 60, text: 'wing' },
+        { x: 250, y: 170, text: 'back' },
+        { x: 420, y: 34, text: 'thigh' },
+        { x: 410, y: 318, text: 'oyster: the ring' },
       ],
     },
   ],
