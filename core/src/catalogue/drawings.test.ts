@@ -122,8 +122,8 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))('the drawing of %s'
         const off = points.filter(
           ([x, y]) => !isInside([x, y], polygon) && !polygon.some(([a, b]) => Math.hypot(a - x, b - y) < 16),
         );
-        // A bone may reach a little way under its neighbour.
-        expect([of, on, d, off.length / points.length < 0.2]).toEqual([of, on, d, true]);
+        // A bone may reach under its neighbour, with less than half of itself.
+        expect([of, on, d, off.length / points.length < 0.5]).toEqual([of, on, d, true]);
       }
     }
   });

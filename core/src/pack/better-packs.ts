@@ -17,6 +17,8 @@ export interface PackedPieces {
 const AT_A_TIME = 14;
 /** What a part of the table may take of the time. */
 const SHARE = 0.12;
+/** So often it is tried at least: on a slow device a plan to begin with can be a bad one. */
+const LEAST_ROUNDS = 3;
 /** Differences below are none, g. */
 const SAME_G = 0.02;
 
@@ -43,10 +45,11 @@ export function betterPacks(
 ): PackedPieces {
   const random = seededUniform(unit.pieces.length);
   let lumps = lumpsOf(request, unit, begin);
-  for (let failed = 0; spent() < 1 && failed < 40;) {
+  for (let [failed, rounds] = [0, 0]; (spent() < 1 || rounds < LEAST_ROUNDS) && failed < 40; rounds++) {
     const chosen = chosenOf(lumps, random);
     const from = spent();
-    const found = plan(partOf(unit, chosen), () => Math.max(spent(), (spent() - from) / SHARE));
+    const end = rounds < LEAST_ROUNDS ? Infinity : 1;
+    const found = plan(partOf(unit, chosen), () => Math.max(spent() / end, (spent() - from) / SHARE));
     const before = sum(chosen, ({ outG }) => outG);
     failed += 1;
     if (!found || found.outG > before - SAME_G) continue;

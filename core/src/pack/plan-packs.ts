@@ -77,10 +77,38 @@ function planned(
       if (!part) return null;
       parts.push(part);
     }
-    if (keepsCounts(request, parts)) return parts;
+    if (keepsCounts(request, parts)) {
+      const better = longer(request, units, indexes, parts, spent);
+      return keepsCounts(request, better) ? better : parts;
+    }
   }
   const together = searched(request, units, indexes, spent);
   return together && [together];
+}
+
+/** Less of the time than this is not worth another search. */
+const WORTH_SHARE = 0.1;
+
+/** What is not proven is searched for again in the time that the others have left. */
+function longer(
+  request: PackRequest,
+  units: readonly PackUnit[],
+  indexes: readonly number[],
+  parts: readonly Part[],
+  spent: Spent,
+): Part[] {
+  let open = parts.filter(({ isProven }) => !isProven).length;
+  return parts.map((part, k) => {
+    if (part.isProven) return part;
+    const from = spent();
+    const share = (1 - from) / open--;
+    if (share < WORTH_SHARE) return part;
+    const again = searched(request, units, [indexes[k] as number], () => (spent() - from) / share);
+    if (!again) return part;
+    const boundG = Math.max(part.boundG, again.boundG);
+    const better = again.outG <= part.outG ? again : part;
+    return { ...better, boundG, isProven: better.outG <= boundG + 0.05 };
+  });
 }
 
 /** When the search to the end has taken so much of the time, what it found is bettered part by part. */

@@ -42,7 +42,8 @@ export function searchPacks(model: PackModel, spent: Spent, isDiveEnough = false
   if (!root) return { best: null, boundG: -Infinity, isProven: false };
   let bound = root.isWhole ? root.objective : -Infinity;
   const few = isDiveEnough ? null : within(model, root, 0, Infinity, () => spent() >= FIRST_SHARE);
-  let best = few?.best ?? dive(model, root.basis, isLate);
+  const dived = dive(model, root.basis, isLate);
+  let best = few?.best && (!dived || few.best.cost <= dived.cost) ? few.best : dived;
   if (best && !isDiveEnough && root.isWhole) {
     const all = within(model, root, best.cost - root.objective, best.cost - SAME_G / KG, isOver);
     best = all.best ?? best;
