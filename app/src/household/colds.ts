@@ -1,4 +1,5 @@
 import { computed, inject, Injectable } from '@angular/core';
+import { notKept } from '@core/dinner/reservation';
 import { clocksOf, type ClockOf } from '@core/freeze/household-clocks';
 import { Clock } from './clock';
 import { HouseholdStore } from './household-store';
@@ -34,4 +35,7 @@ export class Colds {
     const clockOf = this.of();
     return this.store.stock().filter((lot) => !clockOf(lot).overdue);
   });
+
+  /** What a plan may take: eatable, and not kept for something. */
+  readonly free = computed(() => notKept(this.eatable(), this.store.reserved()));
 }

@@ -20,6 +20,7 @@ import { shiftDays } from '@core/exchange/shift-days';
 import { householdFileSchema } from '@core/exchange/household-file';
 import { readFile } from '@core/exchange/read-file';
 import { writeFile } from '@core/exchange/write-file';
+import type { Reservations } from '@core/dinner/reservation';
 import { EMPTY_HOUSEHOLD, ownKinds, settingsOf, valuesOf, type Household } from '@core/records/household';
 import { shopNames } from '@core/records/shop-names';
 import type { EntryId, Lot, LotId } from '@core/ledger/lot';
@@ -102,6 +103,8 @@ export const HouseholdStore = signalStore(
       appliances: computed(() => coldPlaces(valuesOf({ records: records() }, 'place'))),
       placeNames: computed(() => placeNames(valuesOf({ records: records() }, 'place'))),
       meals: computed(() => valuesOf({ records: records() }, 'meal')),
+      /** Packs that are kept for something: no plan takes them. */
+      reserved: computed((): Reservations => valuesOf({ records: records() }, 'reserved')),
       printing: computed(() => valuesOf({ records: records() }, 'printing').get('labels') ?? null),
       /** Shops' lists of prices, by key. */
       lists: computed(() => valuesOf({ records: records() }, 'list')),

@@ -117,13 +117,13 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))('the drawing of %s'
       for (const region of Object.keys(side.stuff ?? {})) expect(side.regions).toHaveProperty([region]);
       for (const { on, d, of } of [...side.landmarks, ...(side.behind ?? [])]) {
         if (on === undefined) continue;
-        const polygon = flatten(side.regions[on] ?? '');
-        const points = flatten(d);
-        const off = points.filter(
-          ([x, y]) => !isInside([x, y], polygon) && !polygon.some(([a, b]) => Math.hypot(a - x, b - y) < 16),
-        );
-        // A bone may reach under its neighbour, with less than half of itself.
-        expect([of, on, d, off.length / points.length < 0.5]).toEqual([of, on, d, true]);
+        const near = ([x, y]: Point, polygon: readonly Point[]): boolean =>
+          isInside([x, y], polygon) || polygon.some(([a, b]) => Math.hypot(a - x, b - y) < 30);
+        const own = flatten(side.regions[on] ?? '');
+        const all = Object.values(side.regions).map(flatten);
+        // A bone may reach under the next region, but not out of the piece.
+        expect([of, on, d, flatten(d).some((point) => isInside(point, own))]).toEqual([of, on, d, true]);
+        expect(flatten(d).filter((point) => !all.some((polygon) => near(point, polygon)))).toEqual([]);
       }
     }
   });

@@ -1,5 +1,5 @@
 import type { FactOf } from '../ledger/entry';
-import { append } from '../ledger/journal';
+import { append, type Journal } from '../ledger/journal';
 import { familyOf } from '../ledger/leaves';
 import type { Lot } from '../ledger/lot';
 import { Format } from '../format/format';
@@ -39,12 +39,17 @@ function board() {
   const { journal } = builder.household();
   let count = 0;
   const at = { on, newId: () => `n${++count}` };
-  /** Each fact so many milliseconds after the one before it: in one act, or by hand. */
-  const write = ({ facts = [] }: Deed, apartMs = 1) =>
-    facts.reduce((now, fact, n) => {
-      const at = new Date(Date.UTC(2026, 0, 2) + n * apartMs).toISOString();
-      return append(now, { ...builder.entry(fact), at }).value!;
-    }, journal);
+  let minute = 0;
+  /** Each fact a minute after the one before it, those of one deed marked as such. */
+  const write = ({ facts = [] }: Deed, known: Journal = journal) => {
+    let first: string | undefined;
+    return facts.reduce((now, fact) => {
+      const at = new Date(Date.UTC(2026, 0, 2) + ++minute * 60_000).toISOString();
+      const entry = { ...builder.entry(fact), at, ...(first ? { deed: first } : {}) };
+      first ??= entry.id;
+      return append(now, entry).value!;
+    }, known);
+  };
   return { piece: journal.state.lots.get('p')!, at, write };
 }
 
@@ -85,12 +90,15 @@ describe('straight into a pack', () => {
     const act = lastActAtBoard(journal, family)!;
     expect(act.entry.type).toBe('cut');
     expect([act.entries.length, act.later]).toEqual([3, []]);
-    // Wrapped by hand right after it was weighed, it is an act of its own.
-    expect(lastActAtBoard(write(deed, 2000), family)!.entry.type).toBe('packed');
-    const moved = write({
-      facts: [...deed.facts!, { type: 'placed', lot: pack!, place: 'elsewhere' }],
+    const moved = write({ facts: [{ type: 'placed', lot: pack!, place: 'elsewhere' }] }, journal);
+    expect(lastActAtBoard(moved, family)).toMatchObject({
+      entries: act.entries,
+      later: [expect.any(String)],
     });
-    expect(lastActAtBoard(moved, family)!.later).toHaveLength(1);
+    // Wrapped by hand after it was weighed, it is an act of its own.
+    const [weighed, ...wrapped] = deed.facts!;
+    const byHand = write({ facts: wrapped }, write({ facts: [weighed!] }));
+    expect(lastActAtBoard(byHand, family)!.entry.type).toBe('packed');
   });
 
   it('a plain weighing is an act by itself', () => {
@@ -127,9 +135,14 @@ describe('a whole piece as a line says it', () => {
     const { piece, at, write } = board();
     const { value } = packAsSaid(piece, line, () => 1, packing, at, format);
     expect(value?.deed.say).toBe('3 packs, in Chest, drawer');
-    const { lots } = write(value!.deed).state;
+    const journal = write(value!.deed);
+    const { lots } = journal.state;
     expect(value!.packs.map((id) => lots.get(id)!.inDg)).toEqual([3200, 3400, 3550]);
     expect(lots.get('p')!.leftDg).toBe(50_000 - 800 - 3200 - 3400 - 3550 - 4300);
+    // One act: one undo takes all of it back.
+    const act = lastActAtBoard(journal, new Set(lots.keys()))!;
+    expect(act).toMatchObject({ weighings: 4, later: [] });
+    expect(act.entries).toHaveLength(value!.deed.facts!.length);
   });
 
   it('liquid that cannot be is refused, and nothing is written', () => {

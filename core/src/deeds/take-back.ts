@@ -58,6 +58,7 @@ const WORDS: Readonly<Record<RecordType, string>> = {
   price: 'a price',
   place: 'a place',
   meal: 'a dinner',
+  reserved: 'what a pack is kept for',
   item: 'a shop item',
   piece: 'a note on a piece',
   cooked: 'a cooking yield',

@@ -36,9 +36,19 @@ export function wrap(
         `${lotName(late)} is not to be frozen: ${clockOf(late).why} Nothing was wrapped. See the Freezer for what to do with it.`,
       );
   }
+  const kept = trays.filter((tray) => tray.keptFor !== null && contentsOf(tray, tokens).length > 0);
   const [one] = trays;
   const what = trays.length === 1 && one ? trayName(one, tokens) : `${trays.length} packs`;
   return success({
+    ...(kept.length > 0
+      ? {
+          records: kept.map(({ id, keptFor }) => ({
+            type: 'reserved',
+            key: id,
+            value: { for: keptFor ?? '' },
+          })),
+        }
+      : {}),
     facts: packFacts(trays, tokens, place?.id ?? null, on, meanPlateG),
     say: `${what} wrapped${place ? `, in ${place.name}` : ''}`,
   });

@@ -12,11 +12,12 @@ export const FILE_FORMAT = 'vendicus-household';
  * adds what the date on a label is, when a pack was bought, when it was put somewhere, rules of keeping, and heat at the board;
  * version 6 says which household it is, has settings in groups, and the clock's time where a stamp is another;
  * version 7 adds grades of prices and pieces, feasts, and shops' lists; version 8 adds what each eater
- * likes and never eats, and which parts are carved or collected; version 9 adds how each part is portioned.
+ * likes and never eats, and which parts are carved or collected; version 9 adds how each part is portioned;
+ * version 10 adds portions cut in two, packs that are kept for something, and what is wrapped singly or flat.
  * A file of an older version is one of this version.
  */
-export const FILE_VERSION = 9;
-const READ_VERSIONS = [1, 2, 3, 4, 5, 6, 7, 8, 9] as const;
+export const FILE_VERSION = 10;
+const READ_VERSIONS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10] as const;
 /** Larger than a century of one household; read as a mistake rather than for minutes. */
 export const MOST_BYTES = 40 * 1024 * 1024;
 

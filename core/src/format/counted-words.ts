@@ -8,7 +8,7 @@ const ENTRIES: readonly Counted[] = [
   [['received'], 'piece bought'],
   [['acquired'], 'pack entered'],
   [['drained', 'cut'], 'weighing'],
-  [['packed', 'combined', 'unpacked'], 'packing'],
+  [['packed', 'combined', 'halved', 'unpacked'], 'packing'],
   [['placed', 'thawing', 'refrozen'], 'move'],
   [['eaten', 'given', 'discarded'], 'use'],
   [['counted'], 'count of stock'],

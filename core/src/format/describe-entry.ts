@@ -14,6 +14,7 @@ const DESCRIBE: Describe = {
   reopened: (e, w) => `Reopened ${w.lot(e.lot)}`,
   combined: (e) => `Combined ${e.from.length} lots into ${e.name}`,
   packed: (e) => `Packed ${e.name}`,
+  halved: (e, w) => `Cut ${e.portions === 1 ? 'one' : e.portions} of ${w.lot(e.lot)} in two`,
   unpacked: (e, w) => `Took ${amountOf(e.amount, w)} out of ${w.lot(e.from)}`,
   placed: (e, w) => `Moved ${w.lot(e.lot)}`,
   thawing: (e, w) => `Began to thaw ${amountOf(e.amount, w)} of ${w.lot(e.lot)}`,

@@ -68,6 +68,18 @@ function packed(draft: Draft, entry: EntryOf<'packed'>): Refusal | null {
   return null;
 }
 
+/** The knife adds pieces and takes no mass away; what was weighed stays what was weighed. */
+function halved(draft: Draft, entry: EntryOf<'halved'>): Refusal | null {
+  const { value: lot, problem } = find(draft, entry.lot);
+  if (problem) return problem;
+  if (lot.form === 'pack') return { code: 'a-pack', lot: lot.id };
+  if (lot.leftDg === 0) return { code: 'nothing-left', lot: lot.id };
+  if (entry.portions > lot.countLeft)
+    return { code: 'too-many', lot: lot.id, wanted: entry.portions, left: lot.countLeft, of: 'portions' };
+  draft.change(lot).countLeft += entry.portions;
+  return null;
+}
+
 function unpacked(draft: Draft, entry: EntryOf<'unpacked'>): Refusal | null {
   if (draft.has(entry.lot)) return { code: 'lot-exists', lot: entry.lot };
   const { value: lot, problem } = find(draft, entry.from);
@@ -118,9 +130,10 @@ function placed(draft: Draft, entry: EntryOf<'placed'>): Refusal | null {
 }
 
 /** The entries that join, wrap, unwrap and put away. */
-export const packHandlers: Pick<Handlers, 'combined' | 'packed' | 'unpacked' | 'placed'> = {
+export const packHandlers: Pick<Handlers, 'combined' | 'packed' | 'halved' | 'unpacked' | 'placed'> = {
   combined,
   packed,
+  halved,
   unpacked,
   placed,
 };

@@ -32,6 +32,8 @@ const envelope = {
   clock: instant.optional(),
   device: id,
   seq: z.int().nonnegative(),
+  /** The first entry of the deed that it was written with; the first itself has none, and one alone neither. */
+  deed: id.optional(),
 };
 const weighed = {
   massDg,
@@ -145,6 +147,8 @@ const bodies = {
     singly: z.literal(true).optional(),
     on: date,
   },
+  /** So many of its portions are cut in two: pieces of less than a plate, wrapped apart. */
+  halved: { lot: id, portions: count, on: date },
   unpacked: { from: id, lot: id, amount, on: date },
   /** The day is said where it was not the entry's own. */
   placed: { lot: id, place: id, on: date.optional() },

@@ -68,6 +68,8 @@ describe('what is refused, and why', () => {
       },
       'twice',
     ],
+    ['halving more than there are', { type: 'halved', lot: 's', portions: 3, on }, 'too-many'],
+    ['halving what does not exist', { type: 'halved', lot: 'x', portions: 1, on }, 'no-such-lot'],
     ['unpacking what is no pack', { type: 'unpacked', from: 's', lot: 'u', amount: 'all', on }, 'not-a-pack'],
     ['plates of what has none', { type: 'eaten', lot: 's', amount: { plates: 1 }, on }, 'too-many'],
     ['undoing what is not there', { type: 'undone', entries: ['nothing'] }, 'no-such-entry'],

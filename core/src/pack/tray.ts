@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import type { Wrapping } from './wrapping';
 
 const text = z.string().max(200);
 
@@ -24,12 +25,14 @@ export const traySchema = z.strictObject({
   singly: z.boolean(),
   /** Kept in the freezer until it makes a dinner. */
   isCollecting: z.boolean(),
+  /** What the pack is kept for: then no plan takes it, on the table or in the freezer. */
+  keptFor: text.nullable().default(null),
 });
 
 export type Tray = Readonly<z.infer<typeof traySchema>>;
 
-/** What a tray is before anything is in it. */
-export type TrayStyle = Pick<Tray, 'wrap'>;
+/** How a household wraps, as far as a tray shows it. */
+export type TrayStyle = Pick<Wrapping, 'wrap' | 'singly' | 'flatMm'>;
 
 export function emptyTray(id: string, { wrap }: TrayStyle): Tray {
   return {
@@ -46,6 +49,7 @@ export function emptyTray(id: string, { wrap }: TrayStyle): Tray {
     tareDg: 0,
     singly: false,
     isCollecting: false,
+    keptFor: null,
   };
 }
 
@@ -59,10 +63,12 @@ export function isSpokenFor({
   tareDg,
   singly,
   isLocked,
+  keptFor,
 }: Tray): boolean {
   const isEmpty = tokens.length === 0 && Object.keys(heaps).length === 0;
   return (
     isLocked ||
+    keptFor !== null ||
     (isEmpty && (name !== null || plates !== null || thicknessMm !== null || tareDg > 0 || singly))
   );
 }

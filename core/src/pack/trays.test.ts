@@ -6,6 +6,7 @@ import { dealPlates } from './deal-plates';
 import { appetiteG, packsWanted } from './packs-wanted';
 import { planPacks } from './plan-packs';
 import { cutInTwo, tokensOf, type Token } from './table';
+import { emptyTray, type Tray } from './tray';
 import { besidesTrays, cutsOf, moved, packFacts, trayName, traysOf } from './trays';
 
 const EATERS: readonly Eater[] = [
@@ -127,6 +128,75 @@ describe('from the table to the freezer', () => {
     for (const fact of packFacts([tray!], map(cut), null, '2026-11-21', 200)) journal.add(fact);
     expect(journal.household().journal.state.lots.get(tray!.id)).toMatchObject({ inDg: 3301, plates: 2 });
     expect(journal.household().journal.state.lots.get('steak')).toMatchObject({ leftDg: 0 });
+  });
+
+  it('cutting in two is written down once, and the pieces are counted', () => {
+    const journal = new JournalBuilder();
+    journal.add(
+      {
+        type: 'received',
+        lot: 'loin',
+        kind: 'strip-loin',
+        count: 1,
+        massDg: 20_000,
+        paidMinor: 3000,
+        on: '2026-11-20',
+      },
+      {
+        type: 'cut',
+        from: 'loin',
+        lot: 'steaks',
+        part: 'steaks',
+        destination: 'main',
+        massDg: 6000,
+        count: 2,
+        on: '2026-11-20',
+      },
+    );
+    const whole = tokensOf(toWrap(journal.household().journal.state), 'raw', new Map());
+    const steaks = whole.filter(({ lot }) => lot.id === 'steaks');
+    const cut = cutInTwo(steaks, new Map([[steaks[0]!.id, 1500]]));
+    const [a, b, c] = cut.map(({ id }) => id);
+    const tray = (id: string, tokens: readonly string[]): Tray => ({ ...emptyTray(id, WRAPPING), tokens });
+    const facts = packFacts([tray('one', [a!, c!]), tray('two', [b!])], map(cut), null, '2026-11-21', 200);
+    expect(facts.map(({ type }) => type)).toEqual(['halved', 'packed', 'packed']);
+    expect(facts[0]).toMatchObject({ lot: 'steaks', portions: 1 });
+    for (const fact of facts) journal.add(fact);
+    const { lots } = journal.household().journal.state;
+    // Weighed as two, wrapped as three pieces.
+    expect(lots.get('steaks')).toMatchObject({ count: 2, countLeft: 0, leftDg: 0 });
+    expect(['one', 'two'].map((id) => lots.get(id))).toMatchObject([
+      { inDg: 4500, count: 2 },
+      { inDg: 1500, count: 1 },
+    ]);
+  });
+
+  it('the household’s rules are on the trays: thighs each wrapped alone, grind flat', () => {
+    const { tokens } = birds();
+    const rules = { ...WRAPPING, singly: ['whole-chicken:thighs'], flatMm: 25 };
+    const plan = planPacks(
+      packsWanted(tokens, 'chicken', EATERS, {
+        ...rules,
+        sharing: 'same-part',
+        ways: { 'whole-chicken:thighs': { each: 4 } },
+      })!,
+    ).value!;
+    const trays = traysOf(plan, map(tokens), rules, newId);
+    const isThighs = ({ tokens: ids }: Tray): boolean => ids.every((id) => id.startsWith('thighs'));
+    expect(trays.filter(isThighs).map(({ singly }) => singly)).toEqual([true]);
+    expect(trays.filter((tray) => !isThighs(tray)).some(({ singly }) => singly)).toBe(false);
+    const grind = { ...tokens[0]!, id: 'grind', isHeap: true };
+    const bag = traysOf(
+      {
+        ...plan,
+        packs: [],
+        collecting: [{ parts: [], portions: [], divisible: { grind: 300 }, massG: 300 }],
+      },
+      map([grind]),
+      rules,
+      newId,
+    );
+    expect(bag).toMatchObject([{ thicknessMm: 25, singly: false }]);
   });
 
   it('moving puts a portion in one place only; a heap is taken by weight', () => {

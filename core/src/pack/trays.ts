@@ -1,11 +1,11 @@
-import { sum } from 'd3-array';
+import { groups, sum } from 'd3-array';
 import type { FactOf, Take } from '../ledger/entry';
 import { lotName } from '../catalogue/lot-name';
 import { servedName } from './half';
 import { kindById, partOf } from '../catalogue/kinds';
 import type { MassDg } from '../units/mass';
 import type { PackPlan, PlannedPack } from './pack-plan';
-import { isPlateful, type Token } from './table';
+import { isPlateful, partKey, type Token } from './table';
 import { emptyTray, type Tray, type TrayStyle } from './tray';
 
 /** The trays of a plan. Weights come back from what is eaten to what lies on the table. */
@@ -22,7 +22,7 @@ export function traysOf(
         Math.min(tokens.get(id)?.massDg ?? 0, Math.round((massG * 10) / (tokens.get(id)?.eaten ?? 1))),
       ]),
     );
-  return withCrumbs(tokens, [
+  const trays = withCrumbs(tokens, [
     ...plan.packs.map(({ name, portions, divisible, plates, isSmaller }) => ({
       ...emptyTray(newId(), style),
       // Packed by number or weight, it is for nobody by name.
@@ -38,6 +38,20 @@ export function traysOf(
       isCollecting: true,
     })),
   ]);
+  return trays.map((tray) => ({ ...tray, ...ruledFor(tray, tokens, style) }));
+}
+
+/** What the household's rules say of a tray: portions each wrapped by themselves, heaps pressed flat. */
+function ruledFor(
+  tray: Tray,
+  tokens: ReadonlyMap<string, Token>,
+  { singly = [], flatMm }: TrayStyle,
+): Pick<Tray, 'singly' | 'thicknessMm'> {
+  const portions = tray.tokens.flatMap((id) => tokens.get(id) ?? []);
+  return {
+    singly: portions.length > 1 && portions.every((token) => singly.includes(partKey(token))),
+    thicknessMm: portions.length === 0 && Object.keys(tray.heaps).length > 0 ? (flatMm ?? null) : null,
+  };
 }
 
 /** Less of a heap than this is a crumb, and stays with the rest of it. */
@@ -169,7 +183,8 @@ export function bagsOf(tray: Tray, flatPieces: number): number {
 }
 
 /**
- * The entries that freeze trays: each wrapped from its portions and heaps, and put in a place.
+ * The entries that freeze trays: what is cut in two, then each tray wrapped from its portions and
+ * heaps, and put in a place.
  *
  * @param place null for none yet
  * @param meanPlateG an average plate of the household
@@ -180,12 +195,12 @@ export function packFacts(
   place: string | null,
   on: string,
   meanPlateG: number,
-): (FactOf<'packed'> | FactOf<'placed'>)[] {
+): FactOf<'halved' | 'packed' | 'placed'>[] {
   const all = [...tokens.values()];
   const lotLeft = new Map(all.map(({ lot }) => [lot.id, lot.leftDg]));
   // Heaps, and portions of which one has been halved, leave by weight; others by number.
   const byMass = new Set(all.filter(({ isHeap, half }) => isHeap || half).map(({ lot }) => lot.id));
-  return trays.flatMap((tray) => {
+  const packed = trays.flatMap((tray): FactOf<'packed' | 'placed'>[] => {
     const takes = new Map<string, { count: number; massDg: number; isByMass: boolean }>();
     for (const { token, massDg } of contentsOf(tray, tokens)) {
       const known = takes.get(token.lot.id) ?? { count: 0, massDg: 0, isByMass: false };
@@ -203,7 +218,7 @@ export function packFacts(
       return { lot, amount: massDg >= left ? 'all' : { massDg } };
     });
     const plates = platesOnTray(tray, tokens, meanPlateG);
-    const packed: FactOf<'packed'> = {
+    const pack: FactOf<'packed'> = {
       type: 'packed',
       lot: tray.id,
       name: trayName(tray, tokens),
@@ -215,6 +230,26 @@ export function packFacts(
       ...(tray.tareDg > 0 ? { tareDg: tray.tareDg } : {}),
       ...(tray.singly ? { singly: true as const } : {}),
     };
-    return [packed, ...(place === null ? [] : [{ type: 'placed' as const, lot: tray.id, place }])];
+    return [pack, ...(place === null ? [] : [{ type: 'placed' as const, lot: tray.id, place }])];
   });
+  return [...halvedFacts(trays, tokens, on), ...packed];
+}
+
+/** The knife comes first: how many portions of each lot are cut in two for these trays. */
+function halvedFacts(
+  trays: readonly Tray[],
+  tokens: ReadonlyMap<string, Token>,
+  on: string,
+): FactOf<'halved'>[] {
+  const halves = trays.flatMap((tray) =>
+    contentsOf(tray, tokens).flatMap(({ token: { lot, half } }) =>
+      half ? [{ lot: lot.id, of: half.of }] : [],
+    ),
+  );
+  return groups(halves, ({ lot }) => lot).map(([lot, own]) => ({
+    type: 'halved',
+    lot,
+    portions: new Set(own.map(({ of }) => of)).size,
+    on,
+  }));
 }

@@ -35,6 +35,10 @@ export const wrappingSchema = z.strictObject({
   wrap: z.string().trim().min(1).max(60),
   /** By kind and part; what is not here is portioned by who eats. */
   ways: z.record(z.string().min(1).max(120), portionWaySchema).optional(),
+  /** Parts of which each portion is wrapped by itself, by kind and part: one can be taken out alone. */
+  singly: z.array(z.string().min(1).max(120)).max(200).optional(),
+  /** How thick ground meat, stew and other heaps are pressed flat. */
+  flatMm: z.number().positive().max(500).optional(),
 });
 
 export type WantedPack = z.infer<typeof wantedPackSchema>;

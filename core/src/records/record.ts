@@ -3,6 +3,7 @@ import { pieceNoteSchema } from '../board/piece-note';
 import { ownKindSchema } from '../catalogue/own-kind-schema';
 import { cookedSchema } from '../cost/cooked';
 import { mealSchema } from '../dinner/meal';
+import { reservationSchema } from '../dinner/reservation';
 import { placeSchema } from '../freeze/place';
 import { printingSchema } from '../label/printing';
 import { shopCodeSchema } from '../label/shop-code-note';
@@ -30,6 +31,8 @@ const bodies = {
   place: placeSchema,
   /** The dinner of a day, by its date. */
   meal: mealSchema,
+  /** What a pack is kept for, by pack. */
+  reserved: reservationSchema,
   /** By shop item. */
   item: itemChoiceSchema,
   /** By piece. */

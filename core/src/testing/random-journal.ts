@@ -105,6 +105,7 @@ const MAKERS: Maker[] = [
     plates: 1 + (c.size % 5),
     on: ON,
   })),
+  (j, c) => ({ type: 'halved', lot: lotOf(j, c, loose), portions: (c.size % 3) + 1, on: ON }),
   (j, c, lot) => ({ type: 'unpacked', from: lotOf(j, c, wrapped), lot, amount: amountOf(c), on: ON }),
   (j, c) => ({ type: 'placed', lot: lotOf(j, c, held), place: 'drawer' }),
   (j, c) => ({ type: 'thawing', lot: lotOf(j, c, held), amount: amountOf(c), on: ON }),

@@ -199,7 +199,10 @@ export class BenchActs {
       mass: (massDg) => this.format.mass(massDg),
       lot: (id) => this.lotName(id),
     });
-    const say = `Undone: ${what.charAt(0).toLowerCase()}${what.slice(1)}`;
+    const say =
+      act.weighings > 1
+        ? `Undone: ${act.weighings} weighings of one line, with their packs`
+        : `Undone: ${what.charAt(0).toLowerCase()}${what.slice(1)}`;
     if (!(await this.undoAct(act, say))) return;
     this.packing.made([]);
     // What was added to the container is not weighed yet again.

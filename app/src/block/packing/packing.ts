@@ -4,16 +4,20 @@ import { shortNumber } from '@core/label/short-number';
 import type { Lot } from '@core/ledger/lot';
 import { meanPlateDg } from '@core/pack/eater';
 import { usualWrapping } from '@core/pack/wrapping';
+import * as z from 'zod';
 import { Colds } from '../../household/colds';
 import { HouseholdStore } from '../../household/household-store';
-import { keepPacking, type PackingChoice } from './kept-packing';
+import { keptHere } from '../../household/kept-here';
+
+/** How somebody packs as they cut: whether, and where it goes. */
+const choiceSchema = z.object({ isOn: z.boolean(), place: z.string().nullable() });
 
 /** Packing as one cuts: whether what is weighed is a pack at once, where it goes, and what to write on the last one. */
 @Injectable()
 export class Packing {
   private readonly store = inject(HouseholdStore);
   private readonly colds = inject(Colds);
-  private readonly choice = signal<PackingChoice>({ isOn: false, place: null });
+  private readonly choice = signal<z.infer<typeof choiceSchema>>({ isOn: false, place: null });
   readonly isOn = computed(() => this.choice().isOn);
   /** Where packs go: as was said, while there is such a place; else the first freezer. */
   readonly place = computed(() => {
@@ -30,7 +34,7 @@ export class Packing {
   );
 
   constructor() {
-    keepPacking(this.choice);
+    keptHere('packing', choiceSchema, { now: this.choice, take: (kept) => this.choice.set(kept) });
   }
 
   toggle(): void {

@@ -84,7 +84,7 @@ export class WhichPage {
     const settings = store.settings();
     return whichPiece({
       state: store.state(),
-      stock: this.colds.eatable(),
+      stock: this.colds.free(),
       kinds: store.kinds(),
       pricing: store.basis().pricing,
       room: roomOfAll(store.appliances(), store.stock(), settings.freezerL),

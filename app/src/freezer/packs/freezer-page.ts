@@ -155,14 +155,15 @@ export class FreezerPage {
       this.format.count(plates, 'plate'),
       costMinor === 0 && !isComplete ? 'cost unknown' : `${money(costMinor, isComplete)} paid`,
     ];
-    return `${[...parts, ...inTheShop].join(', ')}.`;
+    const kept = this.all().filter((row) => row.keptFor !== null).length;
+    const apart =
+      kept > 0
+        ? ` ${this.format.count(kept, 'pack')} of them ${kept === 1 ? 'is' : 'are'} kept for something.`
+        : '';
+    return `${[...parts, ...inTheShop].join(', ')}.${apart}`;
   });
   protected readonly dinners = computed(() =>
-    dinnersLeft(
-      this.colds.eatable(),
-      this.store.settings().eaters.length,
-      meanPlateDg(this.store.settings()),
-    ),
+    dinnersLeft(this.colds.free(), this.store.settings().eaters.length, meanPlateDg(this.store.settings())),
   );
 
   private readonly picked = signal<ReadonlySet<string>>(new Set());

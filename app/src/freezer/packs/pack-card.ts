@@ -1,5 +1,6 @@
 import { eat } from '@core/deeds/eat';
 import { freezeAgain } from '@core/deeds/freeze-again';
+import { freePacks, keepPacks } from '@core/deeds/keep-pack';
 import { move } from '@core/deeds/move';
 import { giveAway, throwAway, WHY_THROWN } from '@core/deeds/part-with';
 import { planDinner, unplanDinner } from '@core/deeds/plan-dinner';
@@ -61,6 +62,8 @@ export class PackCard {
     computation: () => WHY_THROWN[0],
   });
   protected readonly part = linkedSignal<string, string>({ source: this.id, computation: () => '1' });
+  /** What it is to be kept for. */
+  protected readonly what = linkedSignal<string, string>({ source: this.id, computation: () => '' });
   protected readonly whys: Options<string> = asOptions<string>(WHY_THROWN);
   protected readonly ways: Options<ThawedBy> = (Object.keys(THAWED) as ThawedBy[]).map(
     (way) => [way, THAWED[way].name] as const,
@@ -138,6 +141,14 @@ export class PackCard {
 
   protected move(place: string): void {
     void this.store.perform(move([this.lot()], place, this.store.placeNames()));
+  }
+
+  protected keep(): void {
+    void this.store.perform(keepPacks([this.lot()], this.what()));
+  }
+
+  protected free(): void {
+    void this.store.perform(freePacks([this.lot()], this.store.reserved()));
   }
 
   protected split(): void {

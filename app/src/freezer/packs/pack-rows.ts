@@ -31,6 +31,8 @@ export interface PackRow {
   readonly plates: number;
   readonly costMinor: number | null;
   readonly planned: readonly IsoDate[];
+  /** What it is kept for; null where any plan may take it. */
+  readonly keptFor: string | null;
   /** What it is found by. */
   readonly text: string;
 }
@@ -78,6 +80,7 @@ export class PackRows {
     const place =
       lot.place === null ? 'no place' : (this.store.placeNames().get(lot.place) ?? 'a place that is gone');
     const number = shortNumber(lot.id);
+    const keptFor = this.store.reserved().get(lot.id)?.for ?? null;
     return {
       lot,
       name: lotName(lot),
@@ -91,7 +94,8 @@ export class PackRows {
       plates: Math.round(platesOf(lot, meanPlateDg(this.store.settings())) * 10) / 10,
       costMinor: cost?.complete ? cost.leftMinor : null,
       planned: daysOfPack(lot.id, this.planned()),
-      text: `${lotName(lot)} ${place} ${lot.animal ?? ''} ${lot.destination} ${lot.part ?? ''} ${lot.kind ?? ''} ${number} ${keptWord(lot)} ${cold.state}${cold.overdue ? ' overdue' : ''}`.toLowerCase(),
+      keptFor,
+      text: `${lotName(lot)} ${place} ${lot.animal ?? ''} ${lot.destination} ${lot.part ?? ''} ${lot.kind ?? ''} ${number} ${keptWord(lot)} ${cold.state}${cold.overdue ? ' overdue' : ''}${keptFor === null ? '' : ` kept for ${keptFor}`}`.toLowerCase(),
     };
   }
 

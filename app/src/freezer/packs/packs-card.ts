@@ -1,6 +1,7 @@
 import { sum } from 'd3-array';
 import type { Deed } from '@core/deeds/deed';
 import { eat } from '@core/deeds/eat';
+import { keepPacks } from '@core/deeds/keep-pack';
 import { move } from '@core/deeds/move';
 import { giveAway, throwAway, WHY_THROWN } from '@core/deeds/part-with';
 import { thaw } from '@core/deeds/thaw';
@@ -11,11 +12,12 @@ import { HouseholdStore } from '../../household/household-store';
 import type { PackRow } from './pack-rows';
 import { PlaceChoice } from '../../household/parts/place-choice';
 import { asOptions, Choice } from '../../ui/field/choice';
+import { TextField } from '../../ui/field/text-field';
 
 /** Several packs at once: all of them, or none. */
 @Component({
   selector: 'v-packs-card',
-  imports: [PlaceChoice, Choice],
+  imports: [PlaceChoice, Choice, TextField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './packs-card.html',
   styles: `
@@ -28,6 +30,12 @@ import { asOptions, Choice } from '../../ui/field/choice';
     }
     .act {
       min-height: 64px;
+    }
+    .keep {
+      display: grid;
+      grid-template-columns: minmax(0, 1fr) auto;
+      gap: 8px;
+      align-items: end;
     }
     .two {
       display: grid;
@@ -57,6 +65,7 @@ export class PacksCard {
     ),
   );
 
+  protected readonly what = signal('');
   private readonly lots = computed(() => this.rows().map(({ lot }) => lot));
 
   protected thaw(): void {
@@ -68,6 +77,10 @@ export class PacksCard {
 
   protected move(place: string): void {
     void this.perform(move(this.lots(), place, this.store.placeNames()));
+  }
+
+  protected keep(): void {
+    void this.store.perform(keepPacks(this.lots(), this.what()));
   }
 
   protected eat(): void {

@@ -44,7 +44,7 @@ export class BuyPage {
     const room = roomOfAll(this.store.appliances(), this.store.stock(), settings.freezerL);
     return buyNext({
       state: this.store.state(),
-      stock: this.colds.eatable(),
+      stock: this.colds.free(),
       kinds: this.store.kinds(),
       book: this.store.basis().pricing.book,
       feasts: settings.feasts ?? USUAL_FEASTS,

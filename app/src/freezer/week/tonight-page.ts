@@ -1,3 +1,4 @@
+import { notKept } from '@core/dinner/reservation';
 import { thaw } from '@core/deeds/thaw';
 import { addHours, minutesBetween } from '@core/units/date';
 import { instantAt } from '@core/units/zone';
@@ -49,10 +50,19 @@ export class TonightPage {
   );
   private readonly panAt = computed(() => addHours(this.dinner(), -this.cookMinutes() / 60));
   protected readonly rows = computed(() => {
-    const packs = this.store.stock().filter(({ destination }) => isUsable(destination));
+    const packs = notKept(this.store.stock(), this.store.reserved()).filter(({ destination }) =>
+      isUsable(destination),
+    );
     const rank = ({ way }: Ready): number => (way === null ? 2 : way === 'fresh' || way === 'thawed' ? 0 : 1);
     return readyBy(packs, this.clock.now(), this.panAt(), this.colds.of()).sort((a, b) => rank(a) - rank(b));
   });
+  /** What is kept for something is not offered, and named. */
+  protected readonly kept = computed(() =>
+    this.store.stock().flatMap((lot) => {
+      const kept = this.store.reserved().get(lot.id);
+      return kept ? [{ lot, for: kept.for }] : [];
+    }),
+  );
   /** What is past its day is not offered, and named. */
   protected readonly overdue = this.colds.overdue;
 

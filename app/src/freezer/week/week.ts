@@ -114,7 +114,7 @@ export const Week = signalStore(
         clock.refresh();
         const proposal = proposeWeek({
           days: store.days(),
-          stock: household.stock(),
+          stock: store._colds.free(),
           habits: store.habits(),
           dinners,
           plateDg: meanPlateDg(household.settings()),

@@ -288,7 +288,8 @@ export class Repository {
     const added: Entry[] = [];
     for (const fact of facts) {
       const stamp = stampOfNext(journal, this.clock.instant(), device);
-      const entry = { ...fact, id: this.clock.newId(), ...stamp } as Entry;
+      const deed = added[0] ? { deed: added[0].id } : {};
+      const entry = { ...fact, id: this.clock.newId(), ...stamp, ...deed } as Entry;
       const result = append(journal, entry);
       if (!result.ok) throw new Refused(result.problem);
       journal = result.value;

@@ -1,10 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { lotName } from '@core/catalogue/lot-name';
 import { Format } from '@core/format/format';
-import { countReader, massReader } from '@core/format/readers';
+import { countReader, lengthReader, massReader, orEmpty } from '@core/format/readers';
 import { isCarved } from '@core/pack/packs-wanted';
 import { isPlateful, partKey } from '@core/pack/table';
 import type { PortionedBy } from '@core/pack/wrapping';
+import { Check } from '../../ui/field/check';
 import { Choice, type Options } from '../../ui/field/choice';
 import { Field } from '../../ui/field/field';
 import { Wrapping } from './wrapping';
@@ -23,7 +24,7 @@ const [USUAL_EACH, USUAL_DG] = [4, 5000];
 /** How each part on the table is portioned: by who eats, as one piece, so many or so much a pack. */
 @Component({
   selector: 'v-portioning',
-  imports: [Choice, Field],
+  imports: [Check, Choice, Field],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2>How it is portioned</h2>
@@ -59,13 +60,34 @@ const [USUAL_EACH, USUAL_DG] = [4, 5000];
             />
           }
         }
+        @if (part.mayBeSingle) {
+          <v-check
+            class="single"
+            [named]="part.name + ': each wrapped by itself'"
+            [value]="part.isSingle"
+            (valueChange)="setSingle(part.key, $event)"
+            >each wrapped by itself</v-check
+          >
+        }
       </div>
     }
+    <v-field
+      class="small"
+      look="beside"
+      label="Heaps are pressed flat to"
+      [value]="flatMm() === undefined ? '' : format.length(flatMm()!)"
+      [placeholder]="format.lengthUnit()"
+      [read]="readFlat"
+      (changed)="setFlat($event)"
+    />
   `,
   styles: `
     h2 {
       font-size: var(--large);
       margin: 4px 0 8px;
+    }
+    .single {
+      grid-column: 1 / -1;
     }
     .row {
       display: grid;
@@ -82,8 +104,14 @@ export class Portioning {
   protected readonly readCount = countReader(1, 100);
   protected readonly readMass = massReader(this.format, 'small', { most: 100_000 });
 
+  protected readonly readFlat = orEmpty(
+    undefined,
+    lengthReader(this.format, { most: 500, what: 'thickness of a pack' }),
+  );
+  protected readonly flatMm = computed(() => this.wrapping.settings().flatMm);
+
   protected readonly parts = computed(() => {
-    const { ways = {} } = this.wrapping.settings();
+    const { ways = {}, singly = [] } = this.wrapping.settings();
     const tokens = new Map(
       this.wrapping
         .tokens()
@@ -102,7 +130,15 @@ export class Portioning {
               : 'eaters';
       // A heap has no portions to count, and is shared in any case.
       const possible = WAYS.filter(([id]) => !token.isHeap || id === 'eaters' || id === 'mass');
-      return { key, name: lotName(token.lot), by, way, ways: possible };
+      return {
+        key,
+        name: lotName(token.lot),
+        by,
+        way,
+        ways: possible,
+        mayBeSingle: !token.isHeap && way !== 'carved',
+        isSingle: singly.includes(key),
+      };
     });
   });
 
@@ -110,6 +146,16 @@ export class Portioning {
     if (way === 'each') this.set(key, { each: USUAL_EACH });
     else if (way === 'mass') this.set(key, { massDg: USUAL_DG });
     else this.set(key, { carved: way === 'carved' });
+  }
+
+  protected setSingle(key: string, isSingle: boolean): void {
+    void this.wrapping.setWrapping(({ singly = [] }) => ({
+      singly: [...singly.filter((each) => each !== key), ...(isSingle ? [key] : [])],
+    }));
+  }
+
+  protected setFlat(flatMm: number | undefined): void {
+    void this.wrapping.setWrapping(() => ({ flatMm }));
   }
 
   protected set(key: string, by: PortionedBy): void {

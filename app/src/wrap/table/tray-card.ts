@@ -169,6 +169,15 @@ const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
             (changed)="change({ tareDg: $event })"
           />
         </div>
+        <v-field
+          label="Keep it for, so that no plan takes it"
+          [named]="'Tray ' + number() + ' is kept for'"
+          placeholder="guests, the game …"
+          [most]="60"
+          [value]="tray().keptFor ?? ''"
+          [read]="readText"
+          (changed)="change({ keptFor: $event === '' ? null : $event })"
+        />
         <v-check [value]="tray().singly" (valueChange)="change({ singly: $event })"
           >each wrapped: take out singly</v-check
         >
@@ -238,7 +247,8 @@ export class TrayCard {
 
   protected readonly readText = readText;
   protected readonly forWhom = computed(() => {
-    const { isCollecting, eaters } = this.tray();
+    const { isCollecting, eaters, keptFor } = this.tray();
+    if (keptFor !== null) return `kept for ${keptFor}`;
     if (isCollecting) return 'kept until it is a dinner';
     if (this.isByProduct()) return 'not for plates';
     if (eaters.length === 0) return 'for nobody yet';

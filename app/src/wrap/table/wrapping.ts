@@ -26,7 +26,8 @@ import { Clock } from '../../household/clock';
 import { Colds } from '../../household/colds';
 import { HouseholdStore } from '../../household/household-store';
 import { Notices } from '../../household/notices';
-import { keepTable } from './kept-table';
+import { keptHere } from '../../household/kept-here';
+import { tableSchema } from './kept-table';
 
 /** A tray in figures. */
 export interface TrayFigures {
@@ -116,7 +117,13 @@ export class Wrapping {
   readonly laid = this.put.asReadonly();
 
   constructor() {
-    keepTable(this.put, this.cuts);
+    keptHere('table', tableSchema, {
+      now: () => ({ trays: [...this.put()], cuts: [...this.cuts()] }),
+      take: ({ trays, cuts }) => {
+        this.put.set(trays);
+        this.cuts.set(new Map(cuts));
+      },
+    });
   }
 
   hoverOver(token: string, tray: string): void {
@@ -213,7 +220,7 @@ export class Wrapping {
       ...stays.kept,
       ...planned
         .flatMap((plan) => traysOf(plan, byId, this.settings(), newId))
-        .map((tray) => ({ ...tray, thicknessMm: this.thicknessOf(tray) })),
+        .map((tray) => ({ ...tray, thicknessMm: this.thicknessOf(tray) ?? tray.thicknessMm })),
       ...besidesTrays(stays.free, this.settings(), newId),
     ]);
     this.held.set(new Set());

@@ -29,11 +29,7 @@ export const porkSpareRibs: Drawing = {
         membrane: ['membrane'],
       },
       landmarks: [
-        ...bones(112, 524, 11, [98, 196], -12, 9).map((d, bone) => ({
-          of: 'bone' as const,
-          on: bone > 9 ? 'membrane' : 'rack',
-          d,
-        })),
+        ...bones(112, 524, 11, [98, 196], -12, 9).map((d) => ({ of: 'bone' as const, on: 'rack', d })),
         ...GAPS.map((x) => ({
           of: 'grain' as const,
           on: 'rack',
