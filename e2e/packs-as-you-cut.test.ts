@@ -167,6 +167,14 @@ describe('a whole piece in one line', () => {
     expect(packed).toHaveLength(5);
   });
 
+  it('is taken back as the one act that it was, and done again', async () => {
+    await person.click('Undo');
+    await person.sees('weighings of one line, with their packs');
+    expect((await person.page.$$('v-weighings button')).length).toBe(0);
+    await person.click('Redo');
+    await person.sees('Weighed 7');
+  });
+
   it('more than there is is refused, and what was typed stays', async () => {
     await person.click('In one line');
     await person.fill('What came of it, in one line', '1 pack 2 kg');

@@ -148,6 +148,11 @@ describe('the table ends empty', () => {
     await person.page.bringToFront();
     await person.click('4 dinners if 4 are cut in two');
     await person.sees('Cut in two first');
+    const number = (await names()).findIndex((name) => name.includes('2 cut steaks')) + 1;
+    await person.clickOn(`v-tray:nth-of-type(${number}) summary`);
+    await person.fill(`Tray ${number} is kept for`, 'guests');
+    await person.press('Tab');
+    await person.sees('kept for guests');
     await person.clickOn('.end .act');
     await person.sees('5 packs wrapped, in Freezer');
     const packed = (await person.stored()).entries.flatMap(({ entry }) => {
@@ -155,12 +160,67 @@ describe('the table ends empty', () => {
       return each.type === 'packed' ? [each] : [];
     });
     expect(packed).toHaveLength(5);
+    const halved = (await person.stored()).entries.filter(({ entry }) => entry.type === 'halved');
+    expect(halved).toHaveLength(4);
     await other.page.bringToFront();
     await other.sees('The table is clear');
     expect(await other.page.$('.end .act')).toBeNull();
     await other.page.close();
     await person.goTo('/home/wrap');
     await person.sees('The table is clear');
+  });
+
+  it('what is kept for guests no plan takes, until it is free again', async () => {
+    await person.goTo('/home/freezer/tonight');
+    await person.sees('Kept, and not offered');
+    await person.goTo('/home/freezer');
+    await person.sees('kept for guests');
+    await person.sees('1 pack of them is kept for something.');
+    await person.fill('Find a pack', 'guests', 'searchbox');
+    await person.page.waitForFunction(() => document.querySelectorAll('table.packs tbody tr').length === 1);
+    await person.clickOn('table.packs tbody .name');
+    await person.click('Free it');
+    await person.sees('for any day again');
+    await person.reads('No pack matches.');
+    await person.click('Show all');
+    await person.clickOn('table.packs tbody tr:first-of-type .name');
+    await person.click('Keep it');
+    await person.sees('Say what it is kept for in a few words');
+    await person.fill('Keep it for', 'the game');
+    await person.click('Keep it');
+    await person.sees('kept for the game');
+    await person.goTo('/home/freezer/tonight');
+    await person.sees('for the game.');
+    expect(person.complaints).toEqual([]);
+  });
+
+  it('thighs each wrapped by themselves, grind flat: rules of the household', async () => {
+    await buy(person, 'Strip loin', '2,000 kg', '15,00');
+    await person.sees('this is the true start');
+    await weigh(person, '1,950 kg');
+    for (const weight of ['180 g', '181 g']) await weigh(person, weight, 'Steaks');
+    await weigh(person, '600 g', 'Lean trimmings');
+    await person.click('Wrap 3 to wrap', 'link');
+    await person.click('What is wanted');
+    await person.click('Steak: each wrapped by itself', 'checkbox');
+    await person.fill('Heaps are pressed flat to', '25 mm');
+    await person.press('Tab');
+    await person.fill('Heaps are pressed flat to', 'flat');
+    await person.press('Tab');
+    await person.sees('“flat” is no thickness of a pack.');
+    await person.fill('Heaps are pressed flat to', '25 mm');
+    await person.press('Tab');
+    await person.click('What is wanted');
+    await person.clickOn('.end .act');
+    await person.sees('Everything is on a tray');
+    await person.clickOn('.end .act');
+    await person.sees('packs wrapped, in Freezer');
+    const packed = (await person.stored()).entries.flatMap(({ entry }) =>
+      entry.type === 'packed' ? [entry] : [],
+    );
+    // The five of before, then two steaks in a bag, and two bags of grind.
+    expect(packed.slice(5)).toMatchObject([{ singly: true }, { thicknessMm: 25 }, { thicknessMm: 25 }]);
+    expect(packed.slice(6).some((pack) => 'singly' in pack)).toBe(false);
   });
 });
 

@@ -33,7 +33,7 @@ export const ribSevenBones: Drawing = {
         ...Array.from({ length: 7 }, (_, rib) => ({
           of: 'bone' as const,
           on: 'rack',
-          d: oval(86 + rib * 76, 288, 12, 8),
+          d: oval(86 + rib * 76, 282, 12, 8),
         })),
         ...GAPS.map((x) => ({
           of: 'grain' as const,
