@@ -127,6 +127,7 @@ export * from './slice/first-request';
 export * from './slice/grid';
 export * from './slice/kinds-of-wish';
 export * from './slice/likely-range';
+export * from './slice/lying';
 export * from './slice/measured-with';
 export * from './slice/monotone-cubic';
 export * from './slice/move-station';

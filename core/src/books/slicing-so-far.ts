@@ -7,13 +7,15 @@ import { followWeights } from '../slice/aimed-slices';
 import type { Profile } from '../slice/profile';
 import { standingAfter, type CutSlice } from '../slice/replan';
 import { readSlices, type SlicesRequest } from '../slice/slices-request';
-import type { Request } from '../slice/wish';
+import { lyingMm } from '../slice/lying';
+import type { Request, SliceHow } from '../slice/wish';
 
 /** A slice that is off, where it likely was, with its true weight. */
 export interface CutOff {
   readonly fromMm: number;
   readonly toMm: number;
   readonly massG: number;
+  readonly how?: SliceHow;
 }
 
 /** A plan of slices, and what has been cut and weighed of it. */
@@ -67,7 +69,7 @@ export function sliceThickness(household: Household, piece: Lot): Map<LotId, num
       const slices = soFar.cutOff.slice(at, at + cut.count);
       at += cut.count;
       if (slices.length === 0 || (index === 0 && hasSquareOff)) return [];
-      return [[cut.id, mean(slices, ({ fromMm, toMm }) => toMm - fromMm) ?? 0]];
+      return [[cut.id, mean(slices, (slice) => lyingMm(soFar.profile, slice)) ?? 0]];
     }),
   );
 }
@@ -89,8 +91,8 @@ function weighedSince({ journal }: Household, piece: Lot, after: string | undefi
 function cutOff(profile: Profile, from: 'start' | 'end', done: readonly CutSlice[]): CutOff[] {
   const along = (mm: number): number => (from === 'start' ? mm : profile.lengthMm - mm);
   const ends = [0, ...done.map((_, index) => standingAfter(profile, from, done.slice(0, index + 1)).endMm)];
-  return done.map(({ massG }, index) => {
+  return done.map(({ massG, how = 'cut' }, index) => {
     const [a, b] = [along(ends[index] ?? 0), along(ends[index + 1] ?? 0)];
-    return { fromMm: Math.min(a, b), toMm: Math.max(a, b), massG };
+    return { fromMm: Math.min(a, b), toMm: Math.max(a, b), massG, how };
   });
 }

@@ -1,7 +1,15 @@
-import type { Plan } from '../slice/wish';
+import type { Plan, SliceHow } from '../slice/wish';
 import { writeCsv } from './csv';
 
 const mm = (value: number): string => (Math.round(value * 10) / 10).toString();
+
+/** What the length of a slice is, and what is done with it. */
+const SLICE_HOW: Readonly<Record<SliceHow, string>> = {
+  cut: 'thick',
+  opened: 'thick (cut double, opened)',
+  folded: 'long (folded under)',
+  head: 'long (in one)',
+};
 
 /**
  * The cut list as lines to read out: where each cut goes, how thick, how heavy.
@@ -14,8 +22,8 @@ export function cutListText(
   say: { readonly length: (mm: number) => string; readonly mass: (g: number) => string },
 ): string {
   const slices = plan.slices.map(
-    ({ kind, fromMm, toMm, thicknessMm, massG, isOpened }, index) =>
-      `${index + 1}. ${kind}: ${say.length(fromMm)} to ${say.length(toMm)}, ${say.length(thicknessMm)} thick${isOpened ? ' (cut double, opened)' : ''}, about ${say.mass(massG)}`,
+    ({ kind, fromMm, toMm, thicknessMm, massG, how }, index) =>
+      `${index + 1}. ${kind}: ${say.length(fromMm)} to ${say.length(toMm)}, ${say.length(thicknessMm)} ${SLICE_HOW[how]}, about ${say.mass(massG)}`,
   );
   const rest = plan.rest.map(
     ({ why, fromMm, toMm, massG, destination }) =>

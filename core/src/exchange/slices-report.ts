@@ -27,7 +27,8 @@ export function slicesReport(input: unknown): Result<object> {
       highG: round(slice.highG, 1),
       faceWidthMm: round(slice.faceWidthMm, 1),
       faceHeightMm: round(slice.faceHeightMm, 1),
-      ...(slice.isOpened ? { opened: true } : {}),
+      ...(slice.how === 'cut' ? {} : { how: slice.how }),
+      ...(slice.how === 'opened' ? { opened: true } : {}),
     })),
     rest: plan.rest.map(({ fromMm, toMm, massG, why: reason, destination }) => ({
       fromMm: round(fromMm, 3),

@@ -32,7 +32,7 @@ export function followWeights(
       const slice = next.value?.slices[0];
       if (!slice) break;
       const aimedToMm = request.from === 'start' ? slice.toMm : profile.lengthMm - slice.fromMm;
-      done.push({ kind: slice.kind, aimedToMm, massG });
+      done.push({ kind: slice.kind, aimedToMm, massG, how: slice.how });
     }
     next = replan(profile, request, done);
   }

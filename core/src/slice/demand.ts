@@ -1,6 +1,9 @@
 import { groups, sum } from 'd3-array';
 import type { SliceKind } from './wish';
 
+/** A kind's name is no longer than this. */
+const LONGEST_NAME = 60;
+
 /** Someone who eats, and how much raw meat a plate is. */
 export interface Appetite {
   readonly name: string;
@@ -20,7 +23,10 @@ export function demandKinds(eaters: readonly Appetite[], massG: number): SliceKi
   const dinners = dinner > 0 ? Math.floor(massG / dinner) : 0;
   if (dinners === 0) return [];
   return groups(eaters, ({ plateG }) => plateG).map(([plateG, names]) => ({
-    name: names.map(({ name }) => name).join(', '),
+    name: names
+      .map(({ name }) => name)
+      .join(', ')
+      .slice(0, LONGEST_NAME),
     targetG: plateG,
     count: [dinners * names.length, dinners * names.length] as const,
   }));

@@ -1,8 +1,10 @@
+import { mean } from 'd3-array';
 import { kindById } from '../catalogue/kinds';
 import type { Lot } from '../ledger/lot';
 import { slicesRequestSchema, type SlicesRequest } from './slices-request';
 import { usualLog } from './usual-log';
-import { usualWish } from './usual-wish';
+import type { Appetite } from './demand';
+import { usualPlates, usualWish } from './usual-wish';
 
 /** What weighs nothing yet is planned as two kilograms, and nothing lighter than this is a log. */
 const [UNKNOWN_G, LEAST_G] = [2000, 100];
@@ -14,14 +16,19 @@ export function slicedAs(piece: Pick<Lot, 'kind'> | undefined): string | null {
 }
 
 /**
- * A first request for a piece: its usual shape, scaled to what lies on the board.
+ * A first request for a piece: its usual shape, scaled to what lies on the board; a steak for each
+ * eater where that comes out, else slices as the kind's usually are.
  *
- * @param plateG what a plate of the household weighs; null where nobody eats yet
+ * @param eaters who eats of it, and how much
  */
-export function firstRequest(piece: Lot | undefined, plateG: number | null): SlicesRequest {
+export function firstRequest(piece: Lot | undefined, eaters: readonly Appetite[]): SlicesRequest {
   const kind = slicedAs(piece);
   const massG = Math.max(LEAST_G, piece ? piece.leftDg / 10 : UNKNOWN_G);
   const log = usualLog(kind, massG, null);
-  const { targetG, ...limits } = usualWish(kind, piece?.way ?? null, log, plateG);
-  return slicesRequestSchema.parse({ ...log, ...limits, wish: { by: 'weight', targetG } });
+  const way = piece?.way ?? null;
+  const plateG = mean(eaters, (eater) => eater.plateG) ?? null;
+  const { targetG, ...limits } = usualWish(kind, way, log, plateG);
+  const kinds = usualPlates(kind, way, log, eaters);
+  const wish = kinds.length > 0 ? { by: 'mix', kinds } : { by: 'weight', targetG };
+  return slicesRequestSchema.parse({ ...log, ...limits, wish });
 }

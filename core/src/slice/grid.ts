@@ -5,7 +5,7 @@ import type { Request } from './wish';
 export interface Grid {
   /** The log from its starting end on. */
   readonly profile: Profile;
-  /** Where the first slice begins, in mm from the starting end. */
+  /** Where the head ends and slicing begins, in mm from the starting end. */
   readonly startMm: number;
   /** Where slicing must stop. */
   readonly stopMm: number;
@@ -22,22 +22,26 @@ export interface Grid {
 }
 
 /** Lays the grid over a log. */
-export function gridOf(log: Profile, { from, squareOffMm, stopAtMm, tail, pinnedMm = [] }: Request): Grid {
+export function gridOf(
+  log: Profile,
+  { from, squareOffMm, headMm = 0, stopAtMm, tail, pinnedMm = [] }: Request,
+): Grid {
   const profile = from === 'start' ? log : turned(log);
   const toLogMm = (mm: number): number => (from === 'start' ? mm : log.lengthMm - mm);
   const stopMm = stopAtMm === null ? log.lengthMm : toLogMm(stopAtMm);
-  const thinFromMm = tail ? thinFrom(profile, squareOffMm, stopMm, tail.faceMm) : stopMm;
-  const end = tail?.rule === 'leave' ? thinFromMm : stopMm;
-  const steps = Math.max(0, Math.floor(end - squareOffMm + 1e-9));
-  const before = profile.massTo(squareOffMm);
+  const startMm = Math.min(stopMm, squareOffMm + headMm);
+  const thinFromMm = tail ? thinFrom(profile, startMm, stopMm, tail.faceMm) : stopMm;
+  const end = tail && tail.rule !== 'double' ? thinFromMm : stopMm;
+  const steps = Math.max(0, Math.floor(end - startMm + 1e-9));
+  const before = profile.massTo(startMm);
   const massG = Float64Array.from(
     { length: steps + 1 },
-    (_, step) => profile.massTo(squareOffMm + step) - before,
+    (_, step) => profile.massTo(startMm + step) - before,
   );
-  const pinned = [...new Set(pinnedMm.map((mm) => Math.round(toLogMm(mm) - squareOffMm)))]
+  const pinned = [...new Set(pinnedMm.map((mm) => Math.round(toLogMm(mm) - startMm)))]
     .filter((step) => step > 0 && step <= steps)
     .sort((a, b) => a - b);
-  return { profile, startMm: squareOffMm, stopMm, thinFromMm, steps, massG, pinned, toLogMm };
+  return { profile, startMm, stopMm, thinFromMm, steps, massG, pinned, toLogMm };
 }
 
 function thinFrom({ widthAt, heightAt }: Profile, fromMm: number, toMm: number, faceMm: number): number {

@@ -7,7 +7,7 @@ import type { Profile } from './profile';
 import { USUAL_REST_FOR } from './rest-for';
 import { isTooLarge, solve } from './solve';
 import { whyNoPlan } from './why-no-plan';
-import type { Plan, Request, Rest, Slice } from './wish';
+import type { Plan, Request, Rest, Slice, SliceHow } from './wish';
 
 const TOO_LARGE =
   'So many counted kinds can be mixed in more ways than can be looked through. Leave the count of some kinds open, narrow the counts, or ask for fewer kinds.';
@@ -17,7 +17,7 @@ interface Piece {
   readonly kind: string;
   readonly from: number;
   readonly to: number;
-  readonly isOpened: boolean;
+  readonly how: SliceHow;
 }
 
 /**
@@ -37,7 +37,7 @@ export function planSlices(log: Profile, request: Request): Result<Plan> {
     kind: kinds[kind]?.name ?? '',
     from: grid.startMm + from,
     to: grid.startMm + to,
-    isOpened: request.tail?.rule === 'double' && grid.startMm + from >= grid.thinFromMm,
+    how: request.tail?.rule === 'double' && grid.startMm + from >= grid.thinFromMm ? 'opened' : 'cut',
   }));
   const hasWorth = kinds.some(({ worthPerG }) => worthPerG > 0);
   return success(planOf(grid, request, pieces, solution.objective, hasWorth ? solution.worth : null));
@@ -56,7 +56,7 @@ function equalPlan(
   const edges = [startMm, ...equalCuts(profile, startMm, stopMm, count), stopMm];
   const pieces = edges
     .slice(1)
-    .map((to, index): Piece => ({ kind: 'slice', from: edges[index] ?? 0, to, isOpened: false }));
+    .map((to, index): Piece => ({ kind: 'slice', from: edges[index] ?? 0, to, how: 'cut' }));
   const wrong = pieces
     .map(({ from, to }) => to - from)
     .find((thickness) => thickness < minThicknessMm - 1e-9 || thickness > maxThicknessMm + 1e-9);
@@ -67,6 +67,30 @@ function equalPlan(
     );
   }
   return success(planOf(grid, { minThicknessMm, maxThicknessMm, ...request }, pieces, 0, null));
+}
+
+/** The head, where it is kept in one. */
+function headOf({ startMm }: Grid, { squareOffMm, headMm = 0 }: Request): Piece[] {
+  return headMm > 0 && startMm > squareOffMm
+    ? [{ kind: 'head', from: squareOffMm, to: startMm, how: 'head' }]
+    : [];
+}
+
+/** A tail that weighs less than this share of the slices before it makes no slice, folded or not (common practice). */
+const LEAST_TAIL = 0.6;
+
+/** What is too thin to slice, folded under into one slice; nothing where that would be no slice. */
+function foldedTail(
+  { profile, thinFromMm, stopMm }: Grid,
+  { tail }: Request,
+  pieces: readonly Piece[],
+): Piece[] {
+  const last = pieces.at(-1);
+  if (tail?.rule !== 'fold' || !last || thinFromMm >= stopMm) return [];
+  const massOf = (from: number, to: number): number => profile.massTo(to) - profile.massTo(from);
+  const tailG = massOf(last.to, stopMm);
+  const isSlice = tailG >= LEAST_TAIL * massOf(last.from, last.to);
+  return isSlice ? [{ kind: 'tail', from: last.to, to: stopMm, how: 'folded' }] : [];
 }
 
 function planOf(
@@ -81,7 +105,9 @@ function planOf(
     const [a, b] = [toLogMm(from), toLogMm(to)];
     return { fromMm: Math.min(a, b), toMm: Math.max(a, b), massG: profile.massTo(to) - profile.massTo(from) };
   };
-  const slices = pieces.map(({ kind, from, to, isOpened }): Slice => {
+  const end = pieces.at(-1)?.to ?? startMm;
+  const folded = foldedTail(grid, request, pieces);
+  const slices = [...headOf(grid, request), ...pieces, ...folded].map(({ kind, from, to, how }): Slice => {
     const [lowG, highG] = likelyRange(profile, from, to);
     const middle = (from + to) / 2;
     return {
@@ -92,16 +118,16 @@ function planOf(
       highG,
       faceWidthMm: profile.widthAt(middle),
       faceHeightMm: profile.heightAt(middle),
-      isOpened,
+      how,
     };
   });
-  const end = pieces.at(-1)?.to ?? startMm;
-  const thin = request.tail?.rule === 'leave' ? Math.max(end, thinFromMm) : stopMm;
+  const isLeft = request.tail !== undefined && request.tail.rule !== 'double' && folded.length === 0;
+  const thin = isLeft ? Math.max(end, thinFromMm) : (folded[0]?.from ?? stopMm);
   const rest = (
     [
-      { ...span(0, startMm), why: 'square-off' },
+      { ...span(0, Math.min(startMm, request.squareOffMm)), why: 'square-off' },
       { ...span(end, Math.min(thin, stopMm)), why: 'left over' },
-      { ...span(Math.min(thin, stopMm), stopMm), why: 'too thin' },
+      { ...span(Math.min(thin, stopMm), isLeft ? stopMm : Math.min(thin, stopMm)), why: 'too thin' },
       { ...span(stopMm, profile.lengthMm), why: 'beyond the stop line' },
     ] as const
   ).map((stretch): Rest => ({

@@ -2,7 +2,7 @@ import { failure, type Result } from '../units/result';
 import { KNIFE_MM } from './likely-range';
 import { planSlices } from './plan';
 import { turned, type Profile } from './profile';
-import type { Plan, Request, Wish } from './wish';
+import type { Plan, Request, SliceHow, Wish } from './wish';
 
 /** A slice that is off, as it was aimed and as it weighed. */
 export interface CutSlice {
@@ -11,6 +11,8 @@ export interface CutSlice {
   /** Where the knife was aimed, from the starting end, in mm. */
   readonly aimedToMm: number;
   readonly massG: number;
+  /** How it was made, where it was not just cut through. */
+  readonly how?: SliceHow;
 }
 
 /** Where the log now begins, and what the rest is like. */
@@ -73,13 +75,15 @@ export function replan(log: Profile, request: Request, done: readonly CutSlice[]
   const { endMm, leftG } = standingAfter(log, request.from, done);
   const wish = wishLeft(
     request.wish,
-    done.filter(({ kind }) => kind !== 'square-off').map(({ kind }) => kind),
+    done.map(({ kind }) => kind).filter((kind) => !['square-off', 'head', 'tail'].includes(kind)),
   );
   if (!wish) return failure('Everything that was asked for is cut.');
   return planSlices(scaled(log, request.from, endMm, leftG), {
     ...request,
     wish,
     squareOffMm: endMm,
+    // The head is off with the first slice.
+    headMm: done.some(({ kind }) => kind !== 'square-off') ? 0 : request.headMm,
     pinnedMm: request.pinnedMm?.filter((mm) => (request.from === 'start' ? mm : log.lengthMm - mm) > endMm),
   });
 }

@@ -1,3 +1,4 @@
+import { lyingMm } from './lying';
 import fc from 'fast-check';
 import highs, { type Highs } from 'highs';
 import { arcFlowModel } from '../testing/arc-flow';
@@ -272,7 +273,7 @@ describe('plans', () => {
         { minThicknessMm: 15, maxThicknessMm: 40, tail: { faceMm: 55, rule: 'double' } },
       ),
     );
-    const opened = double.slices.filter(({ isOpened }) => isOpened);
+    const opened = double.slices.filter(({ how }) => how === 'opened');
     expect(opened.length).toBeGreaterThan(0);
     for (const { thicknessMm } of opened) expect(thicknessMm).toBeGreaterThanOrEqual(30);
     const left = planned(
@@ -283,6 +284,63 @@ describe('plans', () => {
       ),
     );
     expect(left.rest.map(({ why }) => why)).toContain('too thin');
+  });
+
+  it('a tail that is folded under is a slice; one that is too light is not', () => {
+    const cone: Log = {
+      lengthMm: 300,
+      massG: 1500,
+      section: 'ellipse',
+      stations: [
+        { atMm: 0, widthMm: 100, heightMm: 90 },
+        { atMm: 300, widthMm: 30, heightMm: 20 },
+      ],
+    };
+    const fold = (faceMm: number, targetG = 150, maxThicknessMm = 40) =>
+      planned(
+        cone,
+        request(
+          { by: 'weight', targetG },
+          { minThicknessMm: 15, maxThicknessMm, tail: { faceMm, rule: 'fold' } },
+        ),
+      );
+    const { slices, rest } = fold(45);
+    const tail = slices.at(-1)!;
+    expect(tail).toMatchObject({ kind: 'tail', how: 'folded', toMm: 300 });
+    expect(slices.filter(({ how }) => how === 'folded')).toHaveLength(1);
+    expect(rest.map(({ why }) => why)).not.toContain('too thin');
+    // Every gram is a slice or a rest.
+    const whole = [...slices, ...rest].reduce((sum, { massG }) => sum + massG, 0);
+    expect(whole).toBeCloseTo(1500, 6);
+    const tip = fold(26, 500, 150);
+    expect(tip.slices.every(({ how }) => how === 'cut')).toBe(true);
+    expect(tip.rest.map(({ why }) => why)).toContain('too thin');
+    // Folded it lies as thick as two of it, opened half as thick.
+    expect(lyingMm(profileOf(cone), { fromMm: 220, toMm: 300, how: 'folded' })).toBeCloseTo(40, 9);
+    expect(lyingMm(profileOf(cone), { fromMm: 0, toMm: 30, how: 'opened' })).toBe(15);
+    expect(lyingMm(profileOf(cone), { fromMm: 0, toMm: 120, how: 'head' })).toBeCloseTo(
+      profileOf(cone).heightAt(60),
+      9,
+    );
+  });
+
+  it('the head is kept in one, and the slices begin after it; once it is off it is not planned again', () => {
+    const wanted = request({ by: 'weight', targetG: 300 }, { squareOffMm: 5, headMm: 60 });
+    const { slices, rest } = planned(taper, wanted);
+    expect(slices[0]).toMatchObject({ kind: 'head', how: 'head', fromMm: 5, toMm: 65 });
+    expect(slices[1]?.fromMm).toBe(65);
+    const whole = [...slices, ...rest].reduce((sum, { massG }) => sum + massG, 0);
+    expect(whole).toBeCloseTo(taper.massG, 6);
+    const head = slices[0]!.massG;
+    const { done, next } = followWeights(
+      profileOf(taper),
+      wanted,
+      [rest[0]!.massG, head, slices[1]!.massG],
+      true,
+    );
+    expect(done.map(({ kind }) => kind)).toEqual(['square-off', 'head', 'slice']);
+    expect(next.value?.slices.some(({ kind }) => kind === 'head')).toBe(false);
+    expect(next.value?.slices.length).toBe(slices.length - 2);
   });
 
   it('a mix: one roast of 200 mm, steaks from the rest; with worth, the plan that is worth most', () => {

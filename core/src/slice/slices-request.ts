@@ -4,7 +4,7 @@ import { destinationSchema } from '../ledger/destination';
 import { profileOf, type Profile } from './profile';
 import { REST_REASONS } from './rest-for';
 import { fromGirth, SECTIONS } from './section';
-import type { Request } from './wish';
+import { TAIL_RULES, type Request } from './wish';
 import { requestProblem } from '../units/request-problem';
 
 /** A log longer than this is no piece of meat that lies on a board. */
@@ -86,10 +86,11 @@ export const slicesRequestSchema = z
       .max(MOST_STATIONS, { error: `measure ${MOST_STATIONS} places at most` }),
     from: z.enum(['start', 'end'], { error: 'from is start or end' }).default('start'),
     squareOffMm: mm('squareOffMm').nonnegative({ error: 'squareOffMm is not negative' }).default(0),
+    headMm: mm('headMm').nonnegative({ error: 'headMm is not negative' }).optional(),
     stopAtMm: mm('stopAtMm').nullable().default(null),
     minThicknessMm: length('minThicknessMm').default(10),
     maxThicknessMm: length('maxThicknessMm').default(60),
-    tail: z.strictObject({ faceMm: length('faceMm'), rule: z.enum(['double', 'leave']) }).optional(),
+    tail: z.strictObject({ faceMm: length('faceMm'), rule: z.enum(TAIL_RULES) }).optional(),
     pinnedMm: z.array(mm('pinnedMm')).max(200).optional(),
     restFor: z
       .partialRecord(
@@ -123,6 +124,8 @@ export const slicesRequestSchema = z
     if (stop !== null && (stop < 0 || stop > lengthMm))
       say(['stopAtMm'], `the stop line lies on the log, from 0 to ${lengthMm} mm`);
     if (request.squareOffMm >= lengthMm) say(['squareOffMm'], 'nothing would be left: square off less');
+    if (request.squareOffMm + (request.headMm ?? 0) >= lengthMm)
+      say(['headMm'], 'nothing would be left to slice: keep a shorter head');
     if (request.minThicknessMm > request.maxThicknessMm)
       say(['minThicknessMm'], 'the least thickness is above the most: exchange them');
     if (request.wish.by !== 'mix') return;

@@ -1,4 +1,6 @@
+import { demandKinds, type Appetite } from './demand';
 import { type Log, profileOf } from './profile';
+import type { SliceKind } from './wish';
 
 /** What slices of a kind usually are: the weight aimed at, and thickness at the least, usually, at the most. */
 interface Usual {
@@ -64,6 +66,45 @@ export function usualWish(
   const target = wanted.find(fits) ?? usualMm * gramsAMm;
   return { targetG: Math.round(target / 5) * 5, minThicknessMm: thinnestMm, maxThicknessMm: thickestMm };
 }
+
+/** A plate that a slice of the kind comes no nearer to than this is not served with one slice. */
+const NEAR_PLATE = 0.25;
+
+/**
+ * A steak for each eater, the large eaters' thick ones: for as many whole dinners as the log gives.
+ * Where one of them would be far from a plate, for it would be too thin or too thick, nothing: then
+ * slices are as the kind's usually are, and are carved or shared.
+ *
+ * @param way thin chops are no plates
+ * @returns kinds with their counts, the heaviest first; none where all eat alike, or it is no dinner
+ * @example a tenderloin of 1.6 kg, plates of 150 and 200 g: four slices of each
+ */
+export function usualPlates(
+  kind: string | null,
+  way: string | null,
+  log: Log,
+  eaters: readonly Appetite[],
+): SliceKind[] {
+  if (way !== null && /(^|-)thin$/.test(way)) return [];
+  const { thinnestMm, thickestMm } = USUAL[kind ?? ''] ?? ANY;
+  const gramsAMm = middleGramsAMm(log);
+  const [least, most] = [(thinnestMm / INSIDE) * gramsAMm, thickestMm * INSIDE * gramsAMm];
+  const fitted = eaters.map(({ name, plateG }) => ({
+    name,
+    plateG: Math.round(Math.min(most, Math.max(least, plateG)) / 5) * 5,
+    off: Math.abs(Math.min(most, Math.max(least, plateG)) / plateG - 1),
+  }));
+  if (fitted.some(({ off }) => off > NEAR_PLATE)) return [];
+  const kinds = demandKinds(fitted, log.massG * OF_THE_LOG).sort(
+    (a, b) => (b.targetG ?? 0) - (a.targetG ?? 0),
+  );
+  return kinds.length > 1 && kinds.length <= MOST_KINDS ? kinds : [];
+}
+
+/** What of a log is slices that one can count on: its ends are uneven. */
+const OF_THE_LOG = 0.95;
+/** A mix of more kinds than this is no longer looked through. */
+const MOST_KINDS = 4;
 
 /** Grams in a millimetre of the middle of a log, where most slices come from. */
 function middleGramsAMm(log: Log): number {

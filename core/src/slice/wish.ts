@@ -25,8 +25,15 @@ export type Wish =
   | { readonly by: 'equal'; readonly count: number }
   | { readonly by: 'mix'; readonly kinds: readonly SliceKind[] };
 
-/** What to do where the log gets too thin for a face. */
-export type TailRule = 'double' | 'leave';
+/**
+ * What to do where the log gets too thin for a face: cut double and open each slice like a book, fold
+ * all of it under into one slice, or leave it.
+ */
+export const TAIL_RULES = ['double', 'fold', 'leave'] as const;
+export type TailRule = (typeof TAIL_RULES)[number];
+
+/** How a slice is made: cut through, cut double and opened like a book, folded under, or kept in one as the head. */
+export type SliceHow = 'cut' | 'opened' | 'folded' | 'head';
 
 /** What is wanted of a log. */
 export interface Request {
@@ -34,6 +41,8 @@ export interface Request {
   readonly from: 'start' | 'end';
   /** Cut off at the starting end to make a flat face. */
   readonly squareOffMm: number;
+  /** The thick first end, kept in one so far from its face: a small roast. */
+  readonly headMm?: number;
   /** Where to stop, from the start of the log; null cuts to the other end. */
   readonly stopAtMm: number | null;
   readonly minThicknessMm: number;
@@ -59,8 +68,7 @@ export interface Slice {
   readonly highG: number;
   readonly faceWidthMm: number;
   readonly faceHeightMm: number;
-  /** Cut double and opened like a book. */
-  readonly isOpened: boolean;
+  readonly how: SliceHow;
 }
 
 export interface Rest {

@@ -33,7 +33,7 @@ async function planOf(before: (store: HouseholdStore) => Deed | null = () => nul
 describe('a plan of slices', () => {
   it('begins with the usual shape of the piece, and gives slices', async () => {
     const { plan } = await planOf();
-    expect(plan.draft()).toEqual(firstRequest(plan.piece(), null));
+    expect(plan.draft()).toEqual(firstRequest(plan.piece(), []));
     expect(plan.planned()?.value?.slices.length).toBeGreaterThan(8);
     expect([plan.isMeasured(), plan.problem()]).toEqual([false, null]);
   });
@@ -49,7 +49,7 @@ describe('a plan of slices', () => {
 
   it('begins with what was taken to the board, and follows what is weighed since', async () => {
     const { plan } = await planOf((store) => {
-      const request = changed(firstRequest(store.pieces()[0], null), { lengthMm: 410 });
+      const request = changed(firstRequest(store.pieces()[0], []), { lengthMm: 410 });
       return cutAsPlanned('p', request, store.household().journal.entries.at(-1)?.id);
     });
     expect(plan.draft()?.lengthMm).toBe(410);

@@ -14,7 +14,7 @@ import {
 import { savedSlices, slicingSoFar } from '@core/books/slicing-so-far';
 import type { Destination } from '@core/ledger/destination';
 import type { Lot } from '@core/ledger/lot';
-import { meanPlateDg } from '@core/pack/eater';
+import { appetiteG } from '@core/pack/packs-wanted';
 import { firstRequest } from '@core/slice/first-request';
 import { moveStation, type MovedStation } from '@core/slice/move-station';
 import { planSlices } from '@core/slice/plan';
@@ -65,19 +65,22 @@ export const SlicePlan = signalStore(
   })),
   withComputed(({ _store, _lot }) => ({
     piece: computed<Lot | undefined>(() => _store.state().lots.get(_lot() ?? '')),
-    _plateG: computed(() => {
+  })),
+  withComputed(({ _store, piece }) => ({
+    /** Who eats, and how much of this animal. */
+    _eaters: computed(() => {
       const { eaters } = _store.settings();
-      return eaters.length === 0 ? null : meanPlateDg({ eaters }) / 10;
+      return eaters.map(({ name }) => ({ name, plateG: appetiteG(eaters, name, piece()?.animal ?? null) }));
     }),
   })),
-  withLinkedState(({ _store, _plateG, piece }) => ({
+  withLinkedState(({ _store, _eaters, piece }) => ({
     /** The log and the wish as they stand on the page. */
     draft: linkedSignal<Lot | undefined, SlicesRequest | null>({
       source: piece,
       computation: (it, before) =>
         !it || (before?.value && before.source?.id === it.id)
           ? (before?.value ?? null)
-          : untracked(() => savedSlices(_store.household(), it) ?? firstRequest(it, _plateG())),
+          : untracked(() => savedSlices(_store.household(), it) ?? firstRequest(it, _eaters())),
     }),
   })),
   withComputed(({ _store, _mixes, draft, piece }) => {
@@ -134,7 +137,7 @@ export const SlicePlan = signalStore(
         change({ restFor: { ...store.draft()?.restFor, [why]: destination } }),
       /** Begins again with what lies on the board now. */
       measureAnew: (): void =>
-        patchState(store, { isMeasured: false, draft: firstRequest(store.piece(), store._plateG()) }),
+        patchState(store, { isMeasured: false, draft: firstRequest(store.piece(), store._eaters()) }),
       setOther: (other: Wish): void => patchState(store, { other }),
       compare: (): void =>
         patchState(store, ({ other, draft }) => ({ other: other || !draft ? null : otherWish(draft.wish) })),

@@ -17,6 +17,7 @@ import { demandKinds } from '@core/slice/demand';
 import { planFigures, type PlanFigures } from '@core/slice/compare-plans';
 import { paperRuler, type Paper } from '@core/slice/paper-ruler';
 import { planSlices } from '@core/slice/plan';
+import type { SliceHow } from '@core/slice/wish';
 import { whatChanged } from '@core/slice/what-changed';
 import { DESTINATION_IDS } from '@core/ledger/destination';
 import { kindById } from '@core/catalogue/kinds';
@@ -61,6 +62,7 @@ export class SlicesPage {
   protected readonly destinations = asOptions(DESTINATION_IDS);
   protected readonly tailRules = [
     ['double', 'cut double, open'],
+    ['fold', 'fold it under'],
     ['leave', 'leave it'],
   ] as const;
   protected readonly ends = [
@@ -68,6 +70,14 @@ export class SlicesPage {
     ['end', 'right end'],
   ] as const;
   protected readonly readLength = lengthReader(this.format, { zero: true });
+  protected readonly readHead = orEmpty(undefined, this.readLength);
+  /** What is said of a slice that is not just cut through. */
+  protected readonly how: Readonly<Record<SliceHow, string>> = {
+    cut: '',
+    opened: ', cut double and opened',
+    folded: ', folded under',
+    head: ', in one',
+  };
   protected readonly readStop = orEmpty(null, this.readLength);
   protected readonly readFace = orEmpty(null, lengthReader(this.format));
   protected readonly name = computed(() => (this.log.piece() ? lotName(this.log.piece()!) : ''));
