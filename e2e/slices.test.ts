@@ -251,3 +251,57 @@ describe('where to cut a log', () => {
     expect(person.complaints).toEqual([]);
   });
 });
+
+describe('a steak for each who eats', () => {
+  let browser: Browser;
+  let person: Person;
+
+  beforeAll(async () => {
+    browser = await launch();
+    person = await Person.at(browser, ADDRESS);
+    await begin(person, { decimal: ',' });
+    await person.goTo('/home/books/household');
+    await person.fill('Plate of eater 1', '200 g');
+    await person.click('Add someone');
+    await person.fill('Name of eater 2', 'Bram');
+    await person.fill('Plate of eater 2', '150 g');
+    await person.click('Save');
+    await person.sees('How the household counts is saved');
+    await buy(person, 'Beef tenderloin, peeled', '1,700 kg', '45,00');
+    await person.sees('this is the true start');
+    await weigh(person, '1,650 kg');
+    for (const [part, weight] of [
+      ['Chain', '200 g'],
+      ['Fat', '100 g'],
+      ['Silver skin', '80 g'],
+    ] as const)
+      await weigh(person, weight, part);
+    await person.sees('Silver skin: 80 g');
+    await person.goTo(`${new URL(person.page.url()).pathname}/slices`);
+  });
+  afterAll(() => browser.close());
+
+  it('the first plan is as many of each as there are dinners, the large plates’ first named', async () => {
+    await person.sees('Bram');
+    const kinds = await person.page.$$eval('table.cuts tbody tr:not(.rest) td:first-child', (all) =>
+      all.map((each) => (each as unknown as HTMLElement).innerText.trim().replace(/^\d+ /, '')),
+    );
+    expect(kinds.filter((kind) => kind === 'Bram')).toHaveLength(kinds.length / 2);
+  });
+
+  it('the head stays in one, and the tail is folded under: both are slices', async () => {
+    await person.choose('Slices', 'by weight');
+    await person.write('Weight of a slice', '200 g');
+    await person.write('Head in one', '6 cm');
+    await person.sees('1 head, in one');
+    await person.write('Head in one', 'all of it');
+    await person.sees('“all of it” is no length.');
+    await person.write('Head in one', '6 cm');
+    await person.write('Too thin under', '45 mm');
+    await person.choose('there', 'fold it under');
+    await person.sees('tail, folded under');
+    await person.click('Cut it like this');
+    await person.sees('The bench says each cut from here on.');
+    expect(person.complaints).toEqual([]);
+  });
+});
