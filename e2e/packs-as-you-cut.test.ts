@@ -92,6 +92,18 @@ describe('straight into packs', () => {
     await person.sees('Weighed 3');
   });
 
+  it('what is written on the pack is put right where it stands', async () => {
+    await person.clickOn('v-weighings .newest');
+    const label = await person.page.$eval('v-put-right .pack label', (each) =>
+      (each as unknown as HTMLElement).innerText.trim(),
+    );
+    await person.write(label, 'Birthday steaks');
+    await person.sees('is called Birthday steaks');
+    await person.write(label, '  ');
+    await person.sees('has 1 to 200 letters');
+    await person.click('Done');
+  });
+
   it('with the scale a pack is one press, none typed: the tare of the bag is kept', async () => {
     await person.hurry(3);
     await person.click('Scale');

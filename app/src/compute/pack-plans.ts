@@ -15,6 +15,8 @@ export class PackPlans {
     () => new Worker(new URL('./packs.worker', import.meta.url), { type: 'module' }),
   );
   readonly isBusy = this.call.isBusy;
+  /** 0 to 1 of the time that a search may take; it mostly ends before. */
+  readonly progress = this.call.progress;
 
   constructor() {
     inject(DestroyRef).onDestroy(() => this.cancel());
@@ -22,7 +24,9 @@ export class PackPlans {
 
   /** The answers in the order of the requests; null where it was called off. */
   ask(requests: readonly PackRequest[]): Promise<readonly Result<PackPlan>[] | null> {
-    return this.call.ask<readonly Result<PackPlan>[]>((worker) => worker.plan(requests, MILLISECONDS));
+    return this.call.ask<readonly Result<PackPlan>[]>((worker, told) =>
+      worker.plan(requests, MILLISECONDS, told),
+    );
   }
 
   /** Calls the search off. */

@@ -37,6 +37,17 @@ export function correctWeight(cut: Lot, mass: TypedMass | null, format: Format):
   });
 }
 
+/** What is written on a pack is something else. */
+export function renamePack(pack: Lot, name: string): Result<Deed> {
+  const written = name.trim();
+  if (written === '' || written.length > 200)
+    return failure(`What is written on a pack has 1 to 200 letters. “${lotName(pack)}” stands.`);
+  return success({
+    facts: [{ type: 'corrected', entry: pack.made, set: { name: written } }],
+    say: `${lotName(pack)} is called ${written}`,
+  });
+}
+
 /** What was weighed is so many. */
 export function correctCount(cut: Lot, count: number): Result<Deed> {
   if (!Number.isInteger(count) || count < 1 || count > 1000)

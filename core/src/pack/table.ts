@@ -45,6 +45,20 @@ export function tokensOf(
   });
 }
 
+/** Portions of one part of one piece differ from their mean by about so much, as a share; an estimate of ours. */
+export const OFF_THE_MEAN = 0.1;
+
+/**
+ * How far the weight of a token may be off, as a share: a portion that was weighed with others has
+ * their mean, and one that was weighed by itself has its own. The last that is left of several has
+ * what they left, which is as doubtful.
+ *
+ * @example of four thighs weighed together each may be a tenth off
+ */
+export function doubtOf({ lot, isHeap }: Pick<Token, 'lot' | 'isHeap'>): number {
+  return !isHeap && lot.count > 1 ? OFF_THE_MEAN : 0;
+}
+
 /** Whether any weight can be taken of it: no portion, nor one thing that is carved; and whatever is ground, stewed or sliced thin. */
 function isHeap({ destination }: Lot, part: Part | undefined): boolean {
   return ['grind', 'stew', 'thin'].includes(destination) || (part?.portion === undefined && !part?.carved);

@@ -1,10 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { lotName } from '@core/catalogue/lot-name';
-import { callIt, correctCount, correctWeight, sendTo } from '@core/deeds/correct-cut';
+import { callIt, correctCount, correctWeight, renamePack, sendTo } from '@core/deeds/correct-cut';
 import { Format } from '@core/format/format';
-import { countReader, massReader } from '@core/format/readers';
+import { countReader, massReader, readText } from '@core/format/readers';
 import { DESTINATION_IDS, type Destination } from '@core/ledger/destination';
 import type { Lot } from '@core/ledger/lot';
+import { shortNumber } from '@core/label/short-number';
 import { partOf } from '@core/catalogue/kinds';
 import { HouseholdStore } from '../../household/household-store';
 import { asOptions, Choice, type Options } from '../../ui/field/choice';
@@ -40,6 +41,16 @@ import { Board } from '../bench/board';
         (valueChange)="send($event)"
       />
     </div>
+    @for (pack of packs(); track pack.id) {
+      <v-field
+        class="pack"
+        [label]="'Written on its pack ' + signs(pack)"
+        [most]="200"
+        [value]="lotName(pack)"
+        [read]="readText"
+        (changed)="rename(pack, $event)"
+      />
+    }
     @if (cut().count > 1) {
       <p class="soft">Weighed together: {{ format.mass(cut().inDg / cut().count) }} each, more or less.</p>
     }
@@ -60,6 +71,9 @@ import { Board } from '../bench/board';
       display: grid;
       grid-template-columns: 1fr 1fr;
       gap: 14px;
+    }
+    .pack {
+      margin-top: 14px;
     }
     .acts {
       display: flex;
@@ -91,6 +105,24 @@ export class PutRight {
     const own = this.cut().part ?? '';
     return known.some(([id]) => id === own) ? known : [...known, [own, lotName(this.cut())]];
   });
+
+  protected readonly readText = readText;
+  protected readonly lotName = lotName;
+  /** The packs that it went into by itself. */
+  protected readonly packs = computed(() =>
+    this.cut().flows.flatMap(({ lot = '' }) => {
+      const pack = this.store.state().lots.get(lot);
+      return pack?.form === 'pack' && pack.sources.length === 1 ? [pack] : [];
+    }),
+  );
+
+  protected signs(pack: Lot): string {
+    return shortNumber(pack.id);
+  }
+
+  protected async rename(pack: Lot, name: string): Promise<void> {
+    if (name !== lotName(pack)) await this.store.perform(renamePack(pack, name));
+  }
 
   protected async call(id: string): Promise<void> {
     const part = partOf(this.board.kind(), id);

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { kindById, partOf } from '@core/catalogue/kinds';
 import { lotName } from '@core/catalogue/lot-name';
-import type { Token } from '@core/pack/table';
+import { doubtOf, type Token } from '@core/pack/table';
 import { Format } from '@core/format/format';
 import { tileOf } from '../../ui/piece/destination-look';
 
@@ -22,7 +22,8 @@ import { tileOf } from '../../ui/piece/destination-look';
     >
       <i [style.background-image]="image()" aria-hidden="true"></i>
       <span
-        ><span class="what">{{ what() }}</span> <b>{{ format.mass(massDg() ?? token().massDg) }}</b></span
+        ><span class="what">{{ what() }}</span>
+        <b>{{ isMean() ? 'about ' : '' }}{{ format.mass(massDg() ?? token().massDg) }}</b></span
       >
       <span class="visually-hidden">, {{ token().lot.destination }}</span>
     </button>
@@ -82,6 +83,8 @@ export class TokenChip {
   readonly keyed = output<KeyboardEvent>();
 
   protected readonly image = computed(() => `url("${tileOf(this.token().lot.destination)}")`);
+  /** It was weighed with others, and has their mean. */
+  protected readonly isMean = computed(() => doubtOf(this.token()) > 0);
   protected readonly what = computed(() => {
     const { lot, isHeap } = this.token();
     const portion = isHeap ? undefined : partOf(kindById(lot.kind), lot.part)?.portion;

@@ -5,7 +5,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, output } f
 import { packFreezing } from '@core/freeze/pack-freezing';
 import { countReader, lengthReader, massReader, orEmpty, readText } from '@core/format/readers';
 import { tasteOf } from '@core/pack/eater';
-import { isPlateful, partKey } from '@core/pack/table';
+import { doubtOf, isPlateful, OFF_THE_MEAN, partKey } from '@core/pack/table';
 import type { Tray } from '@core/pack/tray';
 import { bagsOf, contentsOf } from '@core/pack/trays';
 import { Format } from '@core/format/format';
@@ -109,6 +109,11 @@ const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
               </li>
             }
           </ul>
+        }
+        @if (isDoubtful()) {
+          <p class="soft doubt">
+            Some were weighed together: a piece may be {{ format.percent(offTheMean, 0) }} off.
+          </p>
         }
         <p class="sum">
           <b class="mass">{{ format.mass(now.massDg) }}</b>
@@ -257,6 +262,11 @@ export class TrayCard {
   /** Bones for the pot, fat to render: in a bag of their own. */
   protected readonly isByProduct = computed(
     () => this.contents().length > 0 && !this.contents().some(({ token }) => isPlateful(token)),
+  );
+  protected readonly offTheMean = OFF_THE_MEAN;
+  /** A plate rests on a mean; a tray that holds all that were weighed together weighs what they weighed. */
+  protected readonly isDoubtful = computed(
+    () => this.tray().eaters.length > 1 && this.contents().some(({ token }) => doubtOf(token) > 0),
   );
   protected readonly name = computed(() => this.wrapping.name(this.tray()));
   protected readonly contents = computed(() => contentsOf(this.tray(), this.wrapping.byId()));

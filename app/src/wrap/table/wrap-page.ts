@@ -22,6 +22,7 @@ import { WantedForm } from './wanted-form';
 import { Wrapping } from './wrapping';
 import { draftOf } from '../../ui/form/draft-of';
 import { BarePicture } from '../../ui/told/bare-picture';
+import { Progress } from '../../ui/told/progress';
 import { DRAG_DELAY } from '../../ui/drag-delay';
 
 /** Which portions go into which pack: planned in one act, then set right by hand. */
@@ -33,6 +34,7 @@ import { DRAG_DELAY } from '../../ui/drag-delay';
     CdkDropList,
     CdkDropListGroup,
     PlaceChoice,
+    Progress,
     RouterLink,
     TokenChip,
     TrayCard,
