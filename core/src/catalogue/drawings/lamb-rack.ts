@@ -25,7 +25,7 @@ export const lambRack: Drawing = {
       sliced: { regions: ['half-a', 'half-b'], from: 56, to: 600 },
       behind: ribs({ ...BONES, top: 26, bottom: 200, half: 8 }).map((d) => ({ of: 'bone', d })),
       landmarks: [
-        ...ribs({ ...BONES, top: 26, bottom: 200, half: 8 }).map((_, index) => ({
+        ...Array.from({ length: BONES.count }, (_, index) => ({
           of: 'grain' as const,
           on: index < 4 ? 'half-a' : 'half-b',
           d: stroke(`${130 + index * 58},184 ${136 + index * 58},206 ${146 + index * 58},230`),

@@ -39,15 +39,22 @@ function pair(points: string): string[] {
 }
 
 /** A mark on each half of the bird, lying on a region of it. */
-function marks(of: Landmark['of'], on: string, draw: (flip: (y: number) => number) => string): Landmark[] {
+function marks(of: Landmark['of'], on: string, draw: (points: string) => string, points: string): Landmark[] {
   return [
-    { of, on: `${on}-left`, d: draw((y) => y) },
-    { of, on: `${on}-right`, d: draw((y) => 2 * KEEL - y) },
+    { of, on: `${on}-left`, d: draw(points) },
+    { of, on: `${on}-right`, d: draw(across(points, KEEL)) },
   ];
 }
 
-const line = (points: string) => (flip: (y: number) => number) =>
-  stroke(flip(0) === 0 ? points : across(points, KEEL));
+const xy = (point: string): [number, number] => point.split(',').map(Number) as [number, number];
+const ring =
+  (rx: number, ry: number) =>
+  (at: string): string =>
+    oval(...xy(at), rx, ry);
+const pores =
+  (rx: number, ry: number, count: number) =>
+  (at: string): string =>
+    dots(...xy(at), rx, ry, count);
 
 const WING =
   '166,108! 200,84 262,70! 292,62 304,42 292,22 264,16 222,26 178,20 146,26 128,46 116,76 118,90 130,92 144,78 160,70 176,80';
@@ -55,25 +62,11 @@ const DRUM =
   '486,96! 482,116 470,134! 506,142 544,138 570,131 584,136 598,142 608,134 606,125 612,116 602,106 588,109 574,113 546,92 518,84';
 
 const LIMB_MARKS: readonly Landmark[] = [
-  ...marks('seam', 'wing', line('276,46 240,52 196,58 172,72')),
-  ...marks('bone', 'drum', (flip) =>
-    outline(
-      [
-        [584, 112],
-        [600, 106],
-        [613, 116],
-        [607, 125],
-        [609, 135],
-        [598, 143],
-        [583, 135],
-      ]
-        .map(([x = 0, y = 0]) => `${x},${flip(y)}`)
-        .join(' '),
-    ),
-  ),
-  ...marks('grain', 'drum', line('500,112 530,106 562,116')),
-  ...marks('skin', 'drum', (flip) => dots(522, flip(118), 26, 14, 9)),
-  ...marks('skin', 'wing', (flip) => dots(252, flip(36), 30, 9, 7)),
+  ...marks('seam', 'wing', stroke, '276,46 240,52 196,58 172,72'),
+  ...marks('bone', 'drum', outline, '584,112 600,106 613,116 607,125 609,135 598,143 583,135'),
+  ...marks('grain', 'drum', stroke, '500,112 530,106 562,116'),
+  ...marks('skin', 'drum', pores(26, 14, 9), '522,118'),
+  ...marks('skin', 'wing', pores(30, 9, 7), '252,36'),
 ];
 
 export const wholeChicken: Drawing = {
@@ -101,13 +94,13 @@ export const wholeChicken: Drawing = {
       },
       parts: { ...parts(['breast-left', 'breast-right'], ['tail']), giblets: ['neck'] },
       landmarks: [
-        ...marks('seam', 'breast', line('172,146 186,128 204,112')),
-        ...marks('grain', 'breast', line('206,140 268,114 330,120 386,146')),
-        ...marks('grain', 'breast', line('226,152 290,138 352,146 400,158')),
-        ...marks('skin', 'breast', (flip) => dots(286, flip(100), 66, 16, 20)),
-        ...marks('skin', 'thigh', (flip) => dots(426, flip(92), 40, 28, 22)),
-        ...marks('joint', 'wing', (flip) => oval(196, flip(92), 8, 8)),
-        ...marks('joint', 'drum', (flip) => oval(484, flip(116), 8, 8)),
+        ...marks('seam', 'breast', stroke, '172,146 186,128 204,112'),
+        ...marks('grain', 'breast', stroke, '206,140 268,114 330,120 386,146'),
+        ...marks('grain', 'breast', stroke, '226,152 290,138 352,146 400,158'),
+        ...marks('skin', 'breast', pores(66, 16, 20), '286,100'),
+        ...marks('skin', 'thigh', pores(40, 28, 22), '426,92'),
+        ...marks('joint', 'wing', ring(8, 8), '196,92'),
+        ...marks('joint', 'drum', ring(8, 8), '484,116'),
         { of: 'grain', d: stroke('116,140 122,165 116,190'), on: 'neck' },
         { of: 'grain', d: stroke('132,124 136,165 132,206'), on: 'neck' },
         { of: 'seam', d: stroke('456,150 448,165 456,180'), on: 'tail' },
@@ -159,11 +152,11 @@ export const wholeChicken: Drawing = {
       parts: parts(['side-left', 'side-right'], ['back']),
       landmarks: [
         { of: 'bone', d: stroke('128,165 320,165 500,165'), on: 'back' },
-        ...marks('seam', 'side', line('180,120 240,112 300,122')),
-        ...marks('skin', 'side', (flip) => dots(262, flip(100), 50, 14, 14)),
-        ...marks('skin', 'thigh', (flip) => dots(424, flip(86), 40, 24, 22)),
-        ...marks('joint', 'thigh', (flip) => oval(386, flip(134), 19, 11)),
-        ...marks('joint', 'drum', (flip) => oval(484, flip(116), 8, 8)),
+        ...marks('seam', 'side', stroke, '180,120 240,112 300,122'),
+        ...marks('skin', 'side', pores(50, 14, 14), '262,100'),
+        ...marks('skin', 'thigh', pores(40, 24, 22), '424,86'),
+        ...marks('joint', 'thigh', ring(19, 11), '386,134'),
+        ...marks('joint', 'drum', ring(8, 8), '484,116'),
         { of: 'seam', d: stroke('486,148 496,165 486,182'), on: 'back' },
         ...LIMB_MARKS,
       ],
