@@ -98,7 +98,8 @@ const SHOWN_OFFERS = 2;
     v-piece-drawing {
       --drawing-height: 48px;
       --drawing-lines: non-scaling-stroke;
-      --drawing-contour: 3.4;
+      --drawing-contour: 2.2;
+      --drawing-line: 0.7;
       --drawing-marks: none;
     }
     b {
