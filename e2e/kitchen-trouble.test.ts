@@ -11,18 +11,30 @@ describe('trouble in the kitchen', () => {
     browser = await launch();
     person = await Person.at(browser, ADDRESS);
     await begin(person, { currency: 'USD', system: 'imperial' });
+  });
+  afterAll(() => browser.close());
+
+  const count = async (): Promise<number> => (await person.stored()).entries.length;
+
+  it('Escape goes back from a question, also where a notice lies over it', async () => {
+    await choosePiece(person, 'Whole chicken');
+    await person.fill('Weight of all', '4 lb');
+    await person.fill('Price for a lb', '1.29');
+    await person.click('Leave it');
+    await person.page.waitForSelector('.p-toast .notice');
     await choosePiece(person, 'Whole chicken');
     await person.fill('Weight of all', '40 lb');
     await person.fill('Price for a lb', '1.29');
     await person.page.locator('::-p-text(Buy it for)').click();
     await person.sees('40.00 lb is unusual for one whole chicken');
+    await person.press('Escape');
+    await person.page.waitForFunction(() => !document.body.innerText.includes('is unusual for one'));
+    await person.page.locator('::-p-text(Buy it for)').click();
+    await person.reads('40.00 lb is unusual for one whole chicken');
     await person.click('Yes, buy it');
     await person.sees('this is the true start');
     await weigh(person, '39.5 lb');
   });
-  afterAll(() => browser.close());
-
-  const count = async (): Promise<number> => (await person.stored()).entries.length;
 
   it('nothing, a whole animal, and more than there is are no weights of a part', async () => {
     const before = await count();

@@ -27,7 +27,14 @@ const FOR_LONG_MS = 2 ** 31 - 1;
   changeDetection: ChangeDetectionStrategy.OnPush,
   encapsulation: ViewEncapsulation.None,
   template: `
-    <p-toast position="bottom-center" [class.above]="isAbove()" [life]="life" [pt]="{ message: spoken }">
+    <!-- It counts as no window: Escape is for the one beneath it. -->
+    <p-toast
+      position="bottom-center"
+      [autoZIndex]="false"
+      [class.above]="isAbove()"
+      [life]="life"
+      [pt]="{ message: spoken }"
+    >
       <ng-template #headless let-message>
         @if (asNotice(message.data); as notice) {
           <div class="notice" [class.problem]="notice.tone === 'problem'">
