@@ -75,7 +75,9 @@ export function replan(log: Profile, request: Request, done: readonly CutSlice[]
   const { endMm, leftG } = standingAfter(log, request.from, done);
   const wish = wishLeft(
     request.wish,
-    done.map(({ kind }) => kind).filter((kind) => !['square-off', 'head', 'tail'].includes(kind)),
+    done
+      .filter(({ kind, how }) => kind !== 'square-off' && how !== 'head' && how !== 'folded')
+      .map(({ kind }) => kind),
   );
   if (!wish) return failure('Everything that was asked for is cut.');
   return planSlices(scaled(log, request.from, endMm, leftG), {

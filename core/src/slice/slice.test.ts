@@ -171,6 +171,17 @@ describe('the curve between stations', () => {
   });
 });
 
+/** A log that ends in a thin tip. */
+const CONE: Log = {
+  lengthMm: 300,
+  massG: 1500,
+  section: 'ellipse',
+  stations: [
+    { atMm: 0, widthMm: 100, heightMm: 90 },
+    { atMm: 300, widthMm: 30, heightMm: 20 },
+  ],
+};
+
 describe('plans', () => {
   it('a prism of 4 kg in slices of 500 g: eight of 50 mm', () => {
     const { slices, rest, objective } = planned(prism, request({ by: 'weight', targetG: 500 }));
@@ -257,17 +268,8 @@ describe('plans', () => {
   });
 
   it('where faces get too thin: cut double and opened, or left', () => {
-    const cone: Log = {
-      lengthMm: 300,
-      massG: 1500,
-      section: 'ellipse',
-      stations: [
-        { atMm: 0, widthMm: 100, heightMm: 90 },
-        { atMm: 300, widthMm: 30, heightMm: 20 },
-      ],
-    };
     const double = planned(
-      cone,
+      CONE,
       request(
         { by: 'weight', targetG: 150 },
         { minThicknessMm: 15, maxThicknessMm: 40, tail: { faceMm: 55, rule: 'double' } },
@@ -277,7 +279,7 @@ describe('plans', () => {
     expect(opened.length).toBeGreaterThan(0);
     for (const { thicknessMm } of opened) expect(thicknessMm).toBeGreaterThanOrEqual(30);
     const left = planned(
-      cone,
+      CONE,
       request(
         { by: 'weight', targetG: 150 },
         { minThicknessMm: 15, maxThicknessMm: 40, tail: { faceMm: 55, rule: 'leave' } },
@@ -287,18 +289,9 @@ describe('plans', () => {
   });
 
   it('a tail that is folded under is a slice; one that is too light is not', () => {
-    const cone: Log = {
-      lengthMm: 300,
-      massG: 1500,
-      section: 'ellipse',
-      stations: [
-        { atMm: 0, widthMm: 100, heightMm: 90 },
-        { atMm: 300, widthMm: 30, heightMm: 20 },
-      ],
-    };
     const fold = (faceMm: number, targetG = 150, maxThicknessMm = 40) =>
       planned(
-        cone,
+        CONE,
         request(
           { by: 'weight', targetG },
           { minThicknessMm: 15, maxThicknessMm, tail: { faceMm, rule: 'fold' } },
@@ -316,10 +309,10 @@ describe('plans', () => {
     expect(tip.slices.every(({ how }) => how === 'cut')).toBe(true);
     expect(tip.rest.map(({ why }) => why)).toContain('too thin');
     // Folded it lies as thick as two of it, opened half as thick.
-    expect(lyingMm(profileOf(cone), { fromMm: 220, toMm: 300, how: 'folded' })).toBeCloseTo(40, 9);
-    expect(lyingMm(profileOf(cone), { fromMm: 0, toMm: 30, how: 'opened' })).toBe(15);
-    expect(lyingMm(profileOf(cone), { fromMm: 0, toMm: 120, how: 'head' })).toBeCloseTo(
-      profileOf(cone).heightAt(60),
+    expect(lyingMm(profileOf(CONE), { fromMm: 220, toMm: 300, how: 'folded' })).toBeCloseTo(40, 9);
+    expect(lyingMm(profileOf(CONE), { fromMm: 0, toMm: 30, how: 'opened' })).toBe(15);
+    expect(lyingMm(profileOf(CONE), { fromMm: 0, toMm: 120, how: 'head' })).toBeCloseTo(
+      profileOf(CONE).heightAt(60),
       9,
     );
   });
@@ -341,6 +334,14 @@ describe('plans', () => {
     expect(done.map(({ kind }) => kind)).toEqual(['square-off', 'head', 'slice']);
     expect(next.value?.slices.some(({ kind }) => kind === 'head')).toBe(false);
     expect(next.value?.slices.length).toBe(slices.length - 2);
+  });
+
+  it('a kind that somebody calls “tail” is counted like any other', () => {
+    const kinds = [{ name: 'tail', targetG: 300, count: [2, 2] as const }];
+    const wanted = request({ by: 'mix', kinds });
+    const [first] = planned(taper, wanted).slices;
+    const { next } = followWeights(profileOf(taper), wanted, [first!.massG], false);
+    expect(next.value?.slices).toHaveLength(1);
   });
 
   it('a mix: one roast of 200 mm, steaks from the rest; with worth, the plan that is worth most', () => {
