@@ -47,6 +47,17 @@ export async function begin(person: Person, counts: Counts = {}): Promise<void> 
   await person.sees('Is it worth it?');
 }
 
+/** Bram eats here too; a plate of the first who eats where it is said. */
+export async function withBram(person: Person, plate: string, firstPlate?: string): Promise<void> {
+  await person.goTo('/home/books/household');
+  if (firstPlate !== undefined) await person.fill('Plate of eater 1', firstPlate);
+  await person.click('Add someone');
+  await person.fill('Name of eater 2', 'Bram');
+  await person.fill('Plate of eater 2', plate);
+  await person.click('Save');
+  await person.sees('How the household counts is saved');
+}
+
 /** Says at the Counter which piece it is. */
 export async function choosePiece(person: Person, kind: string): Promise<void> {
   const other = await person.page.$('button[aria-label$=": choose another piece"]');

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Browser } from 'puppeteer-core';
 import { launch, Person, PHONE, saved } from './harness';
-import { ADDRESS, begin, buy, weigh } from './journeys';
+import { ADDRESS, begin, buy, weigh, withBram } from './journeys';
 
 // From a log that was only weighed and measured to steaks that were cut and weighed.
 describe('where to cut a log', () => {
@@ -260,13 +260,7 @@ describe('a steak for each who eats', () => {
     browser = await launch();
     person = await Person.at(browser, ADDRESS);
     await begin(person, { decimal: ',' });
-    await person.goTo('/home/books/household');
-    await person.fill('Plate of eater 1', '200 g');
-    await person.click('Add someone');
-    await person.fill('Name of eater 2', 'Bram');
-    await person.fill('Plate of eater 2', '150 g');
-    await person.click('Save');
-    await person.sees('How the household counts is saved');
+    await withBram(person, '150 g', '200 g');
     await buy(person, 'Beef tenderloin, peeled', '1,700 kg', '45,00');
     await person.sees('this is the true start');
     await weigh(person, '1,650 kg');

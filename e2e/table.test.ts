@@ -1,6 +1,6 @@
 import type { Browser } from 'puppeteer-core';
 import { launch, Person, PHONE } from './harness';
-import { ADDRESS, begin, buy, weigh } from './journeys';
+import { ADDRESS, begin, buy, weigh, withBram } from './journeys';
 
 // What lies on the table is packed as a sensible cook would, in euros with a comma.
 describe('the table ends empty', () => {
@@ -11,13 +11,7 @@ describe('the table ends empty', () => {
     browser = await launch();
     person = await Person.at(browser, ADDRESS);
     await begin(person, { decimal: ',' });
-    await person.goTo('/home/books/household');
-    await person.fill('Plate of eater 1', '180 g');
-    await person.click('Add someone');
-    await person.fill('Name of eater 2', 'Bram');
-    await person.fill('Plate of eater 2', '180 g');
-    await person.click('Save');
-    await person.sees('How the household counts is saved');
+    await withBram(person, '180 g', '180 g');
     await buy(person, 'Strip loin', '2,000 kg', '15,00');
     await person.click('I know');
     await weigh(person, '1,950 kg');
@@ -232,12 +226,7 @@ describe('what makes no dinner yet', () => {
     browser = await launch();
     person = await Person.at(browser, ADDRESS);
     await begin(person);
-    await person.goTo('/home/books/household');
-    await person.click('Add someone');
-    await person.fill('Name of eater 2', 'Bram');
-    await person.fill('Plate of eater 2', '180 g');
-    await person.click('Save');
-    await person.sees('How the household counts is saved');
+    await withBram(person, '180 g');
   });
   afterAll(() => browser.close());
 
