@@ -11,11 +11,14 @@ const node = {
 };
 
 export default {
+  // On a machine that does something else besides.
+  testTimeout: 60_000,
   testSequencer: './tools/longest-first.mjs',
   projects: [
     {
       ...node,
       displayName: 'core',
+      setupFiles: ['<rootDir>/core/src/testing/no-machine-clock.ts'],
       testMatch: [
         '<rootDir>/core/src/**/*.test.ts',
         '<rootDir>/cli/**/*.test.ts',
@@ -27,6 +30,7 @@ export default {
       displayName: 'app',
       preset: 'jest-preset-angular',
       rootDir: '.',
+      setupFiles: ['<rootDir>/core/src/testing/no-machine-clock.ts'],
       testMatch: ['<rootDir>/app/src/**/*.test.ts'],
       // Node has no web workers.
       moduleNameMapper: {

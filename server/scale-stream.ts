@@ -1,3 +1,4 @@
+import { randomInt } from 'node:crypto';
 import { Router, json, type Request, type Response } from 'express';
 import { frameOf } from '../core/src/scale/frame-of';
 import { KITCHEN_SCALE, SimulatedScale } from '../core/src/scale/simulated-scale';
@@ -15,7 +16,7 @@ const MOST_G = 50_000;
  * - `POST /scale/tray` with `{ "massG": 372 }`: lays so much on it; 0 clears it
  */
 export function scaleStream(): Router {
-  const scale = new SimulatedScale(KITCHEN_SCALE, seededUniform(Date.now()));
+  const scale = new SimulatedScale(KITCHEN_SCALE, seededUniform(randomInt(2 ** 32)));
   const router = Router();
   const listening: Listening = new Map();
   router.get('/scale/stream', (request, response) => stream(scale, listening, request, response));

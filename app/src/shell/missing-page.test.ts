@@ -1,7 +1,9 @@
 import { DOCUMENT, ErrorHandler, runInInjectionContext, Injector } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { NavigationError } from '@angular/router';
+import { Clock } from '../household/clock';
 import { Notices } from '../household/notices';
+import { GivenClock, setClock } from '../testing/given-clock';
 import { missingPage } from './missing-page';
 
 const gone = new TypeError('Failed to fetch dynamically imported module: http://x/chunk.js');
@@ -15,6 +17,7 @@ async function goTo(error: unknown, answers: boolean | 'no' = true) {
   const page = { baseURI: 'http://x/', location: { assign } };
   TestBed.configureTestingModule({
     providers: [
+      { provide: Clock, useClass: GivenClock },
       { provide: DOCUMENT, useValue: page },
       { provide: ErrorHandler, useValue: { handleError } },
     ],
@@ -50,10 +53,8 @@ describe('a page that does not come', () => {
   it('is loaded whole again, where it is lost much later', async () => {
     await goTo(gone);
     TestBed.resetTestingModule();
-    const later = Date.now() + 120_000;
-    jest.spyOn(Date, 'now').mockReturnValue(later);
+    setClock('2026-11-24T10:02:00.000Z');
     const { assign } = await goTo(gone);
-    jest.restoreAllMocks();
     expect(assign).toHaveBeenCalledTimes(1);
   });
 

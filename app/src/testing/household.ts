@@ -4,7 +4,6 @@ import { DEFAULT_SETTINGS, settingsGroups, type Settings } from '@core/records/s
 import { ActivatedRoute, convertToParamMap, type Params } from '@angular/router';
 import { Dexie } from 'dexie';
 import { of } from 'rxjs';
-import { Clock } from '../household/clock';
 import { householdProviders } from '../household/providers';
 import { HouseholdStore } from '../household/household-store';
 
@@ -14,16 +13,13 @@ afterEach(async () => {
   await Dexie.delete('vendicus-home');
 });
 
-/** A household of its own on a given day, with what a place is given; and something that lives in it. */
+/** A household of its own, with what a place is given; and something that lives in it. */
 export async function inHousehold<T>(
   what: Type<T>,
   settings: Partial<Settings> = {},
   providers: Provider[] = [],
 ): Promise<{ it: T; store: HouseholdStore }> {
-  const clock = Object.assign(new Clock(), { today: () => '2026-11-24' });
-  TestBed.configureTestingModule({
-    providers: [{ provide: Clock, useValue: clock }, ...householdProviders('home'), ...providers],
-  });
+  TestBed.configureTestingModule({ providers: [...householdProviders('home'), ...providers] });
   const store = TestBed.inject(HouseholdStore) as HouseholdStore;
   await store.whenLoaded();
   await store.perform({

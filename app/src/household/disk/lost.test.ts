@@ -7,20 +7,19 @@ import { readFile } from '@core/exchange/read-file';
 import type { Entry, Fact } from '@core/ledger/entry';
 import { registerOf, type HouseholdRecord } from '@core/records/record';
 import { OLD_VERSIONS, oldFile } from '@core/testing/old-file';
-import { randomId } from '../random-id';
 import { EPOCH, GUARD } from './database';
 import { Joining, type Kept } from './joining';
+import { givenMoments } from '../../testing/given-clock';
 import { Repository } from './repository';
 import { storageProblem } from './storage-problem';
 
-const moments = { instant: () => new Date().toISOString(), newId: randomId };
 const open: Repository[] = [];
 
 async function tab(): Promise<{ it: Repository; joining: Joining }> {
-  const it = new Repository('home', moments);
+  const it = new Repository('home', givenMoments);
   open.push(it);
   await it.load();
-  return { it, joining: new Joining(it, moments) };
+  return { it, joining: new Joining(it, givenMoments) };
 }
 
 const units = {
@@ -183,7 +182,7 @@ describe('versions of the base', () => {
     await byHand((database) => database.table('meta').put({ key: 'epoch', value: String(EPOCH + 1) }));
     const failed = await one.write({ facts: [steak('a')] }).catch((error: unknown) => error);
     expect(storageProblem(failed)).toContain('Reload this page');
-    const two = new Repository('home', moments);
+    const two = new Repository('home', givenMoments);
     open.push(two);
     await expect(two.load()).rejects.toMatchObject({ name: 'NewerBase' });
     const file = JSON.parse(await two.asFile()) as { version: number; entries: unknown[] };

@@ -6,20 +6,19 @@ import type { Fact } from '@core/ledger/entry';
 import { received, steak } from '@core/testing/facts';
 import { workedPiece } from '@core/testing/journal-builder';
 import type { Moments } from '../moments';
-import { randomId } from '../random-id';
 import { Joining } from './joining';
+import { givenMoments } from '../../testing/given-clock';
 import { Repository } from './repository';
 import { storageProblem } from './storage-problem';
 
 const piece: Fact = received();
 const cut = (lot: string, massDg: number): Fact => steak(lot, massDg);
 
-const moments: Moments = { instant: () => new Date().toISOString(), newId: randomId };
-const joining = (repository: Repository): Joining => new Joining(repository, moments);
+const joining = (repository: Repository): Joining => new Joining(repository, givenMoments);
 
 /** Each is what a tab has: its own repository on the one database. */
 const open: Repository[] = [];
-async function tab(clock: Moments = moments): Promise<Repository> {
+async function tab(clock: Moments = givenMoments): Promise<Repository> {
   const repository = new Repository('home', clock);
   open.push(repository);
   await repository.load();
@@ -118,7 +117,7 @@ describe('the repository', () => {
       value: { name, cold: 'freezer' as const },
     });
     await one.write({ records: [place('Drawer')] });
-    const setBack = await tab({ ...moments, instant: () => '2001-01-01T00:00:00.000Z' });
+    const setBack = await tab({ ...givenMoments, instant: () => '2001-01-01T00:00:00.000Z' });
     const { household } = done(await setBack.write({ records: [place('Chest')] }));
     expect(valuesOf(household, 'place').get('a')?.name).toBe('Chest');
   });

@@ -4,11 +4,10 @@ import { householdOf, type Household } from '@core/records/household';
 import { received, steak } from '@core/testing/facts';
 import { JournalBuilder, workedPiece } from '@core/testing/journal-builder';
 import { PrivateFiles } from '../../testing/private-files';
-import { randomId } from '../random-id';
 import { Joining, type Kept } from './joining';
+import { givenMoments } from '../../testing/given-clock';
 import { Repository } from './repository';
 
-const moments = { instant: () => new Date().toISOString(), newId: randomId };
 const units = { type: 'settings', key: 'units', value: { system: 'imperial', decimal: '.' } } as const;
 
 /** Every deed stands a second time beside the database, which a browser may throw away as a whole. */
@@ -25,9 +24,9 @@ describe('the second place', () => {
 
   async function start(): Promise<{ it: Repository; joining: Joining }> {
     open?.close();
-    open = new Repository('home', moments);
+    open = new Repository('home', givenMoments);
     await open.load();
-    return { it: open, joining: new Joining(open, moments) };
+    return { it: open, joining: new Joining(open, givenMoments) };
   }
 
   /** What the browser does two starts after its process was killed in the middle of a write. */
