@@ -3,7 +3,7 @@ const node = {
   rootDir: '.',
   testEnvironment: 'node',
   moduleNameMapper: alias,
-  transform: { '^.+\\.(ts|js|mjs)$': ['ts-jest', { tsconfig: 'tsconfig.jest.json', diagnostics: false }] },
+  transform: { '^.+\\.(ts|js|mjs)$': '<rootDir>/tools/jest/esbuild-transform.mjs' },
   // Published as ES modules only.
   transformIgnorePatterns: [
     'node_modules/(?!(dinero\\.js|d3-array|d3-random|internmap|date-easter|temporal-polyfill|temporal-utils|temporal-spec)/)',
