@@ -1,10 +1,20 @@
-import { spawnSync } from 'node:child_process';
-import { writeFileSync } from 'node:fs';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { answer, type Answer } from './answer';
 
-const run = (...args: string[]) =>
-  spawnSync(process.execPath, ['dist/cli.mjs', ...args], { encoding: 'utf8' });
+const run = (...args: string[]): Answer => answer(args);
+
+const folder = mkdtempSync(join(tmpdir(), 'vendicus-cli-'));
+afterAll(() => rmSync(folder, { recursive: true }));
+let asked = 0;
+
+/** What a command says to a request in a file. */
+function asking(command: string, request: object, ...options: string[]): Answer {
+  const file = join(folder, `${asked++}.json`);
+  writeFileSync(file, JSON.stringify(request));
+  return run(command, file, ...options);
+}
 
 describe('vendicus report', () => {
   it('reports on the demo household, with the gaps it has', () => {
@@ -39,15 +49,7 @@ describe('vendicus report', () => {
     },
   );
 
-  it('reads standard input', () => {
-    const { stdout } = spawnSync(process.execPath, ['dist/cli.mjs', 'report', '-'], {
-      encoding: 'utf8',
-      input: '{"format":"vendicus-household","version":1,"entries":[],"records":[]}',
-    });
-    expect(JSON.parse(stdout)).toEqual({ school: 'store-value', purchases: [], stock: [], setAside: [] });
-  });
-
-  const bad = join(tmpdir(), 'vendicus-bad.json');
+  const bad = join(folder, 'bad.json');
   writeFileSync(bad, '{"format":');
   it.each([
     ['a file that is not there', ['report', '/nowhere.json'], 'cannot be read'],
@@ -132,11 +134,7 @@ describe('vendicus predict', () => {
 });
 
 describe('vendicus packs', () => {
-  const ask = (request: object, ...more: string[]) =>
-    spawnSync(process.execPath, ['dist/cli.mjs', 'packs', '-', ...more], {
-      encoding: 'utf8',
-      input: JSON.stringify(request),
-    });
+  const ask = (request: object, ...more: string[]) => asking('packs', request, ...more);
   const request = {
     portions: [205, 148, 80, 72, 196].map((massG, k) => ({ id: `s${k + 1}`, part: 'steaks', massG })),
     divisible: [{ id: 'grind', part: 'grind', massG: 720, minG: 100, maxG: 1000 }],
@@ -212,11 +210,7 @@ describe('vendicus packs', () => {
 });
 
 describe('vendicus freeze', () => {
-  const ask = (request: object) =>
-    spawnSync(process.execPath, ['dist/cli.mjs', 'freeze', '-'], {
-      encoding: 'utf8',
-      input: JSON.stringify(request),
-    });
+  const ask = (request: object) => asking('freeze', request);
   const request = {
     shape: 'sphere',
     thicknessMm: 70,
@@ -245,12 +239,6 @@ describe('vendicus freeze', () => {
     expect(stderr).toContain('does not freeze it');
   });
 });
-
-const asking = (command: string, request: object, ...options: string[]) =>
-  spawnSync(process.execPath, ['dist/cli.mjs', command, '-', ...options], {
-    encoding: 'utf8',
-    input: JSON.stringify(request),
-  });
 
 describe('vendicus purchase', () => {
   it.each([

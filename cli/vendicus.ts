@@ -1,10 +1,6 @@
-import { CommandError } from './arguments';
-import { runCommand } from './commands';
+import { answer } from './answer';
 
-try {
-  process.stdout.write(`${runCommand(process.argv.slice(2))}\n`);
-} catch (error) {
-  if (!(error instanceof CommandError)) throw error;
-  process.stderr.write(`${error.message}\n`);
-  process.exitCode = 1;
-}
+const { status, stdout, stderr } = answer(process.argv.slice(2));
+process.stdout.write(stdout);
+process.stderr.write(stderr);
+process.exitCode = status;
