@@ -51,6 +51,7 @@ export default {
     {
       ...node,
       displayName: 'e2e',
+      testEnvironment: '<rootDir>/e2e/environment.ts',
       testMatch: ['<rootDir>/e2e/**/*.test.ts'],
       setupFilesAfterEnv: ['<rootDir>/e2e/setup.ts'],
       globalSetup: '<rootDir>/e2e/serve.ts',

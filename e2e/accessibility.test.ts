@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import type { AxeResults } from 'axe-core';
-import type { Browser } from 'puppeteer-core';
-import { DESK, launch, Person, PHONE } from './harness';
+import type { BrowserContext } from 'puppeteer-core';
+import { DESK, freshWindow, Person, PHONE } from './harness';
 import { ADDRESS, choosePiece } from './journeys';
 import { demoPages } from './pages';
 
@@ -12,10 +12,10 @@ describe.each([
   ['on a desk', DESK],
   ['on a phone', PHONE],
 ])('axe %s', (_name, viewport) => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS, viewport as typeof DESK);
   });
   afterAll(() => browser.close());

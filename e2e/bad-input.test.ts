@@ -1,20 +1,20 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { Browser, ElementHandle } from 'puppeteer-core';
+import type { BrowserContext, ElementHandle } from 'puppeteer-core';
 import { FILE_VERSION } from '@core/exchange/household-file';
 import { writeFile } from '@core/exchange/write-file';
 import { JournalBuilder, workedPiece } from '@core/testing/journal-builder';
-import { launch, Person } from './harness';
+import { freshWindow, Person } from './harness';
 import { ADDRESS, begin, buy, choosePiece, weigh } from './journeys';
 
 describe('bad input is answered, and nothing is lost', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
   const folder = mkdtempSync(join(tmpdir(), 'vendicus-files-'));
 
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
     await begin(person);
   });

@@ -1,5 +1,5 @@
-import type { Browser } from 'puppeteer-core';
-import { launch, Person } from './harness';
+import type { BrowserContext } from 'puppeteer-core';
+import { freshWindow, Person } from './harness';
 import { ADDRESS, begin, buy } from './journeys';
 
 interface Cut {
@@ -101,11 +101,11 @@ class Bench {
 const sum = (cuts: readonly Cut[]): number => cuts.reduce((total, { massDg }) => total + massDg, 0);
 
 describe('at the board with the stand-in scale', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
 
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
     // Nearly all of the time here is a scale that comes to stand.
     await person.hurry(3);

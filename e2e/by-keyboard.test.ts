@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
-import type { Browser, CDPSession, KeyInput } from 'puppeteer-core';
-import { launch, Person } from './harness';
+import type { BrowserContext, CDPSession, KeyInput } from 'puppeteer-core';
+import { freshWindow, Person } from './harness';
 import { ADDRESS } from './journeys';
 
 /** Tabs that a patient person would press. */
@@ -39,12 +39,12 @@ const tasks: readonly Task[] = readFileSync('docs/by-keyboard.md', 'utf8')
 
 // The page that says so is the script: what it promises to a person without a mouse or a screen is done here.
 describe('by the keyboard and the screen reader’s tree', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
   let tree: CDPSession;
 
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
     await person.goTo('/home/start');
     tree = await person.page.createCDPSession();

@@ -1,15 +1,15 @@
-import type { Browser } from 'puppeteer-core';
+import type { BrowserContext } from 'puppeteer-core';
 import { today } from './clock';
-import { launch, Person } from './harness';
+import { freshWindow, Person } from './harness';
 import { ADDRESS, begin, buy } from './journeys';
 
 // A freezer of 5 L, a warm one, a sealed piece that waits; and the week in which the clocks change.
 describe('an awkward freezer', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
 
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
     await begin(person);
     await person.goTo('/home/freezer');
@@ -103,7 +103,7 @@ describe('an awkward freezer', () => {
 
 describe('the week in which the clocks go forward', () => {
   it('a pack for Sunday leaves the freezer 24 true hours before: an hour earlier on the wall', async () => {
-    const browser = await launch();
+    const browser = await freshWindow();
     const person = await Person.at(browser, ADDRESS);
     await person.page.emulateTimezone('Europe/Paris');
     await person.setClock(Date.parse('2026-03-27T09:00:00Z'));

@@ -1,19 +1,19 @@
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import type { AxeResults } from 'axe-core';
-import type { Browser, CDPSession } from 'puppeteer-core';
-import { launch, Person, PHONE } from './harness';
+import type { BrowserContext, CDPSession } from 'puppeteer-core';
+import { freshWindow, Person, PHONE } from './harness';
 import { ADDRESS } from './journeys';
 
 const AXE = readFileSync(createRequire(__filename).resolve('axe-core/axe.min.js'), 'utf8');
 
 // The page on which every control stands in every state.
 describe('every control', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
   let session: CDPSession;
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
     await person.page.evaluateOnNewDocument(() => sessionStorage.setItem('vendicus-for-builders', 'yes'));
     await person.goTo('/ui');
@@ -47,7 +47,7 @@ describe('every control', () => {
 
   /** What a screen reader is told of a control: its role, its name, what it shows and its state. */
   async function heard(name: string, role: string): Promise<Record<string, unknown>> {
-    const element = await person.page.waitForSelector(`::-p-aria([name="${name}"][role="${role}"])`);
+    const element = await person.page.waitForSelector(`::-p-called([name="${name}"][role="${role}"])`);
     const told = await person.page.accessibility.snapshot({ root: element!, interestingOnly: false });
     return { ...told, children: undefined };
   }
@@ -115,7 +115,7 @@ describe('every control', () => {
   }
 
   it('a choice goes by keys: opened, looked for by letter, taken, left', async () => {
-    const box = '::-p-aria([name="Animal"][role="combobox"])';
+    const box = '::-p-called([name="Animal"][role="combobox"])';
     await person.page.focus(box);
     const opens = async (): Promise<void> => {
       await person.page.waitForSelector('.p-select-option.p-focus');
@@ -140,9 +140,9 @@ describe('every control', () => {
   });
 
   it('in a long one that is looked through Enter takes what was found first; opened again it is in sight', async () => {
-    await person.page.focus('::-p-aria([name="One of forty"][role="combobox"])');
+    await person.page.focus('::-p-called([name="One of forty"][role="combobox"])');
     await person.press('Space');
-    await person.page.waitForSelector('::-p-aria(Look for one)');
+    await person.page.waitForSelector('::-p-called(Look for one)');
     await aHand();
     await person.type('37');
     await person.page.waitForFunction(() => document.querySelectorAll('.p-select-option').length === 1);
@@ -160,7 +160,7 @@ describe('every control', () => {
   });
 
   it('one of a few goes by arrows', async () => {
-    await person.page.focus('::-p-aria([name="kg"][role="button"])');
+    await person.page.focus('::-p-called([name="kg"][role="button"])');
     await person.press('ArrowRight');
     expect(await heard('lb', 'button')).toMatchObject({ pressed: true, focused: true });
     await person.press('ArrowLeft', 'ArrowLeft');
@@ -174,7 +174,7 @@ describe('every control', () => {
     await person.sees('Is 3 Apr 2026 meant, or 4 Mar 2026? Write it so. 25 Nov stands.');
     await person.write('Bought on', '27 Nov 2026');
     await person.sees('27 Nov 2026 is still to come. 25 Nov stands.');
-    await person.page.focus('::-p-aria([name="Bought on"][role="textbox"])');
+    await person.page.focus('::-p-called([name="Bought on"][role="textbox"])');
     await person.press('Escape');
     await person.shows('Bought on', '25 Nov');
     await person.click('Calendar: Bought on');
@@ -187,7 +187,7 @@ describe('every control', () => {
   });
 
   it('2,000 shops are looked through while typing, whatever they are called', async () => {
-    const box = '::-p-aria([name="Shop"][role="combobox"])';
+    const box = '::-p-called([name="Shop"][role="combobox"])';
     await person.page.locator(box).fill('aero');
     await person.press('Backspace', 'Backspace', 'Backspace', 'Backspace');
     await person.type('kod');
@@ -219,7 +219,7 @@ describe('every control', () => {
   });
 
   it('a menu goes by keys, and a question is left by Escape', async () => {
-    await person.page.focus('::-p-aria([name="More"][role="button"])');
+    await person.page.focus('::-p-called([name="More"][role="button"])');
     await person.press('Enter');
     await person.page.waitForSelector('.p-menu-overlay');
     await person.press('ArrowDown', 'ArrowDown', 'Enter');

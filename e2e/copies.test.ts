@@ -1,5 +1,5 @@
-import type { Browser } from 'puppeteer-core';
-import { launch, Person } from './harness';
+import type { BrowserContext } from 'puppeteer-core';
+import { freshWindow, launch, Person } from './harness';
 import { ADDRESS, begin, buy, weigh } from './journeys';
 
 /** Writes a private file of the browser, or reads it where nothing is to be written. */
@@ -31,10 +31,10 @@ const copies = (person: Person): Promise<string[]> =>
   }, COPIES);
 
 describe('copies that this browser makes by itself', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
     await person.hurry(5);
     await begin(person);
@@ -100,7 +100,7 @@ describe('copies that this browser makes by itself', () => {
 
 describe('a file that is kept up to date by itself', () => {
   const FILE = ['linked.json'];
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
   const holds = async (text: string): Promise<void> => {
     for (const until = Date.now() + 20_000; Date.now() < until;) {
@@ -112,7 +112,7 @@ describe('a file that is kept up to date by itself', () => {
   };
 
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
     // The picker hands out a file of the browser's own; what is asked of it can be refused.
     await person.page.evaluateOnNewDocument(() => {
@@ -197,7 +197,7 @@ describe('a file that is kept up to date by itself', () => {
 
 describe('what would be lost with this browser', () => {
   it('is counted, with the act beside it, once it is much', async () => {
-    const browser = await launch();
+    const browser = await freshWindow();
     try {
       const person = await Person.at(browser, ADDRESS);
       await begin(person);

@@ -1,16 +1,16 @@
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { Browser, ElementHandle } from 'puppeteer-core';
+import type { BrowserContext, ElementHandle } from 'puppeteer-core';
 import { monthOf, today } from './clock';
-import { DESK, launch, Person, PHONE, saved } from './harness';
+import { DESK, freshWindow, Person, PHONE, saved } from './harness';
 import { ADDRESS, begin, choosePiece, unfold } from './journeys';
 
 describe('a decision in the shop, on a phone', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS, PHONE);
     await person.goTo('/demo/counter');
   });
@@ -119,7 +119,7 @@ describe('a decision in the shop, on a phone', () => {
 
 describe('a card to show at the counter', () => {
   it('names the piece here and elsewhere, says what to say, and what is seen moves the answer', async () => {
-    const browser = await launch();
+    const browser = await freshWindow();
     try {
       const person = await Person.at(browser, ADDRESS, PHONE);
       await begin(person);
@@ -140,10 +140,10 @@ describe('a card to show at the counter', () => {
 });
 
 describe('pieces side by side', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS, DESK);
     await person.goTo('/demo/counter/candidates');
   });
@@ -186,14 +186,13 @@ describe('pieces side by side', () => {
 });
 
 describe('what the work costs beside the meat', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
   const folder = mkdtempSync(join(tmpdir(), 'vendicus-costs-'));
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS, DESK);
-    const session = await person.page.createCDPSession();
-    await session.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
+    await person.savesTo(folder);
     await person.goTo('/demo/books/household');
   });
   afterAll(async () => {
@@ -260,14 +259,13 @@ describe('what the work costs beside the meat', () => {
 });
 
 describe('prices', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
   const folder = mkdtempSync(join(tmpdir(), 'vendicus-prices-'));
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
-    const session = await person.page.createCDPSession();
-    await session.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
+    await person.savesTo(folder);
     await begin(person);
     await person.goTo('/home/counter/prices');
   });
@@ -288,7 +286,7 @@ describe('prices', () => {
     await person.sees('Goes for €24.90/kg');
     expect(
       await person.page.$eval(
-        '::-p-aria([name="Price"][role="textbox"])',
+        '::-p-called([name="Price"][role="textbox"])',
         (input) => (input as HTMLInputElement).placeholder,
       ),
     ).toBe('last 24.90');
@@ -309,7 +307,7 @@ describe('prices', () => {
     await note('Hollis Lane Farm', '27.00');
     await person.sees('2 prices written down');
     await person.page.locator('td ::-p-text(Correct)').click();
-    await person.page.waitForSelector('::-p-aria([name="Correct it"][role="button"])');
+    await person.page.waitForSelector('::-p-called([name="Correct it"][role="button"])');
     await person.fill('Price', '26.00');
     await person.press('Enter');
     await person.sees('€26.00/kg');
@@ -375,10 +373,10 @@ describe('prices', () => {
 });
 
 describe('the Books of the demo household', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS, DESK);
     await person.goTo('/demo/books');
   });

@@ -1,12 +1,12 @@
-import type { Browser } from 'puppeteer-core';
-import { launch, Person, PHONE } from './harness';
+import type { BrowserContext } from 'puppeteer-core';
+import { freshWindow, Person, PHONE } from './harness';
 import { ADDRESS, begin, buy, choosePiece, unfold } from './journeys';
 
 describe('slips of the thumb at the Counter', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS, PHONE);
     await begin(person);
     await choosePiece(person, 'Strip loin');
@@ -130,10 +130,10 @@ describe('slips of the thumb at the Counter', () => {
 });
 
 describe('what was bought is put right', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
     await begin(person);
     await buy(person, 'Strip loin', '5.300 kg', '15.45');

@@ -2,7 +2,7 @@ import { spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { firstLoadBytes, fontBytes } from './first-load-of';
-import { DESK, freePort, launch, Person, said } from './harness';
+import { DESK, freePort, freshWindow, Person, said } from './harness';
 import { ADDRESS } from './journeys';
 
 /** Hardly more than it is: the benchmark holds it against a bare page of the same libraries. */
@@ -42,7 +42,7 @@ describe('the served page', () => {
     const server = spawn(process.execPath, ['dist/server.mjs', 'dist/app'], {
       env: { ...process.env, PORT: port },
     });
-    const browser = await launch();
+    const browser = await freshWindow();
     try {
       await said(server, /Vendicus is at/);
       const person = await Person.at(browser, `http://127.0.0.1:${port}`, DESK, true);
@@ -76,7 +76,7 @@ describe('the served page', () => {
   });
 
   it('a page that was lost on its way is asked for again, and what was typed is there', async () => {
-    const browser = await launch();
+    const browser = await freshWindow();
     try {
       const person = await Person.at(browser, ADDRESS);
       await person.goTo('/demo/counter');
@@ -113,7 +113,7 @@ describe('the served page', () => {
     const server = spawn(process.execPath, ['dist/server.mjs', 'dist/app', '--empty'], {
       env: { ...process.env, PORT: port },
     });
-    const browser = await launch();
+    const browser = await freshWindow();
     try {
       await said(server, /Vendicus is at/);
       const empty = await Person.at(browser, `http://127.0.0.1:${port}`);

@@ -1,14 +1,14 @@
-import type { Browser } from 'puppeteer-core';
-import { DESK, launch, Person, PHONE } from './harness';
+import type { BrowserContext } from 'puppeteer-core';
+import { DESK, freshWindow, Person, PHONE } from './harness';
 import { ADDRESS, morning } from './journeys';
 
 // What can be ready tonight, a stock-take with a phone, a power cut.
 describe('at the freezer', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
 
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
     await person.page.emulateTimezone(morning());
     await person.goTo('/demo/freezer');
@@ -28,7 +28,7 @@ describe('at the freezer', () => {
     );
     expect(outBy.length).toBeGreaterThan(3);
     for (const hour of outBy) expect(Number(hour)).toBeLessThan(19);
-    await person.page.locator('::-p-aria(We eat at)').fill('10:01');
+    await person.page.locator('::-p-called(We eat at)').fill('10:01');
     await person.press('Tab');
     await person.page.waitForFunction(
       () => !document.querySelector('tbody')?.textContent?.includes('in cold water'),

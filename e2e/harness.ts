@@ -1,44 +1,28 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { existsSync, mkdtempSync, readdirSync, rmSync, statSync } from 'node:fs';
+import { mkdtempSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import puppeteer, { type Browser, type ElementHandle, type LaunchOptions, type Page } from 'puppeteer-core';
+import type { Browser, BrowserContext, ElementHandle, Page } from 'puppeteer-core';
+import type { Start } from './chromium';
 import { clockScript, now, paceScript, ZONE } from './clock';
-
-const CHROMIUM = [
-  process.env['CHROMIUM_PATH'],
-  '/usr/bin/chromium',
-  '/usr/bin/chromium-browser',
-  '/usr/bin/google-chrome',
-].find((path) => path && existsSync(path)) as string;
-
-const QUIET = [
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-  '--disable-dev-shm-usage',
-  '--lang=en-IE',
-  // Pages of the browser's own, which cost half of its start.
-  '--disable-features=WebUIOmniboxPopup,WebUIOmniboxAimPopup',
-];
 
 /** How long something may take to appear: a busy machine with a slow disk holds a safe write back for many seconds. */
 const PATIENCE = Number(process.env['PATIENCE_MS'] ?? 60_000);
 
-/** Starts headless Chromium with a profile of its own. */
-export function launch(options: LaunchOptions = {}): Promise<Browser> {
-  return puppeteer.launch({
-    executablePath: CHROMIUM,
-    headless: true,
-    env: { ...process.env, TZ: ZONE },
-    ...options,
-    args: [...QUIET, ...(options.args ?? [])],
-  });
+/** Where the tests run, one browser serves all files of a process; a script has one of its own. */
+const chromium = (): Promise<Chromium> =>
+  Promise.resolve((globalThis as { vendicusChromium?: Chromium }).vendicusChromium ?? import('./chromium'));
+type Chromium = typeof import('./chromium');
+
+/** A browser's window in which nobody has been yet: nothing is kept, and no other test looks in. */
+export async function freshWindow(): Promise<BrowserContext> {
+  return (await (await chromium()).sharedBrowser()).createBrowserContext();
+}
+
+/** A browser of its own, for what outlives it, is started with, or is allowed it; else {@link freshWindow}. */
+export async function launch(options: Start = {}): Promise<Browser> {
+  return (await chromium()).launch(options);
 }
 
 /** A profile folder for browsers that are started again on the same data. */
@@ -144,6 +128,16 @@ export class Person {
     return person;
   }
 
+  /** Lets what the page saves go into a folder, or nowhere. */
+  async savesTo(folder: string | null): Promise<void> {
+    const session = await this.page.createCDPSession();
+    const { id } = this.page.browserContext();
+    await session.send('Browser.setDownloadBehavior', {
+      ...(id === undefined ? {} : { browserContextId: id }),
+      ...(folder === null ? { behavior: 'deny' } : { behavior: 'allow', downloadPath: folder }),
+    });
+  }
+
   /** Lets every page that is opened from now on begin at such a moment; its clock goes on from there. */
   async setClock(from: number): Promise<void> {
     if (this.clock) await this.page.removeScriptToEvaluateOnNewDocument(this.clock);
@@ -195,8 +189,8 @@ export class Person {
   async click(name: string, role = 'button'): Promise<void> {
     await this.acts();
     const here = this.page.url();
-    await this.uncover(`::-p-aria([name="${name}"][role="${role}"])`);
-    const what = this.page.locator(`::-p-aria([name="${name}"][role="${role}"])`).setTimeout(PATIENCE);
+    await this.uncover(`::-p-called([name="${name}"][role="${role}"])`);
+    const what = this.page.locator(`::-p-called([name="${name}"][role="${role}"])`).setTimeout(PATIENCE);
     const leads = role === 'link' ? await what.map((link) => (link as HTMLAnchorElement).href).wait() : here;
     await what.click();
     if (leads !== here) await this.leaves(here);
@@ -251,20 +245,20 @@ export class Person {
   /** Fills the field with this label. */
   async fill(label: string, text: string, role = 'textbox'): Promise<void> {
     await this.acts();
-    await this.page.locator(`::-p-aria([name="${label}"][role="${role}"])`).setTimeout(PATIENCE).fill(text);
+    await this.page.locator(`::-p-called([name="${label}"][role="${role}"])`).setTimeout(PATIENCE).fill(text);
   }
 
   /** Writes into the field with this label, whatever it takes (a time, a day), and goes on to the next. */
   async write(label: string, text: string): Promise<void> {
     await this.acts();
-    await this.page.locator(`::-p-aria(${label})`).setTimeout(PATIENCE).fill(text);
+    await this.page.locator(`::-p-called(${label})`).setTimeout(PATIENCE).fill(text);
     await this.press('Tab');
   }
 
   /** Marks all that stands in the field with this label. */
   async marks(label: string, role = 'textbox'): Promise<ElementHandle | null> {
     await this.acts();
-    const selector = `::-p-aria([name="${label}"][role="${role}"])`;
+    const selector = `::-p-called([name="${label}"][role="${role}"])`;
     const field = await this.page.waitForSelector(selector, { timeout: PATIENCE });
     await field?.evaluate((each) => each.scrollIntoView({ block: 'center' }));
     await this.uncover(selector);
@@ -274,7 +268,7 @@ export class Person {
 
   /** Waits until the field or the choice with this label shows the text. */
   async shows(label: string, text: string | RegExp): Promise<void> {
-    const field = await this.page.waitForSelector(`::-p-aria(${label})`, { timeout: PATIENCE });
+    const field = await this.page.waitForSelector(`::-p-called(${label})`, { timeout: PATIENCE });
     const wanted =
       typeof text === 'string' ? `^${text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}$` : text.source;
     await this.page.waitForFunction(
@@ -298,7 +292,7 @@ export class Person {
   /** Chooses by what is read there, or the beginning of it; or by the value where the words differ. */
   async choose(label: string, wanted: string): Promise<void> {
     await this.acts();
-    const field = await this.page.waitForSelector(`::-p-aria([name="${label}"][role="combobox"])`, {
+    const field = await this.page.waitForSelector(`::-p-called([name="${label}"][role="combobox"])`, {
       timeout: PATIENCE,
     });
     if (await field?.evaluate((each) => each.tagName !== 'SELECT')) return this.chooseFromList(label, wanted);
@@ -361,7 +355,7 @@ export class Person {
   /** Opens a list, in the middle of the screen: it closes where the page is scrolled under it. */
   private async openList(label: string): Promise<void> {
     await this.listIsGone();
-    const box = `::-p-aria([name="${label}"][role="combobox"])`;
+    const box = `::-p-called([name="${label}"][role="combobox"])`;
     const field = await this.page.waitForSelector(box, { timeout: PATIENCE });
     await field?.evaluate((each) => each.scrollIntoView({ block: 'center' }));
     await this.uncover(box);
@@ -372,7 +366,7 @@ export class Person {
   /** What can be chosen there. */
   async choices(label: string): Promise<string[]> {
     await this.acts();
-    await this.page.locator(`::-p-aria([name="${label}"][role="combobox"])`).setTimeout(PATIENCE).click();
+    await this.page.locator(`::-p-called([name="${label}"][role="combobox"])`).setTimeout(PATIENCE).click();
     await this.page.waitForSelector('.p-select-overlay [role=option]', { timeout: PATIENCE });
     const words = await this.page.$$eval('.p-select-overlay [role=option]', (all) =>
       all.map((each) => each.textContent?.trim() ?? ''),

@@ -20,8 +20,7 @@ class Device {
     const [profile, folder] = [profileFolder(), mkdtempSync(join(tmpdir(), 'vendicus-device-'))];
     const browser = await launch({ userDataDir: profile.path });
     const person = await Person.at(browser, ADDRESS, viewport);
-    const session = await person.page.createCDPSession();
-    await session.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
+    await person.savesTo(folder);
     return new Device(browser, person, folder, profile);
   }
 
@@ -109,11 +108,11 @@ describe('a second device', () => {
   /** The household as the first page's answers, costs and places have it. */
   async function isTheTablets({ person }: Device): Promise<void> {
     await person.goTo('/home/books/household');
-    await person.page.waitForSelector('::-p-aria([name="pounds"][role="button"])[aria-pressed=true]');
+    await person.page.waitForSelector('::-p-called([name="pounds"][role="button"])[aria-pressed=true]');
     await person.shows('Currency', 'USD, US Dollar');
     await person.shows('Name of eater 1', 'Odile');
     await person.shows('A bag or wrapping', '0.20');
-    expect(await person.page.$('::-p-aria(Name of eater 2)')).toBeNull();
+    expect(await person.page.$('::-p-called(Name of eater 2)')).toBeNull();
     await person.goTo('/home/freezer/places');
     await person.reads('Chest in the cellar');
   }
@@ -220,8 +219,7 @@ describe('a household that is replaced', () => {
       await answer(one, { system: 'metric', currency: 'EUR', eater: 'Odile' });
       const empty = await one.export();
       await buy(person, 'Strip loin', '5 kg', '12');
-      const session = await person.page.createCDPSession();
-      await session.send('Browser.setDownloadBehavior', { behavior: 'deny' });
+      await person.savesTo(null);
       await person.goTo('/home/books/household');
       await one.choose('File to put in place', empty);
       await person.sees('Replace the whole household?');

@@ -83,7 +83,7 @@ export async function buy(
   await person.click('Counter', 'link');
   await person.reads('Is it worth it?');
   await choosePiece(person, kind);
-  await person.page.locator('::-p-aria(Weight on the label), ::-p-aria(Weight of all)').fill(weight);
+  await person.page.locator('::-p-called(Weight on the label), ::-p-called(Weight of all)').fill(weight);
   await person.fill(`Price for a ${unit}`, pricePerKg);
   if (Object.keys(prices).length > 0) await unfold(person, 'Prices ready cut');
   for (const [item, price] of Object.entries(prices)) await person.fill(item, price);
@@ -103,7 +103,7 @@ export async function mergeFile(person: Person, path: string, patience?: number)
 
 /** Types a weight where the Block expects one, and takes it. */
 export async function weigh(person: Person, weight: string, part?: RegExp | string): Promise<void> {
-  if (part) await person.page.locator(`::-p-aria([role="radio"]) ::-p-text(${part})`).click();
+  if (part) await person.page.locator(`::-p-called([role="radio"]) ::-p-text(${part})`).click();
   await person.page.locator('input.num').fill(weight);
   await person.press('Enter');
 }

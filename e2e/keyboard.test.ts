@@ -1,14 +1,14 @@
-import type { Browser } from 'puppeteer-core';
-import { launch, Person } from './harness';
+import type { BrowserContext } from 'puppeteer-core';
+import { freshWindow, Person } from './harness';
 import { ADDRESS } from './journeys';
 
 // No mouse in this file: tab, arrows, space, enter and letters only.
 describe('with the keyboard alone', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
 
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
     await person.goTo('/home/start');
   });

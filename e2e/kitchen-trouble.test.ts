@@ -1,14 +1,14 @@
-import type { Browser } from 'puppeteer-core';
-import { launch, Person, PHONE } from './harness';
+import type { BrowserContext } from 'puppeteer-core';
+import { freshWindow, Person, PHONE } from './harness';
 import { ADDRESS, begin, choosePiece, weigh } from './journeys';
 
 // What goes wrong at the board and at the table, in pounds and dollars: each is answered, and nothing is lost.
 describe('trouble in the kitchen', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
 
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
     await begin(person, { currency: 'USD', system: 'imperial' });
   });
@@ -46,7 +46,7 @@ describe('trouble in the kitchen', () => {
   });
 
   it('three hundred small pieces are planned, and everything has a place', async () => {
-    await person.page.locator('::-p-aria([role="radio"]) ::-p-text(Wings)').click();
+    await person.page.locator('::-p-called([role="radio"]) ::-p-text(Wings)').click();
     await person.fill('how many', '300');
     await weigh(person, '30 lb');
     await person.sees('Wings × 300');

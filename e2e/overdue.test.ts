@@ -1,15 +1,15 @@
-import type { Browser } from 'puppeteer-core';
+import type { BrowserContext } from 'puppeteer-core';
 import { today, weekday } from './clock';
-import { launch, Person, PHONE } from './harness';
+import { freshWindow, Person, PHONE } from './harness';
 import { ADDRESS, begin } from './journeys';
 
 // Chops that lay in the refrigerator too long: said first and everywhere, and offered to nobody.
 describe('what is past its last day', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
 
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
     await begin(person);
     await person.goTo('/home/freezer');
@@ -65,7 +65,7 @@ describe('what is past its last day', () => {
 
   it('is planned for no dinner; what is fresh, up to its last day', async () => {
     const days = (): Promise<string[]> => person.choices('Planned for');
-    expect(await person.page.$('::-p-aria([name="Planned for"][role="combobox"])')).toBeNull();
+    expect(await person.page.$('::-p-called([name="Planned for"][role="combobox"])')).toBeNull();
     await choose('New chops');
     expect(await days()).toEqual(['no day', ...[0, 1, 2, 3, 4, 5].map((ahead) => weekday(today(ahead)))]);
     await person.choose('Planned for', weekday(today(2)));
@@ -77,8 +77,8 @@ describe('what is past its last day', () => {
       boxes.forEach((box) => (box as unknown as HTMLElement).click()),
     );
     await person.sees('1 pack of them is past the last day');
-    expect(await person.page.$('::-p-aria([name="All eaten"][role="button"])')).toBeNull();
-    expect(await person.page.$('::-p-aria([name="Take all out to thaw"][role="button"])')).toBeNull();
+    expect(await person.page.$('::-p-called([name="All eaten"][role="button"])')).toBeNull();
+    expect(await person.page.$('::-p-called([name="Take all out to thaw"][role="button"])')).toBeNull();
     await person.click('Choose none');
   });
 

@@ -1,6 +1,6 @@
-import type { Browser } from 'puppeteer-core';
+import type { BrowserContext } from 'puppeteer-core';
 import { today } from './clock';
-import { launch, Person } from './harness';
+import { freshWindow, Person } from './harness';
 import { ADDRESS, answerHowToCount, unfold, weigh } from './journeys';
 
 /** How a household writes what it types, and what it must read then. */
@@ -138,11 +138,11 @@ describe.each([
   ['pounds, point and dollars', DOLLARS],
   ['kilograms, point and yen', YEN],
 ])('a household in %s', (_name, style) => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
 
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
   });
   afterAll(() => browser.close());
@@ -308,7 +308,7 @@ describe.each([
     await person.press('3');
     await person.sees('Centre is planned for');
     await person.toPage('Tonight');
-    await person.page.locator('::-p-aria([name="We eat at"])').fill('20:30');
+    await person.page.locator('::-p-called([name="We eat at"])').fill('20:30');
     await person.sees('less 60 minutes to cook');
   });
 

@@ -1,9 +1,9 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { Browser, ElementHandle } from 'puppeteer-core';
+import type { BrowserContext, ElementHandle } from 'puppeteer-core';
 import { today } from './clock';
-import { launch, Person } from './harness';
+import { freshWindow, Person } from './harness';
 import { ADDRESS, answerHowToCount, unfold, weigh } from './journeys';
 
 /** What a household types where it plans, and what it must read then. */
@@ -92,12 +92,12 @@ describe.each([
   ['kilograms, comma and euros', EUROS],
   ['pounds, point and dollars', DOLLARS],
 ])('a household that plans in %s', (_name, style) => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
   const folder = mkdtempSync(join(tmpdir(), 'vendicus-plans-'));
 
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
   });
   afterAll(async () => {
@@ -200,7 +200,7 @@ describe.each([
     await types('Odile, beef', ...style.plate);
     await person.reload();
     await person.click('What is wanted');
-    await person.page.waitForSelector('::-p-aria([name="Name of pack 1"])');
+    await person.page.waitForSelector('::-p-called([name="Name of pack 1"])');
     const kept = await person.page.$$eval('v-wanted-form input', (all) =>
       all.map((each) => (each as unknown as HTMLInputElement).value),
     );

@@ -1,5 +1,5 @@
-import type { Browser } from 'puppeteer-core';
-import { launch, Person, PHONE } from './harness';
+import type { BrowserContext } from 'puppeteer-core';
+import { freshWindow, Person, PHONE } from './harness';
 import { ADDRESS, begin, buy, weigh } from './journeys';
 
 interface Entry {
@@ -14,11 +14,11 @@ interface Entry {
 
 // Bag on the scale, meat in, label, next: in pounds, with the stand-in scale and by typing.
 describe('straight into packs', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
 
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
     await begin(person, { system: 'imperial', currency: 'USD' });
     await buy(person, 'Strip loin', '11.5 lb', '6.99', {}, 'lb');
@@ -69,7 +69,7 @@ describe('straight into packs', () => {
   });
 
   it('several in a pack; a reload in the middle; the weight put right where it stands, and the pack with it', async () => {
-    await person.page.locator('::-p-aria([role="radio"]) ::-p-text(Steaks)').click();
+    await person.page.locator('::-p-called([role="radio"]) ::-p-text(Steaks)').click();
     await person.fill('how many', '2');
     await weigh(person, '1 lb 10 oz');
     await person.sees('Steaks × 2: 1.63 lb, packed');
@@ -140,11 +140,11 @@ describe('straight into packs', () => {
 });
 
 describe('a whole piece in one line', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
 
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS, PHONE);
     await begin(person, { decimal: ',' });
     await buy(person, 'Strip loin', '4,000 kg', '15,00');
@@ -209,11 +209,11 @@ describe('a whole piece in one line', () => {
 });
 
 describe('typed on a slow device', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
 
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
     await begin(person);
     await buy(person, 'Strip loin', '6.000 kg', '15.00');
@@ -227,7 +227,7 @@ describe('typed on a slow device', () => {
   const weights = [301, 312, 323, 334, 345, 356, 367, 378, 389, 390];
 
   it('every key is acted on, however fast they come', async () => {
-    await person.page.locator('::-p-aria([role="radio"]) ::-p-text(Steaks)').click();
+    await person.page.locator('::-p-called([role="radio"]) ::-p-text(Steaks)').click();
     for (const weight of weights) {
       await person.page.keyboard.type(`${weight}`);
       await person.page.keyboard.press('Enter');

@@ -1,21 +1,21 @@
-import type { Browser } from 'puppeteer-core';
-import { launch, Person, PHONE } from './harness';
+import type { BrowserContext } from 'puppeteer-core';
+import { freshWindow, Person, PHONE } from './harness';
 import { ADDRESS } from './journeys';
 
 // A whole evening with a phone beside the board: fingers and the phone's own keyboard, no mouse and no keys.
 describe('a household on a phone', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
 
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS, PHONE);
   });
   afterAll(() => browser.close());
 
   /** Taps what has this role and this visible name; scrolled to, clear of the bars, as a thumb does. */
   async function tap(name: string, role = 'button'): Promise<void> {
-    await touch(`::-p-aria([name="${name}"][role="${role}"])`);
+    await touch(`::-p-called([name="${name}"][role="${role}"])`);
   }
   async function touch(selector: string): Promise<void> {
     await person.acts();
@@ -40,7 +40,7 @@ describe('a household on a phone', () => {
   it('begins, and asks at the Counter', async () => {
     await person.goTo('/home/start');
     await fits();
-    await touch('::-p-aria([name="Currency"][role="combobox"])');
+    await touch('::-p-called([name="Currency"][role="combobox"])');
     await person.page.waitForSelector('.p-select-filter:focus');
     await person.type('euro');
     await touch('[role=option] ::-p-text(EUR)');
@@ -48,14 +48,14 @@ describe('a household on a phone', () => {
     await tap('Go on');
     await person.sees('Who eats here?');
     await fits();
-    await write('::-p-aria([name="Name of eater 1"])', 'Odile');
+    await write('::-p-called([name="Name of eater 1"])', 'Odile');
     await tap('Begin');
     await person.sees('Is it worth it?');
     await fits();
-    await write('::-p-aria([name="Search by any name"])', 'lamb leg');
+    await write('::-p-called([name="Search by any name"])', 'lamb leg');
     await touch('.kind ::-p-text(Lamb leg)');
-    await write('::-p-aria([name="Price for a kg"][role="textbox"])', '13.90');
-    await write('::-p-aria([name="Weight on the label"])', '2.4');
+    await write('::-p-called([name="Price for a kg"][role="textbox"])', '13.90');
+    await write('::-p-called([name="Weight on the label"])', '2.4');
     await person.sees('Open');
     await person.sees('Comes out ahead where lamb leg, boneless costs more than €');
     expect(await person.text()).not.toContain('even €0.00');
@@ -79,7 +79,7 @@ describe('a household on a phone', () => {
       ['Bones', '310'],
       ['Fat, gristle, gland', '190'],
     ] as const) {
-      await touch(`::-p-aria([role="radio"]) ::-p-text(${part})`);
+      await touch(`::-p-called([role="radio"]) ::-p-text(${part})`);
       await write('input.num', weight);
       await touch('.take');
       await person.sees(`${part}: ${weight} g`);
@@ -96,7 +96,7 @@ describe('a household on a phone', () => {
     await touch('v-token ::-p-text(Boneless leg)');
     await tap('New tray with what is in the hand');
     await touch('v-tray summary');
-    await write('::-p-aria([name="Plates of tray 1"])', '6');
+    await write('::-p-called([name="Plates of tray 1"])', '6');
     await fits();
     await touch('.end .act');
     await person.sees('wrapped, in');
@@ -112,7 +112,7 @@ describe('a household on a phone', () => {
     await fits();
     await tap('Take out to thaw');
     await person.sees('out, to thaw');
-    await write('::-p-aria([name="Plates to eat"])', '2');
+    await write('::-p-called([name="Plates to eat"])', '2');
     await tap('Eat plates');
     await person.sees('4 plates');
     await tap('Undo');

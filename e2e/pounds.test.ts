@@ -1,17 +1,17 @@
-import type { Browser } from 'puppeteer-core';
+import type { BrowserContext } from 'puppeteer-core';
 import { now } from './clock';
-import { launch, Person } from './harness';
+import { freshWindow, Person } from './harness';
 import { ADDRESS, answerHowToCount, choosePiece, weigh } from './journeys';
 
 const METRIC = /\d ?(mm|cm|kg|g|L|°C)\b/;
 
 // A household in pounds, inches and °F: at the bench, in the guides, on its clock and its paper.
 describe('a household in pounds', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
 
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
     await answerHowToCount(person, { currency: 'USD', system: 'imperial' });
     await person.reads('Many count 5 to 8 oz');

@@ -1,9 +1,9 @@
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { Browser, ElementHandle } from 'puppeteer-core';
+import type { BrowserContext, ElementHandle } from 'puppeteer-core';
 import { today } from './clock';
-import { DESK, launch, Person, saved } from './harness';
+import { DESK, freshWindow, Person, saved } from './harness';
 import { ADDRESS, begin, choosePiece, unfold } from './journeys';
 
 /** A shop's list of one week, as the household's currency or another has it. */
@@ -29,11 +29,11 @@ const list = (shop: string, currency: string): string =>
   });
 
 describe('prices of a household of one’s own', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
   const folder = mkdtempSync(join(tmpdir(), 'vendicus-lists-'));
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS, DESK);
     await begin(person);
   });
@@ -76,8 +76,7 @@ describe('prices of a household of one’s own', () => {
   });
 
   it('an empty one is saved to be filled in, and is read as it is', async () => {
-    const session = await person.page.createCDPSession();
-    await session.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
+    await person.savesTo(folder);
     await person.click('Save one to fill in');
     const name = await saved(folder, (each) => each.startsWith('vendicus-shop-list'));
     await readList('filled.json', readFileSync(join(folder, name), 'utf8'));
@@ -119,7 +118,7 @@ describe('prices of a household of one’s own', () => {
     await person.reads('going 6.00');
     await unfold(person, 'Shop and date');
     // Letter by letter, with the page following each: a space at the end is on its way to the next word.
-    await person.page.locator('::-p-aria([name="Grade or mark"][role="combobox"])').click();
+    await person.page.locator('::-p-called([name="Grade or mark"][role="combobox"])').click();
     for (const letter of 'free RANGE') {
       await person.type(letter);
       await person.page.evaluate(() => new Promise(requestAnimationFrame));

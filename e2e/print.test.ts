@@ -1,5 +1,5 @@
-import type { Browser } from 'puppeteer-core';
-import { launch, Person } from './harness';
+import type { BrowserContext } from 'puppeteer-core';
+import { freshWindow, Person } from './harness';
 import { ADDRESS, begin, choosePiece } from './journeys';
 import { demoPages, pagesOf } from './pages';
 
@@ -49,9 +49,9 @@ function misprints(): string[] {
 }
 
 describe('every page on paper', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
   });
   afterAll(() => browser.close());
 

@@ -1,14 +1,14 @@
-import type { Browser } from 'puppeteer-core';
-import { launch, Person } from './harness';
+import type { BrowserContext } from 'puppeteer-core';
+import { freshWindow, Person } from './harness';
 import { ADDRESS, begin, buy } from './journeys';
 
 // A scale that misbehaves, a hand that slips, a tablet that is put down: nothing is lost, and what happened is said.
 describe('trouble at the scale', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
 
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
     await begin(person);
     await buy(person, 'Strip loin', '5.250 kg', '15.00');
@@ -194,11 +194,11 @@ describe('trouble at the scale', () => {
 });
 
 describe('a kind of one’s own', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
 
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
     await begin(person);
   });

@@ -1,21 +1,20 @@
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { Browser } from 'puppeteer-core';
-import { launch, Person, PHONE, saved } from './harness';
+import type { BrowserContext } from 'puppeteer-core';
+import { freshWindow, Person, PHONE, saved } from './harness';
 import { ADDRESS, begin, buy, weigh, withBram } from './journeys';
 
 // From a log that was only weighed and measured to steaks that were cut and weighed.
 describe('where to cut a log', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
   const downloads = mkdtempSync(join(tmpdir(), 'vendicus-cuts-'));
 
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
-    const session = await person.page.createCDPSession();
-    await session.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: downloads });
+    await person.savesTo(downloads);
     await begin(person);
     await buy(person, 'Strip loin', '5.250 kg', '15.00');
     await weigh(person, '5.100 kg');
@@ -156,7 +155,7 @@ describe('where to cut a log', () => {
 
   it('a measured place is dragged, and moved with the keys; a tape measures too', async () => {
     const valueOf = (label: string): Promise<number> =>
-      person.page.$eval(`::-p-aria([name="${label}"][role="textbox"])`, (each) =>
+      person.page.$eval(`::-p-called([name="${label}"][role="textbox"])`, (each) =>
         parseInt((each as unknown as HTMLInputElement).value, 10),
       );
     const before = [await valueOf('Place 2'), await valueOf('Height at place 2')] as const;
@@ -179,13 +178,13 @@ describe('where to cut a log', () => {
     await person.press('ArrowRight');
     await becomes('Place 2', dragged[0] + 1);
     await person.choose('Measured with', 'tape and width');
-    await person.page.waitForSelector('::-p-aria(Girth at place 2)');
+    await person.page.waitForSelector('::-p-called(Girth at place 2)');
     expect(await valueOf('Girth at place 2')).toBeGreaterThan(300);
     await change('Girth at place 2', '100 mm');
     await person.sees('does not reach round it');
     await change('Girth at place 2', '430 mm');
     await person.choose('Measured with', 'ruler');
-    await person.page.waitForSelector('::-p-aria(Height at place 2)');
+    await person.page.waitForSelector('::-p-called(Height at place 2)');
   });
 
   it('the ruler and the lists are saved', async () => {
@@ -253,11 +252,11 @@ describe('where to cut a log', () => {
 });
 
 describe('a steak for each who eats', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
 
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
     await begin(person, { decimal: ',' });
     await withBram(person, '150 g', '200 g');

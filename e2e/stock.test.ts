@@ -1,14 +1,14 @@
-import type { Browser } from 'puppeteer-core';
-import { launch, Person, PHONE } from './harness';
+import type { BrowserContext } from 'puppeteer-core';
+import { freshWindow, Person, PHONE } from './harness';
 import { ADDRESS, morning } from './journeys';
 
 // The stock: found, taken out, moved, split, frozen again, by one and by several, in two tabs.
 describe('the stock', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
 
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
     await person.page.emulateTimezone(morning());
     await person.goTo('/demo/freezer');

@@ -1,14 +1,14 @@
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { Browser } from 'puppeteer-core';
-import { DESK, launch, Person, profileFolder, saved } from './harness';
+import type { BrowserContext } from 'puppeteer-core';
+import { DESK, freshWindow, launch, Person, profileFolder, saved } from './harness';
 import { ADDRESS, begin, buy, weigh } from './journeys';
 
 describe('storage', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   beforeEach(async () => {
-    browser = await launch();
+    browser = await freshWindow();
   });
   afterEach(() => browser.close());
 
@@ -50,8 +50,7 @@ describe('storage', () => {
     await weigh(person, '4.9 kg');
     await person.sees('storage for this page is full, so this was not written down');
     const folder = mkdtempSync(join(tmpdir(), 'vendicus-full-'));
-    const session = await person.page.createCDPSession();
-    await session.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
+    await person.savesTo(folder);
     await person.click('Save the household’s file');
     const name = await saved(folder, (each) => each.endsWith('.json'));
     expect(readFileSync(join(folder, name), 'utf8')).toContain('"kind":"strip-loin"');
@@ -78,7 +77,7 @@ describe('storage', () => {
       const session = await person.page.createCDPSession();
       const { origin } = new URL(ADDRESS);
       await session.send('Storage.overrideQuotaForOrigin', { origin, quotaSize: 1 });
-      await session.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
+      await person.savesTo(folder);
       for (const path of ['/home/freezer', '/home/block']) await person.goTo(path);
       await person.reads('this is the true start');
       await person.goTo('/home/books/household');
@@ -122,8 +121,7 @@ describe('storage', () => {
   it('spoilt in part, and no second place: its file is made of what can be read, once that is agreed to', async () => {
     const person = await withoutPrivateFiles(browser);
     const folder = mkdtempSync(join(tmpdir(), 'vendicus-spoilt-'));
-    const session = await person.page.createCDPSession();
-    await session.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
+    await person.savesTo(folder);
     await begin(person);
     await buy(person, 'Strip loin', '5 kg', '12');
     await weigh(person, '4.9 kg');
@@ -208,7 +206,7 @@ describe('storage', () => {
 });
 
 /** A browser that has no place but its database. */
-async function withoutPrivateFiles(browser: Browser): Promise<Person> {
+async function withoutPrivateFiles(browser: BrowserContext): Promise<Person> {
   const person = await Person.at(browser, ADDRESS);
   await person.page.evaluateOnNewDocument(() => {
     StorageManager.prototype.getDirectory = () => Promise.reject(new DOMException('none', 'SecurityError'));

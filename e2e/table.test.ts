@@ -1,14 +1,14 @@
-import type { Browser } from 'puppeteer-core';
-import { launch, Person, PHONE } from './harness';
+import type { BrowserContext } from 'puppeteer-core';
+import { freshWindow, Person, PHONE } from './harness';
 import { ADDRESS, begin, buy, weigh, withBram } from './journeys';
 
 // What lies on the table is packed as a sensible cook would, in euros with a comma.
 describe('the table ends empty', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
 
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
     await begin(person, { decimal: ',' });
     await withBram(person, '180 g', '180 g');
@@ -219,11 +219,11 @@ describe('the table ends empty', () => {
 });
 
 describe('what makes no dinner yet', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
 
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
     await begin(person);
     await withBram(person, '180 g');
@@ -266,9 +266,9 @@ describe('what makes no dinner yet', () => {
 });
 
 describe('from a closed piece to frozen packs', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
   });
   afterAll(() => browser.close());
 
@@ -276,7 +276,7 @@ describe('from a closed piece to frozen packs', () => {
     [1280, undefined],
     [390, PHONE],
   ])('the demo’s strip loin is in the freezer in at most 3 acts, %d wide', async (_wide, size) => {
-    const own = await browser.createBrowserContext();
+    const own = await freshWindow();
     const person = await Person.at(own, ADDRESS, size);
     await person.goTo('/demo/wrap');
     await person.sees('lie here to be wrapped');

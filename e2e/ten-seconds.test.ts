@@ -1,5 +1,5 @@
-import type { Browser } from 'puppeteer-core';
-import { launch, Person, PHONE } from './harness';
+import type { BrowserContext } from 'puppeteer-core';
+import { freshWindow, Person, PHONE } from './harness';
 import { ADDRESS, begin } from './journeys';
 
 /**
@@ -40,10 +40,10 @@ class Hand {
 }
 
 describe('the Counter in ten seconds, with a thumb', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS, PHONE);
     await person.page.setViewport({ ...PHONE, hasTouch: true, isMobile: true });
     await begin(person);

@@ -3,8 +3,8 @@ import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:f
 import { spawn, type ChildProcess } from 'node:child_process';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { Browser } from 'puppeteer-core';
-import { DESK, freePort, launch, Person, said } from './harness';
+import type { BrowserContext } from 'puppeteer-core';
+import { DESK, freePort, freshWindow, Person, said } from './harness';
 import { begin, buy, weigh } from './journeys';
 
 const EPOCH_OF_TOMORROW = '99';
@@ -35,14 +35,14 @@ function publish(folder: string, remark: string): void {
 
 describe('a newer version', () => {
   const folder = mkdtempSync(join(tmpdir(), 'vendicus-build-'));
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
   let server: ChildProcess;
   beforeAll(async () => {
     cpSync('dist/app', folder, { recursive: true });
     const served = await serve(folder);
     server = served.server;
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, served.address, DESK, true);
     await begin(person);
     await buy(person, 'Strip loin', '5 kg', '12');

@@ -1,9 +1,9 @@
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import type { Browser } from 'puppeteer-core';
+import type { BrowserContext } from 'puppeteer-core';
 import { writeFile } from '@core/exchange/write-file';
 import { fullFreezers } from './full-freezers';
-import { launch, Person, profileFolder } from './harness';
+import { freshWindow, Person, profileFolder } from './harness';
 import { ADDRESS, begin, mergeFile } from './journeys';
 import { demoPages, pagesOf } from './pages';
 
@@ -73,10 +73,10 @@ function misfits(): { wide: string[]; small: string[] } {
 }
 
 describe('every page at every width', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   const profile = profileFolder();
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
   });
   afterAll(async () => {
     await browser.close();

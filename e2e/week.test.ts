@@ -2,22 +2,21 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import ICAL from 'ical.js';
-import type { Browser } from 'puppeteer-core';
-import { launch, Person, PHONE, saved } from './harness';
+import type { BrowserContext } from 'puppeteer-core';
+import { freshWindow, Person, PHONE, saved } from './harness';
 import { ADDRESS, afternoon, morning } from './journeys';
 
 // The week's plan: proposed, by keys, by drag; what has to come out; served; as a calendar file.
 describe('the week', () => {
   const downloads = mkdtempSync(join(tmpdir(), 'vendicus-week-'));
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
 
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
     await person.page.emulateTimezone(morning());
-    const session = await person.page.createCDPSession();
-    await session.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: downloads });
+    await person.savesTo(downloads);
     await person.goTo('/demo/freezer/week');
     await person.sees('The week’s dinners');
   });
@@ -49,7 +48,7 @@ describe('the week', () => {
     await person.sees('Take out of the freezer');
     await person.sees('On a tray, at the bottom');
     await person.click('Packs', 'link');
-    const another = await launch();
+    const another = await freshWindow();
     const late = await Person.at(another, ADDRESS);
     await late.page.emulateTimezone(afternoon());
     await late.goTo('/demo/craft');

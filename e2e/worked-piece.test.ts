@@ -2,21 +2,20 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { Browser } from 'puppeteer-core';
-import { launch, Person, saved } from './harness';
+import type { BrowserContext } from 'puppeteer-core';
+import { freshWindow, Person, saved } from './harness';
 import { ADDRESS, begin, buy, weigh } from './journeys';
 
 // The piece worked by hand in docs/computations.md, typed as a person would type it.
 describe('a piece from the counter to the freezer and the books', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
   const downloads = mkdtempSync(join(tmpdir(), 'vendicus-downloads-'));
 
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
-    const session = await person.page.createCDPSession();
-    await session.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: downloads });
+    await person.savesTo(downloads);
     await begin(person);
   });
   afterAll(async () => {
@@ -42,7 +41,7 @@ describe('a piece from the counter to the freezer and the books', () => {
     await person.sees('Chain: 490 g');
     await weigh(person, '245 g', 'Clean trimmings');
     await person.sees('Clean trimmings: 245 g');
-    await person.page.locator('::-p-aria([role="radio"]) ::-p-text(Silver skin)').click();
+    await person.page.locator('::-p-called([role="radio"]) ::-p-text(Silver skin)').click();
     await weigh(person, '735 g');
     await person.sees('Nothing is left on the board');
     await person.sees('Before you close it');

@@ -2,21 +2,20 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import bwipjs from 'bwip-js/node';
-import type { Browser, ElementHandle } from 'puppeteer-core';
-import { launch, Person, PHONE, saved } from './harness';
+import type { BrowserContext, ElementHandle } from 'puppeteer-core';
+import { freshWindow, Person, PHONE, saved } from './harness';
 import { ADDRESS, begin, buy, choosePiece, unfold, weigh } from './journeys';
 
 // From a closed piece to packs with labels, and a pack found again by its label.
 describe('from the table to labelled packs', () => {
-  let browser: Browser;
+  let browser: BrowserContext;
   let person: Person;
   const folder = mkdtempSync(join(tmpdir(), 'vendicus-wrap-'));
 
   beforeAll(async () => {
-    browser = await launch();
+    browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
-    const session = await person.page.createCDPSession();
-    await session.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
+    await person.savesTo(folder);
     await begin(person);
     await person.goTo('/home/books/household');
     for (const [index, [name, plate]] of [

@@ -1,0 +1,57 @@
+import { existsSync } from 'node:fs';
+import puppeteer, { Puppeteer, type Browser, type LaunchOptions } from 'puppeteer-core';
+import { ZONE } from './clock';
+import { finder } from './finding/finder';
+
+const there = (...paths: (string | undefined)[]): string | undefined =>
+  paths.find((path) => path && existsSync(path));
+
+/** All of it, and what draws pages alone, which starts and runs at half the cost. */
+const WHOLE = there(
+  process.env['CHROMIUM_PATH'],
+  '/usr/bin/chromium',
+  '/usr/bin/chromium-browser',
+  '/usr/bin/google-chrome',
+);
+const SHELL = there(process.env['CHROMIUM_SHELL_PATH'], '/usr/lib/chromium/chromium-headless-shell') ?? WHOLE;
+
+const QUIET = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+  '--disable-dev-shm-usage',
+  '--lang=en-IE',
+  // Pages of the browser's own, which cost half of its start.
+  '--disable-features=WebUIOmniboxPopup,WebUIOmniboxAimPopup',
+];
+
+Puppeteer.registerCustomQueryHandler('called', finder());
+
+/** How a browser is started: with all of Chromium, where what is saved, printed or installed is tested. */
+export interface Start extends LaunchOptions {
+  readonly whole?: boolean;
+}
+
+/** Starts headless Chromium with a profile of its own. */
+export function launch({ whole = false, ...options }: Start = {}): Promise<Browser> {
+  const program = whole ? WHOLE : SHELL;
+  return puppeteer.launch({
+    ...(program === undefined ? {} : { executablePath: program }),
+    headless: program === WHOLE ? true : 'shell',
+    env: { ...process.env, TZ: ZONE },
+    ...options,
+    args: [...QUIET, ...(options.args ?? [])],
+  });
+}
+
+let shared: Promise<Browser> | undefined;
+
+/** The one browser of this process, started anew where it has gone. */
+export async function sharedBrowser(): Promise<Browser> {
+  if (!(await shared?.catch(() => undefined))?.connected) shared = launch();
+  return shared as Promise<Browser>;
+}

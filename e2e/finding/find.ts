@@ -1,0 +1,69 @@
+import { computeAccessibleName, getRole, isInaccessible } from 'dom-accessibility-api';
+
+/** What is looked for: a name as a screen reader says it, a role, or both. */
+interface Wanted {
+  readonly name?: string;
+  readonly role?: string;
+}
+
+/** Where a role may stand, so that not every element is asked for its own. */
+const WHERE: Readonly<Record<string, string>> = {
+  button: 'button, summary, input, [role=button]',
+  link: 'a[href], area[href], [role=link]',
+  textbox: 'input, textarea, [role=textbox], [contenteditable]',
+  searchbox: 'input, [role=searchbox]',
+  combobox: 'input, select, [role=combobox]',
+  checkbox: 'input, [role=checkbox]',
+  radio: 'input, [role=radio]',
+  spinbutton: 'input, [role=spinbutton]',
+};
+
+const ATTRIBUTE = /\[\s*(\w+)\s*=\s*"([^"]*)"\s*\]/g;
+
+/** Reads `Price`, `[name="Price"]` or `[name="Price"][role="textbox"]`. */
+export function wantedOf(selector: string): Wanted {
+  const wanted: Record<string, string> = {};
+  const bare = selector.replace(ATTRIBUTE, (_all, attribute: string, value: string) => {
+    wanted[attribute] = value;
+    return '';
+  });
+  return bare.trim() ? { name: bare, ...wanted } : wanted;
+}
+
+const tidy = (text: string): string => text.replace(/\s+/g, ' ').trim();
+
+/** How Chromium calls what has no role of its own in the standard. */
+const roleOf = (element: Element): string | null =>
+  element.getAttribute('role') ?? (element instanceof HTMLMeterElement ? 'meter' : getRole(element));
+
+/** Whether its own words could come to the name: asked first, for a name takes long to put together. */
+function mayBeCalled(element: Element, name: string): boolean {
+  const label = element.getAttribute('aria-label');
+  if (label !== null && !element.hasAttribute('aria-labelledby')) return tidy(label) === name;
+  if (element.matches('input, select, textarea, [aria-labelledby], [title]')) return true;
+  if (element.querySelector('[aria-label], [alt], [title], svg, input, [aria-labelledby]')) return true;
+  const words = name.split(' ');
+  const text = element.textContent ?? '';
+  return text.includes(words[0] ?? '') && text.includes(words.at(-1) ?? '');
+}
+
+/** All elements below a root that are called so, in the order of the page; none that is hidden. */
+export function findAll(root: ParentNode, selector: string): Element[] {
+  const { name: said, role } = wantedOf(selector);
+  const name = said === undefined ? undefined : tidy(said);
+  const places = role === undefined ? '*' : (WHERE[role] ?? '*');
+  return [...root.querySelectorAll(places)].filter(
+    (element) =>
+      (role === undefined ? isControl(element) : roleOf(element) === role) &&
+      (name === undefined || isCalled(element, name)) &&
+      !isInaccessible(element) &&
+      element.closest('[inert]') === null,
+  );
+}
+
+/** What has a role, or takes a figure though no role is known for it: a time, a day. */
+const isControl = (element: Element): boolean =>
+  element.matches('input, select, textarea') || ![null, 'generic', 'presentation', 'none'].includes(roleOf(element));
+
+const isCalled = (element: Element, name: string): boolean =>
+  mayBeCalled(element, name) && tidy(computeAccessibleName(element)) === name;
