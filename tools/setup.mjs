@@ -59,6 +59,7 @@ const COMMON = ['package-lock.json', 'tsconfig.json', 'core/src', 'tools'];
 const BUNDLES = {
   cli: { entry: 'cli/vendicus.ts', sources: ['cli'] },
   schema: { entry: 'cli/write-schema.ts', sources: ['cli'] },
+  answers: { entry: 'core/src/testing/answers/ask-all.ts', sources: [] },
   server: { entry: 'server/main.ts', sources: ['server'] },
   demo: { entry: 'demo/make-household.ts', sources: ['demo'] },
   screenshots: { entry: 'e2e/screenshots.ts', sources: ['e2e'] },
