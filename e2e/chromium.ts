@@ -1,7 +1,9 @@
 import { existsSync } from 'node:fs';
 import puppeteer, { Puppeteer, type Browser, type LaunchOptions } from 'puppeteer-core';
 import { ZONE } from './clock';
-import { finder } from './finding/finder';
+import { FINDER } from './finding/finder';
+
+export { FINDING } from './finding/finder';
 
 const there = (...paths: (string | undefined)[]): string | undefined =>
   paths.find((path) => path && existsSync(path));
@@ -29,7 +31,7 @@ const QUIET = [
   '--disable-features=WebUIOmniboxPopup,WebUIOmniboxAimPopup',
 ];
 
-Puppeteer.registerCustomQueryHandler('called', finder());
+Puppeteer.registerCustomQueryHandler('called', FINDER);
 
 /** How a browser is started: with all of Chromium, where what is saved, printed or installed is tested. */
 export interface Start extends LaunchOptions {

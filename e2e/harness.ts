@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Browser, BrowserContext, ElementHandle, Page } from 'puppeteer-core';
 import type { Start } from './chromium';
+import type * as InPage from './finding/in-page';
 import { clockScript, now, paceScript, ZONE } from './clock';
 
 /** How long something may take to appear: a busy machine with a slow disk holds a safe write back for many seconds. */
@@ -78,6 +79,12 @@ export function freePort(): Promise<number> {
   });
 }
 
+declare global {
+  /** Inside a page: what finds and waits there. */
+  // eslint-disable-next-line no-var
+  var vendicusFinding: typeof InPage;
+}
+
 /** What a page said at some moment. */
 interface Said {
   readonly page: string;
@@ -117,6 +124,7 @@ export class Person {
       person.lost.push(`${request.failure()?.errorText}: ${request.url()}`),
     );
     page.on('pageerror', (error) => person.complaints.push(String(error)));
+    await page.evaluateOnNewDocument((await chromium()).FINDING);
     await page.evaluateOnNewDocument(clockScript());
     if (!kept)
       await page.evaluateOnNewDocument(() => {
@@ -173,27 +181,41 @@ export class Person {
     );
   }
 
-  /** Puts a notice away that lies over what is wanted next, and scrolls it out from under a bar, as one does. */
-  private async uncover(selector: string): Promise<void> {
-    const element = await this.page.waitForSelector(selector, { timeout: PATIENCE });
-    await element?.evaluate((each) => {
-      if (each.closest('.p-toast')) return;
-      const { left, right, top, bottom } = each.getBoundingClientRect();
-      const above = document.elementFromPoint((left + right) / 2, (top + bottom) / 2);
-      above?.closest('.p-toast')?.querySelector<HTMLElement>('[aria-label="Close this notice"]')?.click();
-      if (above?.closest('.end')) each.scrollIntoView({ block: 'center' });
-    });
+  /** Runs something inside the page, anew where the page is loaded meanwhile. */
+  private async inside<A extends unknown[], T>(what: (...given: A) => Promise<T>, ...given: A): Promise<T> {
+    for (const until = performance.now() + PATIENCE; ;)
+      try {
+        return await this.page.evaluate(what, ...(given as never));
+      } catch (error) {
+        const isGone = /context was destroyed|Cannot find context|frame was detached/.test(String(error));
+        if (!isGone || performance.now() > until) throw error;
+      }
+  }
+
+  /** Where something is pressed, once it can be. */
+  private async spotOf(wanted: InPage.Wanted, scroll?: 'never' | 'middle'): Promise<InPage.Spot> {
+    const spot = await this.inside(
+      (wanted, how) => vendicusFinding.spotOf(wanted, how),
+      wanted,
+      scroll === undefined ? { patienceMs: PATIENCE } : { patienceMs: PATIENCE, scroll },
+    );
+    if (spot) return spot;
+    throw new Error(
+      `Nothing can be pressed that is ${wanted.called ?? wanted.at}. The page says:\n${await this.text()}`,
+    );
+  }
+
+  private async pressAt({ x, y }: InPage.Spot): Promise<void> {
+    await this.page.mouse.click(x, y);
   }
 
   /** Clicks what has this role and this visible name; where a link leads elsewhere, once one is there. */
   async click(name: string, role = 'button'): Promise<void> {
     await this.acts();
     const here = this.page.url();
-    await this.uncover(`::-p-called([name="${name}"][role="${role}"])`);
-    const what = this.page.locator(`::-p-called([name="${name}"][role="${role}"])`).setTimeout(PATIENCE);
-    const leads = role === 'link' ? await what.map((link) => (link as HTMLAnchorElement).href).wait() : here;
-    await what.click();
-    if (leads !== here) await this.leaves(here);
+    const spot = await this.spotOf({ called: `[name="${name}"][role="${role}"]` });
+    await this.pressAt(spot);
+    if (role === 'link' && spot.href !== here) await this.leaves(here);
   }
 
   /** Goes to a page of this place: by the row, or behind the end of it where it is a seldom one. */
@@ -227,11 +249,7 @@ export class Person {
   /** Clicks what stands at a selector, a notice put away first that lies over it. */
   async clickOn(selector: string): Promise<void> {
     await this.acts();
-    await this.page
-      .waitForSelector(selector, { timeout: PATIENCE })
-      .then((each) => each?.evaluate((element) => element.scrollIntoView({ block: 'center' })));
-    await this.uncover(selector);
-    await this.page.locator(selector).setTimeout(PATIENCE).click();
+    await this.pressAt(await this.spotOf({ at: selector }, 'middle'));
   }
 
   /** Scrolls until the text is in the middle of the screen, clear of bars, and presses it. */
@@ -245,24 +263,37 @@ export class Person {
   /** Fills the field with this label. */
   async fill(label: string, text: string, role = 'textbox'): Promise<void> {
     await this.acts();
-    await this.page.locator(`::-p-called([name="${label}"][role="${role}"])`).setTimeout(PATIENCE).fill(text);
+    await this.fillIn(`[name="${label}"][role="${role}"]`, text);
   }
 
   /** Writes into the field with this label, whatever it takes (a time, a day), and goes on to the next. */
   async write(label: string, text: string): Promise<void> {
     await this.acts();
-    await this.page.locator(`::-p-called(${label})`).setTimeout(PATIENCE).fill(text);
+    await this.fillIn(label, text);
     await this.press('Tab');
+  }
+
+  private async fillIn(called: string, text: string): Promise<void> {
+    const taken = await this.inside(
+      (called, text, patienceMs) => vendicusFinding.takeField({ called }, text, { patienceMs }),
+      called,
+      text,
+      PATIENCE,
+    );
+    if (taken === null)
+      throw new Error(`No field that can be filled is ${called}. The page says:\n${await this.text()}`);
+    if (taken === 'set') return;
+    if (text === '') await this.page.keyboard.press('Backspace');
+    else await this.page.keyboard.sendCharacter(text);
   }
 
   /** Marks all that stands in the field with this label. */
   async marks(label: string, role = 'textbox'): Promise<ElementHandle | null> {
     await this.acts();
-    const selector = `::-p-called([name="${label}"][role="${role}"])`;
-    const field = await this.page.waitForSelector(selector, { timeout: PATIENCE });
-    await field?.evaluate((each) => each.scrollIntoView({ block: 'center' }));
-    await this.uncover(selector);
-    await field?.click({ count: 3 });
+    const called = `[name="${label}"][role="${role}"]`;
+    const { x, y } = await this.spotOf({ called }, 'middle');
+    await this.page.mouse.click(x, y, { count: 3 });
+    const field = await this.page.$(`::-p-called(${called})`);
     return field;
   }
 
@@ -334,13 +365,8 @@ export class Person {
       wanted,
     );
     await (option as ElementHandle<HTMLElement>).evaluate((each) => each.setAttribute('data-wanted', ''));
-    await this.standsStill('.p-select-overlay [data-wanted]');
     // Pressed where it is: a list closes where the page is scrolled under it.
-    await this.page
-      .locator('.p-select-overlay [data-wanted]')
-      .setEnsureElementIsInTheViewport(false)
-      .setTimeout(PATIENCE)
-      .click();
+    await this.pressAt(await this.spotOf({ at: '.p-select-overlay [data-wanted]' }, 'never'));
     await this.listIsGone();
   }
 
@@ -355,39 +381,20 @@ export class Person {
   /** Opens a list, in the middle of the screen: it closes where the page is scrolled under it. */
   private async openList(label: string): Promise<void> {
     await this.listIsGone();
-    const box = `::-p-called([name="${label}"][role="combobox"])`;
-    const field = await this.page.waitForSelector(box, { timeout: PATIENCE });
-    await field?.evaluate((each) => each.scrollIntoView({ block: 'center' }));
-    await this.uncover(box);
-    await this.page.locator(box).setTimeout(PATIENCE).click();
+    await this.pressAt(await this.spotOf({ called: `[name="${label}"][role="combobox"]` }, 'middle'));
     await this.page.waitForSelector('.p-select-overlay [role=option]', { timeout: PATIENCE });
   }
 
   /** What can be chosen there. */
   async choices(label: string): Promise<string[]> {
     await this.acts();
-    await this.page.locator(`::-p-called([name="${label}"][role="combobox"])`).setTimeout(PATIENCE).click();
-    await this.page.waitForSelector('.p-select-overlay [role=option]', { timeout: PATIENCE });
+    await this.openList(label);
     const words = await this.page.$$eval('.p-select-overlay [role=option]', (all) =>
       all.map((each) => each.textContent?.trim() ?? ''),
     );
     await this.page.keyboard.press('Escape');
     await this.listIsGone();
     return words;
-  }
-
-  /** Waits until a list that has become shorter lies where it stays. */
-  private async standsStill(selector: string): Promise<void> {
-    const top = (): Promise<number> =>
-      this.page.$eval(selector, (each) => each.getBoundingClientRect().top).catch(() => NaN);
-    const until = Date.now() + PATIENCE;
-    for (let before = NaN, same = 0; same < 3;) {
-      if (Date.now() > until) throw new Error(`${selector} went, or does not stand still`);
-      await new Promise((done) => setTimeout(done, 50));
-      const now = await top();
-      same = now === before ? same + 1 : 0;
-      before = now;
-    }
   }
 
   async press(...keys: Parameters<Page['keyboard']['press']>[0][]): Promise<void> {
@@ -433,20 +440,15 @@ export class Person {
 
   private async waitsFor(text: string, before: Said, timeout: number): Promise<void> {
     const times = before.text.split(text).length - 1;
-    try {
-      await this.page.waitForFunction(
-        (wanted, page, times) =>
-          document.body.innerText.replace(/\s+/g, ' ').split(wanted).length - 1 >
-          (location.href === page ? times : 0),
-        { timeout, polling: 50 },
-        text,
-        before.page,
-        times,
-      );
-    } catch {
-      const told = times > 0 ? 'did not appear anew' : 'did not appear';
-      throw new Error(`“${text}” ${told}. The page says:\n${await this.text()}`);
-    }
+    const isSaid = await this.inside(
+      (wanted, before, timeout) => vendicusFinding.says(wanted, before, timeout),
+      text,
+      { page: before.page, times },
+      timeout,
+    );
+    if (isSaid) return;
+    const told = times > 0 ? 'did not appear anew' : 'did not appear';
+    throw new Error(`“${text}” ${told}. The page says:\n${await this.text()}`);
   }
 
   async text(): Promise<string> {

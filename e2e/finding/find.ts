@@ -30,7 +30,8 @@ export function wantedOf(selector: string): Wanted {
   return bare.trim() ? { name: bare, ...wanted } : wanted;
 }
 
-const tidy = (text: string): string => text.replace(/\s+/g, ' ').trim();
+/** Without its spaces: where an inline element begins with one, a browser keeps it, and the standard does not say. */
+const tidy = (text: string): string => text.replace(/\s+/g, '');
 
 /** How Chromium calls what has no role of its own in the standard. */
 const roleOf = (element: Element): string | null =>
@@ -42,9 +43,8 @@ function mayBeCalled(element: Element, name: string): boolean {
   if (label !== null && !element.hasAttribute('aria-labelledby')) return tidy(label) === name;
   if (element.matches('input, select, textarea, [aria-labelledby], [title]')) return true;
   if (element.querySelector('[aria-label], [alt], [title], svg, input, [aria-labelledby]')) return true;
-  const words = name.split(' ');
-  const text = element.textContent ?? '';
-  return text.includes(words[0] ?? '') && text.includes(words.at(-1) ?? '');
+  const text = tidy(element.textContent ?? '');
+  return text.includes(name.slice(0, 4)) && text.includes(name.slice(-4));
 }
 
 /** All elements below a root that are called so, in the order of the page; none that is hidden. */
@@ -57,13 +57,19 @@ export function findAll(root: ParentNode, selector: string): Element[] {
       (role === undefined ? isControl(element) : roleOf(element) === role) &&
       (name === undefined || isCalled(element, name)) &&
       !isInaccessible(element) &&
+      isDrawn(element) &&
       element.closest('[inert]') === null,
   );
 }
 
+/** Not folded away in what is closed: such things have a size all the same. */
+const isDrawn = (element: Element): boolean =>
+  element.checkVisibility() || getComputedStyle(element).display === 'contents';
+
 /** What has a role, or takes a figure though no role is known for it: a time, a day. */
 const isControl = (element: Element): boolean =>
-  element.matches('input, select, textarea') || ![null, 'generic', 'presentation', 'none'].includes(roleOf(element));
+  element.matches('input, select, textarea') ||
+  ![null, 'generic', 'presentation', 'none'].includes(roleOf(element));
 
 const isCalled = (element: Element, name: string): boolean =>
   mayBeCalled(element, name) && tidy(computeAccessibleName(element)) === name;

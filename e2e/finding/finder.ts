@@ -1,24 +1,26 @@
 import { buildSync } from 'esbuild';
 import type { CustomQueryHandler } from 'puppeteer-core';
 
+const [bundle] = buildSync({
+  entryPoints: ['e2e/finding/in-page.ts'],
+  bundle: true,
+  write: false,
+  minify: true,
+  format: 'iife',
+  globalName: 'finding',
+  target: 'chrome120',
+}).outputFiles;
+const finding = `(globalThis.vendicusFinding ??= (() => { ${bundle?.text}; return finding; })())`;
+
+/** Puts what finds and waits inside a page there, before anything of the page. */
+export const FINDING = `void ${finding};`;
+
 /**
  * Finds what is called so inside the page: `::-p-called([name="Price"][role="textbox"])`. The browser's
  * own tree, `::-p-aria`, takes ten times as long and stays where it is what is tested; that both find
  * the same on every page is tested.
  */
-export function finder(): CustomQueryHandler {
-  const [bundle] = buildSync({
-    entryPoints: ['e2e/finding/find.ts'],
-    bundle: true,
-    write: false,
-    minify: true,
-    format: 'iife',
-    globalName: 'finding',
-    target: 'chrome120',
-  }).outputFiles;
-  const finding = `(globalThis.vendicusFinding ??= (() => { ${bundle?.text}; return finding; })())`;
-  return {
-    queryOne: new Function('root', 'wanted', `return ${finding}.findAll(root, wanted)[0] ?? null`) as never,
-    queryAll: new Function('root', 'wanted', `return ${finding}.findAll(root, wanted)`) as never,
-  };
-}
+export const FINDER: CustomQueryHandler = {
+  queryOne: new Function('root', 'wanted', `return ${finding}.findAll(root, wanted)[0] ?? null`) as never,
+  queryAll: new Function('root', 'wanted', `return ${finding}.findAll(root, wanted)`) as never,
+};

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import highs from 'highs';
 import { wholeOptimum } from '../optimise/whole-optimum';
 import { packsReport } from '../exchange/packs-report';
 import { MIDDLING_TABLES } from '../testing/answers/middling-tables';
@@ -6,6 +7,7 @@ import { answerTo, storedAnswers } from '../testing/answers/question';
 import { SMALL_TABLES } from '../testing/answers/small-tables';
 import { PACK_INSTANCES, packInstance } from '../testing/pack-instances';
 import optima from '../testing/pack-optima.json';
+import { programText } from '../testing/program-text';
 import { seededUniform } from '../units/random';
 import { portionOf, servedName } from './half';
 import { OUT_OF_PLACE } from './out-of-place';

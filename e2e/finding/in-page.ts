@@ -1,0 +1,156 @@
+import { findAll } from './find';
+
+export { findAll };
+
+// What is done inside the page in one go, so that nothing is asked from outside again and again. The clock
+// and the timers are the page's own, as they were before a test let its time go by faster.
+const { setTimeout } = globalThis;
+const now = performance.now.bind(performance);
+
+/** How often is looked at least: a style sheet that came changes no element. */
+const LOOK_MS = 250;
+/** After a change so much is waited for the next ones. */
+const CHANGES_MS = 50;
+
+/** Waits for a change of the page, or a quarter of a second. */
+function change(): Promise<void> {
+  return new Promise((done) => {
+    const observer = new MutationObserver(() => setTimeout(end, CHANGES_MS));
+    const end = (): void => {
+      observer.disconnect();
+      done();
+    };
+    observer.observe(document, { subtree: true, childList: true, attributes: true, characterData: true });
+    setTimeout(end, LOOK_MS);
+  });
+}
+
+/** Waits for something to be so; false where it did not come to be. */
+async function until<T>(is: () => T | null | false | undefined, patienceMs: number): Promise<T | null> {
+  for (const end = now() + patienceMs; ; await change()) {
+    const found = is();
+    if (found) return found;
+    if (now() > end) return null;
+  }
+}
+
+/** Two frames, or what is left of them where nothing is drawn. */
+const drawn = (): Promise<void> =>
+  new Promise((done) => {
+    setTimeout(done, 100);
+    requestAnimationFrame(() => requestAnimationFrame(() => done()));
+  });
+
+/** What is wanted: by its name and role, or by a selector. */
+export interface Wanted {
+  readonly called?: string;
+  readonly at?: string;
+}
+
+const first = ({ called, at }: Wanted): HTMLElement | null =>
+  (called === undefined
+    ? document.querySelector<HTMLElement>(at ?? '')
+    : (findAll(document, called)[0] as HTMLElement | undefined)) ?? null;
+
+const isThere = (element: HTMLElement): boolean => {
+  const { width, height } = element.getBoundingClientRect();
+  return width > 0 && height > 0 && getComputedStyle(element).visibility === 'visible';
+};
+const isEnabled = (element: HTMLElement): boolean =>
+  !(element as HTMLButtonElement).disabled && element.closest('fieldset:disabled') === null;
+
+/** Puts a notice away that lies over it, and scrolls it out from under a bar, as one does. */
+function uncover(element: HTMLElement): void {
+  if (element.closest('.p-toast')) return;
+  const { x, y } = middleOf(element);
+  const above = document.elementFromPoint(x, y);
+  above?.closest('.p-toast')?.querySelector<HTMLElement>('[aria-label="Close this notice"]')?.click();
+  if (above?.closest('.end')) element.scrollIntoView({ block: 'center', behavior: 'instant' });
+}
+
+/** The middle of what of it is on the screen; of a link over two lines, of the first. */
+function middleOf(element: HTMLElement): { readonly x: number; readonly y: number } {
+  const boxes = [...element.getClientRects()].filter(({ width, height }) => width > 0 && height > 0);
+  const { left, right, top, bottom } = boxes[0] ?? element.getBoundingClientRect();
+  const between = (from: number, to: number, most: number): number =>
+    (Math.max(0, from) + Math.min(most, to)) / 2;
+  return { x: between(left, right, innerWidth), y: between(top, bottom, innerHeight) };
+}
+
+const isOnScreen = (element: HTMLElement): boolean => {
+  const { left, right, top, bottom } = element.getBoundingClientRect();
+  return right > 0 && bottom > 0 && left < innerWidth && top < innerHeight;
+};
+
+/** How something is come at. */
+interface How {
+  readonly patienceMs: number;
+  /** Where it is pressed: as it lies, or scrolled to the middle first. */
+  readonly scroll?: 'never' | 'middle';
+}
+
+/** The element once it can be pressed: there, enabled, uncovered, and standing still. */
+async function ready(wanted: Wanted, { patienceMs, scroll }: How): Promise<HTMLElement | null> {
+  for (const end = now() + patienceMs; now() < end;) {
+    const isReady = (): HTMLElement | null => {
+      const element = first(wanted);
+      return element && isThere(element) && isEnabled(element) ? element : null;
+    };
+    const element = await until(isReady, end - now());
+    if (!element) return null;
+    if (scroll === 'middle' || (scroll !== 'never' && !isOnScreen(element)))
+      element.scrollIntoView({ block: 'center', inline: 'center', behavior: 'instant' });
+    uncover(element);
+    const [before] = [middleOf(element), await drawn()];
+    const after = middleOf(element);
+    if (isReady() === element && before.x === after.x && before.y === after.y) return element;
+  }
+  return null;
+}
+
+/** Where a thing is pressed, and where it leads. */
+export interface Spot {
+  readonly x: number;
+  readonly y: number;
+  readonly href: string | null;
+}
+
+/** Where it is pressed, once it can be; null where it cannot. */
+export async function spotOf(wanted: Wanted, how: How): Promise<Spot | null> {
+  const element = await ready(wanted, how);
+  return element && { ...middleOf(element), href: (element as HTMLAnchorElement).href ?? null };
+}
+
+/** What a hand types into; all else, a time or a day, is set as its picker does. */
+const TYPED = ['text', 'url', 'tel', 'search', 'password', 'number', 'email'];
+
+/** Takes the field into the hand, all of it marked; of one that is not typed into it says so, having set it. */
+export async function takeField(wanted: Wanted, text: string, how: How): Promise<'marked' | 'set' | null> {
+  const field = (await ready(wanted, how)) as HTMLInputElement | null;
+  if (!field) return null;
+  field.focus();
+  await drawn();
+  if (field instanceof HTMLTextAreaElement || TYPED.includes(field.type)) {
+    field.select();
+    return 'marked';
+  }
+  Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set?.call(field, text);
+  for (const type of ['input', 'change']) field.dispatchEvent(new Event(type, { bubbles: true }));
+  return 'set';
+}
+
+const told = (): string => document.body.innerText.replace(/\s+/g, ' ');
+const bare = (text: string | null): string => (text ?? '').replace(/\s+/g, '').toLowerCase();
+
+/** Waits until the page says a text, on another page than before or more often than so many times. */
+export async function says(
+  wanted: string,
+  before: { readonly page: string; readonly times: number },
+  patienceMs: number,
+): Promise<boolean> {
+  const isSaid = (): boolean =>
+    // Cheap, and mostly enough to know that it is not: what is shown is laid out first.
+    bare(document.body.textContent).includes(bare(wanted)) &&
+    told().split(wanted).length - 1 > (location.href === before.page ? before.times : 0);
+  return (await until(isSaid, patienceMs)) !== null;
+}
