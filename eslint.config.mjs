@@ -1,98 +1,24 @@
 import angular from 'angular-eslint';
-import boundaries from 'eslint-plugin-boundaries';
 import tseslint from 'typescript-eslint';
 import labelledControl from './tools/lint/labelled-control.mjs';
 import wrappedControl from './tools/lint/wrapped-control.mjs';
-
-// The arrows of docs/architecture.md. Inside the core, `units` is the ground, and `ledger` knows nothing else.
-const LEDGER = ['units', 'ledger'];
-const TRADE = [...LEDGER, 'catalogue'];
-const COMPUTED = [...TRADE, 'optimise', 'label', 'scale', 'slice', 'feast', 'price', 'cost', 'yield', 'pack'];
-const RECORDED = [...COMPUTED, 'board', 'freeze', 'dinner'];
-const CORE_ARROWS = {
-  units: [],
-  ledger: ['units'],
-  optimise: [],
-  label: ['units'],
-  scale: ['units'],
-  catalogue: LEDGER,
-  slice: TRADE,
-  feast: ['units'],
-  price: [...TRADE, 'feast'],
-  cost: [...TRADE, 'price'],
-  yield: [...TRADE, 'price', 'cost'],
-  pack: [...TRADE, 'cost', 'optimise'],
-  board: [...TRADE, 'yield', 'scale'],
-  freeze: [...TRADE, 'pack'],
-  dinner: [...TRADE, 'feast', 'price', 'cost', 'yield', 'pack', 'freeze'],
-  records: RECORDED,
-  format: [...RECORDED, 'records'],
-  books: [...RECORDED, 'records', 'format'],
-  deeds: [...RECORDED, 'records', 'format', 'books'],
-  exchange: [...RECORDED, 'records', 'format', 'books'],
-};
-const PLACES = ['counter', 'block', 'wrap', 'freezer', 'books', 'craft', 'start'];
-// What the places of the app stand on; none of it knows a place.
-const GROUND = ['app-ui', 'app-compute', 'app-devices', 'app-household'];
-const core = Object.keys(CORE_ARROWS).map((name) => `core-${name}`);
-const element = (type) => ({ element: { type } });
-const allow = (from, to) => ({ from: element(from), allow: { to: [from, ...to].map(element) } });
-
-const boundaryRules = [
-  ...Object.entries(CORE_ARROWS).map(([name, to]) =>
-    allow(
-      `core-${name}`,
-      to.map((each) => `core-${each}`),
-    ),
-  ),
-  allow('core-testing', core),
-  allow('app-ui', core),
-  allow('app-compute', core),
-  allow('app-devices', [...core, 'app-ui', 'app-compute']),
-  allow('app-household', [...core, 'app-ui', 'app-compute']),
-  ...PLACES.map((place) => allow(`app-${place}`, [...core, ...GROUND])),
-  allow('app-shell', [...core, ...GROUND, ...PLACES.map((place) => `app-${place}`)]),
-  allow('app-main', ['app-shell']),
-  allow('app-testing', [...core, ...GROUND, 'core-testing']),
-  allow('cli', core),
-  allow('demo', core),
-  allow('server', ['core-scale', 'core-units']),
-  allow('e2e', [...core, 'app-household', 'core-testing']),
-];
-
-const folder = (type, pattern) => ({ type, pattern, partialMatch: false });
 
 export default tseslint.config(
   { ignores: ['dist/', '.angular/', 'node_modules/', 'coverage/'] },
   {
     files: ['**/*.ts'],
     extends: [...tseslint.configs.recommended, ...tseslint.configs.stylistic],
-    plugins: { boundaries },
-    settings: {
-      'boundaries/include': ['**/*.ts'],
-      'boundaries/elements': [
-        ...Object.keys(CORE_ARROWS).map((name) => folder(`core-${name}`, `core/src/${name}`)),
-        folder('core-testing', 'core/src/testing'),
-        ...['ui', 'compute', 'devices', 'household', 'shell', 'testing', ...PLACES].map((name) =>
-          folder(`app-${name}`, `app/src/${name}`),
-        ),
-        folder('app-main', 'app/src'),
-        ...['cli', 'demo', 'server', 'e2e'].map((name) => folder(name, `${name}`)),
-      ],
-      'import/resolver': { typescript: { project: 'tsconfig.node.json' } },
-    },
     rules: {
       'no-duplicate-imports': ['error', { allowSeparateTypeImports: true }],
       '@typescript-eslint/no-explicit-any': 'error',
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
       '@typescript-eslint/array-type': 'off',
-      'boundaries/dependencies': ['error', { default: 'disallow', policies: boundaryRules }],
     },
   },
   {
     // Tests may reach for whatever they check.
     files: ['**/*.test.ts'],
-    rules: { 'boundaries/dependencies': 'off', '@typescript-eslint/no-non-null-assertion': 'off' },
+    rules: { '@typescript-eslint/no-non-null-assertion': 'off' },
   },
   {
     files: ['core/src/**/*.ts'],

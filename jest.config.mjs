@@ -11,9 +11,10 @@ const node = {
 };
 
 export default {
+  reporters: ['default', './tools/jest/assertions.mjs'],
   // On a machine that does something else besides.
   testTimeout: 60_000,
-  testSequencer: './tools/longest-first.mjs',
+  testSequencer: './tools/jest/longest-first.mjs',
   projects: [
     {
       ...node,

@@ -52,8 +52,12 @@ export function launch({ whole = false, ...options }: Start = {}): Promise<Brows
 
 let shared: Promise<Browser> | undefined;
 
+/** A browser that is open already, as `npm run e2e` leaves one. */
+const OPEN = process.env['VENDICUS_BROWSER'];
+
 /** The one browser of this process, started anew where it has gone. */
 export async function sharedBrowser(): Promise<Browser> {
-  if (!(await shared?.catch(() => undefined))?.connected) shared = launch();
+  if (!(await shared?.catch(() => undefined))?.connected)
+    shared = OPEN ? puppeteer.connect({ browserWSEndpoint: OPEN, defaultViewport: null }) : launch();
   return shared as Promise<Browser>;
 }

@@ -1,25 +1,30 @@
 // npm test: installs and builds what is missing, then lint, types, unit and interface tests.
-// npm test core app e2e: only these suites. npm test e2e week: of it, only the files named so, told test by test.
+// npm test core app e2e: only these suites. npm test core week: of them, only the files named so, told test by
+// test, without the checks; nothing is built, and no browser is asked for, where none of them needs it.
 // Ends with one line over all of them: N passed, N failed.
 import { spawn, spawnSync } from 'node:child_process';
 import { once } from 'node:events';
-import { existsSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
+import { CHECKS } from './checks.mjs';
 import { bin, ensureApp, ensureBundle, ensureChromium, ensureInstalled, ROOT, say } from './setup.mjs';
 
 const PROJECTS = ['core', 'app', 'e2e'];
 const wanted = process.argv.slice(2);
-const projects = PROJECTS.filter((project) => wanted.includes(project));
 const names = wanted.filter((each) => !PROJECTS.includes(each));
-
-ensureInstalled();
-process.env.CHROMIUM_PATH = ensureChromium();
+const chosen = PROJECTS.filter((project) => wanted.includes(project));
+const asked = chosen.length > 0 ? chosen : PROJECTS;
+const hasBrowserTests =
+  names.length === 0 ||
+  readdirSync(join(ROOT, 'e2e'), { recursive: true }).some(
+    (file) => file.endsWith('.test.ts') && names.some((name) => `e2e/${file}`.includes(name)),
+  );
+const projects = asked.filter((project) => project !== 'e2e' || hasBrowserTests);
 
 let passed = 0;
 let failed = 0;
 
-async function check(name, program, args = []) {
-  say(`${name} …`);
+async function check([name, program, ...args]) {
   const running = spawn(process.execPath, [program, ...args], { cwd: ROOT, stdio: 'inherit' });
   const [status] = await once(running, 'close');
   if (status === 0) passed += 1;
@@ -27,16 +32,24 @@ async function check(name, program, args = []) {
   say(`${name}: ${status === 0 ? 'ok' : 'failed'}`);
 }
 
-function jest(project) {
-  say(`\nTests: ${project} …`);
-  const result = join(ROOT, 'dist', `jest-${project}.json`);
+/** One after the other: the build has the other core. */
+async function checkAll() {
+  for (const each of CHECKS) await check(each);
+}
+
+/** All suites in one pool, so that no core waits for the last file of one of them. */
+function jest() {
+  const result = join(ROOT, 'dist', 'jest.json');
   rmSync(result, { force: true });
   const files =
     names.length > 0 ? ['--verbose', '--passWithNoTests', '--testPathPatterns', names.join('|')] : [];
-  const flags = project === 'e2e' ? ['--maxWorkers=3', '--forceExit'] : ['--maxWorkers=2'];
   spawnSync(
     process.execPath,
-    [bin('jest'), '--selectProjects', project, '--json', `--outputFile=${result}`, ...flags, ...files],
+    [
+      bin('jest'),
+      ...['--selectProjects', ...projects, '--json', `--outputFile=${result}`],
+      ...['--maxWorkers=3', '--forceExit', ...files],
+    ],
     { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'] },
   );
   if (!existsSync(result)) return void (failed += 1);
@@ -47,22 +60,17 @@ function jest(project) {
   failed += numFailedTests + numRuntimeErrorTestSuites;
 }
 
-// None of them reads what is built: side by side with that, for each has one core to itself.
-const checks =
-  names.length > 0
-    ? []
-    : [
-        check('Format', bin('prettier'), ['--check', '.', '--log-level', 'warn']),
-        check('Lint', bin('eslint'), ['.', '--max-warnings=0']),
-        check('Nothing unused', bin('knip')),
-        check('No circles', join(ROOT, 'tools', 'circles.mjs')),
-        check('Types of the core, without DOM', bin('tsc'), ['-p', 'tsconfig.core.json']),
-        check('Types of everything', bin('tsc'), ['-p', 'tsconfig.node.json']),
-      ];
-await ensureApp();
-for (const bundle of ['server', 'cli', 'demo']) await ensureBundle(bundle);
-await Promise.all(checks);
-for (const project of projects.length > 0 ? projects : PROJECTS) jest(project);
+ensureInstalled();
+const isWhole = names.length === 0;
+if (projects.includes('e2e')) process.env.CHROMIUM_PATH = ensureChromium();
+// None of the checks reads what is built.
+const checks = isWhole ? checkAll() : undefined;
+if (projects.includes('e2e')) {
+  await ensureApp();
+  for (const bundle of ['server', 'cli']) await ensureBundle(bundle);
+}
+await checks;
+jest();
 
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exitCode = failed === 0 ? 0 : 1;

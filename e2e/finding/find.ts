@@ -8,7 +8,8 @@ interface Wanted {
 
 /** Where a role may stand, so that not every element is asked for its own. */
 const WHERE: Readonly<Record<string, string>> = {
-  button: 'button, summary, input, [role=button]',
+  // What unfolds is none to a browser.
+  button: 'button, input, [role=button]',
   link: 'a[href], area[href], [role=link]',
   textbox: 'input, textarea, [role=textbox], [contenteditable]',
   searchbox: 'input, [role=searchbox]',
@@ -33,9 +34,10 @@ export function wantedOf(selector: string): Wanted {
 /** Without its spaces: where an inline element begins with one, a browser keeps it, and the standard does not say. */
 const tidy = (text: string): string => text.replace(/\s+/g, '');
 
-/** How Chromium calls what has no role of its own in the standard. */
+/** The role that Chromium gives: to a field for a file too, where the standard names none. */
 const roleOf = (element: Element): string | null =>
-  element.getAttribute('role') ?? (element instanceof HTMLMeterElement ? 'meter' : getRole(element));
+  element.getAttribute('role') ??
+  (element instanceof HTMLInputElement && element.type === 'file' ? 'button' : getRole(element));
 
 /** Whether its own words could come to the name: asked first, for a name takes long to put together. */
 function mayBeCalled(element: Element, name: string): boolean {
@@ -61,6 +63,10 @@ export function findAll(root: ParentNode, selector: string): Element[] {
       element.closest('[inert]') === null,
   );
 }
+
+/** The names of all that have a role, without spaces. */
+export const namesOf = (role: string): string[] =>
+  findAll(document, `[role="${role}"]`).map((element) => tidy(computeAccessibleName(element)));
 
 /** Not folded away in what is closed: such things have a size all the same. */
 const isDrawn = (element: Element): boolean =>

@@ -21,6 +21,10 @@ export const FINDING = `void ${finding};`;
  * the same on every page is tested.
  */
 export const FINDER: CustomQueryHandler = {
-  queryOne: new Function('root', 'wanted', `return ${finding}.findAll(root, wanted)[0] ?? null`) as never,
-  queryAll: new Function('root', 'wanted', `return ${finding}.findAll(root, wanted)`) as never,
+  queryOne: new Function(
+    'root',
+    'wanted',
+    `return ${finding}.findAllAndNudge(root, wanted)[0] ?? null`,
+  ) as never,
+  queryAll: new Function('root', 'wanted', `return ${finding}.findAllAndNudge(root, wanted)`) as never,
 };

@@ -1,6 +1,6 @@
 import { findAll } from './find';
 
-export { findAll };
+export { findAll, namesOf } from './find';
 
 // What is done inside the page in one go, so that nothing is asked from outside again and again. The clock
 // and the timers are the page's own, as they were before a test let its time go by faster.
@@ -40,6 +40,23 @@ const drawn = (): Promise<void> =>
     setTimeout(done, 100);
     requestAnimationFrame(() => requestAnimationFrame(() => done()));
   });
+
+let isNudging = false;
+
+/**
+ * As `findAll`, for who waits for changes from outside: where nothing is found the page is changed a
+ * little later, so that it is looked again though only a style sheet came.
+ */
+export function findAllAndNudge(root: ParentNode, selector: string): Element[] {
+  const found = findAll(root, selector);
+  if (found.length > 0 || isNudging) return found;
+  isNudging = true;
+  setTimeout(() => {
+    isNudging = false;
+    document.head.toggleAttribute('data-looked-for');
+  }, LOOK_MS);
+  return found;
+}
 
 /** What is wanted: by its name and role, or by a selector. */
 export interface Wanted {
@@ -82,6 +99,13 @@ const isOnScreen = (element: HTMLElement): boolean => {
   return right > 0 && bottom > 0 && left < innerWidth && top < innerHeight;
 };
 
+/** Whether what it lies in shows something else there: it is scrolled out of it. */
+function isCutOff(element: HTMLElement): boolean {
+  const { x, y } = middleOf(element);
+  const seen = document.elementFromPoint(x, y);
+  return seen === null || !(element.contains(seen) || seen.contains(element));
+}
+
 /** How something is come at. */
 interface How {
   readonly patienceMs: number;
@@ -100,6 +124,8 @@ async function ready(wanted: Wanted, { patienceMs, scroll }: How): Promise<HTMLE
     if (!element) return null;
     if (scroll === 'middle' || (scroll !== 'never' && !isOnScreen(element)))
       element.scrollIntoView({ block: 'center', inline: 'center', behavior: 'instant' });
+    if (scroll !== 'never' && isCutOff(element))
+      element.scrollIntoView({ block: 'center', behavior: 'instant' });
     uncover(element);
     const [before] = [middleOf(element), await drawn()];
     const after = middleOf(element);

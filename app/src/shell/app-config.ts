@@ -1,4 +1,10 @@
-import { type ApplicationConfig, isDevMode, provideZonelessChangeDetection } from '@angular/core';
+import {
+  type ApplicationConfig,
+  ErrorHandler,
+  isDevMode,
+  provideBrowserGlobalErrorListeners,
+  provideZonelessChangeDetection,
+} from '@angular/core';
 import {
   provideRouter,
   withComponentInputBinding,
@@ -10,6 +16,7 @@ import { provideServiceWorker } from '@angular/service-worker';
 import { providePrimeNG } from 'primeng/config';
 import { missingPage } from './missing-page';
 import { routes } from './routes';
+import { SaysErrors } from './says-errors';
 import { paperPreset } from './theme';
 
 /** The nonce that the build put on the root element; PrimeNG's styles carry it too. */
@@ -20,6 +27,8 @@ function styleNonce(page: Document): string {
 export const appConfig: ApplicationConfig = {
   providers: [
     provideZonelessChangeDetection(),
+    provideBrowserGlobalErrorListeners(),
+    { provide: ErrorHandler, useClass: SaysErrors },
     provideRouter(
       routes,
       withComponentInputBinding(),

@@ -170,7 +170,7 @@ export class Ticket {
   protected readonly drained = computed(() => drainedDg(this.piece()));
   protected readonly where = computed(() => {
     const { shop, on } = this.piece();
-    return [shop, on && this.format.age(on)].filter(Boolean).join(', ');
+    return [this.store.shopName()(shop), on && this.format.age(on)].filter(Boolean).join(', ');
   });
   private readonly cuts = computed(() => familyOf(this.store.state(), this.piece()).slice(1));
   protected readonly next = computed(() => {

@@ -57,7 +57,7 @@ function knownOf(error: unknown): Known | undefined {
     name = '',
     message = String(error),
     inner,
-  } = error as { name?: string; message?: string; inner?: { name?: string } };
+  } = (error ?? {}) as { name?: string; message?: string; inner?: { name?: string } };
   const names = `${name} ${inner?.name ?? ''} ${message}`;
   return KNOWN.find(({ pattern }) => pattern.test(names));
 }
@@ -66,10 +66,12 @@ function knownOf(error: unknown): Known | undefined {
 export function storageProblem(error: unknown): string {
   const message = error instanceof Error ? error.message : String(error);
   return (
-    knownOf(error)?.sentence ??
-    `This was not written down: ${message}. What stood before is untouched; try again.`
+    knownProblem(error) ?? `This was not written down: ${message}. What stood before is untouched; try again.`
   );
 }
+
+/** The sentence of what is known to stand in the way of a deed. */
+export const knownProblem = (error: unknown): string | undefined => knownOf(error)?.sentence;
 
 /** The same, with what can be saved. */
 export function troubleOf(error: unknown): Trouble {

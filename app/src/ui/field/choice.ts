@@ -6,6 +6,7 @@ import {
   Component,
   computed,
   DOCUMENT,
+  ElementRef,
   inject,
   input,
   output,
@@ -59,6 +60,7 @@ const LAID_OUT_MS = 60;
         scrollHeight="min(50vh, 380px)"
         (onChange)="choose($event.value)"
         (onShow)="opened()"
+        (onHide)="early = ''"
       />
     </v-labelled>
   `,
@@ -88,10 +90,51 @@ export class Choice<T> {
   private readonly shown = showsWhatCounts(this.select, this.at);
   private readonly page = inject(DOCUMENT);
 
+  /** What was typed before the field in which one looks had the focus. */
+  protected early = '';
+
+  constructor() {
+    const host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
+    host.addEventListener('keydown', (event) => this.comesEarly(event), { capture: true });
+  }
+
+  /**
+   * A key that comes before the field in which one looks has the focus is for that field: the library
+   * would look for an option that begins so, and forget the letter.
+   */
+  private comesEarly(event: KeyboardEvent): void {
+    const select = this.select();
+    const isLetter = event.key.length === 1 && !event.ctrlKey && !event.metaKey && !event.altKey;
+    const isMeant = isLetter && (event.key !== ' ' || this.early !== '');
+    const takes = event.key === 'Enter' && this.early !== '';
+    if (!this.isLong() || event.isComposing || !(isMeant || takes)) return;
+    event.preventDefault();
+    event.stopPropagation();
+    this.early += isMeant ? event.key : '\n';
+    if (!select.overlayVisible) select.show();
+    else this.lookForEarly();
+  }
+
+  /** Puts what came early into the field in which one looks, once it is there; a line that was ended takes what was found. */
+  private lookForEarly(): void {
+    const field = this.list()?.querySelector<HTMLInputElement>('.p-select-filter');
+    if (!field || this.early === '') return;
+    const [text = '', ended] = this.early.split('\n');
+    this.early = '';
+    field.value += text;
+    field.dispatchEvent(new Event('input', { bubbles: true }));
+    field.focus();
+    if (ended !== undefined) this.takeFirst(new KeyboardEvent('keydown', { key: 'Enter' }));
+  }
+
+  private list(): HTMLElement | null {
+    return this.page.querySelector<HTMLElement>('.p-select-overlay');
+  }
+
   /** The list is there: keys do in it what one expects, and what is chosen is in sight. */
   protected opened(): void {
-    const list = this.page.querySelector<HTMLElement>('.p-select-overlay');
-    list?.addEventListener('keydown', (event) => this.answers(event), { capture: true });
+    this.list()?.addEventListener('keydown', (event) => this.answers(event), { capture: true });
+    this.lookForEarly();
     // The library scrolls before a long list has its height.
     if (this.isLong()) setTimeout(() => this.showChosen(), LAID_OUT_MS);
   }
@@ -111,10 +154,13 @@ export class Choice<T> {
       event.stopPropagation();
       select.hide(true);
     }
-    const takes = event.key === 'Enter' && !event.isComposing;
-    if (!takes || select.focusedOptionIndex() >= 0 || !select.filterValue) return;
+    if (event.key === 'Enter' && !event.isComposing && select.focusedOptionIndex() < 0) this.takeFirst(event);
+  }
+
+  private takeFirst(event: KeyboardEvent): void {
+    const select = this.select();
     const found = (select.visibleOptions() as readonly { readonly at: number }[])[0];
-    if (!found) return;
+    if (!select.filterValue || !found) return;
     event.stopPropagation();
     event.preventDefault();
     select.onOptionSelect(event, found);

@@ -1,0 +1,45 @@
+// What must hold beside the tests: a name, a program, and what it is given.
+import { bin } from './setup.mjs';
+
+/** Kept from run to run, where there was one before. */
+const CACHE = 'node_modules/.cache';
+
+const format = (files) => [
+  'Format',
+  bin('prettier'),
+  ...['--check', ...files, '--log-level', 'warn', '--ignore-unknown'],
+  ...['--cache', '--cache-location', `${CACHE}/prettier`],
+];
+const lint = (files) => [
+  'Lint',
+  bin('eslint'),
+  ...[...files, '--max-warnings=0', '--no-warn-ignored'],
+  ...['--cache', '--cache-location', `${CACHE}/eslint/`],
+];
+const types = (name, project) => [
+  name,
+  bin('tsc'),
+  ...['-p', project, '--incremental', '--tsBuildInfoFile', `${CACHE}/${project}.tsbuildinfo`],
+];
+const TYPES = types('Types of everything', 'tsconfig.node.json');
+const CORE_TYPES = types('Types of the core, without DOM', 'tsconfig.core.json');
+const UNUSED = ['Nothing unused', bin('knip')];
+const ARROWS = [
+  'Arrows and circles',
+  bin('depcruise'),
+  ...['--config', '.dependency-cruiser.mjs', 'app', 'core', 'cli', 'demo', 'server', 'e2e'],
+];
+
+export const CHECKS = [lint(['.']), format(['.']), TYPES, UNUSED, ARROWS, CORE_TYPES];
+
+/** The same of some files only, as far as they can be told apart. */
+export function checksOf(files) {
+  const linted = files.filter((file) => /\.(ts|mjs|html)$/.test(file));
+  const isTyped = files.some((file) => /\.(ts|json)$/.test(file));
+  return [
+    ...(isTyped ? [TYPES, UNUSED, ARROWS] : []),
+    ...(files.some((file) => file.startsWith('core/')) ? [CORE_TYPES] : []),
+    ...(linted.length > 0 ? [lint(linted)] : []),
+    ...(files.length > 0 ? [format(files)] : []),
+  ];
+}
