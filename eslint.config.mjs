@@ -119,6 +119,31 @@ export default tseslint.config(
     },
   },
   {
+    // A browser test that is slow, or that another machine or day makes red.
+    files: ['e2e/**/*.test.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "CallExpression[callee.name='launch'][arguments.length=0]",
+          message: 'A browser of its own costs seconds: freshWindow() is as clean.',
+        },
+        {
+          selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+          message: 'The machine’s clock: ask now() or today() of e2e/clock.',
+        },
+        {
+          selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']",
+          message: 'The machine’s clock: ask now() or today() of e2e/clock; performance.now() for how long.',
+        },
+        {
+          selector: "CallExpression[callee.name='setTimeout']",
+          message: 'It sleeps: wait for what is to come, by person.sees or page.waitForFunction.',
+        },
+      ],
+    },
+  },
+  {
     files: ['app/src/**/*.html'],
     extends: [...angular.configs.templateRecommended, ...angular.configs.templateAccessibility],
     plugins: {

@@ -25,6 +25,7 @@ export default {
         '<rootDir>/cli/**/*.test.ts',
         '<rootDir>/demo/**/*.test.ts',
         '<rootDir>/server/**/*.test.ts',
+        '<rootDir>/tools/**/*.test.mjs',
       ],
     },
     {

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { BrowserContext, CDPSession, KeyInput } from 'puppeteer-core';
-import { freshWindow, Person } from './harness';
+import { comesTo, freshWindow, Person } from './harness';
 import { ADDRESS } from './journeys';
 
 /** Tabs that a patient person would press. */
@@ -79,13 +79,7 @@ describe('by the keyboard and the screen reader’s tree', () => {
   ];
 
   async function hears(wanted: string): Promise<void> {
-    let last: readonly string[] = [];
-    for (let tries = 0; tries < 100; tries++) {
-      last = await heard();
-      if (last.includes(wanted)) return;
-      await new Promise((done) => setTimeout(done, 50));
-    }
-    throw new Error(`Heard ${last.join(', ')} instead of ${wanted}`);
+    expect(await comesTo(heard, (last) => last.includes(wanted))).toContain(wanted);
   }
 
   async function tabTo(wanted: string): Promise<void> {

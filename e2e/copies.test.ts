@@ -1,5 +1,5 @@
 import type { BrowserContext } from 'puppeteer-core';
-import { freshWindow, launch, Person } from './harness';
+import { comesTo, freshWindow, launch, Person } from './harness';
 import { ADDRESS, begin, buy, weigh } from './journeys';
 
 /** Writes a private file of the browser, or reads it where nothing is to be written. */
@@ -103,12 +103,9 @@ describe('a file that is kept up to date by itself', () => {
   let browser: BrowserContext;
   let person: Person;
   const holds = async (text: string): Promise<void> => {
-    for (const until = Date.now() + 20_000; Date.now() < until;) {
-      // While it is being written it cannot be read.
-      if ((await privateFile(person, FILE).catch(() => '')).includes(text)) return;
-      await new Promise((done) => setTimeout(done, 100));
-    }
-    throw new Error(`the file does not hold ${text}`);
+    // While it is being written it cannot be read.
+    const read = (): Promise<string> => privateFile(person, FILE).catch(() => '');
+    expect(await comesTo(read, (last) => last.includes(text))).toContain(text);
   };
 
   beforeAll(async () => {

@@ -47,10 +47,10 @@ describe('the served page', () => {
       await said(server, /Vendicus is at/);
       const person = await Person.at(browser, `http://127.0.0.1:${port}`, DESK, true);
       await person.goTo('/demo/counter');
-      await person.page.evaluate(async () => {
-        const ready = await navigator.serviceWorker.ready;
-        while (ready.active?.state !== 'activated') await new Promise((done) => setTimeout(done, 50));
-      });
+      await person.page.waitForFunction(
+        async () => (await navigator.serviceWorker.ready).active?.state === 'activated',
+        { polling: 50 },
+      );
       // The worker fills its cache after it has taken over.
       await person.page.waitForFunction(
         async () => {

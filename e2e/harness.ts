@@ -57,6 +57,15 @@ export function said(child: ChildProcess, pattern: RegExp): Promise<string> {
   });
 }
 
+/** Asks again and again until the answer is as it should be; the last answer where it does not come to be. */
+export async function comesTo<T>(ask: () => Promise<T>, isSo: (answer: T) => boolean): Promise<T> {
+  for (const until = performance.now() + PATIENCE; ;) {
+    const answer = await ask();
+    if (isSo(answer) || performance.now() > until) return answer;
+    await new Promise((done) => setTimeout(done, 50));
+  }
+}
+
 /** Waits for a file that the browser saves, which is empty at first, and says its name in the folder. */
 export async function saved(folder: string, is: (name: string) => boolean): Promise<string> {
   for (const until = Date.now() + PATIENCE; Date.now() < until;) {
@@ -81,7 +90,6 @@ export function freePort(): Promise<number> {
 
 declare global {
   /** Inside a page: what finds and waits there. */
-  // eslint-disable-next-line no-var
   var vendicusFinding: typeof InPage;
 }
 

@@ -87,7 +87,7 @@ describe('every page at every width', () => {
   async function fits(person: Person, what: string, found: string[]): Promise<void> {
     for (const [width, height] of WIDTHS) {
       await person.page.setViewport({ width, height });
-      await person.page.evaluate(() => new Promise((done) => requestAnimationFrame(() => setTimeout(done))));
+      await person.page.evaluate(() => vendicusFinding.drawn());
       const { wide, small } = await person.page.evaluate(misfits);
       found.push(...wide.map((each) => `${what} at ${width}: off the screen: ${each}`));
       found.push(...small.map((each) => `${what} at ${width}: too small: ${each}`));

@@ -22,7 +22,7 @@ const WHERE: Readonly<Record<string, string>> = {
 const ATTRIBUTE = /\[\s*(\w+)\s*=\s*"([^"]*)"\s*\]/g;
 
 /** Reads `Price`, `[name="Price"]` or `[name="Price"][role="textbox"]`. */
-export function wantedOf(selector: string): Wanted {
+function wantedOf(selector: string): Wanted {
   const wanted: Record<string, string> = {};
   const bare = selector.replace(ATTRIBUTE, (_all, attribute: string, value: string) => {
     wanted[attribute] = value;

@@ -35,7 +35,7 @@ async function until<T>(is: () => T | null | false | undefined, patienceMs: numb
 }
 
 /** Two frames, or what is left of them where nothing is drawn. */
-const drawn = (): Promise<void> =>
+export const drawn = (): Promise<void> =>
   new Promise((done) => {
     setTimeout(done, 100);
     requestAnimationFrame(() => requestAnimationFrame(() => done()));

@@ -14,9 +14,10 @@ import {
 } from '@angular/router';
 import { provideServiceWorker } from '@angular/service-worker';
 import { providePrimeNG } from 'primeng/config';
+import { SaysErrors } from '../household/says-errors';
 import { missingPage } from './missing-page';
 import { routes } from './routes';
-import { SaysErrors } from './says-errors';
+
 import { paperPreset } from './theme';
 
 /** The nonce that the build put on the root element; PrimeNG's styles carry it too. */

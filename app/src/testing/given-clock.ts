@@ -4,7 +4,7 @@ import type { Moments } from '../household/moments';
 import { randomId } from '../household/random-id';
 
 /** When every unit test begins: a Tuesday, late in the morning. */
-export const BEGINS = '2026-11-24T10:00:00.000Z';
+const BEGINS = '2026-11-24T10:00:00.000Z';
 let at = Date.parse(BEGINS);
 
 /** Lets it be another moment. */

@@ -1,6 +1,6 @@
 import { ErrorHandler } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
-import { Notices } from '../household/notices';
+import { Notices } from './notices';
 import { SaysErrors } from './says-errors';
 
 describe('what nobody caught', () => {

@@ -1,6 +1,6 @@
 import { type ErrorHandler, inject, Injectable } from '@angular/core';
-import { knownProblem } from '../household/disk/storage-problem';
-import { Notices } from '../household/notices';
+import { knownProblem } from './disk/storage-problem';
+import { Notices } from './notices';
 
 /** A browser says so where what is measured changes what is measured; nothing is wrong with it. */
 const HARMLESS = /ResizeObserver loop/;
