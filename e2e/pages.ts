@@ -25,6 +25,7 @@ export function pagesOf(done: string | null, open: string | null): string[] {
     'books',
     ...(done ? [`books/${done}`] : []),
     'books/trends',
+    ...(open ? [`books/${open}`] : []),
     'books/household',
     'craft',
     'craft/lamb-leg',
