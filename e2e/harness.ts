@@ -282,17 +282,14 @@ export class Person {
   }
 
   private async fillIn(called: string, text: string): Promise<void> {
-    const taken = await this.inside(
-      (called, text, patienceMs) => vendicusFinding.takeField({ called }, text, { patienceMs }),
+    const isFilled = await this.inside(
+      (called, text, patienceMs) => vendicusFinding.fillField({ called }, text, { patienceMs }),
       called,
       text,
       PATIENCE,
     );
-    if (taken === null)
+    if (!isFilled)
       throw new Error(`No field that can be filled is ${called}. The page says:\n${await this.text()}`);
-    if (taken === 'set') return;
-    if (text === '') await this.page.keyboard.press('Backspace');
-    else await this.page.keyboard.sendCharacter(text);
   }
 
   /** Marks all that stands in the field with this label. */

@@ -48,7 +48,7 @@ function jest() {
     [
       bin('jest'),
       ...['--selectProjects', ...projects, '--json', `--outputFile=${result}`],
-      ...['--maxWorkers=3', '--forceExit', ...files],
+      ...['--maxWorkers=2', '--forceExit', ...files],
     ],
     { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'] },
   );

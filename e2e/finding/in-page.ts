@@ -127,7 +127,8 @@ async function ready(wanted: Wanted, { patienceMs, scroll }: How): Promise<HTMLE
     if (scroll !== 'never' && isCutOff(element))
       element.scrollIntoView({ block: 'center', behavior: 'instant' });
     uncover(element);
-    const [before] = [middleOf(element), await drawn()];
+    const before = middleOf(element);
+    await drawn();
     const after = middleOf(element);
     if (isReady() === element && before.x === after.x && before.y === after.y) return element;
   }
@@ -150,19 +151,21 @@ export async function spotOf(wanted: Wanted, how: How): Promise<Spot | null> {
 /** What a hand types into; all else, a time or a day, is set as its picker does. */
 const TYPED = ['text', 'url', 'tel', 'search', 'password', 'number', 'email'];
 
-/** Takes the field into the hand, all of it marked; of one that is not typed into it says so, having set it. */
-export async function takeField(wanted: Wanted, text: string, how: How): Promise<'marked' | 'set' | null> {
+/** Fills the field as a paste does, in one go: what closes just now may still want the focus back. */
+export async function fillField(wanted: Wanted, text: string, how: How): Promise<boolean> {
   const field = (await ready(wanted, how)) as HTMLInputElement | null;
-  if (!field) return null;
+  if (!field) return false;
   field.focus();
   await drawn();
   if (field instanceof HTMLTextAreaElement || TYPED.includes(field.type)) {
+    if (document.activeElement !== field) field.focus();
     field.select();
-    return 'marked';
+    document.execCommand(text === '' ? 'delete' : 'insertText', false, text);
+    return true;
   }
   Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set?.call(field, text);
   for (const type of ['input', 'change']) field.dispatchEvent(new Event(type, { bubbles: true }));
-  return 'set';
+  return true;
 }
 
 const told = (): string => document.body.innerText.replace(/\s+/g, ' ');

@@ -275,6 +275,9 @@ export const HouseholdStore = signalStore(
       }
     }
 
+    /** All that was begun to be written. */
+    let begun: Promise<unknown> = Promise.resolve();
+
     return {
       whenLoaded: (): Promise<void> => (loading ??= load()),
       /**
@@ -283,7 +286,13 @@ export const HouseholdStore = signalStore(
        *
        * @returns the ids of its entries
        */
-      perform: (wanted: Deed | Result<Deed>): Promise<Result<readonly EntryId[]>> => perform(wanted),
+      perform: (wanted: Deed | Result<Deed>): Promise<Result<readonly EntryId[]>> => {
+        const deed = perform(wanted);
+        begun = Promise.allSettled([begun, deed]);
+        return deed;
+      },
+      /** Once all that was begun is on the disk, or refused: for what goes by what was said just now. */
+      written: async (): Promise<void> => void (await begun),
       undo,
       /** Reads the household anew, where another hand has written it. */
       refresh: async (): Promise<void> => took(await repository.load()),

@@ -7,6 +7,7 @@ import { planTold, type PlanTold } from '@core/pack/plan-told';
 import { animalsOf } from '@core/pack/table';
 import type { Tray } from '@core/pack/tray';
 import { PackPlans } from '../../compute/pack-plans';
+import { HouseholdStore } from '../../household/household-store';
 import { Notices } from '../../household/notices';
 import { Wrapping, type Stays } from './wrapping';
 
@@ -26,6 +27,7 @@ const WORTH_A_KNIFE_G = 40;
 export class TablePlan {
   private readonly wrapping = inject(Wrapping);
   private readonly notices = inject(Notices);
+  private readonly store = inject(HouseholdStore);
   readonly search = inject(PackPlans);
 
   private readonly found = signal<{ readonly ways: readonly Way[]; readonly stays: Stays } | null>(null);
@@ -49,6 +51,8 @@ export class TablePlan {
 
   /** Plans everything that is in no tray that stays. */
   async plan(): Promise<void> {
+    // What was typed just before counts, also where the disk is slow.
+    await this.store.written();
     if (!this.mayPlan()) return this.notices.problem('Say first who eats here: packs are planned by that.');
     const stays = this.wrapping.stays();
     const counted = rollup(
