@@ -55,10 +55,11 @@ describe('copies that this browser makes by itself', () => {
 
   it('can be gone back to; what was there since is kept, and put back', async () => {
     await person.goTo('/home/books/household');
-    await person.acts();
-    await person.page.locator('button[aria-label^="Go back to the copy of"]').click();
+    // What comes above it moves what is pressed.
+    await person.reads('This browser has not promised to keep');
+    await person.clickOn('button[aria-label^="Go back to the copy of"]');
     await person.sees('Go back to this copy?');
-    await person.page.locator('[role="alertdialog"] .yes').click();
+    await person.clickOn('[role="alertdialog"] .yes');
     await person.sees('Replaced; shown after');
     await person.reads('The household that was here until');
     await person.goTo('/home/block');
