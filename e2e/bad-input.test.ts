@@ -304,18 +304,3 @@ describe('bad input is answered, and nothing is lost', () => {
     expect(person.complaints).toEqual([]);
   });
 });
-
-describe('what nobody caught', () => {
-  it('is said in a sentence, a promise that was refused too', async () => {
-    const browser = await freshWindow();
-    const person = await Person.at(browser, ADDRESS);
-    await person.goTo('/demo/craft');
-    await person.page.evaluate(() => void Promise.reject(new Error('made for this test')));
-    await person.sees('Something here went wrong');
-    await person.click('Close this notice');
-    await person.page.evaluate(() => void requestAnimationFrame(() => JSON.parse('{')));
-    await person.sees('Something here went wrong');
-    expect(person.complaints).toHaveLength(2);
-    await browser.close();
-  });
-});

@@ -166,8 +166,14 @@ export class Person {
     await this.page.evaluateOnNewDocument(paceScript(pace));
   }
 
+  /** No page is left sooner than a hand could: what has just been typed is kept within a frame. */
+  private async rests(): Promise<void> {
+    await this.page.evaluate(() => new Promise((done) => requestAnimationFrame(() => setTimeout(done, 50))));
+  }
+
   async goTo(path: string): Promise<void> {
     this.before = NOTHING;
+    await this.rests();
     await this.page.goto(this.address + path, { waitUntil: 'load' });
     await this.page.waitForSelector('h1, .empty');
     await this.page.evaluate(() => document.fonts.ready.then(() => undefined));
@@ -415,8 +421,7 @@ export class Person {
   /** Loads the page again, as one does who has lost track, or a phone that had put it away. */
   async reload(): Promise<void> {
     this.before = NOTHING;
-    // Not sooner than a hand could: what has just been typed is kept within a frame.
-    await this.page.evaluate(() => new Promise((done) => requestAnimationFrame(() => setTimeout(done, 50))));
+    await this.rests();
     await this.page.reload({ waitUntil: 'load' });
   }
 

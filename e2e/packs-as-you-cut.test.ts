@@ -94,6 +94,7 @@ describe('straight into packs', () => {
 
   it('what is written on the pack is put right where it stands', async () => {
     await person.clickOn('v-weighings .newest');
+    await person.page.waitForSelector('v-put-right .pack label');
     const label = await person.page.$eval('v-put-right .pack label', (each) =>
       (each as unknown as HTMLElement).innerText.trim(),
     );
