@@ -304,3 +304,19 @@ describe('bad input is answered, and nothing is lost', () => {
     expect(person.complaints).toEqual([]);
   });
 });
+
+describe('what nobody caught', () => {
+  it('is said in a sentence, a promise that was refused too', async () => {
+    const browser = await freshWindow();
+    const person = await Person.at(browser, ADDRESS);
+    // By the page's own hand: what a debugger lets go wrong no page is told.
+    await person.page.evaluateOnNewDocument(() =>
+      addEventListener('keydown', () => void Promise.reject(new Error('made for this test'))),
+    );
+    await person.goTo('/demo/books');
+    await person.press('F9');
+    await person.sees('Something here went wrong');
+    expect(person.complaints).toEqual(['Error: made for this test']);
+    await browser.close();
+  });
+});
