@@ -107,7 +107,7 @@ export class Choice<T> {
     const isLetter = event.key.length === 1 && !event.ctrlKey && !event.metaKey && !event.altKey;
     const isMeant = isLetter && (event.key !== ' ' || this.early !== '');
     const takes = event.key === 'Enter' && this.early !== '';
-    if (!this.isLong() || event.isComposing || !(isMeant || takes)) return;
+    if (!this.isLong() || this.disabled() || event.isComposing || !(isMeant || takes)) return;
     event.preventDefault();
     event.stopPropagation();
     this.early += isMeant ? event.key : '\n';
