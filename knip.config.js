@@ -18,8 +18,14 @@ export default {
   project: ['{app,core,cli,demo,server}/**/*.ts!', 'e2e/**/*.ts', 'tools/*.mjs', 'app/src/*.css!'],
   // The types of what a function takes and gives are for its callers, whether or not one names them yet.
   ignoreExportsUsedInFile: { interface: true, type: true },
-  // Copied into the application as files by angular.json; loaded by Jest, or by its preset, by its own name; a command.
-  ignoreDependencies: ['@fontsource/.+', 'jest-environment-jsdom', 'ts-jest', 'dependency-cruiser'],
+  // Copied into the application as files by angular.json; loaded by Jest, or by its preset, by its own name; commands.
+  ignoreDependencies: [
+    '@fontsource/.+',
+    'jest-environment-jsdom',
+    'ts-jest',
+    'dependency-cruiser',
+    'typescript-native',
+  ],
   compilers: {
     css: (text) => [...text.matchAll(/@import [^ ;]+/g)].map(([line]) => `${line.slice(1)};`).join('\n'),
   },

@@ -26,7 +26,8 @@ describe('with the keyboard alone', () => {
   async function focused(): Promise<string> {
     return person.page.evaluate(() => {
       const at = document.activeElement as
-        (HTMLElement & { labels?: NodeListOf<HTMLLabelElement> | null }) | null;
+        | (HTMLElement & { labels?: NodeListOf<HTMLLabelElement> | null })
+        | null;
       const by = document.getElementById(at?.getAttribute('aria-labelledby') ?? '');
       return [by?.innerText, at?.getAttribute('aria-label'), at?.labels?.[0]?.innerText, at?.innerText]
         .filter(Boolean)

@@ -3,7 +3,16 @@
  * in its texture, the face of a cut as the meat. Skin is a scatter of dots.
  */
 export type LandmarkOf =
-  'seam' | 'joint' | 'silver-skin' | 'bone' | 'stop' | 'gland' | 'grain' | 'face' | 'fat' | 'skin';
+  | 'seam'
+  | 'joint'
+  | 'silver-skin'
+  | 'bone'
+  | 'stop'
+  | 'gland'
+  | 'grain'
+  | 'face'
+  | 'fat'
+  | 'skin';
 
 /** A line that is no region. */
 export interface Landmark {

@@ -114,7 +114,7 @@ type Row = [
   mayFreeze: 'yes' | 'no' | typeof NONE,
 ];
 
-// prettier-ignore
+// oxfmt-ignore
 const TABLE: Row[] = [
   // Fresh: the chart counts from the purchase, day 0, through cutting and wrapping.
   ['chicken, no date, on the day', [chicken('20')], '20', 'fresh', '21', '22', 'yes'],

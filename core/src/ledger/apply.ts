@@ -17,6 +17,7 @@ const HANDLERS: Handlers = { ...pieceHandlers, ...packHandlers, ...useHandlers }
  */
 export function apply(draft: Draft, entry: Entry): Refusal | null {
   const handler = HANDLERS[entry.type as keyof Handlers] as
-    ((draft: Draft, entry: Entry) => Refusal | null) | undefined;
+    | ((draft: Draft, entry: Entry) => Refusal | null)
+    | undefined;
   return handler ? handler(draft, entry) : null;
 }

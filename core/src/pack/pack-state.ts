@@ -2,7 +2,14 @@ import { flowedDg, totalDg, type Lot } from '../ledger/lot';
 
 /** Where a pack is in its life. */
 export type PackState =
-  'frozen' | 'thawing' | 'part-used' | 'eaten' | 'given' | 'discarded' | 'shrunk' | 'unpacked';
+  | 'frozen'
+  | 'thawing'
+  | 'part-used'
+  | 'eaten'
+  | 'given'
+  | 'discarded'
+  | 'shrunk'
+  | 'unpacked';
 
 const ENDS: readonly Extract<PackState, 'eaten' | 'given' | 'discarded' | 'shrunk' | 'unpacked'>[] = [
   'eaten',

@@ -7,7 +7,8 @@ import type { HouseholdRecord } from './record';
 
 /** Why two households cannot be one. */
 export type CannotJoin =
-  Contradiction | { readonly reason: 'currency'; readonly ofOlder: string; readonly ofYounger: string };
+  | Contradiction
+  | { readonly reason: 'currency'; readonly ofOlder: string; readonly ofYounger: string };
 
 /**
  * Joins what two devices know: whichever way and however often, the same. Of one household each register
