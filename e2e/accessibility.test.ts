@@ -1,12 +1,7 @@
-import { readFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
-import type { AxeResults } from 'axe-core';
 import type { BrowserContext } from 'puppeteer-core';
 import { DESK, freshWindow, Person, PHONE } from './harness';
 import { ADDRESS, choosePiece } from './journeys';
-import { demoPages } from './pages';
-
-const AXE = readFileSync(createRequire(__filename).resolve('axe-core/axe.min.js'), 'utf8');
+import { violations, violationsInTheDim } from './every-page/violations';
 
 describe.each([
   ['on a desk', DESK],
@@ -20,40 +15,10 @@ describe.each([
   });
   afterAll(() => browser.close());
 
-  async function light(scheme: 'light' | 'dark'): Promise<void> {
-    await person.page.emulateMediaFeatures([
-      { name: 'prefers-color-scheme', value: scheme },
-      { name: 'prefers-reduced-motion', value: 'reduce' },
-    ]);
-    await person.page.waitForFunction(
-      (isDim) => document.documentElement.classList.contains('dim') === isDim,
-      {},
-      scheme === 'dark',
-    );
-  }
-
-  /** What is wrong with the page as it is now; of some rules only, where they are named. */
-  async function violations(rules?: readonly string[]): Promise<string[]> {
-    const found = (await person.page.evaluate(
-      (runOnly) =>
-        (globalThis as unknown as { axe: { run: (options: object) => Promise<unknown> } }).axe.run({
-          resultTypes: ['violations'],
-          ...(runOnly ? { runOnly } : {}),
-        }),
-      rules,
-    )) as AxeResults;
-    return found.violations.map(
-      ({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`,
-    );
-  }
-
-  /** And in the dim, where only the colours are others; those are the same on every width. */
   async function violationsLightAndDim(): Promise<Record<string, string[]>> {
-    await light('light');
-    const inTheLight = await violations();
-    if (viewport !== DESK) return { inTheLight, inTheDim: [] };
-    await light('dark');
-    return { inTheLight, inTheDim: await violations(['color-contrast']) };
+    const inTheLight = await violations(person);
+    // The colours are the same on every width.
+    return { inTheLight, inTheDim: viewport === DESK ? await violationsInTheDim(person) : [] };
   }
   const NONE = { inTheLight: [], inTheDim: [] };
 
@@ -63,7 +28,6 @@ describe.each([
     );
     await person.goTo('/demo/block');
     await person.sees('Stand-in scale, 1 g');
-    await person.page.evaluate(AXE);
     for (const open of [null, '.source', '.list']) {
       if (open) await person.page.locator(open).click();
       if (open) await person.page.waitForSelector('.p-dialog');
@@ -76,7 +40,6 @@ describe.each([
 
   it.each(['/home/start', '/nothing/here', '/demo/counter'])('finds nothing at %s', async (path) => {
     await person.goTo(path);
-    await person.page.evaluate(AXE);
     expect(await violationsLightAndDim()).toEqual(NONE);
   });
 
@@ -86,11 +49,6 @@ describe.each([
     await person.click('offer');
     await person.page.$$eval('summary', (all) => all.forEach((each) => (each as HTMLElement).click()));
     await person.sees('Prices ready cut');
-    expect(await violationsLightAndDim()).toEqual(NONE);
-  });
-
-  it.each(demoPages().filter((path) => path !== '/demo/counter'))('and nothing at %s', async (path) => {
-    await person.goOn(path);
     expect(await violationsLightAndDim()).toEqual(NONE);
   });
 });

@@ -2,6 +2,7 @@ import { existsSync } from 'node:fs';
 import puppeteer, { Puppeteer, type Browser, type LaunchOptions } from 'puppeteer-core';
 import { ZONE } from './clock';
 import { FINDER } from './finding/finder';
+import { forThePage } from './for-the-page';
 
 export { FINDING } from './finding/finder';
 
@@ -49,6 +50,12 @@ export function launch({ whole = false, ...options }: Start = {}): Promise<Brows
     args: [...QUIET, ...(options.args ?? [])],
   });
 }
+
+let seeding: string | undefined;
+
+/** What puts a household into a browser's database, for the page; made when it is asked for first. */
+export const seedingScript = (): string =>
+  (seeding ??= `void ${forThePage('e2e/seeding/in-page.ts', 'vendicusSeeding')}`);
 
 let shared: Promise<Browser> | undefined;
 

@@ -1,6 +1,6 @@
 import type { BrowserContext } from 'puppeteer-core';
 import { comesTo, freshWindow, launch, Person } from './harness';
-import { ADDRESS, begin, buy, weigh } from './journeys';
+import { ADDRESS, begin, weigh } from './journeys';
 
 /** Writes a private file of the browser, or reads it where nothing is to be written. */
 function privateFile(person: Person, path: readonly string[], text?: string): Promise<string> {
@@ -37,8 +37,7 @@ describe('copies that this browser makes by itself', () => {
     browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
     await person.hurry(5);
-    await begin(person);
-    await buy(person, 'Strip loin', '5 kg', '12');
+    await begin(person, {}, { kind: 'Strip loin', weight: '5 kg', price: '12' });
     await person.goTo('/home/books/household');
   });
   afterAll(async () => {
@@ -87,8 +86,7 @@ describe('copies that this browser makes by itself', () => {
     const without = await launch({ args: ['--disable-blink-features=FileSystemAccessOriginPrivate'] });
     try {
       const other = await Person.at(without, ADDRESS);
-      await begin(other);
-      await buy(other, 'Strip loin', '5 kg', '12');
+      await begin(other, {}, { kind: 'Strip loin', weight: '5 kg', price: '12' });
       await other.goTo('/home/books/household');
       await other.reads('so it makes no copies by itself');
       await other.reads('no copy inside it yet');
@@ -127,8 +125,7 @@ describe('a file that is kept up to date by itself', () => {
           : Promise.resolve('prompt');
       };
     });
-    await begin(person);
-    await buy(person, 'Strip loin', '5 kg', '12');
+    await begin(person, {}, { kind: 'Strip loin', weight: '5 kg', price: '12' });
     await person.goTo('/home/books/household');
     await person.click('Keep a new file up to date');
     await person.sees('linked.json is kept up to date by itself');
@@ -198,8 +195,7 @@ describe('what would be lost with this browser', () => {
     const browser = await freshWindow();
     try {
       const person = await Person.at(browser, ADDRESS);
-      await begin(person);
-      await buy(person, 'Strip loin', '9 kg', '12');
+      await begin(person, {}, { kind: 'Strip loin', weight: '9 kg', price: '12' });
       await person.click('I know');
       await weigh(person, '8.9 kg');
       await person.sees('100 g of liquid');

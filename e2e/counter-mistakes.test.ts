@@ -1,6 +1,6 @@
 import type { BrowserContext } from 'puppeteer-core';
 import { freshWindow, Person, PHONE } from './harness';
-import { ADDRESS, begin, buy, choosePiece, unfold } from './journeys';
+import { ADDRESS, begin, choosePiece, unfold } from './journeys';
 
 describe('slips of the thumb at the Counter', () => {
   let browser: BrowserContext;
@@ -135,8 +135,7 @@ describe('what was bought is put right', () => {
   beforeAll(async () => {
     browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
-    await begin(person);
-    await buy(person, 'Strip loin', '5.300 kg', '15.45');
+    await begin(person, {}, { kind: 'Strip loin', weight: '5.300 kg', price: '15.45' });
   });
   afterAll(() => browser.close());
 

@@ -2,10 +2,18 @@ import type { Place } from '@core/freeze/place';
 import type { Entry, Fact } from '@core/ledger/entry';
 import { householdOf, type Household } from '@core/records/household';
 import type { HouseholdRecord } from '@core/records/record';
+import { DEFAULT_SETTINGS, settingsGroups } from '@core/records/settings';
 
 const START = Date.UTC(2026, 0, 1);
 const NAMES = ['steaks', 'thighs', 'chops', 'roast', 'shanks', 'mince', 'wings'];
 const ANIMALS = ['beef', 'chicken', 'pork', 'beef', 'lamb', 'beef', 'chicken'] as const;
+
+/** How it counts: a household that has begun. */
+function counted(): HouseholdRecord[] {
+  const settings = { ...DEFAULT_SETTINGS, eaters: [{ name: 'Odile', plateDg: 1800 }] };
+  const stamp = { at: new Date(START).toISOString(), device: 'tablet', seq: 0 };
+  return settingsGroups(settings).map((group) => ({ type: 'settings', ...group, stamp }));
+}
 
 /** Packs in four freezers of three drawers each. */
 export function fullFreezers(packs: number): Household {
@@ -49,5 +57,5 @@ export function fullFreezers(packs: number): Household {
       place(`f${f}d${d}`, { name: `drawer ${d + 1}`, cold: 'freezer', within: `f${f}`, order: d }),
     ),
   ]);
-  return householdOf(entries, records);
+  return householdOf(entries, [...counted(), ...records]);
 }

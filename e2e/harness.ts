@@ -6,6 +6,8 @@ import { join } from 'node:path';
 import type { Browser, BrowserContext, ElementHandle, Page } from 'puppeteer-core';
 import type { Start } from './chromium';
 import type * as InPage from './finding/in-page';
+import type { SeededFile } from './seeding/household-file';
+import type * as Seeding from './seeding/in-page';
 import { clockScript, now, paceScript, ZONE } from './clock';
 
 /** How long something may take to appear: a busy machine with a slow disk holds a safe write back for many seconds. */
@@ -91,6 +93,8 @@ export function freePort(): Promise<number> {
 declare global {
   /** Inside a page: what finds and waits there. */
   var vendicusFinding: typeof InPage;
+  /** Inside a page: what puts a household there. */
+  var vendicusSeeding: typeof Seeding;
 }
 
 /** What a page said at some moment. */
@@ -179,6 +183,14 @@ export class Person {
     await this.page.evaluate(() => document.fonts.ready.then(() => undefined));
   }
 
+  /** Has a household in this browser already, before the application is opened. */
+  async holds({ text, device }: SeededFile, name: 'home' | 'demo' = 'home'): Promise<void> {
+    // A page of the same place that is not the application.
+    await this.page.goto(`${this.address}/icon.svg`);
+    await this.page.evaluate((await chromium()).seedingScript());
+    await this.page.evaluate((...given) => vendicusSeeding.putHousehold(...given), name, text, device);
+  }
+
   /** Goes on to another page of the household as a link does, without loading the application anew. */
   async goOn(path: string): Promise<void> {
     if (this.page.url() === this.address + path) return;
@@ -189,10 +201,14 @@ export class Person {
       history.pushState(null, '', path);
       dispatchEvent(new PopStateEvent('popstate'));
     }, path);
-    await this.page.waitForFunction(
-      () => document.querySelector('main router-outlet + :not([data-before]) :is(h1, .empty)'),
-      { polling: 50, timeout: PATIENCE },
-    );
+    await this.page
+      .waitForFunction(
+        () => document.querySelector('main router-outlet + :not([data-before]) :is(h1, .empty)'),
+        { polling: 50, timeout: PATIENCE },
+      )
+      .catch(async () => {
+        throw new Error(`${path} did not come. The page says:\n${await this.text()}`);
+      });
   }
 
   /** Runs something inside the page, anew where the page is loaded meanwhile. */

@@ -1,6 +1,7 @@
 import type { ElementHandle } from 'puppeteer-core';
 import { now } from './clock';
 import { Person } from './harness';
+import { householdFile, type Bought, type Counts } from './seeding/household-file';
 
 export const ADDRESS = process.env['VENDICUS_ADDRESS'] ?? '';
 
@@ -14,11 +15,12 @@ function zoneAt(wanted: number): string {
 export const morning = (): string => zoneAt(10);
 export const afternoon = (): string => zoneAt(16);
 
-/** How somebody counts: what a browser's language does not tell is answered. */
-export interface Counts {
-  readonly currency?: string;
-  readonly system?: 'metric' | 'imperial';
-  readonly decimal?: '.' | ',';
+/** How fractions are written is not asked: the browser's language tells. */
+async function speaks(person: Person, decimal: Counts['decimal'] = '.'): Promise<void> {
+  await person.page.evaluateOnNewDocument(
+    (language) => Object.defineProperty(navigator, 'language', { value: language }),
+    decimal === ',' ? 'de-DE' : 'en-IE',
+  );
 }
 
 /** The first screen of the first questions. */
@@ -26,11 +28,7 @@ export async function answerHowToCount(
   person: Person,
   { currency = 'EUR', system = 'metric', decimal = '.' }: Counts = {},
 ): Promise<void> {
-  // How fractions are written is not asked: the browser's language tells.
-  await person.page.evaluateOnNewDocument(
-    (language) => Object.defineProperty(navigator, 'language', { value: language }),
-    decimal === ',' ? 'de-DE' : 'en-IE',
-  );
+  await speaks(person, decimal);
   await person.goTo('/home/start');
   // Where the language is spoken, one pays in euros.
   if (currency !== 'EUR') await person.choose('Currency', currency);
@@ -40,22 +38,24 @@ export async function answerHowToCount(
 }
 
 /** Answers the first questions of a household of one's own; it is at the Counter then. */
-export async function begin(person: Person, counts: Counts = {}): Promise<void> {
+export async function beginByHand(person: Person, counts: Counts = {}): Promise<void> {
   await answerHowToCount(person, counts);
   await person.fill('Name of eater 1', 'Odile');
   await person.press('Enter');
   await person.sees('Is it worth it?');
 }
 
-/** Bram eats here too; a plate of the first who eats where it is said. */
-export async function withBram(person: Person, plate: string, firstPlate?: string): Promise<void> {
-  await person.goTo('/home/books/household');
-  if (firstPlate !== undefined) await person.fill('Plate of eater 1', firstPlate);
-  await person.click('Add someone');
-  await person.fill('Name of eater 2', 'Bram');
-  await person.fill('Plate of eater 2', plate);
-  await person.click('Save');
-  await person.sees('How the household counts is saved');
+/** Has a household of one's own already, and what it has bought; opens it where it is left then. */
+export async function begin(person: Person, counts: Counts = {}, ...pieces: Bought[]): Promise<void> {
+  const { file, lots } = householdFile(counts, pieces);
+  await speaks(person, counts.decimal);
+  await person.holds(file);
+  const last = lots.at(-1);
+  await person.goTo(last === undefined ? '/home/counter' : `/home/block/${last}`);
+  const isOpen = pieces.at(-1)?.drained !== undefined;
+  await person.reads(
+    last === undefined ? 'Is it worth it?' : isOpen ? 'on the board' : 'this is the true start',
+  );
 }
 
 /** Says at the Counter which piece it is. */

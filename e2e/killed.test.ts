@@ -1,5 +1,5 @@
 import { launch, Person, profileFolder } from './harness';
-import { ADDRESS, begin, buy, weigh } from './journeys';
+import { ADDRESS, beginByHand, buy, weigh } from './journeys';
 import { tearLog } from './torture/device';
 import { weighings } from './torture/trials/screens';
 
@@ -23,7 +23,7 @@ it('puts the household back that the browser has thrown away after a kill, and s
   };
   try {
     await visit(async (person) => {
-      await begin(person);
+      await beginByHand(person);
       await buy(person, 'Strip loin', '5 kg', '12');
     }, true);
     await visit(async (person) => {

@@ -1,6 +1,6 @@
 import type { BrowserContext } from 'puppeteer-core';
 import { freshWindow, Person, PHONE } from './harness';
-import { ADDRESS, begin, buy, weigh } from './journeys';
+import { ADDRESS, begin, weigh } from './journeys';
 
 interface Entry {
   readonly type: string;
@@ -20,8 +20,11 @@ describe('straight into packs', () => {
   beforeAll(async () => {
     browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
-    await begin(person, { system: 'imperial', currency: 'USD' });
-    await buy(person, 'Strip loin', '11.5 lb', '6.99', {}, 'lb');
+    await begin(
+      person,
+      { system: 'imperial', currency: 'USD' },
+      { kind: 'Strip loin', weight: '11.5 lb', price: '6.99' },
+    );
     await person.click('I know');
     await weigh(person, '11.3 lb');
     await person.sees('of liquid');
@@ -147,8 +150,7 @@ describe('a whole piece in one line', () => {
   beforeAll(async () => {
     browser = await freshWindow();
     person = await Person.at(browser, ADDRESS, PHONE);
-    await begin(person, { decimal: ',' });
-    await buy(person, 'Strip loin', '4,000 kg', '15,00');
+    await begin(person, { decimal: ',' }, { kind: 'Strip loin', weight: '4,000 kg', price: '15,00' });
     await person.click('I know');
   });
   afterAll(() => browser.close());
@@ -216,8 +218,7 @@ describe('typed on a slow device', () => {
   beforeAll(async () => {
     browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
-    await begin(person);
-    await buy(person, 'Strip loin', '6.000 kg', '15.00');
+    await begin(person, {}, { kind: 'Strip loin', weight: '6.000 kg', price: '15.00' });
     await person.click('I know');
     await weigh(person, '5.900 kg');
     await person.sees('100 g of liquid');

@@ -10,8 +10,7 @@ describe('trouble at the scale', () => {
   beforeAll(async () => {
     browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
-    await begin(person);
-    await buy(person, 'Strip loin', '5.250 kg', '15.00');
+    await begin(person, {}, { kind: 'Strip loin', weight: '5.250 kg', price: '15.00' });
   });
   afterAll(() => browser.close());
 

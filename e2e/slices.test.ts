@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { BrowserContext } from 'puppeteer-core';
 import { freshWindow, Person, PHONE, saved } from './harness';
-import { ADDRESS, begin, buy, weigh, withBram } from './journeys';
+import { ADDRESS, begin, weigh } from './journeys';
 
 // From a log that was only weighed and measured to steaks that were cut and weighed.
 describe('where to cut a log', () => {
@@ -15,13 +15,18 @@ describe('where to cut a log', () => {
     browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
     await person.savesTo(downloads);
-    await begin(person);
-    await buy(person, 'Strip loin', '5.250 kg', '15.00');
-    await weigh(person, '5.100 kg');
-    await weigh(person, '150 g', 'Connective strip');
-    await weigh(person, '700 g', 'Fat cap');
-    await weigh(person, '250 g', 'Square-off');
-    await person.sees('Square-off and sirloin end: 250 g');
+    await begin(
+      person,
+      {},
+      {
+        ...{ kind: 'Strip loin', weight: '5.250 kg', price: '15.00', drained: '5.100 kg' },
+        cuts: [
+          ['Connective strip', '150 g'],
+          ['Fat cap', '700 g'],
+          ['Square-off', '250 g'],
+        ],
+      },
+    );
   });
   afterAll(async () => {
     await browser.close();
@@ -258,18 +263,18 @@ describe('a steak for each who eats', () => {
   beforeAll(async () => {
     browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
-    await begin(person, { decimal: ',' });
-    await withBram(person, '150 g', '200 g');
-    await buy(person, 'Beef tenderloin, peeled', '1,700 kg', '45,00');
-    await person.sees('this is the true start');
-    await weigh(person, '1,650 kg');
-    for (const [part, weight] of [
-      ['Chain', '200 g'],
-      ['Fat', '100 g'],
-      ['Silver skin', '80 g'],
-    ] as const)
-      await weigh(person, weight, part);
-    await person.sees('Silver skin: 80 g');
+    await begin(
+      person,
+      { decimal: ',', eaters: { Odile: 200, Bram: 150 } },
+      {
+        ...{ kind: 'Beef tenderloin, peeled', weight: '1,700 kg', price: '45,00', drained: '1,650 kg' },
+        cuts: [
+          ['Chain', '200 g'],
+          ['Fat', '100 g'],
+          ['Silver skin', '80 g'],
+        ],
+      },
+    );
     await person.goTo(`${new URL(person.page.url()).pathname}/slices`);
   });
   afterAll(() => browser.close());

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { BrowserContext } from 'puppeteer-core';
 import { DESK, freshWindow, launch, Person, profileFolder, saved } from './harness';
-import { ADDRESS, begin, buy, weigh } from './journeys';
+import { ADDRESS, begin, beginByHand, buy, weigh } from './journeys';
 
 describe('storage', () => {
   let browser: BrowserContext;
@@ -14,8 +14,7 @@ describe('storage', () => {
 
   it('two tabs on the same piece: the second is refused what the first has taken', async () => {
     const one = await Person.at(browser, ADDRESS);
-    await begin(one);
-    await buy(one, 'Strip loin', '5 kg', '12');
+    await begin(one, {}, { kind: 'Strip loin', weight: '5 kg', price: '12' });
     await weigh(one, '4.9 kg');
     await one.sees('100 g of liquid');
     const two = await Person.at(browser, ADDRESS);
@@ -38,8 +37,7 @@ describe('storage', () => {
 
   it('full: says so, keeps what stood before and the text in the field, and goes on later', async () => {
     const person = await Person.at(browser, ADDRESS);
-    await begin(person);
-    await buy(person, 'Strip loin', '5 kg', '12');
+    await begin(person, {}, { kind: 'Strip loin', weight: '5 kg', price: '12' });
     await person.page.evaluate(() => {
       const store = IDBObjectStore.prototype as IDBObjectStore & { realAdd?: IDBObjectStore['add'] };
       store.realAdd = store.add;
@@ -71,8 +69,7 @@ describe('storage', () => {
     const own = await launch({ userDataDir: profile.path });
     try {
       const person = await Person.at(own, ADDRESS, DESK, true);
-      await begin(person);
-      await buy(person, 'Strip loin', '5 kg', '12');
+      await begin(person, {}, { kind: 'Strip loin', weight: '5 kg', price: '12' });
       await person.page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
       const session = await person.page.createCDPSession();
       const { origin } = new URL(ADDRESS);
@@ -93,8 +90,7 @@ describe('storage', () => {
 
   it('cleared away under an open page: written back with the next deed, and said', async () => {
     const person = await Person.at(browser, ADDRESS);
-    await begin(person);
-    await buy(person, 'Strip loin', '5 kg', '12');
+    await begin(person, {}, { kind: 'Strip loin', weight: '5 kg', price: '12' });
     const session = await person.page.createCDPSession();
     const { origin } = new URL(ADDRESS);
     await session.send('Storage.clearDataForOrigin', { origin, storageTypes: 'all' });
@@ -108,7 +104,7 @@ describe('storage', () => {
 
   it('spoilt: put back from the second place, and said; its text is kept', async () => {
     const person = await Person.at(browser, ADDRESS);
-    await begin(person);
+    await beginByHand(person);
     await buy(person, 'Strip loin', '5 kg', '12');
     await spoil(person, 1);
     await person.goTo('/home/block');
@@ -122,8 +118,7 @@ describe('storage', () => {
     const person = await withoutPrivateFiles(browser);
     const folder = mkdtempSync(join(tmpdir(), 'vendicus-spoilt-'));
     await person.savesTo(folder);
-    await begin(person);
-    await buy(person, 'Strip loin', '5 kg', '12');
+    await begin(person, {}, { kind: 'Strip loin', weight: '5 kg', price: '12' });
     await weigh(person, '4.9 kg');
     await person.sees('100 g of liquid');
     await spoil(person, 2);
@@ -138,8 +133,7 @@ describe('storage', () => {
 
   it('spoilt, and no second place: says so, offers what cannot be read, and neither loses it nor calls it a household', async () => {
     const person = await withoutPrivateFiles(browser);
-    await begin(person);
-    await buy(person, 'Strip loin', '5 kg', '12');
+    await begin(person, {}, { kind: 'Strip loin', weight: '5 kg', price: '12' });
     await spoil(person, 1);
     await person.goTo('/home/books/household');
     await person.reads('One part of what this browser has stored cannot be read');
@@ -193,7 +187,7 @@ describe('storage', () => {
         return real.apply(this, given);
       };
     });
-    await begin(person);
+    await beginByHand(person);
     await buy(person, 'Strip loin', '5 kg', '12');
     await weigh(person, '4.9 kg');
     await person.sees('100 g of liquid');

@@ -1,6 +1,6 @@
 import type { BrowserContext } from 'puppeteer-core';
 import { freshWindow, Person, PHONE } from './harness';
-import { ADDRESS, begin, buy, weigh, withBram } from './journeys';
+import { ADDRESS, begin, buy, weigh } from './journeys';
 
 // What lies on the table is packed as a sensible cook would, in euros with a comma.
 describe('the table ends empty', () => {
@@ -10,18 +10,16 @@ describe('the table ends empty', () => {
   beforeAll(async () => {
     browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
-    await begin(person, { decimal: ',' });
-    await withBram(person, '180 g', '180 g');
-    await buy(person, 'Strip loin', '2,000 kg', '15,00');
+    const steaks = ['250 g', '255 g', '245 g', '248 g'];
+    await begin(
+      person,
+      { decimal: ',', eaters: { Odile: 180, Bram: 180 } },
+      {
+        ...{ kind: 'Strip loin', weight: '2,000 kg', price: '15,00', drained: '1,950 kg' },
+        cuts: [['Fat cap', '150 g'], ...steaks.map((weight) => ['Steaks', weight] as const)],
+      },
+    );
     await person.click('I know');
-    await weigh(person, '1,950 kg');
-    await weigh(person, '150 g', 'Fat cap');
-    await person.sees('Fat cap: 150 g');
-    let count = 1;
-    for (const weight of ['250 g', '255 g', '245 g', '248 g']) {
-      await weigh(person, weight, 'Steaks');
-      await person.sees(`Weighed ${(count += 1)}`);
-    }
     await person.click('Wrap 5 to wrap', 'link');
     await person.click('Plan the packs');
     await person.sees('No plan is better.');
@@ -197,8 +195,6 @@ describe('the table ends empty', () => {
     await person.click('Wrap 3 to wrap', 'link');
     await person.click('What is wanted');
     await person.click('Steak: each wrapped by itself', 'checkbox');
-    await person.fill('Heaps are pressed flat to', '25 mm');
-    await person.press('Tab');
     await person.fill('Heaps are pressed flat to', 'flat');
     await person.press('Tab');
     await person.sees('“flat” is no thickness of a pack.');
@@ -225,8 +221,7 @@ describe('what makes no dinner yet', () => {
   beforeAll(async () => {
     browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
-    await begin(person);
-    await withBram(person, '180 g');
+    await begin(person, { eaters: { Odile: 180, Bram: 180 } });
   });
   afterAll(() => browser.close());
 

@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { BrowserContext } from 'puppeteer-core';
 import { DESK, freePort, freshWindow, Person, said } from './harness';
-import { begin, buy, weigh } from './journeys';
+import { begin, weigh } from './journeys';
 
 const EPOCH_OF_TOMORROW = '99';
 
@@ -44,8 +44,7 @@ describe('a newer version', () => {
     server = served.server;
     browser = await freshWindow();
     person = await Person.at(browser, served.address, DESK, true);
-    await begin(person);
-    await buy(person, 'Strip loin', '5 kg', '12');
+    await begin(person, {}, { kind: 'Strip loin', weight: '5 kg', price: '12' });
     await person.page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
     // From now on it is the kept application that answers.
     await person.page.waitForFunction(async () =>

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import bwipjs from 'bwip-js/node';
 import type { BrowserContext, ElementHandle } from 'puppeteer-core';
 import { freshWindow, Person, PHONE, saved } from './harness';
-import { ADDRESS, begin, buy, choosePiece, unfold, weigh } from './journeys';
+import { ADDRESS, begin, choosePiece, unfold } from './journeys';
 
 // From a closed piece to packs with labels, and a pack found again by its label.
 describe('from the table to labelled packs', () => {
@@ -16,28 +16,16 @@ describe('from the table to labelled packs', () => {
     browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
     await person.savesTo(folder);
-    await begin(person);
-    await person.goTo('/home/books/household');
-    for (const [index, [name, plate]] of [
-      ['Odile', '200 g'],
-      ['Bram', '150 g'],
-    ].entries()) {
-      if (index > 0) await person.click('Add someone');
-      await person.fill(`Name of eater ${index + 1}`, name!);
-      await person.fill(`Plate of eater ${index + 1}`, plate!);
-    }
-    await person.click('Save');
-    await person.sees('How the household counts is saved');
-    await buy(person, 'Strip loin', '2.000 kg', '15.00');
+    const steaks = ['205 g', '150 g', '190 g', '160 g', '340 g', '152 g', '198 g'];
+    await begin(
+      person,
+      { eaters: { Odile: 200, Bram: 150 } },
+      {
+        ...{ kind: 'Strip loin', weight: '2.000 kg', price: '15.00', drained: '1.950 kg' },
+        cuts: [['Fat cap', '150 g'], ...steaks.map((weight) => ['Steaks', weight] as const)],
+      },
+    );
     await person.click('I know');
-    await weigh(person, '1.950 kg');
-    await weigh(person, '150 g', 'Fat cap');
-    await person.sees('Fat cap: 150 g');
-    let count = 1;
-    for (const weight of ['205 g', '150 g', '190 g', '160 g', '340 g', '152 g', '198 g']) {
-      await weigh(person, weight, 'Steaks');
-      await person.sees(`Weighed ${(count += 1)}`);
-    }
     await person.click('Wrap 8 to wrap', 'link');
     await person.sees('lie here to be wrapped');
   });

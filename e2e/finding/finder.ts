@@ -1,16 +1,7 @@
-import { buildSync } from 'esbuild';
 import type { CustomQueryHandler } from 'puppeteer-core';
+import { forThePage } from '../for-the-page';
 
-const [bundle] = buildSync({
-  entryPoints: ['e2e/finding/in-page.ts'],
-  bundle: true,
-  write: false,
-  minify: true,
-  format: 'iife',
-  globalName: 'finding',
-  target: 'chrome120',
-}).outputFiles;
-const finding = `(globalThis.vendicusFinding ??= (() => { ${bundle?.text}; return finding; })())`;
+const finding = forThePage('e2e/finding/in-page.ts', 'vendicusFinding');
 
 /** Puts what finds and waits inside a page there, before anything of the page. */
 export const FINDING = `void ${finding};`;

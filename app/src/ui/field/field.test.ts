@@ -51,6 +51,17 @@ describe('a field', () => {
     expect([fixture.componentInstance.guests(), field.value]).toEqual([0, '0']);
   });
 
+  it('keeps what is being typed while what was said before comes back; then shows what counts', () => {
+    const { fixture, field } = page();
+    field.value = '1';
+    field.dispatchEvent(new Event('input'));
+    fixture.componentInstance.guests.set(7);
+    fixture.detectChanges();
+    expect(field.value).toBe('1');
+    field.dispatchEvent(new Event('blur'));
+    expect(field.value).toBe('7');
+  });
+
   it('keeps what cannot be read, says so beside it and what counts; Escape brings that back', () => {
     const { fixture, field, type, alert } = page();
     type('many');

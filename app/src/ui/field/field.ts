@@ -40,7 +40,9 @@ wears({ inputtext });
         [attr.placeholder]="placeholder() || ' '"
         [attr.aria-invalid]="problem() ? true : null"
         [attr.aria-describedby]="problem() || hint() ? id + '-why' : null"
+        (input)="isBeingTyped = true"
         (change)="take(field.value)"
+        (blur)="problem() || showWhatCounts()"
         (keydown.escape)="showWhatCounts()"
       />
     </v-labelled>
@@ -64,14 +66,18 @@ export class Field<T> {
   protected readonly problem = signal('');
   private readonly field = viewChild.required<ElementRef<HTMLInputElement>>('field');
 
+  protected isBeingTyped = false;
+
   constructor() {
     effect(() => {
       this.value();
-      this.showWhatCounts();
+      // What was said before may come back from the disk while the next figure is on its way.
+      if (!this.isBeingTyped) this.showWhatCounts();
     });
   }
 
   protected take(text: string): void {
+    this.isBeingTyped = false;
     const read = this.read()(text);
     if (!read.ok) {
       const counts = this.value();
@@ -83,6 +89,7 @@ export class Field<T> {
 
   /** Written by hand: a binding would not see that "1200 g" and the "1.2 kg" that stood there are the same. */
   protected showWhatCounts(): void {
+    this.isBeingTyped = false;
     this.problem.set('');
     this.field().nativeElement.value = this.value();
   }

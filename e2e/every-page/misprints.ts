@@ -1,13 +1,8 @@
-import type { BrowserContext } from 'puppeteer-core';
-import { freshWindow, Person } from './harness';
-import { ADDRESS, begin, choosePiece } from './journeys';
-import { demoPages, pagesOf } from './pages';
-
 /** A4 with the margins that a browser leaves. */
-const PAPER = { width: 718, height: 1017 };
+export const PAPER = { width: 718, height: 1017 };
 
-/** What does not belong on paper: what is pressed or typed into, what lies beyond the edge, a box with nothing in it. */
-function misprints(): string[] {
+/** Runs inside a page. What does not belong on paper: what is pressed or typed into, what lies beyond the edge, a box with nothing in it. */
+export function misprints(): string[] {
   const name = (each: Element): string =>
     `${each.tagName.toLowerCase()}.${String(each.className)} “${(each.textContent ?? '').trim().slice(0, 40)}”`;
   const isSeen = (each: Element): boolean => {
@@ -47,42 +42,3 @@ function misprints(): string[] {
     ...pale,
   ].slice(0, 6);
 }
-
-describe('every page on paper', () => {
-  let browser: BrowserContext;
-  beforeAll(async () => {
-    browser = await freshWindow();
-  });
-  afterAll(() => browser.close());
-
-  async function prints(person: Person, pages: readonly string[]): Promise<void> {
-    await person.page.emulateMediaType('print');
-    await person.page.setViewport(PAPER);
-    const found: Record<string, string[]> = {};
-    for (const page of pages) {
-      await person.goOn(page);
-      const wrong = await person.page.evaluate(misprints);
-      if (wrong.length > 0) found[page] = wrong;
-    }
-    expect(found).toEqual({});
-  }
-
-  it('of the demo household, read in the dim', async () => {
-    const person = await Person.at(browser, ADDRESS);
-    await person.page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'dark' }]);
-    await person.goTo('/demo/counter');
-    await choosePiece(person, 'Strip loin');
-    await person.fill('Price for a kg', '15.45');
-    await person.fill('Weight on the label', '5.320 kg');
-    await prints(person, demoPages());
-  });
-
-  it('of an empty one', async () => {
-    const person = await Person.at(browser, ADDRESS);
-    await begin(person);
-    await prints(
-      person,
-      pagesOf(null, null).map((page) => `/home/${page}`),
-    );
-  });
-});
