@@ -1,4 +1,6 @@
-import angular from 'angular-eslint';
+import angular from '@angular-eslint/eslint-plugin';
+import angularTemplate from '@angular-eslint/eslint-plugin-template';
+import * as angularParser from '@angular-eslint/template-parser';
 import tseslint from 'typescript-eslint';
 import labelledControl from './tools/lint/labelled-control.mjs';
 import wrappedControl from './tools/lint/wrapped-control.mjs';
@@ -54,9 +56,10 @@ export default tseslint.config(
   },
   {
     files: ['app/src/**/*.ts'],
-    extends: [...angular.configs.tsRecommended],
-    processor: angular.processInlineTemplates,
+    plugins: { '@angular-eslint': angular },
+    processor: angularTemplate.processors['extract-inline-html'],
     rules: {
+      ...angular.configs.recommended.rules,
       'no-restricted-syntax': [
         'error',
         {
@@ -145,11 +148,14 @@ export default tseslint.config(
   },
   {
     files: ['app/src/**/*.html'],
-    extends: [...angular.configs.templateRecommended, ...angular.configs.templateAccessibility],
+    languageOptions: { parser: angularParser },
     plugins: {
+      '@angular-eslint/template': angularTemplate,
       vendicus: { rules: { 'labelled-control': labelledControl, 'wrapped-control': wrappedControl } },
     },
     rules: {
+      ...angularTemplate.configs.recommended.rules,
+      ...angularTemplate.configs.accessibility.rules,
       '@angular-eslint/template/no-any': 'error',
       'vendicus/labelled-control': 'error',
     },

@@ -28,6 +28,8 @@ const QUIET = [
   '--disable-sync',
   '--disable-dev-shm-usage',
   '--lang=en-IE',
+  // Most of a page's code runs a few times: compiled simply and at once it takes a fifth less than interpreted.
+  '--js-flags=--always-sparkplug',
   // Pages of the browser's own, which cost half of its start.
   '--disable-features=WebUIOmniboxPopup,WebUIOmniboxAimPopup',
 ];

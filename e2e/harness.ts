@@ -18,6 +18,9 @@ const chromium = (): Promise<Chromium> =>
   Promise.resolve((globalThis as { vendicusChromium?: Chromium }).vendicusChromium ?? import('./chromium'));
 type Chromium = typeof import('./chromium');
 
+/** What somebody types into is noted, where a list asks for it. */
+const filled = (): Set<string> | undefined => (globalThis as { vendicusFilled?: Set<string> }).vendicusFilled;
+
 /** A browser's window in which nobody has been yet: nothing is kept, and no other test looks in. */
 export async function freshWindow(): Promise<BrowserContext> {
   return (await (await chromium()).sharedBrowser()).createBrowserContext();
@@ -97,6 +100,21 @@ declare global {
   var vendicusSeeding: typeof Seeding;
 }
 
+/** Runs inside a page: tells in which components something is typed, the innermost first; each once. */
+function tellsWhatIsFilled(): void {
+  const told = new Set<string>();
+  const tell = ({ target }: Event): void => {
+    const around: string[] = [];
+    for (let each = target as Element | null; each; each = each.parentElement)
+      if (each.localName.startsWith('v-')) around.push(each.localName);
+    const where = around.join(' in ');
+    if (told.has(where)) return;
+    told.add(where);
+    (globalThis as unknown as { vendicusFills: (where: string) => void }).vendicusFills(where);
+  };
+  addEventListener('input', tell, true);
+}
+
 /** What a page said at some moment. */
 interface Said {
   readonly page: string;
@@ -138,6 +156,10 @@ export class Person {
     page.on('pageerror', (error) => person.complaints.push(String(error)));
     await page.evaluateOnNewDocument((await chromium()).FINDING);
     await page.evaluateOnNewDocument(clockScript());
+    if (filled()) {
+      await page.exposeFunction('vendicusFills', (where: string) => void filled()?.add(where));
+      await page.evaluateOnNewDocument(tellsWhatIsFilled);
+    }
     if (!kept)
       await page.evaluateOnNewDocument(() => {
         delete (Navigator.prototype as { serviceWorker?: unknown }).serviceWorker;
@@ -405,11 +427,19 @@ export class Person {
     });
   }
 
-  /** Opens a list, in the middle of the screen: it closes where the page is scrolled under it. */
+  /**
+   * Opens a list, in the middle of the screen: it closes where the page is scrolled under it. Where that
+   * was so all the same it is pressed again, as one does.
+   */
   private async openList(label: string): Promise<void> {
     await this.listIsGone();
-    await this.pressAt(await this.spotOf({ called: `[name="${label}"][role="combobox"]` }, 'middle'));
-    await this.page.waitForSelector('.p-select-overlay [role=option]', { timeout: PATIENCE });
+    for (const until = performance.now() + PATIENCE; ;) {
+      await this.pressAt(await this.spotOf({ called: `[name="${label}"][role="combobox"]` }, 'middle'));
+      const opened = this.page.waitForSelector('.p-select-overlay [role=option]', { timeout: PATIENCE / 10 });
+      if (await opened.catch(() => null)) return;
+      if (performance.now() > until)
+        throw new Error(`${label} does not open. The page says:\n${await this.text()}`);
+    }
   }
 
   /** What can be chosen there. */

@@ -29,6 +29,9 @@ const ARROWS = [
 
 export const CHECKS = [lint(['.']), format(['.']), TYPES, UNUSED, ARROWS, CORE_TYPES];
 
+/** After the browser tests, which tell what was filled in. */
+export const FORMS = ['Every form is filled in by a test', join(ROOT, 'tools', 'forms.mjs')];
+
 /** The same of some files only, as far as they can be told apart. */
 export function checksOf(files) {
   const linted = files.filter((file) => /\.(ts|mjs|html)$/.test(file));

@@ -9,7 +9,7 @@ ensureInstalled();
 const server = await ensureBundle('server');
 const folder = join(ROOT, 'dist', 'app');
 const index = join(folder, 'index.html');
-spawn(process.execPath, [bin('ng'), 'build', '--watch', '--configuration=development'], {
+spawn(process.execPath, [bin('architect'), 'vendicus:build:development', '--watch'], {
   cwd: ROOT,
   stdio: 'inherit',
 });

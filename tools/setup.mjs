@@ -99,7 +99,7 @@ export async function ensureApp() {
   )
     return;
   say('Building the app (about half a minute) …');
-  run(process.execPath, [bin('ng'), 'build'], { env: { ...process.env, NG_CLI_ANALYTICS: 'false' } });
+  run(process.execPath, [bin('architect'), 'vendicus:build:production']);
   const { stampNonce } = await import('./style-nonce.mjs');
   stampNonce(join(ROOT, 'dist', 'app'));
   const { compress } = await import('./compress.mjs');
@@ -116,7 +116,7 @@ export function ensureBarePage() {
     )
   )
     return;
-  run(process.execPath, [bin('ng'), 'build', 'bare'], { env: { ...process.env, NG_CLI_ANALYTICS: 'false' } });
+  run(process.execPath, [bin('architect'), 'bare:build']);
 }
 
 const CHROMIUM = ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'];

@@ -6,7 +6,7 @@ import { spawn, spawnSync } from 'node:child_process';
 import { once } from 'node:events';
 import { existsSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { CHECKS } from './checks.mjs';
+import { CHECKS, FORMS } from './checks.mjs';
 import { bin, ensureApp, ensureBundle, ensureChromium, ensureInstalled, ROOT, say } from './setup.mjs';
 
 const PROJECTS = ['core', 'app', 'e2e'];
@@ -48,7 +48,7 @@ function jest() {
     [
       bin('jest'),
       ...['--selectProjects', ...projects, '--json', `--outputFile=${result}`],
-      ...['--maxWorkers=2', '--forceExit', ...files],
+      ...['--maxWorkers=3', '--forceExit', ...files],
     ],
     { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'] },
   );
@@ -70,7 +70,9 @@ if (projects.includes('e2e')) {
   for (const bundle of ['server', 'cli']) await ensureBundle(bundle);
 }
 await checks;
+rmSync(join(ROOT, 'dist', 'filled'), { recursive: true, force: true });
 jest();
+if (isWhole && projects.includes('e2e')) await check(FORMS);
 
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exitCode = failed === 0 ? 0 : 1;

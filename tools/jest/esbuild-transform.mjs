@@ -5,15 +5,19 @@ import { extname } from 'node:path';
 import { transformSync, version } from 'esbuild';
 
 const LOADERS = { '.ts': 'ts', '.js': 'js', '.mjs': 'js' };
+const OPTIONS = {
+  format: 'cjs',
+  target: 'node20',
+  sourcemap: 'inline',
+  // `Infinity` and `undefined` become literals: looked up in Jest's sandbox they take longer than a sum.
+  minifySyntax: true,
+};
 
 export default {
   process: (text, file) =>
-    transformSync(text, {
-      loader: LOADERS[extname(file)],
-      sourcefile: file,
-      format: 'cjs',
-      target: 'node20',
-      sourcemap: 'inline',
-    }),
-  getCacheKey: (text, file) => createHash('sha256').update(`${version}\0${file}\0${text}`).digest('hex'),
+    transformSync(text, { ...OPTIONS, loader: LOADERS[extname(file)], sourcefile: file }),
+  getCacheKey: (text, file) =>
+    createHash('sha256')
+      .update([version, JSON.stringify(OPTIONS), file, text].join('\0'))
+      .digest('hex'),
 };

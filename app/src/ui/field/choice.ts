@@ -31,6 +31,8 @@ export const asOptions = <T extends string>(values: readonly T[]): Options<T> =>
 /** From so many on one types what one looks for. */
 const MANY = 14;
 const LAID_OUT_MS = 60;
+/** What closes a list, by taking something from it or without. */
+const CLOSES = ['Enter', 'Escape'];
 
 /** One of several that are named: a list below it, and a sheet from below on a phone. */
 @Component({
@@ -60,7 +62,7 @@ const LAID_OUT_MS = 60;
         scrollHeight="min(50vh, 380px)"
         (onChange)="choose($event.value)"
         (onShow)="opened()"
-        (onHide)="early = ''"
+        (onHide)="closed()"
       />
     </v-labelled>
   `,
@@ -91,7 +93,10 @@ export class Choice<T> {
   private readonly page = inject(DOCUMENT);
 
   /** What was typed before the field in which one looks had the focus. */
-  protected early = '';
+  private early = '';
+  private isOpen = false;
+  /** What closes the list, pressed while it was still opening: the library would open it all the same. */
+  private closes: KeyboardEvent | null = null;
 
   constructor() {
     const host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
@@ -104,6 +109,12 @@ export class Choice<T> {
    */
   private comesEarly(event: KeyboardEvent): void {
     const select = this.select();
+    if (select.overlayVisible && !this.isOpen && !this.isLong() && CLOSES.includes(event.key)) {
+      event.preventDefault();
+      event.stopPropagation();
+      this.closes = event;
+      return;
+    }
     const isLetter = event.key.length === 1 && !event.ctrlKey && !event.metaKey && !event.altKey;
     const isMeant = isLetter && (event.key !== ' ' || this.early !== '');
     const takes = event.key === 'Enter' && this.early !== '';
@@ -134,9 +145,19 @@ export class Choice<T> {
   /** The list is there: keys do in it what one expects, and what is chosen is in sight. */
   protected opened(): void {
     this.list()?.addEventListener('keydown', (event) => this.answers(event), { capture: true });
+    this.isOpen = true;
     this.lookForEarly();
+    const { closes } = this;
+    this.closes = null;
+    // The library says so before it has opened it.
+    if (closes) queueMicrotask(() => this.select().onKeyDown(closes, false));
     // The library scrolls before a long list has its height.
     if (this.isLong()) setTimeout(() => this.showChosen(), LAID_OUT_MS);
+  }
+
+  protected closed(): void {
+    this.early = '';
+    this.isOpen = false;
   }
 
   private showChosen(): void {
