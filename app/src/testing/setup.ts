@@ -13,3 +13,6 @@ globalThis.structuredClone ??= (value: unknown) => JSON.parse(JSON.stringify(val
 // Nor a screen whose width could be asked for: it is as wide as a desk.
 globalThis.matchMedia ??= (media) =>
   Object.assign(new EventTarget(), { media, matches: false, onchange: null }) as MediaQueryList;
+
+// Nor anything to scroll.
+Element.prototype.scrollIntoView ??= () => undefined;

@@ -31,6 +31,8 @@ export const asOptions = <T extends string>(values: readonly T[]): Options<T> =>
 /** From so many on one types what one looks for. */
 const MANY = 14;
 const LAID_OUT_MS = 60;
+/** At the latest then it has opened. */
+const OPENS_MS = 300;
 /** What closes a list, by taking something from it or without. */
 const CLOSES = ['Enter', 'Escape'];
 
@@ -112,7 +114,9 @@ export class Choice<T> {
     if (select.overlayVisible && !this.isOpen && !this.isLong() && CLOSES.includes(event.key)) {
       event.preventDefault();
       event.stopPropagation();
-      this.closes = event;
+      this.closes ??= event;
+      // However the library comes to open it: no key is lost.
+      setTimeout(() => this.closeIfAsked(), OPENS_MS);
       return;
     }
     const isLetter = event.key.length === 1 && !event.ctrlKey && !event.metaKey && !event.altKey;
@@ -147,12 +151,16 @@ export class Choice<T> {
     this.list()?.addEventListener('keydown', (event) => this.answers(event), { capture: true });
     this.isOpen = true;
     this.lookForEarly();
-    const { closes } = this;
-    this.closes = null;
     // The library says so before it has opened it.
-    if (closes) queueMicrotask(() => this.select().onKeyDown(closes, false));
+    queueMicrotask(() => this.closeIfAsked());
     // The library scrolls before a long list has its height.
     if (this.isLong()) setTimeout(() => this.showChosen(), LAID_OUT_MS);
+  }
+
+  private closeIfAsked(): void {
+    const { closes } = this;
+    this.closes = null;
+    if (closes) this.select().onKeyDown(closes, false);
   }
 
   protected closed(): void {
