@@ -84,7 +84,12 @@ export default {
     only('cli', '^cli/', [core]),
     only('demo', '^demo/', [core]),
     only('server', '^server/', [rooms('core/src', ['scale', 'units'])]),
-    only('e2e', '^e2e/', [core, '^core/src/testing/', '^app/src/household/']),
+    only('e2e', '^e2e/', [
+      core,
+      '^core/src/testing/',
+      '^app/src/household/',
+      '^app/src/start/first-settings\\.ts$',
+    ]),
   ],
   options: {
     doNotFollow: { path: 'node_modules' },

@@ -25,7 +25,10 @@ export default {
     'ts-jest',
     'dependency-cruiser',
     'typescript-native',
+    '@angular-devkit/architect-cli',
   ],
+  // Its own command line is not here, by which the program would know it.
+  angular: true,
   compilers: {
     css: (text) => [...text.matchAll(/@import [^ ;]+/g)].map(([line]) => `${line.slice(1)};`).join('\n'),
   },

@@ -6,7 +6,7 @@ import type { Person } from '../harness';
 const AXE = readFileSync(createRequire(__filename).resolve('axe-core/axe.min.js'), 'utf8');
 
 /** How a page is lit: by what the machine prefers. */
-export async function light(person: Person, scheme: 'light' | 'dark'): Promise<void> {
+async function light(person: Person, scheme: 'light' | 'dark'): Promise<void> {
   await person.page.emulateMediaFeatures([
     { name: 'prefers-color-scheme', value: scheme },
     { name: 'prefers-reduced-motion', value: 'reduce' },
