@@ -66,6 +66,7 @@ export class Field<T> {
   protected readonly problem = signal('');
   private readonly field = viewChild.required<ElementRef<HTMLInputElement>>('field');
 
+  /** Since the field was last left, or its figure taken. */
   protected isBeingTyped = false;
 
   constructor() {
