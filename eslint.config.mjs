@@ -3,6 +3,7 @@ import angularTemplate from '@angular-eslint/eslint-plugin-template';
 import * as angularParser from '@angular-eslint/template-parser';
 import tseslint from 'typescript-eslint';
 import labelledControl from './tools/lint/labelled-control.mjs';
+import { standsAlone } from './tools/lint/stands-alone.mjs';
 import wrappedControl from './tools/lint/wrapped-control.mjs';
 
 export default tseslint.config(
@@ -124,7 +125,9 @@ export default tseslint.config(
   {
     // A browser test that is slow, or that another machine or day makes red.
     files: ['e2e/**/*.test.ts'],
+    plugins: { vendicus: { rules: { 'stands-alone': standsAlone } } },
     rules: {
+      'vendicus/stands-alone': 'error',
       'no-restricted-syntax': [
         'error',
         {

@@ -23,10 +23,9 @@ describe.each([
   const NONE = { inTheLight: [], inTheDim: [] };
 
   it('finds nothing at the bench with a scale, and in its dialogs', async () => {
-    const { identifier } = await person.page.evaluateOnNewDocument(() =>
-      localStorage.setItem('vendicus-scale', '{"source":"stand-in"}'),
-    );
     await person.goTo('/demo/block');
+    await person.page.evaluate(() => localStorage.setItem('vendicus-scale', '{"source":"stand-in"}'));
+    await person.reload();
     await person.sees('Stand-in scale, 1 g');
     for (const open of [null, '.source', '.list']) {
       if (open) await person.page.locator(open).click();
@@ -35,7 +34,7 @@ describe.each([
       if (open) await person.press('Escape');
       if (open) await person.page.waitForFunction(() => document.querySelector('.p-dialog') === null);
     }
-    await person.page.removeScriptToEvaluateOnNewDocument(identifier);
+    await person.page.evaluate(() => localStorage.removeItem('vendicus-scale'));
   });
 
   it.each(['/home/start', '/nothing/here', '/demo/counter'])('finds nothing at %s', async (path) => {
@@ -44,6 +43,7 @@ describe.each([
   });
 
   it('nor with a piece that is asked about, and all of it unfolded', async () => {
+    await person.goTo('/demo/counter');
     await choosePiece(person, 'Strip loin');
     await person.fill('Price for a kg', '18.95');
     await person.click('offer');

@@ -109,20 +109,18 @@ describe('at the board with the stand-in scale', () => {
     person = await Person.at(browser, ADDRESS);
     // Nearly all of the time here is a scale that comes to stand.
     await person.hurry(3);
-    await begin(person);
-  });
-  afterAll(() => browser.close());
-
-  it('the scale is chosen once', async () => {
-    await buy(person, 'Strip loin', '5.250 kg', '15.00');
+    await begin(person, {}, { kind: 'Strip loin', weight: '5.250 kg', price: '15.00' });
+    // Chosen once, it stays.
     await person.click('Scale');
     await person.page.locator('::-p-text(A scale that is not there)').click();
     await person.press('Escape');
     await person.sees('Stand-in scale, 1 g');
   });
+  afterAll(() => browser.close());
 
   it('a strip loin with a dozen steaks goes from the bag to closed in at most 45 presses, every weight taken by hand', async () => {
-    const bench = new Bench(person);
+    await buy(person, 'Strip loin', '5.250 kg', '15.00');
+    const bench = await benchByHand();
     await bench.lay();
     await bench.tap('Space');
     await person.sees('of liquid');
@@ -157,8 +155,7 @@ describe('at the board with the stand-in scale', () => {
 
   it('hands free, the weights take themselves', async () => {
     await buy(person, 'Strip loin', '5.250 kg', '15.00');
-    await person.sees('Stand-in scale, 1 g');
-    const bench = new Bench(person);
+    const bench = await benchByHand();
     await bench.tap('h');
     await person.press('m');
     await person.sees('of liquid');
@@ -186,23 +183,21 @@ describe('at the board with the stand-in scale', () => {
     ['Lamb leg', '2.400 kg', 18, ['shank', 'bones', 'waste', 'boneless-leg']],
   ])('%s is led through to its end', async (kind, weight, most, parts) => {
     await buy(person, kind, weight, '9.00');
-    await person.sees('Stand-in scale, 1 g');
-    if (await person.page.$('[role=switch][aria-checked=true]')) await person.press('h');
-    await workThrough(new Bench(person), most, parts);
+    await workThrough(await benchByHand(), most, parts);
   });
 
   it('a processor six times slower loses no key and no weight', async () => {
+    await person.goOn('/home/counter');
     const slow = await person.page.createCDPSession();
     await slow.send('Emulation.setCPUThrottlingRate', { rate: 6 });
     await buy(person, 'Pork spare ribs', '1.900 kg', '9.00');
-    await person.sees('Stand-in scale, 1 g');
-    await workThrough(new Bench(person), 14, ['tips', 'flap', 'loose-ends', 'membrane', 'rack']);
+    await workThrough(await benchByHand(), 14, ['tips', 'flap', 'loose-ends', 'membrane', 'rack']);
     await slow.send('Emulation.setCPUThrottlingRate', { rate: 1 });
     await slow.detach();
   });
 
   it('two chickens go over the board as one lot', async () => {
-    await person.click('Counter', 'link');
+    await person.goOn('/home/counter');
     await person.fill('Search by any name', 'bird', 'searchbox');
     await person.page.locator('.kind ::-p-text(Whole chicken)').click();
     await person.fill('How many', '2');
@@ -210,8 +205,22 @@ describe('at the board with the stand-in scale', () => {
     await person.fill('Price for a kg', '6.00');
     await person.page.locator('::-p-text(Buy it for)').click();
     await person.sees('2 whole chickens');
-    await workThrough(new Bench(person), 30, ['fat-skin', 'thighs', 'drumsticks', 'wings', 'back', 'breast']);
+    await workThrough(await benchByHand(), 30, [
+      'fat-skin',
+      'thighs',
+      'drumsticks',
+      'wings',
+      'back',
+      'breast',
+    ]);
   });
+
+  /** The scale listens, and no weight takes itself. */
+  async function benchByHand(): Promise<Bench> {
+    await person.sees('Stand-in scale, 1 g');
+    if (await person.page.$('[role=switch][aria-checked=true]')) await person.press('h');
+    return new Bench(person);
+  }
 
   async function workThrough(bench: Bench, most: number, parts: readonly string[]): Promise<void> {
     await bench.lay();

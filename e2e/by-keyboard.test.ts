@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import type { BrowserContext, CDPSession, KeyInput } from 'puppeteer-core';
 import { comesTo, freshWindow, Person } from './harness';
 import { ADDRESS } from './journeys';
+import { story } from './story';
 
 /** Tabs that a patient person would press. */
 const MOST_TABS = 40;
@@ -108,8 +109,13 @@ describe('by the keyboard and the screen reader’s tree', () => {
     return said === undefined ? hears(hear) : person.sees(said);
   }
 
-  it.each(tasks)('$name', async ({ steps }) => {
+  async function performs({ steps }: Task): Promise<void> {
     expect(steps.length).toBeGreaterThan(3);
     for (const step of steps) await does(step);
-  });
+  }
+
+  story(
+    'one task after the other',
+    Object.fromEntries(tasks.map((task) => [task.name, () => performs(task)])),
+  );
 });

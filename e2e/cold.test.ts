@@ -2,6 +2,7 @@ import type { BrowserContext } from 'puppeteer-core';
 import { today } from './clock';
 import { freshWindow, Person } from './harness';
 import { ADDRESS, begin, buy } from './journeys';
+import { story } from './story';
 
 // A freezer of 5 L, a warm one, a sealed piece that waits; and the week in which the clocks change.
 describe('an awkward freezer', () => {
@@ -37,43 +38,47 @@ describe('an awkward freezer', () => {
     await person.sees('Freezer is saved');
   };
 
-  it('of unknown size: nothing is claimed about what fits, and it says where to say it', async () => {
-    await enter('Steaks', '500 g');
-    await person.toPage('New batch');
-    await person.sees('Nobody has said how large it is');
-    await person.click('Say it under Places', 'link');
-    await person.sees('size unknown');
-  });
+  story('of no size, of 5 L, and warm', {
+    'of unknown size: nothing is claimed about what fits, and it says where to say it': async () => {
+      await person.goOn('/home/freezer');
+      await enter('Steaks', '500 g');
+      await person.toPage('New batch');
+      await person.sees('Nobody has said how large it is');
+      await person.click('Say it under Places', 'link');
+      await person.sees('size unknown');
+    },
 
-  it('of 5 L: one pack a day, the other waits in the refrigerator, and both go where they were said to', async () => {
-    await change('Litres in all', '5', 'Yes, save it');
-    await enter('Chops', '400 g');
-    await person.toPage('New batch');
-    await person.sees('2 packs, 900 g, in no freezer yet');
-    await person.sees('waits in the refrigerator until then');
-    await person.sees('Freezes well in a day 200 g');
-    await person.click('Put away like this');
-    await person.sees('1 pack is in the freezer');
-    await person.sees('1 pack, 400 g, in no freezer yet');
-    await person.click('Packs', 'link');
-    await person.sees('fresh');
-    expect(
-      await person.page.$$eval('tbody tr', (rows) =>
-        rows.map((row) => (row as unknown as HTMLElement).innerText.includes('Refrigerator')),
-      ),
-    ).toEqual([true, false]);
-  });
+    'of 5 L: one pack a day, the other waits in the refrigerator, and both go where they were said to':
+      async () => {
+        await change('Litres in all', '5', 'Yes, save it');
+        await enter('Chops', '400 g');
+        await person.toPage('New batch');
+        await person.sees('2 packs, 900 g, in no freezer yet');
+        await person.sees('waits in the refrigerator until then');
+        await person.sees('Freezes well in a day 200 g');
+        await person.click('Put away like this');
+        await person.sees('1 pack is in the freezer');
+        await person.sees('1 pack, 400 g, in no freezer yet');
+        await person.click('Packs', 'link');
+        await person.sees('fresh');
+        expect(
+          await person.page.$$eval('tbody tr', (rows) =>
+            rows.map((row) => (row as unknown as HTMLElement).innerText.includes('Refrigerator')),
+          ),
+        ).toEqual([true, false]);
+      },
 
-  it('with air in which nothing freezes: a sentence, and no hours', async () => {
-    await change('Its air, °C', '−1', 'Save it all the same');
-    await person.toPage('New batch');
-    await person.sees('Air of -1 °C does not freeze it');
-    expect(await person.text()).not.toContain('Infinity');
-    await person.toPage('Places');
-    await person.page.locator('section ::-p-text(Change)').click();
-    await person.fill('Its air, °C', '−18');
-    await person.click('Save');
-    await person.sees('−18 °C');
+    'with air in which nothing freezes: a sentence, and no hours': async () => {
+      await change('Its air, °C', '−1', 'Save it all the same');
+      await person.toPage('New batch');
+      await person.sees('Air of -1 °C does not freeze it');
+      expect(await person.text()).not.toContain('Infinity');
+      await person.toPage('Places');
+      await person.page.locator('section ::-p-text(Change)').click();
+      await person.fill('Its air, °C', '−18');
+      await person.click('Save');
+      await person.sees('−18 °C');
+    },
   });
 
   it('a sealed piece waits with the date on its label, and lies where it lies', async () => {

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import type { AxeResults } from 'axe-core';
 import type { BrowserContext, CDPSession } from 'puppeteer-core';
-import { comesTo, freshWindow, Person, PHONE } from './harness';
+import { comesTo, DESK, freshWindow, Person, PHONE } from './harness';
 import { ADDRESS } from './journeys';
 
 const AXE = readFileSync(createRequire(__filename).resolve('axe-core/axe.min.js'), 'utf8');
@@ -18,6 +18,10 @@ describe('every control', () => {
     await person.page.evaluateOnNewDocument(() => sessionStorage.setItem('vendicus-for-builders', 'yes'));
     await person.goTo('/ui');
     session = await person.page.createCDPSession();
+  });
+  beforeEach(async () => {
+    await person.goOn('/ui');
+    await person.page.setViewport(DESK);
   });
   afterAll(() => browser.close());
 
@@ -95,6 +99,7 @@ describe('every control', () => {
   });
 
   it('is named, and says what it shows and what is wrong', async () => {
+    await person.goTo('/ui');
     expect(await heard('Animal', 'combobox')).toMatchObject({ role: 'combobox', value: 'beef' });
     expect(await heard('Wrong', 'textbox')).toMatchObject({
       invalid: 'true',
@@ -116,6 +121,7 @@ describe('every control', () => {
   }
 
   it('a choice goes by keys: opened, looked for by letter, taken, left', async () => {
+    await person.goTo('/ui');
     const box = '::-p-called([name="Animal"][role="combobox"])';
     await person.page.focus(box);
     const opens = (): Promise<unknown> => person.page.waitForSelector('.p-select-option.p-focus');

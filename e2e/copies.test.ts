@@ -1,6 +1,7 @@
 import type { BrowserContext } from 'puppeteer-core';
 import { comesTo, freshWindow, launch, Person } from './harness';
 import { ADDRESS, begin, weigh } from './journeys';
+import { story } from './story';
 
 /** Writes a private file of the browser, or reads it where nothing is to be written. */
 function privateFile(person: Person, path: readonly string[], text?: string): Promise<string> {
@@ -38,8 +39,8 @@ describe('copies that this browser makes by itself', () => {
     person = await Person.at(browser, ADDRESS);
     await person.hurry(5);
     await begin(person, {}, { kind: 'Strip loin', weight: '5 kg', price: '12' });
-    await person.goTo('/home/books/household');
   });
+  beforeEach(() => person.goOn('/home/books/household'));
   afterAll(async () => {
     expect(person.complaints).toEqual([]);
     await browser.close();
@@ -53,7 +54,6 @@ describe('copies that this browser makes by itself', () => {
   });
 
   it('can be gone back to; what was there since is kept, and put back', async () => {
-    await person.goTo('/home/books/household');
     // What comes above it moves what is pressed.
     await person.reads('This browser has not promised to keep');
     await person.clickOn('button[aria-label^="Go back to the copy of"]');
@@ -71,7 +71,6 @@ describe('copies that this browser makes by itself', () => {
   });
 
   it('one that is not what was written is told from those that are, and not gone back to', async () => {
-    await person.goTo('/home/books/household');
     await person.reads('Go back to it');
     for (const name of await copies(person)) await privateFile(person, [COPIES, name], 'spoilt');
     // That of today is made anew when the page is opened; one of another day stays as it is.
@@ -135,58 +134,60 @@ describe('a file that is kept up to date by itself', () => {
     await browser.close();
   });
 
-  it('has every deed soon after it', async () => {
-    await holds('"kind":"strip-loin"');
-    await person.reads('last copy outside today, with all there is');
-    await person.goTo('/home/block');
-    await weigh(person, '4.9 kg');
-    await person.sees('100 g of liquid');
-    await holds('"type":"drained"');
-  });
+  story('through deeds, merges, a lost permission and a stranger’s text', {
+    'has every deed soon after it': async () => {
+      await holds('"kind":"strip-loin"');
+      await person.reads('last copy outside today, with all there is');
+      await person.goTo('/home/block');
+      await weigh(person, '4.9 kg');
+      await person.sees('100 g of liquid');
+      await holds('"type":"drained"');
+    },
 
-  it('what another device has written there is merged, and not written over', async () => {
-    const text = await privateFile(person, FILE);
-    const pack = {
-      type: 'acquired',
-      id: 'theirs-1',
-      at: '2026-11-20T10:00:00.000Z',
-      device: 'phone',
-      seq: 0,
-      lot: 'theirs',
-      name: 'From the other kitchen',
-      destination: 'main',
-      massDg: 5000,
-      count: 1,
-      paidMinor: null,
-      origin: 'gift',
-      on: null,
-    };
-    await privateFile(person, FILE, text.replace('"entries":[', `"entries":[\n${JSON.stringify(pack)},`));
-    await weigh(person, '372 g');
-    await person.sees('4.528 kg still on the board');
-    await holds('"massDg":3720');
-    await holds('From the other kitchen');
-    await person.goTo('/home/freezer');
-    await person.reads('From the other kitchen');
-  });
+    'what another device has written there is merged, and not written over': async () => {
+      const text = await privateFile(person, FILE);
+      const pack = {
+        type: 'acquired',
+        id: 'theirs-1',
+        at: '2026-11-20T10:00:00.000Z',
+        device: 'phone',
+        seq: 0,
+        lot: 'theirs',
+        name: 'From the other kitchen',
+        destination: 'main',
+        massDg: 5000,
+        count: 1,
+        paidMinor: null,
+        origin: 'gift',
+        on: null,
+      };
+      await privateFile(person, FILE, text.replace('"entries":[', `"entries":[\n${JSON.stringify(pack)},`));
+      await weigh(person, '372 g');
+      await person.sees('4.528 kg still on the board');
+      await holds('"massDg":3720');
+      await holds('From the other kitchen');
+      await person.goTo('/home/freezer');
+      await person.reads('From the other kitchen');
+    },
 
-  it('permission that was lost is said, with the act beside it', async () => {
-    await person.page.evaluate(() => localStorage.setItem('forbidden', 'yes'));
-    await person.reload();
-    await person.sees('linked.json is not kept up to date any more');
-    await person.page.evaluate(() => localStorage.removeItem('forbidden'));
-    await person.click('Try again');
-    await person.goTo('/home/books/household');
-    await person.reads('linked.json is kept up to date by itself');
-  });
+    'permission that was lost is said, with the act beside it': async () => {
+      await person.page.evaluate(() => localStorage.setItem('forbidden', 'yes'));
+      await person.reload();
+      await person.sees('linked.json is not kept up to date any more');
+      await person.page.evaluate(() => localStorage.removeItem('forbidden'));
+      await person.click('Try again');
+      await person.goTo('/home/books/household');
+      await person.reads('linked.json is kept up to date by itself');
+    },
 
-  it('something else in the file is left alone', async () => {
-    await privateFile(person, FILE, 'Shopping: salt');
-    await person.reload();
-    await person.sees('It holds something else');
-    expect(await privateFile(person, FILE)).toBe('Shopping: salt');
-    await person.click('Keep it up to date no more');
-    await person.sees('Keep a new file up to date');
+    'something else in the file is left alone': async () => {
+      await privateFile(person, FILE, 'Shopping: salt');
+      await person.reload();
+      await person.sees('It holds something else');
+      expect(await privateFile(person, FILE)).toBe('Shopping: salt');
+      await person.click('Keep it up to date no more');
+      await person.sees('Keep a new file up to date');
+    },
   });
 });
 

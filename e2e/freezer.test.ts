@@ -17,7 +17,7 @@ describe('at the freezer', () => {
   afterAll(() => browser.close());
 
   it('says what can still be ready tonight, how, and by when it must be out', async () => {
-    await person.toPage('Tonight');
+    await person.goOn('/demo/freezer/tonight');
     await person.sees('What can be ready tonight?');
     await person.sees('in cold water');
     const outBy = await person.page.$$eval('tbody tr', (rows) =>

@@ -216,6 +216,7 @@ export class Person {
   /** Goes on to another page of the household as a link does, without loading the application anew. */
   async goOn(path: string): Promise<void> {
     if (this.page.url() === this.address + path) return;
+    if (!this.page.url().startsWith(this.address)) return this.goTo(path);
     this.before = NOTHING;
     await this.page.evaluate((path) => {
       const before = document.querySelector<HTMLElement>('main router-outlet + *');
@@ -257,17 +258,23 @@ export class Person {
     );
   }
 
-  private async pressAt({ x, y }: InPage.Spot): Promise<void> {
-    await this.page.mouse.click(x, y);
+  /** Presses it once it can be, and anew where it moved away under the pointer, as one does. */
+  private async presses(wanted: InPage.Wanted, scroll?: 'never' | 'middle'): Promise<InPage.Spot> {
+    for (const until = performance.now() + PATIENCE; ;) {
+      const spot = await this.spotOf(wanted, scroll);
+      await this.page.mouse.click(spot.x, spot.y);
+      // Where another page has come by now, it was met.
+      const isMissed = await this.page.evaluate(() => vendicusFinding.isMissed()).catch(() => false);
+      if (!isMissed || performance.now() > until) return spot;
+    }
   }
 
   /** Clicks what has this role and this visible name; where a link leads elsewhere, once one is there. */
   async click(name: string, role = 'button'): Promise<void> {
     await this.acts();
     const here = this.page.url();
-    const spot = await this.spotOf({ called: `[name="${name}"][role="${role}"]` });
-    await this.pressAt(spot);
-    if (role === 'link' && spot.href !== here) await this.leaves(here);
+    const { href } = await this.presses({ called: `[name="${name}"][role="${role}"]` });
+    if (role === 'link' && href !== here) await this.leaves(here);
   }
 
   /** Goes to a page of this place: by the row, or behind the end of it where it is a seldom one. */
@@ -301,7 +308,7 @@ export class Person {
   /** Clicks what stands at a selector, a notice put away first that lies over it. */
   async clickOn(selector: string): Promise<void> {
     await this.acts();
-    await this.pressAt(await this.spotOf({ at: selector }, 'middle'));
+    await this.presses({ at: selector }, 'middle');
   }
 
   /** Scrolls until the text is in the middle of the screen, clear of bars, and presses it. */
@@ -415,7 +422,7 @@ export class Person {
     );
     await (option as ElementHandle<HTMLElement>).evaluate((each) => each.setAttribute('data-wanted', ''));
     // Pressed where it is: a list closes where the page is scrolled under it.
-    await this.pressAt(await this.spotOf({ at: '.p-select-overlay [data-wanted]' }, 'never'));
+    await this.presses({ at: '.p-select-overlay [data-wanted]' }, 'never');
     await this.listIsGone();
   }
 
@@ -434,7 +441,7 @@ export class Person {
   private async openList(label: string): Promise<void> {
     await this.listIsGone();
     for (const until = performance.now() + PATIENCE; ;) {
-      await this.pressAt(await this.spotOf({ called: `[name="${label}"][role="combobox"]` }, 'middle'));
+      await this.presses({ called: `[name="${label}"][role="combobox"]` }, 'middle');
       const opened = this.page.waitForSelector('.p-select-overlay [role=option]', { timeout: PATIENCE / 10 });
       if (await opened.catch(() => null)) return;
       if (performance.now() > until)

@@ -2,6 +2,7 @@ import type { BrowserContext } from 'puppeteer-core';
 import { today, weekday } from './clock';
 import { freshWindow, Person, PHONE } from './harness';
 import { ADDRESS, begin } from './journeys';
+import { story } from './story';
 
 // Chops that lay in the refrigerator too long: said first and everywhere, and offered to nobody.
 describe('what is past its last day', () => {
@@ -50,62 +51,70 @@ describe('what is past its last day', () => {
       buttons.map((button) => button.textContent?.replace(/\s+/g, ' ').trim() ?? ''),
     );
 
-  it('stands in the navigation and above the list, and its card offers neither eating, thawing, freezing nor giving', async () => {
-    await person.reads('1 overdue');
-    await person.reads('Past its last day');
-    await choose('Old chops');
-    await person.reads('Overdue: its last day was');
-    await person.pressText('Give, throw away, split');
-    expect(
-      (await offered()).filter((text) => /^(Eat (it|the|one|plates)|Thaw|Take out|Freeze|Give)/.test(text)),
-    ).toEqual([]);
-    expect(await offered()).toEqual(expect.arrayContaining(['Thrown away', 'Eaten then', 'Frozen then']));
-    expect(await person.page.$eval('v-pack-card', (card) => card.textContent)).not.toContain('stays safe');
-  });
+  story('is told everywhere, offered to nobody, and written down in the end', {
+    'stands in the navigation and above the list, and its card offers neither eating, thawing, freezing nor giving':
+      async () => {
+        await person.reads('1 overdue');
+        await person.reads('Past its last day');
+        await choose('Old chops');
+        await person.reads('Overdue: its last day was');
+        await person.pressText('Give, throw away, split');
+        expect(
+          (await offered()).filter((text) =>
+            /^(Eat (it|the|one|plates)|Thaw|Take out|Freeze|Give)/.test(text),
+          ),
+        ).toEqual([]);
+        expect(await offered()).toEqual(expect.arrayContaining(['Thrown away', 'Eaten then', 'Frozen then']));
+        expect(await person.page.$eval('v-pack-card', (card) => card.textContent)).not.toContain(
+          'stays safe',
+        );
+      },
 
-  it('is planned for no dinner; what is fresh, up to its last day', async () => {
-    const days = (): Promise<string[]> => person.choices('Planned for');
-    expect(await person.page.$('::-p-called([name="Planned for"][role="combobox"])')).toBeNull();
-    await choose('New chops');
-    expect(await days()).toEqual(['no day', ...[0, 1, 2, 3, 4, 5].map((ahead) => weekday(today(ahead)))]);
-    await person.choose('Planned for', weekday(today(2)));
-    await person.sees('New chops is planned for');
-  });
+    'is planned for no dinner; what is fresh, up to its last day': async () => {
+      const days = (): Promise<string[]> => person.choices('Planned for');
+      expect(await person.page.$('::-p-called([name="Planned for"][role="combobox"])')).toBeNull();
+      await choose('New chops');
+      expect(await days()).toEqual(['no day', ...[0, 1, 2, 3, 4, 5].map((ahead) => weekday(today(ahead)))]);
+      await person.choose('Planned for', weekday(today(2)));
+      await person.sees('New chops is planned for');
+    },
 
-  it('chosen with others, none of them is eaten or given away with it', async () => {
-    await person.page.$$eval('tbody .pick input', (boxes) =>
-      boxes.forEach((box) => (box as unknown as HTMLElement).click()),
-    );
-    await person.sees('1 pack of them is past the last day');
-    expect(await person.page.$('::-p-called([name="All eaten"][role="button"])')).toBeNull();
-    expect(await person.page.$('::-p-called([name="Take all out to thaw"][role="button"])')).toBeNull();
-    await person.click('Choose none');
-  });
+    'chosen with others, none of them is eaten or given away with it': async () => {
+      await person.page.$$eval('tbody .pick input', (boxes) =>
+        boxes.forEach((box) => (box as unknown as HTMLElement).click()),
+      );
+      await person.sees('1 pack of them is past the last day');
+      expect(await person.page.$('::-p-called([name="All eaten"][role="button"])')).toBeNull();
+      expect(await person.page.$('::-p-called([name="Take all out to thaw"][role="button"])')).toBeNull();
+      await person.click('Choose none');
+    },
 
-  it('is not offered for tonight, but named', async () => {
-    await person.toPage('Tonight');
-    await person.sees('Not offered, past its last day: Old chops.');
-    await person.sees('New chops');
-  });
+    'is not offered for tonight, but named': async () => {
+      await person.toPage('Tonight');
+      await person.sees('Not offered, past its last day: Old chops.');
+      await person.sees('New chops');
+    },
 
-  it('on a phone: the same, no wider than the screen', async () => {
-    await person.page.setViewport(PHONE);
-    await person.toPage('Packs');
-    await person.reads('Past its last day');
-    expect(await person.page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
-    await person.page.setViewport({ width: 1280, height: 800 });
-  });
+    'on a phone: the same, no wider than the screen': async () => {
+      await person.page.setViewport(PHONE);
+      await person.toPage('Packs');
+      await person.reads('Past its last day');
+      expect(await person.page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
+      await person.page.setViewport({ width: 1280, height: 800 });
+    },
 
-  it('was eaten, and nobody wrote it down: without a day that is refused, with one it is gone, also after a reload', async () => {
-    await choose('Old chops');
-    await person.click('Eaten then');
-    await person.sees('Say the day first');
-    await person.page.locator('v-pack-card [aria-label="The day for Old chops"]').fill(today(-6));
-    await person.click('Eaten then');
-    await person.sees('Old chops eaten');
-    await person.reload();
-    await person.sees('New chops');
-    expect(await person.text()).not.toMatch(/overdue since|past its last day/);
-    expect(person.complaints).toEqual([]);
+    'was eaten, and nobody wrote it down: without a day that is refused, with one it is gone, also after a reload':
+      async () => {
+        await choose('Old chops');
+        await person.click('Eaten then');
+        await person.sees('Say the day first');
+        await person.page.locator('v-pack-card [aria-label="The day for Old chops"]').fill(today(-6));
+        await person.click('Eaten then');
+        await person.sees('Old chops eaten');
+        await person.reload();
+        await person.sees('New chops');
+        expect(await person.text()).not.toMatch(/overdue since|past its last day/);
+        expect(person.complaints).toEqual([]);
+      },
   });
 });

@@ -2,6 +2,7 @@ import type { BrowserContext } from 'puppeteer-core';
 import { today } from './clock';
 import { freshWindow, Person } from './harness';
 import { ADDRESS, answerHowToCount, unfold, weigh } from './journeys';
+import { story } from './story';
 
 /** How a household writes what it types, and what it must read then. */
 interface Style {
@@ -147,299 +148,307 @@ describe.each([
   });
   afterAll(() => browser.close());
 
-  it('begins with its units, its currency and who eats', async () => {
-    await answerHowToCount(person, style);
-    await person.fill('Name of eater 1', 'Odile');
-    await person.fill('Plate of eater 1', style.plate);
-    await person.click('Add someone');
-    await person.fill('Name of eater 2', 'Bram');
-    await person.fill('Plate of eater 2', style.plate);
-    await person.click('Begin');
-    await person.sees('Is it worth it?');
-    await person.reload();
-    await person.sees('Is it worth it?');
-  });
+  story('from the empty page to the Books', {
+    'begins with its units, its currency and who eats': async () => {
+      await answerHowToCount(person, style);
+      await person.fill('Name of eater 1', 'Odile');
+      await person.fill('Plate of eater 1', style.plate);
+      await person.click('Add someone');
+      await person.fill('Name of eater 2', 'Bram');
+      await person.fill('Plate of eater 2', style.plate);
+      await person.click('Begin');
+      await person.sees('Is it worth it?');
+      await person.reload();
+      await person.sees('Is it worth it?');
+    },
 
-  it('has a freezer with a drawer, and a shelf moved up', async () => {
-    await person.goTo('/home/freezer');
-    await person.toPage('Places');
-    await person.click('Add a freezer or refrigerator');
-    await person.fill('Called', 'Garage');
-    await person.fill(style.system === 'metric' ? 'Litres in all' : 'Cubic feet in all', style.volume);
-    await person.fill(style.system === 'metric' ? 'Its air, °C' : 'Its air, °F', style.air);
-    await person.click('Add it');
-    await person.sees('Garage is saved');
-    await person.sees(style.system === 'metric' ? 'freezer, 10' : 'freezer, 7.0 cu ft');
-    for (const drawer of ['top drawer', 'low drawer']) {
-      await person.page.locator('section[aria-label=Garage] ::-p-text(Add a drawer or shelf)').click();
-      await person.fill('Called', drawer);
+    'has a freezer with a drawer, and a shelf moved up': async () => {
+      await person.goTo('/home/freezer');
+      await person.toPage('Places');
+      await person.click('Add a freezer or refrigerator');
+      await person.fill('Called', 'Garage');
+      await person.fill(style.system === 'metric' ? 'Litres in all' : 'Cubic feet in all', style.volume);
+      await person.fill(style.system === 'metric' ? 'Its air, °C' : 'Its air, °F', style.air);
       await person.click('Add it');
-      await person.sees(`${drawer} is saved`);
-    }
-    await person.click('Move up low drawer');
-    await person.click('Change top drawer');
-    await person.clear('Called');
-    await person.fill('Called', 'upper drawer');
-    await person.click('Save');
-    await person.sees('upper drawer is saved');
-  });
+      await person.sees('Garage is saved');
+      await person.sees(style.system === 'metric' ? 'freezer, 10' : 'freezer, 7.0 cu ft');
+      for (const drawer of ['top drawer', 'low drawer']) {
+        await person.page.locator('section[aria-label=Garage] ::-p-text(Add a drawer or shelf)').click();
+        await person.fill('Called', drawer);
+        await person.click('Add it');
+        await person.sees(`${drawer} is saved`);
+      }
+      await person.click('Move up low drawer');
+      await person.click('Change top drawer');
+      await person.clear('Called');
+      await person.fill('Called', 'upper drawer');
+      await person.click('Save');
+      await person.sees('upper drawer is saved');
+    },
 
-  it('enters a pack that was there, and one bought fresh', async () => {
-    await person.click('Packs', 'link');
-    for (const [name, origin] of [
-      ['Lamb shanks', 'was here before'],
-      ['Pork chops', 'bought ready cut'],
-    ] as const) {
-      await person.click('Enter a pack');
-      await person.fill('What is it', name);
-      // Called away in the middle: what was typed is there when one comes back.
-      await person.click('Week', 'link');
+    'enters a pack that was there, and one bought fresh': async () => {
       await person.click('Packs', 'link');
-      await person.click('Enter a pack');
-      await person.shows('What is it', name);
-      await person.fill('Weight', style.pack);
-      await person.fill('Plates, if known', '4');
-      await person.choose('Animal', name.startsWith('Lamb') ? 'lamb' : 'pork');
-      await person.choose('It', origin);
-      await person.fill('Paid, if known', style.paid);
-      await person.click('Put it in');
-      await person.sees(`${name} is in`);
-    }
-    await choose(person, 'Lamb shanks');
-    await person.reads('Cost of what is left');
-  });
+      for (const [name, origin] of [
+        ['Lamb shanks', 'was here before'],
+        ['Pork chops', 'bought ready cut'],
+      ] as const) {
+        await person.click('Enter a pack');
+        await person.fill('What is it', name);
+        // Called away in the middle: what was typed is there when one comes back.
+        await person.click('Week', 'link');
+        await person.click('Packs', 'link');
+        await person.click('Enter a pack');
+        await person.shows('What is it', name);
+        await person.fill('Weight', style.pack);
+        await person.fill('Plates, if known', '4');
+        await person.choose('Animal', name.startsWith('Lamb') ? 'lamb' : 'pork');
+        await person.choose('It', origin);
+        await person.fill('Paid, if known', style.paid);
+        await person.click('Put it in');
+        await person.sees(`${name} is in`);
+      }
+      await choose(person, 'Lamb shanks');
+      await person.reads('Cost of what is left');
+    },
 
-  it('asks at the Counter: open, then worth it once the price that settles it is typed; Enter buys nothing', async () => {
-    await person.click('Counter', 'link');
-    await person.sees('Is it worth it?');
-    await person.fill('Search by any name', 'PSMO', 'searchbox');
-    await person.press('Enter');
-    await person.focuses(/^Price for/);
-    await person.type(style.price);
-    await person.press('Enter');
-    await person.focuses(/^Weight on the label/);
-    await person.type(style.weight);
-    await person.press('Enter');
-    await person.sees(`Buy it for ${style.total}`);
-    await person.sees('Open');
-    await person.sees('Comes out ahead where trimmed fillet steak costs more than');
-    await person.fill(`Trimmed fillet steak, for a ${style.system === 'metric' ? 'kg' : 'lb'}`, style.fillet);
-    await person.page.waitForFunction(
-      () => document.querySelector('.answer')?.textContent?.trim() === 'Worth it',
-    );
-    // The page is put away and comes back: nothing that was typed is lost.
-    await person.reload();
-    await person.sees(`Buy it for ${style.total}`);
-    await person.page.waitForFunction(
-      () => document.querySelector('.answer')?.textContent?.trim() === 'Worth it',
-    );
-    // To the price book and back: what was typed is there, and nothing was bought.
-    await person.click('Price book', 'link');
-    await person.sees('Price book');
-    await person.click('Worth it?', 'link');
-    await person.page.waitForFunction(
-      (typed) =>
-        [...document.querySelectorAll('input')].some((field) => (field as { value: string }).value === typed),
-      {},
-      style.fillet,
-    );
-    expect((await person.stored()).entries.filter(({ entry }) => entry.type === 'received')).toEqual([]);
-  });
+    'asks at the Counter: open, then worth it once the price that settles it is typed; Enter buys nothing':
+      async () => {
+        await person.click('Counter', 'link');
+        await person.sees('Is it worth it?');
+        await person.fill('Search by any name', 'PSMO', 'searchbox');
+        await person.press('Enter');
+        await person.focuses(/^Price for/);
+        await person.type(style.price);
+        await person.press('Enter');
+        await person.focuses(/^Weight on the label/);
+        await person.type(style.weight);
+        await person.press('Enter');
+        await person.sees(`Buy it for ${style.total}`);
+        await person.sees('Open');
+        await person.sees('Comes out ahead where trimmed fillet steak costs more than');
+        await person.fill(
+          `Trimmed fillet steak, for a ${style.system === 'metric' ? 'kg' : 'lb'}`,
+          style.fillet,
+        );
+        await person.page.waitForFunction(
+          () => document.querySelector('.answer')?.textContent?.trim() === 'Worth it',
+        );
+        // The page is put away and comes back: nothing that was typed is lost.
+        await person.reload();
+        await person.sees(`Buy it for ${style.total}`);
+        await person.page.waitForFunction(
+          () => document.querySelector('.answer')?.textContent?.trim() === 'Worth it',
+        );
+        // To the price book and back: what was typed is there, and nothing was bought.
+        await person.click('Price book', 'link');
+        await person.sees('Price book');
+        await person.click('Worth it?', 'link');
+        await person.page.waitForFunction(
+          (typed) =>
+            [...document.querySelectorAll('input')].some(
+              (field) => (field as { value: string }).value === typed,
+            ),
+          {},
+          style.fillet,
+        );
+        expect((await person.stored()).entries.filter(({ entry }) => entry.type === 'received')).toEqual([]);
+      },
 
-  it('buys it with its label’s date', async () => {
-    await person.sees(`Buy it for ${style.total}`);
-    await unfold(person, 'Shop and date');
-    await person.fill('Shop', 'Hollis Lane Farm', 'combobox');
-    await person.choose('Date on its label', 'use by');
-    await person.write('The date', today(12));
-    await person.page.locator('::-p-text(Buy it for)').click();
-    await person.sees('this is the true start');
-    await person.sees(`Paid ${style.total}`);
-  });
+    'buys it with its label’s date': async () => {
+      await person.sees(`Buy it for ${style.total}`);
+      await unfold(person, 'Shop and date');
+      await person.fill('Shop', 'Hollis Lane Farm', 'combobox');
+      await person.choose('Date on its label', 'use by');
+      await person.write('The date', today(12));
+      await person.page.locator('::-p-text(Buy it for)').click();
+      await person.sees('this is the true start');
+      await person.sees(`Paid ${style.total}`);
+    },
 
-  it('drains it, weighs every part, corrects one, and closes it', async () => {
-    await weigh(person, style.drained);
-    await person.sees('Drained:');
-    for (const [part, weight, shown] of style.cuts) {
-      await weigh(person, weight, part);
-      await person.sees(`${part}: ${shown}`);
-    }
-    await person.sees('Before you close it');
-    await person.click('Close it enter');
-    if (await person.page.$('[role=dialog] input'))
-      await person.page.locator('[role=dialog] input').fill('drip on the board');
-    await person.sees('lie here to be wrapped');
-  });
+    'drains it, weighs every part, corrects one, and closes it': async () => {
+      await weigh(person, style.drained);
+      await person.sees('Drained:');
+      for (const [part, weight, shown] of style.cuts) {
+        await weigh(person, weight, part);
+        await person.sees(`${part}: ${shown}`);
+      }
+      await person.sees('Before you close it');
+      await person.click('Close it enter');
+      if (await person.page.$('[role=dialog] input'))
+        await person.page.locator('[role=dialog] input').fill('drip on the board');
+      await person.sees('lie here to be wrapped');
+    },
 
-  it('wraps and freezes a pack of it', async () => {
-    await person.page.locator('v-token ::-p-text(Centre)').click();
-    await person.click('New tray with what is in the hand');
-    await person.page.locator('v-tray summary').click();
-    await person.fill('Plates of tray 1', '8');
-    await person.press('Tab');
-    await person.clickOn('.end .act');
-    await person.sees('wrapped, in');
-    await person.page.locator('nav ::-p-text(Freezer)').click();
-    await person.sees('Keeps until');
-    await choose(person, 'Centre');
-    await person.sees('best before');
-  });
+    'wraps and freezes a pack of it': async () => {
+      await person.page.locator('v-token ::-p-text(Centre)').click();
+      await person.click('New tray with what is in the hand');
+      await person.page.locator('v-tray summary').click();
+      await person.fill('Plates of tray 1', '8');
+      await person.press('Tab');
+      await person.clickOn('.end .act');
+      await person.sees('wrapped, in');
+      await person.page.locator('nav ::-p-text(Freezer)').click();
+      await person.sees('Keeps until');
+      await choose(person, 'Centre');
+      await person.sees('best before');
+    },
 
-  it('says when it eats, and plans', async () => {
-    await person.click('Week', 'link');
-    await person.sees('The week’s dinners');
-    await person.pressText('When we eat');
-    await person.write('Dinner at', '18:15');
-    await person.write('Minutes to cook', '60');
-    await person.page.locator('form[aria-label="When we eat"] button[type=submit]').click();
-    await person.sees('When you eat is saved');
-  });
+    'says when it eats, and plans': async () => {
+      await person.click('Week', 'link');
+      await person.sees('The week’s dinners');
+      await person.pressText('When we eat');
+      await person.write('Dinner at', '18:15');
+      await person.write('Minutes to cook', '60');
+      await person.page.locator('form[aria-label="When we eat"] button[type=submit]').click();
+      await person.sees('When you eat is saved');
+    },
 
-  it('asks who comes, plans a pack on a day, and asks what is ready', async () => {
-    await person.page.$$eval('v-day-card .who', (all) => (all[1] as unknown as HTMLElement).click());
-    await person.fill('Guests', 'many');
-    await person.press('Tab');
-    await person.sees('Guests are a whole number');
-    await person.fill('Guests', '2');
-    await person.press('Tab');
-    await person.sees('2 guests');
-    await person.fill('Find a pack to plan', 'centre', 'searchbox');
-    await person.page.locator('aside li button ::-p-text(Centre)').click();
-    await person.press('3');
-    await person.sees('Centre is planned for');
-    await person.toPage('Tonight');
-    await person.page.locator('::-p-called([name="We eat at"])').fill('20:30');
-    await person.sees('less 60 minutes to cook');
-  });
+    'asks who comes, plans a pack on a day, and asks what is ready': async () => {
+      await person.page.$$eval('v-day-card .who', (all) => (all[1] as unknown as HTMLElement).click());
+      await person.fill('Guests', 'many');
+      await person.press('Tab');
+      await person.sees('Guests are a whole number');
+      await person.fill('Guests', '2');
+      await person.press('Tab');
+      await person.sees('2 guests');
+      await person.fill('Find a pack to plan', 'centre', 'searchbox');
+      await person.page.locator('aside li button ::-p-text(Centre)').click();
+      await person.press('3');
+      await person.sees('Centre is planned for');
+      await person.toPage('Tonight');
+      await person.page.locator('::-p-called([name="We eat at"])').fill('20:30');
+      await person.sees('less 60 minutes to cook');
+    },
 
-  it('takes stock by the number on a label, and says when the power went', async () => {
-    await person.toPage('Count');
-    await person.fill('Number on a label', 'ZZZZ');
-    await person.press('Enter');
-    await person.sees('No pack has the number');
-    const known = await person.page.$eval('li code', (each) => each.textContent ?? '');
-    await person.fill('Number on a label', known);
-    await person.press('Enter');
-    await person.page.waitForFunction(() =>
-      [...document.querySelectorAll('li input[type=checkbox]')].some(
-        (each) => (each as unknown as HTMLInputElement).checked,
-      ),
-    );
-    await person.click('Power cut', 'link');
-    await person.sees('What to do with each pack');
-    await person.write('Out since', 'yesterday');
-    await person.write('The time at which it went', '8 pm');
-    await person.reload();
-    await person.shows('The time at which it went', style.system === 'imperial' ? '8:00 pm' : '20:00');
-  });
+    'takes stock by the number on a label, and says when the power went': async () => {
+      await person.toPage('Count');
+      await person.fill('Number on a label', 'ZZZZ');
+      await person.press('Enter');
+      await person.sees('No pack has the number');
+      const known = await person.page.$eval('li code', (each) => each.textContent ?? '');
+      await person.fill('Number on a label', known);
+      await person.press('Enter');
+      await person.page.waitForFunction(() =>
+        [...document.querySelectorAll('li input[type=checkbox]')].some(
+          (each) => (each as unknown as HTMLInputElement).checked,
+        ),
+      );
+      await person.click('Power cut', 'link');
+      await person.sees('What to do with each pack');
+      await person.write('Out since', 'yesterday');
+      await person.write('The time at which it went', '8 pm');
+      await person.reload();
+      await person.shows('The time at which it went', style.system === 'imperial' ? '8:00 pm' : '20:00');
+    },
 
-  it('lays out labels on a grid of its own, and scans a number', async () => {
-    await person.page.locator('nav ::-p-text(Wrap)').click();
-    await person.click('Labels', 'link');
-    await person.sees('Labels on');
-    await person.page.locator('.packs label').click();
-    await person.page.waitForSelector('v-label-preview svg');
-    await person.choose('Labels on', 'a grid of your own');
-    await person.write('Rows', '3');
-    await person.write('Columns', '2');
-    await person.write('Label wide', style.grid);
-    await person.write('On every label too', 'for Sunday');
-    await person.page.waitForFunction(() =>
-      document.querySelector('v-label-preview')?.textContent?.includes('for Sunday'),
-    );
-    await person.reload();
-    await person.sees('Labels on');
-    await person.shows('Rows', '3');
-    await person.shows('Columns', '2');
-    await person.shows('Label wide', new RegExp(`^${style.grid.split(' ')[0]}`));
-    await person.shows('On every label too', 'for Sunday');
-    await person.goTo('/home/wrap/scan');
-    await person.fill('Number on the label', 'ZZZZ');
-    await person.click('Read');
-    await person.sees('ZZZZ');
-  });
+    'lays out labels on a grid of its own, and scans a number': async () => {
+      await person.page.locator('nav ::-p-text(Wrap)').click();
+      await person.click('Labels', 'link');
+      await person.sees('Labels on');
+      await person.page.locator('.packs label').click();
+      await person.page.waitForSelector('v-label-preview svg');
+      await person.choose('Labels on', 'a grid of your own');
+      await person.write('Rows', '3');
+      await person.write('Columns', '2');
+      await person.write('Label wide', style.grid);
+      await person.write('On every label too', 'for Sunday');
+      await person.page.waitForFunction(() =>
+        document.querySelector('v-label-preview')?.textContent?.includes('for Sunday'),
+      );
+      await person.reload();
+      await person.sees('Labels on');
+      await person.shows('Rows', '3');
+      await person.shows('Columns', '2');
+      await person.shows('Label wide', new RegExp(`^${style.grid.split(' ')[0]}`));
+      await person.shows('On every label too', 'for Sunday');
+      await person.goTo('/home/wrap/scan');
+      await person.fill('Number on the label', 'ZZZZ');
+      await person.click('Read');
+      await person.sees('ZZZZ');
+    },
 
-  it('notes a price and corrects it, and sets two pieces side by side', async () => {
-    await person.page.locator('nav ::-p-text(Counter)').click();
-    await person.click('Price book', 'link');
-    await person.choose('Item', 'Strip steak');
-    await person.fill('Shop', 'Hollis Lane Farm', 'combobox');
-    await person.fill('Price', style.noted[0]);
-    await person.fill('Note', 'on a stand');
-    await person.click('Write it down');
-    await person.sees(style.noted[1]);
-    await person.page.locator('td ::-p-text(Correct)').click();
-    await person.shows('Price', style.noted[0]);
-    await person.clear('Price');
-    await person.fill('Price', style.corrected[0]);
-    await person.click('Correct it');
-    await person.sees(style.corrected[1]);
-    await person.click('Side by side', 'link');
-    await person.page.waitForSelector('section[aria-label="Piece B"]');
-    for (const [letter, weight] of [
-      ['A', style.heavy],
-      ['B', style.light],
-    ] as const) {
-      await person.fill(`Weight of ${letter}`, weight);
-      await person.fill(`Price of ${letter} for a ${style.system === 'metric' ? 'kg' : 'lb'}`, style.price);
-    }
-    await person.sees('Yet all of them are dearer than bought cut.');
-    await person.reads('the best of them');
-    await person.reads('no. 2');
-  });
+    'notes a price and corrects it, and sets two pieces side by side': async () => {
+      await person.page.locator('nav ::-p-text(Counter)').click();
+      await person.click('Price book', 'link');
+      await person.choose('Item', 'Strip steak');
+      await person.fill('Shop', 'Hollis Lane Farm', 'combobox');
+      await person.fill('Price', style.noted[0]);
+      await person.fill('Note', 'on a stand');
+      await person.click('Write it down');
+      await person.sees(style.noted[1]);
+      await person.page.locator('td ::-p-text(Correct)').click();
+      await person.shows('Price', style.noted[0]);
+      await person.clear('Price');
+      await person.fill('Price', style.corrected[0]);
+      await person.click('Correct it');
+      await person.sees(style.corrected[1]);
+      await person.click('Side by side', 'link');
+      await person.page.waitForSelector('section[aria-label="Piece B"]');
+      for (const [letter, weight] of [
+        ['A', style.heavy],
+        ['B', style.light],
+      ] as const) {
+        await person.fill(`Weight of ${letter}`, weight);
+        await person.fill(`Price of ${letter} for a ${style.system === 'metric' ? 'kg' : 'lb'}`, style.price);
+      }
+      await person.sees('Yet all of them are dearer than bought cut.');
+      await person.reads('the best of them');
+      await person.reads('no. 2');
+    },
 
-  it('evens out a leg, and has a kind of its own', async () => {
-    await person.click('Craft', 'link');
-    await person.click('Even thickness', 'link');
-    for (const [zone, length] of [
-      [1, style.thick],
-      [2, style.thin],
-    ] as const)
-      await person.fill(`Thickness of zone ${zone} in ${style.system === 'metric' ? 'mm' : 'in'}`, length);
-    await person.sees('open');
-    await person.page.waitForFunction(() => !document.body.innerText.includes('is no thickness'));
-    await person.goTo('/home/craft/own/new');
-    await person.fill('Name', 'Venison haunch');
-    await person.write('Also called, with commas between', 'deer leg, haunch');
-    await person.click('Another part');
-    await person.fill('Name of part 2', 'Shin');
-    await person.fill('Share of Shin, way 1', '12');
-    await person.reload();
-    await person.shows('Share of Shin, way 1', '12');
-    await person.fill('Share of Portions, way 1', '85');
-    await person.click('Save it');
-    await person.sees('Venison haunch is saved.');
-    await person.sees('deer leg, haunch');
-  });
+    'evens out a leg, and has a kind of its own': async () => {
+      await person.click('Craft', 'link');
+      await person.click('Even thickness', 'link');
+      for (const [zone, length] of [
+        [1, style.thick],
+        [2, style.thin],
+      ] as const)
+        await person.fill(`Thickness of zone ${zone} in ${style.system === 'metric' ? 'mm' : 'in'}`, length);
+      await person.sees('open');
+      await person.page.waitForFunction(() => !document.body.innerText.includes('is no thickness'));
+      await person.goTo('/home/craft/own/new');
+      await person.fill('Name', 'Venison haunch');
+      await person.write('Also called, with commas between', 'deer leg, haunch');
+      await person.click('Another part');
+      await person.fill('Name of part 2', 'Shin');
+      await person.fill('Share of Shin, way 1', '12');
+      await person.reload();
+      await person.shows('Share of Shin, way 1', '12');
+      await person.fill('Share of Portions, way 1', '85');
+      await person.click('Save it');
+      await person.sees('Venison haunch is saved.');
+      await person.sees('deer leg, haunch');
+    },
 
-  it('reads its Books, and says what the work costs', async () => {
-    await person.click('Books', 'link');
-    await person.sees('Usable');
-    await person.click('Beef tenderloin, peeled', 'link');
-    await person.sees('saved against the shop');
-    expect(await person.text()).not.toMatch(/NaN|undefined|Infinity/);
-    await person.clickOn('button[aria-label^="Change Working time"]');
-    await person.fill('Working time', '50');
-    await person.press('Enter');
-    await person.sees('50 minutes as you set it');
-    await person.fill('Notes on this piece', 'much fat');
-    await person.press('Tab');
-    await person.sees('Note kept');
-    await person.click('‹ All pieces', 'link');
-    await person.click('File and settings', 'link');
-    await person.sees('A bag or wrapping');
-    await person.fill('A bag or wrapping', style.bag);
-    await person.reload();
-    await person.shows('A bag or wrapping', style.bag);
-    await person.click('Save costs');
-    await person.sees('What the work costs is saved');
-  });
+    'reads its Books, and says what the work costs': async () => {
+      await person.click('Books', 'link');
+      await person.sees('Usable');
+      await person.click('Beef tenderloin, peeled', 'link');
+      await person.sees('saved against the shop');
+      expect(await person.text()).not.toMatch(/NaN|undefined|Infinity/);
+      await person.clickOn('button[aria-label^="Change Working time"]');
+      await person.fill('Working time', '50');
+      await person.press('Enter');
+      await person.sees('50 minutes as you set it');
+      await person.fill('Notes on this piece', 'much fat');
+      await person.press('Tab');
+      await person.sees('Note kept');
+      await person.click('‹ All pieces', 'link');
+      await person.click('File and settings', 'link');
+      await person.sees('A bag or wrapping');
+      await person.fill('A bag or wrapping', style.bag);
+      await person.reload();
+      await person.shows('A bag or wrapping', style.bag);
+      await person.click('Save costs');
+      await person.sees('What the work costs is saved');
+    },
 
-  it('never touched the demo, and the page has not complained', async () => {
-    const names = await person.page.evaluate(async () =>
-      (await indexedDB.databases()).map(({ name }) => name),
-    );
-    expect(names).not.toContain('vendicus-demo');
-    expect(person.complaints).toEqual([]);
+    'never touched the demo, and the page has not complained': async () => {
+      const names = await person.page.evaluate(async () =>
+        (await indexedDB.databases()).map(({ name }) => name),
+      );
+      expect(names).not.toContain('vendicus-demo');
+      expect(person.complaints).toEqual([]);
+    },
   });
 });

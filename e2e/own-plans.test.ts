@@ -5,6 +5,7 @@ import type { BrowserContext, ElementHandle } from 'puppeteer-core';
 import { today } from './clock';
 import { freshWindow, Person } from './harness';
 import { ADDRESS, answerHowToCount, unfold, weigh } from './journeys';
+import { story } from './story';
 
 /** What a household types where it plans, and what it must read then. */
 interface Style {
@@ -118,125 +119,127 @@ describe.each([
       });
   }
 
-  it('buys a strip loin that waits sealed, with the label’s date', async () => {
-    await answerHowToCount(person, style);
-    await person.fill('Name of eater 1', 'Odile');
-    await person.click('Add someone');
-    await person.fill('Name of eater 2', 'Bram');
-    await person.click('Begin');
-    await person.sees('Is it worth it?');
-    await person.fill('Search by any name', 'strip loin', 'searchbox');
-    await person.press('Enter');
-    await person.fill('Weight on the label', style.weight);
-    await person.fill(`Price for a ${style.system === 'metric' ? 'kg' : 'lb'}`, style.price);
-    await person.page.locator('::-p-text(Buy it for)').click();
-    await person.sees('this is the true start');
-    await person.click('Freezer', 'link');
-    await person.sees('Waits to be cut');
-    await person.choose('Date on its label, Strip loin', 'use by');
-    await person.write('The date of Strip loin', today(9));
-    await person.sees('Unopened: the use-by date on its label');
-  });
+  story('from a sealed loin to slices, packs and prices', {
+    'buys a strip loin that waits sealed, with the label’s date': async () => {
+      await answerHowToCount(person, style);
+      await person.fill('Name of eater 1', 'Odile');
+      await person.click('Add someone');
+      await person.fill('Name of eater 2', 'Bram');
+      await person.click('Begin');
+      await person.sees('Is it worth it?');
+      await person.fill('Search by any name', 'strip loin', 'searchbox');
+      await person.press('Enter');
+      await person.fill('Weight on the label', style.weight);
+      await person.fill(`Price for a ${style.system === 'metric' ? 'kg' : 'lb'}`, style.price);
+      await person.page.locator('::-p-text(Buy it for)').click();
+      await person.sees('this is the true start');
+      await person.click('Freezer', 'link');
+      await person.sees('Waits to be cut');
+      await person.choose('Date on its label, Strip loin', 'use by');
+      await person.write('The date of Strip loin', today(9));
+      await person.sees('Unopened: the use-by date on its label');
+    },
 
-  it('claims no saving and no loss where nobody knows the shop’s prices', async () => {
-    await person.click('Books', 'link');
-    await person.click('Strip loin', 'link');
-    await person.sees('Net saved unknown');
-    await person.reads('Saved against the shop unknown');
-  });
+    'claims no saving and no loss where nobody knows the shop’s prices': async () => {
+      await person.click('Books', 'link');
+      await person.click('Strip loin', 'link');
+      await person.sees('Net saved unknown');
+      await person.reads('Saved against the shop unknown');
+    },
 
-  it('says how long the log is, and measures it', async () => {
-    await person.page.locator('nav ::-p-text(Block)').click();
-    await weigh(person, style.drained);
-    await person.sees('Drained:');
-    for (const [part, weight, shown] of style.cuts) {
-      await weigh(person, weight, part);
-      await person.sees(`: ${shown}`);
-    }
-    await person.click('Plan where to cut', 'link');
-    await person.sees('Where to cut: strip loin');
-    await types('Length', ...style.length);
-    await person.page.locator('v-log-form summary').click();
-    for (const [field, typed, shown] of style.places) await types(field, typed, shown);
-  });
+    'says how long the log is, and measures it': async () => {
+      await person.page.locator('nav ::-p-text(Block)').click();
+      await weigh(person, style.drained);
+      await person.sees('Drained:');
+      for (const [part, weight, shown] of style.cuts) {
+        await weigh(person, weight, part);
+        await person.sees(`: ${shown}`);
+      }
+      await person.click('Plan where to cut', 'link');
+      await person.sees('Where to cut: strip loin');
+      await types('Length', ...style.length);
+      await person.page.locator('v-log-form summary').click();
+      for (const [field, typed, shown] of style.places) await types(field, typed, shown);
+    },
 
-  it('wishes for slices, by thickness and as a mix', async () => {
-    await types('Thinnest', ...style.thinnest);
-    await types('Thickest', ...style.thickest);
-    await person.choose('Slices', 'by thickness');
-    await types('Thickness of a slice', ...style.thickness);
-    await person.page.waitForFunction(
-      (wanted) => [...document.querySelectorAll('.cuts td b')].some((each) => each.textContent === wanted),
-      {},
-      style.thickness[1],
-    );
-    await person.choose('Slices', 'a mix');
-    await person.click('Another kind');
-    await types('Name of kind 3', 'breakfast steak');
-    await person.choose('Kind 3 is cut by', 'weight');
-    await types('Size of kind 3', ...style.steak);
-    await types('Least of kind 3', '1');
-    await types('Most of kind 3', '2');
-    await types('Worth of kind 3', style.worth);
-    await person.sees('breakfast steak');
-    await person.reload();
-    await person.sees('Where to cut: strip loin');
-  });
+    'wishes for slices, by thickness and as a mix': async () => {
+      await types('Thinnest', ...style.thinnest);
+      await types('Thickest', ...style.thickest);
+      await person.choose('Slices', 'by thickness');
+      await types('Thickness of a slice', ...style.thickness);
+      await person.page.waitForFunction(
+        (wanted) => [...document.querySelectorAll('.cuts td b')].some((each) => each.textContent === wanted),
+        {},
+        style.thickness[1],
+      );
+      await person.choose('Slices', 'a mix');
+      await person.click('Another kind');
+      await types('Name of kind 3', 'breakfast steak');
+      await person.choose('Kind 3 is cut by', 'weight');
+      await types('Size of kind 3', ...style.steak);
+      await types('Least of kind 3', '1');
+      await types('Most of kind 3', '2');
+      await types('Worth of kind 3', style.worth);
+      await person.sees('breakfast steak');
+      await person.reload();
+      await person.sees('Where to cut: strip loin');
+    },
 
-  it('says which packs it wants, and what lies in them', async () => {
-    await person.page.locator('nav ::-p-text(Block)').click();
-    await person.page.waitForSelector('input.num');
-    for (let steak = 1; steak <= 4; steak++) {
-      await weigh(person, style.steaks, 'Steaks');
-      await person.sees(`Weighed ${style.cuts.length + steak}`);
-    }
-    await person.page.locator('nav ::-p-text(Wrap)').click();
-    await person.click('What is wanted');
-    await types('Name of pack 1', 'weekday dinner');
-    await types('Least of pack 1', '1');
-    await types('Most of pack 1', '3');
-    await types('Guests of pack 1', '1');
-    await types('Pieces flat in a bag', '3');
-    await types('Odile, beef', ...style.plate);
-    await person.reload();
-    await person.click('What is wanted');
-    await person.page.waitForSelector('::-p-called([name="Name of pack 1"])');
-    const kept = await person.page.$$eval('v-wanted-form input', (all) =>
-      all.map((each) => (each as unknown as HTMLInputElement).value),
-    );
-    expect(kept).toEqual(expect.arrayContaining(['weekday dinner', '3', style.plate[1]]));
-    await person.click('Plan the packs');
-    await person.page.waitForSelector('v-tray ::-p-text(Steak)');
-    await person.page.locator('v-tray summary').click();
-    await types('Lies how thick', ...style.lies);
-    await types('Bag and paper weigh', ...style.bag);
-    await person.sees('it freezes in about');
-  });
+    'says which packs it wants, and what lies in them': async () => {
+      await person.page.locator('nav ::-p-text(Block)').click();
+      await person.page.waitForSelector('input.num');
+      for (let steak = 1; steak <= 4; steak++) {
+        await weigh(person, style.steaks, 'Steaks');
+        await person.sees(`Weighed ${style.cuts.length + steak}`);
+      }
+      await person.page.locator('nav ::-p-text(Wrap)').click();
+      await person.click('What is wanted');
+      await types('Name of pack 1', 'weekday dinner');
+      await types('Least of pack 1', '1');
+      await types('Most of pack 1', '3');
+      await types('Guests of pack 1', '1');
+      await types('Pieces flat in a bag', '3');
+      await types('Odile, beef', ...style.plate);
+      await person.reload();
+      await person.click('What is wanted');
+      await person.page.waitForSelector('::-p-called([name="Name of pack 1"])');
+      const kept = await person.page.$$eval('v-wanted-form input', (all) =>
+        all.map((each) => (each as unknown as HTMLInputElement).value),
+      );
+      expect(kept).toEqual(expect.arrayContaining(['weekday dinner', '3', style.plate[1]]));
+      await person.click('Plan the packs');
+      await person.page.waitForSelector('v-tray ::-p-text(Steak)');
+      await person.page.locator('v-tray summary').click();
+      await types('Lies how thick', ...style.lies);
+      await types('Bag and paper weigh', ...style.bag);
+      await person.sees('it freezes in about');
+    },
 
-  it('takes prices over from a file, and calls a shop by its new name', async () => {
-    await person.page.locator('nav ::-p-text(Counter)').click();
-    await person.click('Price book', 'link');
-    await unfold(person, 'As a table');
-    const file = join(folder, 'prices.csv');
-    writeFileSync(file, style.list[0]);
-    const input = (await person.page.waitForSelector(
-      'input[aria-label="CSV of prices"]',
-    )) as ElementHandle<HTMLInputElement>;
-    await input.uploadFile(file);
-    await person.click('Take over 1 price');
-    await person.choose('Item', 'Strip steak');
-    await person.sees(style.list[1]);
-    await person.choose('Shop to rename', 'Hollis Lane Farm');
-    await person.fill('What it is called now', 'Hollis Farm', 'combobox');
-    await person.click('Rename it');
-    await person.sees('Hollis Farm');
-  });
+    'takes prices over from a file, and calls a shop by its new name': async () => {
+      await person.page.locator('nav ::-p-text(Counter)').click();
+      await person.click('Price book', 'link');
+      await unfold(person, 'As a table');
+      const file = join(folder, 'prices.csv');
+      writeFileSync(file, style.list[0]);
+      const input = (await person.page.waitForSelector(
+        'input[aria-label="CSV of prices"]',
+      )) as ElementHandle<HTMLInputElement>;
+      await input.uploadFile(file);
+      await person.click('Take over 1 price');
+      await person.choose('Item', 'Strip steak');
+      await person.sees(style.list[1]);
+      await person.choose('Shop to rename', 'Hollis Lane Farm');
+      await person.fill('What it is called now', 'Hollis Farm', 'combobox');
+      await person.click('Rename it');
+      await person.sees('Hollis Farm');
+    },
 
-  it('never touched the demo, and the page has not complained', async () => {
-    const names = await person.page.evaluate(async () =>
-      (await indexedDB.databases()).map(({ name }) => name),
-    );
-    expect(names).not.toContain('vendicus-demo');
-    expect(person.complaints).toEqual([]);
+    'never touched the demo, and the page has not complained': async () => {
+      const names = await person.page.evaluate(async () =>
+        (await indexedDB.databases()).map(({ name }) => name),
+      );
+      expect(names).not.toContain('vendicus-demo');
+      expect(person.complaints).toEqual([]);
+    },
   });
 });

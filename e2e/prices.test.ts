@@ -5,6 +5,7 @@ import type { BrowserContext, ElementHandle } from 'puppeteer-core';
 import { today } from './clock';
 import { DESK, freshWindow, Person, saved } from './harness';
 import { ADDRESS, begin, choosePiece, unfold } from './journeys';
+import { story } from './story';
 
 /** A shop's list of one week, as the household's currency or another has it. */
 const list = (shop: string, currency: string): string =>
@@ -27,6 +28,15 @@ const list = (shop: string, currency: string): string =>
       },
     ],
   });
+
+/** The day of November of the next one: it is the fourth Thursday. */
+function nextThanksgiving(): number {
+  const fourthThursday = (year: number): number =>
+    22 + ((4 - new Date(Date.UTC(year, 10, 22)).getUTCDay() + 7) % 7);
+  const year = Number(today().slice(0, 4));
+  const day = fourthThursday(year);
+  return today() <= `${year}-11-${day}` ? day : fourthThursday(year + 1);
+}
 
 describe('prices of a household of one’s own', () => {
   let browser: BrowserContext;
@@ -59,57 +69,60 @@ describe('prices of a household of one’s own', () => {
     await person.sees(`${item}, Quay Butcher`);
   };
 
-  it('no shop’s list is there that nobody added', async () => {
-    await person.click('Shops’ lists', 'link');
-    await person.sees('None was added yet');
-    expect(await person.text()).not.toContain('Breakwater');
-    await person.fill('Or where it lies on your own server', 'https://example.com/list.json');
-    await person.click('Add it');
-    await person.sees('Nothing is fetched from anywhere else');
-    await person.clear('Or where it lies on your own server');
-    await person.fill('Or where it lies on your own server', '/shops/no-such-list.json');
-    await person.click('Add it');
-    await person.sees('/shops/no-such-list.json cannot be reached (404)');
-    await readList('broken.json', '{"format":');
-    await person.sees('broken.json is no list of prices');
-    await person.reads('None was added yet');
-  });
+  story('a shop’s list is refused, saved, read and made use of', {
+    'no shop’s list is there that nobody added': async () => {
+      await person.goOn('/home/counter/lists');
+      await person.sees('None was added yet');
+      expect(await person.text()).not.toContain('Breakwater');
+      await person.fill('Or where it lies on your own server', 'https://example.com/list.json');
+      await person.click('Add it');
+      await person.sees('Nothing is fetched from anywhere else');
+      await person.clear('Or where it lies on your own server');
+      await person.fill('Or where it lies on your own server', '/shops/no-such-list.json');
+      await person.click('Add it');
+      await person.sees('/shops/no-such-list.json cannot be reached (404)');
+      await readList('broken.json', '{"format":');
+      await person.sees('broken.json is no list of prices');
+      await person.reads('None was added yet');
+    },
 
-  it('an empty one is saved to be filled in, and is read as it is', async () => {
-    await person.savesTo(folder);
-    await person.click('Save one to fill in');
-    const name = await saved(folder, (each) => each.startsWith('vendicus-shop-list'));
-    await readList('filled.json', readFileSync(join(folder, name), 'utf8'));
-    await person.sees('Strip steak');
-    await unfold(person, 'Where they come from');
-    await person.click('Take out filled.json');
-    await person.sees('None was added yet');
-  });
+    'an empty one is saved to be filled in, and is read as it is': async () => {
+      await person.savesTo(folder);
+      await person.click('Save one to fill in');
+      const name = await saved(folder, (each) => each.startsWith('vendicus-shop-list'));
+      await readList('filled.json', readFileSync(join(folder, name), 'utf8'));
+      await person.sees('Strip steak');
+      await unfold(person, 'Where they come from');
+      await person.click('Take out filled.json');
+      await person.sees('None was added yet');
+    },
 
-  it('one that was read is looked through and taken over; one in another money is named and is not', async () => {
-    await readList('quay.json', list('Quay Market', 'EUR'));
-    await person.sees('Pork loin, boneless, the piece');
-    await person.click('Take over all 2');
-    await person.sees('All of it is in the book');
-    await unfold(person, 'Where they come from');
-    await readList('pounds.json', list('Over the water', 'GBP'));
-    await person.sees('A list is in GBP, and this household counts in EUR');
-    await person.click('Take out pounds.json');
-    await person.sees('pounds.json is taken out');
-    await person.reload();
-    await person.sees('All of it is in the book');
-  });
+    'one that was read is looked through and taken over; one in another money is named and is not':
+      async () => {
+        await readList('quay.json', list('Quay Market', 'EUR'));
+        await person.sees('Pork loin, boneless, the piece');
+        await person.click('Take over all 2');
+        await person.sees('All of it is in the book');
+        await unfold(person, 'Where they come from');
+        await readList('pounds.json', list('Over the water', 'GBP'));
+        await person.sees('A list is in GBP, and this household counts in EUR');
+        await person.click('Take out pounds.json');
+        await person.sees('pounds.json is taken out');
+        await person.reload();
+        await person.sees('All of it is in the book');
+      },
 
-  it('a cut on offer: the whole piece is worth asking for', async () => {
-    await person.click('Worth it?', 'link');
-    await person.sees('Strip steak is on offer at Quay Market (€21.00/kg, 1 day ago)');
-    await person.pressText('ask for the whole strip loin');
-    await person.focuses(/^Price for a kg/);
-    await person.reads('Strip loin');
+    'a cut on offer: the whole piece is worth asking for': async () => {
+      await person.click('Worth it?', 'link');
+      await person.sees('Strip steak is on offer at Quay Market (€21.00/kg, 1 day ago)');
+      await person.pressText('ask for the whole strip loin');
+      await person.focuses(/^Price for a kg/);
+      await person.reads('Strip loin');
+    },
   });
 
   it('a grade goes with its price, and filters what it goes for', async () => {
-    await person.click('Price book', 'link');
+    await person.goOn('/home/counter/prices');
     await note('Whole chicken, the piece', '6.00');
     await note('Chicken leg quarter', '5.00');
     await note('Whole chicken, the piece', '14.00', { 'Grade or mark': 'Free range' });
@@ -130,6 +143,7 @@ describe('prices of a household of one’s own', () => {
   });
 
   it('bought in another currency: the rate is asked for, and both amounts are told', async () => {
+    await person.goOn('/home/counter');
     await choosePiece(person, 'Pork loin');
     await person.fill('Price for a kg', '5.00');
     await person.fill('Weight on the label', '4.000');
@@ -158,13 +172,16 @@ describe('prices of a household of one’s own', () => {
   });
 
   it('feasts are those of the country, one by one, and its own', async () => {
-    await person.click('Price book', 'link');
+    await person.goOn('/home/counter/prices');
     await unfold(person, 'Feasts');
     await person.choose('As kept in', 'United States');
-    await person.page.waitForFunction(() =>
-      [...document.querySelectorAll<HTMLElement>('v-feasts-form v-check')].some(
-        (each) => each.innerText.startsWith('Thanksgiving 26') && each.querySelector('input')?.checked,
-      ),
+    await person.page.waitForFunction(
+      (text) =>
+        [...document.querySelectorAll<HTMLElement>('v-feasts-form v-check')].some(
+          (each) => each.innerText.startsWith(text) && each.querySelector('input')?.checked,
+        ),
+      {},
+      `Thanksgiving ${nextThanksgiving()}`,
     );
     await person.click('Add it');
     await person.sees('What is it called?');
@@ -183,7 +200,7 @@ describe('prices of a household of one’s own', () => {
   });
 
   it('which piece for us: by use, hand and minutes, each with its reason', async () => {
-    await person.click('Which for us?', 'link');
+    await person.goOn('/home/counter/which');
     await person.sees('Which piece for us?');
     await person.click('the pot');
     await person.page.waitForSelector('ol li ::-p-text(Pork spare ribs)');

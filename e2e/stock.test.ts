@@ -14,6 +14,7 @@ describe('the stock', () => {
     await person.goTo('/demo/freezer');
     await person.sees('Pack, oldest first');
   });
+  beforeEach(() => person.goOn('/demo/freezer'));
   afterAll(() => browser.close());
 
   const rows = (page = person.page): Promise<string[]> =>
@@ -205,7 +206,6 @@ describe('the stock', () => {
   });
 
   it('a pack of tomorrow is refused; one bought frozen keeps its own date, and waits for its place', async () => {
-    await person.click('Packs', 'link');
     await person.click('Enter a pack');
     await person.fill('What is it', 'Goose');
     await person.fill('Weight', '3200 g');

@@ -6,6 +6,7 @@ import { join } from 'node:path';
 import type { BrowserContext } from 'puppeteer-core';
 import { DESK, freePort, freshWindow, Person, said } from './harness';
 import { begin, weigh } from './journeys';
+import { story } from './story';
 
 const EPOCH_OF_TOMORROW = '99';
 
@@ -61,52 +62,57 @@ describe('a newer version', () => {
   const remarks = (): Promise<string> =>
     person.page.evaluate(async () => (await fetch('/index.html', { cache: 'no-store' })).text());
 
-  it('is said in a quiet line, leaves the weighing alone, and is taken on request', async () => {
-    await person.goTo('/home/block');
-    await weigh(person, '4.9 kg');
-    await person.sees('100 g of liquid');
-    publish(folder, 'second');
-    await person.page.locator('input.num').fill('372 g');
-    await person.page.evaluate(async () => {
-      const registration = await navigator.serviceWorker.getRegistration();
-      registration?.active?.postMessage({ action: 'CHECK_FOR_UPDATES', nonce: 1 });
-    });
-    await person.sees('A newer Vendicus is here');
-    expect(await person.page.$eval('input.num', (field) => (field as HTMLInputElement).value)).toBe('372 g');
-    await person.press('Enter');
-    await person.sees('4.528 kg still on the board');
-    await person.click('now');
-    await person.page.waitForFunction(() => !document.body.innerText.includes('A newer Vendicus is here'));
-    await person.reads('4.528 kg still on the board');
-    expect(await remarks()).toContain('second');
-  });
+  story('is waited for here, opened elsewhere', {
+    'is said in a quiet line, leaves the weighing alone, and is taken on request': async () => {
+      await person.goTo('/home/block');
+      await weigh(person, '4.9 kg');
+      await person.sees('100 g of liquid');
+      publish(folder, 'second');
+      await person.page.locator('input.num').fill('372 g');
+      await person.page.evaluate(async () => {
+        const registration = await navigator.serviceWorker.getRegistration();
+        registration?.active?.postMessage({ action: 'CHECK_FOR_UPDATES', nonce: 1 });
+      });
+      await person.sees('A newer Vendicus is here');
+      expect(await person.page.$eval('input.num', (field) => (field as HTMLInputElement).value)).toBe(
+        '372 g',
+      );
+      await person.press('Enter');
+      await person.sees('4.528 kg still on the board');
+      await person.click('now');
+      await person.page.waitForFunction(() => !document.body.innerText.includes('A newer Vendicus is here'));
+      await person.reads('4.528 kg still on the board');
+      expect(await remarks()).toContain('second');
+    },
 
-  it('that was opened in another tab keeps an old tab from writing, which says what to do and gives its file', async () => {
-    await person.page.evaluate(
-      (epoch) =>
-        new Promise<void>((done, failed) => {
-          const opening = indexedDB.open('vendicus-home');
-          opening.onerror = () => failed(new Error('cannot be opened'));
-          opening.onsuccess = () => {
-            const change = opening.result.transaction('meta', 'readwrite');
-            change.objectStore('meta').put({ key: 'epoch', value: epoch });
-            change.oncomplete = () => {
-              opening.result.close();
-              done();
-            };
-          };
-        }),
-      EPOCH_OF_TOMORROW,
-    );
-    const before = (await person.stored()).entries.length;
-    await weigh(person, '400 g');
-    await person.sees('written by a newer Vendicus than this one');
-    await person.reads('Reload this page');
-    expect((await person.stored()).entries).toHaveLength(before);
-    // Opened anew it does not ask the first questions over what it cannot read.
-    await person.goTo('/home');
-    await person.reads('written by a newer Vendicus than this one');
-    await person.reads('Save the household’s file');
-    expect(await person.text()).not.toContain('Who eats here?');
+    'that was opened in another tab keeps an old tab from writing, which says what to do and gives its file':
+      async () => {
+        await person.page.evaluate(
+          (epoch) =>
+            new Promise<void>((done, failed) => {
+              const opening = indexedDB.open('vendicus-home');
+              opening.onerror = () => failed(new Error('cannot be opened'));
+              opening.onsuccess = () => {
+                const change = opening.result.transaction('meta', 'readwrite');
+                change.objectStore('meta').put({ key: 'epoch', value: epoch });
+                change.oncomplete = () => {
+                  opening.result.close();
+                  done();
+                };
+              };
+            }),
+          EPOCH_OF_TOMORROW,
+        );
+        const before = (await person.stored()).entries.length;
+        await weigh(person, '400 g');
+        await person.sees('written by a newer Vendicus than this one');
+        await person.reads('Reload this page');
+        expect((await person.stored()).entries).toHaveLength(before);
+        // Opened anew it does not ask the first questions over what it cannot read.
+        await person.goTo('/home');
+        await person.reads('written by a newer Vendicus than this one');
+        await person.reads('Save the household’s file');
+        expect(await person.text()).not.toContain('Who eats here?');
+      },
   });
 });

@@ -20,6 +20,7 @@ describe('the week', () => {
     await person.goTo('/demo/freezer/week');
     await person.sees('The week’s dinners');
   });
+  beforeEach(() => person.goOn('/demo/freezer/week'));
   afterAll(async () => {
     await browser.close();
     rmSync(downloads, { recursive: true });

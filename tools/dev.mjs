@@ -7,7 +7,8 @@ import { stampNonce } from './style-nonce.mjs';
 
 ensureInstalled();
 const server = await ensureBundle('server');
-const folder = join(ROOT, 'dist', 'app');
+// Beside what is tested and started.
+const folder = join(ROOT, 'dist', 'dev');
 const index = join(folder, 'index.html');
 spawn(process.execPath, [bin('architect'), 'vendicus:build:development', '--watch'], {
   cwd: ROOT,
@@ -18,5 +19,5 @@ watchFile(index, { interval: 300 }, () => {
   if (!existsSync(index)) return;
   stampNonce(folder);
   child?.kill();
-  child = spawn(process.execPath, [server, 'dist/app'], { cwd: ROOT, stdio: 'inherit' });
+  child = spawn(process.execPath, [server, folder], { cwd: ROOT, stdio: 'inherit' });
 });

@@ -145,8 +145,24 @@ export interface Spot {
 /** Where it is pressed, once it can be; null where it cannot. */
 export async function spotOf(wanted: Wanted, how: How): Promise<Spot | null> {
   const element = await ready(wanted, how);
-  return element && { ...middleOf(element), href: (element as HTMLAnchorElement).href ?? null };
+  if (!element) return null;
+  const { x, y } = middleOf(element);
+  expects(element, document.elementFromPoint(x, y));
+  return { x, y, href: (element as HTMLAnchorElement).href ?? null };
 }
+
+let wasMissed = false;
+
+/** Notes whether the next press meets the element, or what is seen in its place. */
+function expects(element: HTMLElement, seen: Element | null): void {
+  const note = ({ target }: Event): void => {
+    wasMissed = target !== seen && !element.contains(target as Node);
+  };
+  addEventListener('pointerdown', note, { capture: true, once: true });
+}
+
+/** Whether the last press met something else, as what was meant had moved away under the pointer. */
+export const isMissed = (): boolean => wasMissed;
 
 /** What a hand types into; all else, a time or a day, is set as its picker does. */
 const TYPED = ['text', 'url', 'tel', 'search', 'password', 'number', 'email'];
