@@ -36,7 +36,7 @@ const QUIET = [
 
 Puppeteer.registerCustomQueryHandler('called', FINDER);
 
-/** How a browser is started: with all of Chromium, where what is saved, printed or installed is tested. */
+/** How a browser is started: all of Chromium, as people have it, where pictures are taken and times measured. */
 export interface Start extends LaunchOptions {
   readonly whole?: boolean;
 }

@@ -134,7 +134,7 @@ async function main(): Promise<void> {
   const dim = wanted.includes('dim');
   mkdirSync(folder, { recursive: true });
   const { address, stop } = await serveApp();
-  const browser = await launch();
+  const browser = await launch({ whole: true });
   try {
     for (const view of VIEWS.filter(
       ({ name }) => wanted.filter((word) => word !== 'dim').length === 0 || wanted.includes(name),

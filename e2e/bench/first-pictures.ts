@@ -33,7 +33,7 @@ const median = (values: readonly number[]): number =>
  */
 export async function firstPictures(before: string | undefined): Promise<FirstPicture[]> {
   const served = [await serveApp(), ...(before ? [await serveApp(before)] : [])];
-  const browser = await launch();
+  const browser = await launch({ whole: true });
   try {
     for (const { address } of served) await shows(browser, address, 'counter');
     const found: FirstPicture[] = [];

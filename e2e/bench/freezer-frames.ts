@@ -19,7 +19,7 @@ const WORDS = 'lamb shanks';
 
 export async function freezerTimes(packs: number): Promise<FreezerTimes> {
   const { address, stop } = await serveApp();
-  const browser = await launch();
+  const browser = await launch({ whole: true });
   try {
     const person = await Person.at(browser, address);
     await begin(person);

@@ -11,7 +11,7 @@ const ROUNDS = 9;
 export async function openingTimes(file: string): Promise<{ emptyMs: number; largeMs: number }> {
   const { address, stop } = await serveApp();
   const profile = profileFolder();
-  const browser = await launch({ userDataDir: profile.path });
+  const browser = await launch({ whole: true, userDataDir: profile.path });
   try {
     const person = await Person.at(browser, address);
     await begin(person);

@@ -12,7 +12,7 @@ export async function readingTimes(
   file: string,
 ): Promise<{ longestTaskMs: number; switchMs: number; wholeMs: number }> {
   const { address, stop } = await serveApp();
-  const browser = await launch();
+  const browser = await launch({ whole: true });
   try {
     const path = join(tmpdir(), 'vendicus-reading.json');
     writeFileSync(path, file);

@@ -18,7 +18,7 @@ const FRAME_MS = 1000 / 60;
  */
 export async function sliderFrames(): Promise<{ ms: number; frames: number; pieces: number }> {
   const { address, stop } = await serveApp();
-  const browser = await launch();
+  const browser = await launch({ whole: true });
   try {
     const person = await Person.at(browser, address);
     await begin(person);
