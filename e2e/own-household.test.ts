@@ -423,8 +423,22 @@ describe.each([
     'reads its Books, and says what the work costs': async () => {
       await person.click('Books', 'link');
       await person.sees('Usable');
+      await person.fill('Find a piece', 'ribeye', 'searchbox');
+      await person.sees('Nothing in the Books matches “ribeye”.');
+      await person.fill('Find a piece', 'tenderloin', 'searchbox');
       await person.click('Beef tenderloin, peeled', 'link');
       await person.sees('saved against the shop');
+      const item = await person.page.$eval('v-price-gap button span', (each) =>
+        (each.textContent ?? '').replace('the price of', '').trim(),
+      );
+      await person.clickOn('v-price-gap button');
+      const gap = `Price of ${item} for a ${style.system === 'metric' ? 'kg' : 'lb'}`;
+      await person.fill(gap, 'dear');
+      await person.press('Enter');
+      await person.sees('“dear” is not a price.');
+      await person.fill(gap, style.noted[0]);
+      await person.press('Enter');
+      await person.sees(`${item}: ${style.noted[1]}`);
       expect(await person.text()).not.toMatch(/NaN|undefined|Infinity/);
       await person.clickOn('button[aria-label^="Change Working time"]');
       await person.fill('Working time', '50');
