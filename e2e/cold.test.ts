@@ -13,7 +13,7 @@ describe('an awkward freezer', () => {
     browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
     await begin(person);
-    await person.goTo('/home/freezer');
+    await person.goOn('/home/freezer');
   });
   afterAll(() => browser.close());
 

@@ -86,7 +86,7 @@ describe('copies that this browser makes by itself', () => {
     try {
       const other = await Person.at(without, ADDRESS);
       await begin(other, {}, { kind: 'Strip loin', weight: '5 kg', price: '12' });
-      await other.goTo('/home/books/household');
+      await other.goOn('/home/books/household');
       await other.reads('so it makes no copies by itself');
       await other.reads('no copy inside it yet');
       expect(other.complaints).toEqual([]);
@@ -125,7 +125,7 @@ describe('a file that is kept up to date by itself', () => {
       };
     });
     await begin(person, {}, { kind: 'Strip loin', weight: '5 kg', price: '12' });
-    await person.goTo('/home/books/household');
+    await person.goOn('/home/books/household');
     await person.click('Keep a new file up to date');
     await person.sees('linked.json is kept up to date by itself');
   });
@@ -138,7 +138,7 @@ describe('a file that is kept up to date by itself', () => {
     'has every deed soon after it': async () => {
       await holds('"kind":"strip-loin"');
       await person.reads('last copy outside today, with all there is');
-      await person.goTo('/home/block');
+      await person.goOn('/home/block');
       await weigh(person, '4.9 kg');
       await person.sees('100 g of liquid');
       await holds('"type":"drained"');
@@ -166,7 +166,7 @@ describe('a file that is kept up to date by itself', () => {
       await person.sees('4.528 kg still on the board');
       await holds('"massDg":3720');
       await holds('From the other kitchen');
-      await person.goTo('/home/freezer');
+      await person.goOn('/home/freezer');
       await person.reads('From the other kitchen');
     },
 
@@ -176,7 +176,7 @@ describe('a file that is kept up to date by itself', () => {
       await person.sees('linked.json is not kept up to date any more');
       await person.page.evaluate(() => localStorage.removeItem('forbidden'));
       await person.click('Try again');
-      await person.goTo('/home/books/household');
+      await person.goOn('/home/books/household');
       await person.reads('linked.json is kept up to date by itself');
     },
 

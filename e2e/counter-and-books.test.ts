@@ -127,7 +127,7 @@ describe('a card to show at the counter', () => {
     try {
       const person = await Person.at(browser, ADDRESS, PHONE);
       await begin(person);
-      await person.goTo('/home/counter/ask');
+      await person.goOn('/home/counter/ask');
       await choosePiece(person, 'Strip loin');
       await person.sees('“A whole boneless strip loin, still in its sealed bag. Two or three to choose from');
       await person.reads('New York strip');
@@ -275,7 +275,7 @@ describe('prices', () => {
     person = await Person.at(browser, ADDRESS);
     await person.savesTo(folder);
     await begin(person);
-    await person.goTo('/home/counter/prices');
+    await person.goOn('/home/counter/prices');
   });
   afterAll(async () => {
     await browser.close();
@@ -365,13 +365,13 @@ describe('prices', () => {
       await person.fill('What it is called now', 'Hollis Farm', 'combobox');
       await person.click('Rename it');
       await person.sees('Hollis Lane Farm is Hollis Farm now, everywhere');
-      await person.goTo('/home/counter/prices');
+      await person.goOn('/home/counter/prices');
       await person.choose('Item', 'Strip steak');
       await person.reads('Hollis Farm €26.50/kg');
     },
 
     'the currency stays what prices are written in': async () => {
-      await person.goTo('/home/books/household');
+      await person.goOn('/home/books/household');
       await person.choose('Currency', 'JPY');
       await person.click('Save');
       await person.sees('a household counts in one currency');
@@ -448,7 +448,7 @@ describe('the Books of the demo household', () => {
   });
 
   it('the name of a shop, which may come from anybody’s file, is drawn beside a point and never written into the page', async () => {
-    await person.goTo('/demo/counter/prices');
+    await person.goOn('/demo/counter/prices');
     await person.choose('Item', 'Strip loin, the piece');
     await person.fill('Shop', '<b class="theirs">Quay</b>', 'combobox');
     await person.fill('Price', '15.00');

@@ -80,7 +80,7 @@ describe('at the freezer', () => {
   });
 
   it('a stock-take at a desk: everything is there', async () => {
-    await person.goTo('/demo/freezer/count');
+    await person.goOn('/demo/freezer/count');
     await person.sees('Tick what lies there');
     await person.page.$$eval('li input[type=checkbox]', (boxes) =>
       boxes.forEach((box) => (box as unknown as HTMLElement).click()),

@@ -218,15 +218,17 @@ export class Person {
     if (this.page.url() === this.address + path) return;
     if (!this.page.url().startsWith(this.address)) return this.goTo(path);
     this.before = NOTHING;
+    await this.rests();
     await this.page.evaluate((path) => {
-      const before = document.querySelector<HTMLElement>('main router-outlet + *');
-      if (before) before.dataset['before'] = '';
       history.pushState(null, '', path);
       dispatchEvent(new PopStateEvent('popstate'));
     }, path);
+    // The router notes in the history that it has arrived, and shows the page in the same breath.
     await this.page
       .waitForFunction(
-        () => document.querySelector('main router-outlet + :not([data-before]) :is(h1, .empty)'),
+        () =>
+          (history.state as { navigationId?: number } | null)?.navigationId !== undefined &&
+          document.querySelector('main :is(h1, .empty)'),
         { polling: 50, timeout: PATIENCE },
       )
       .catch(async () => {

@@ -88,11 +88,11 @@ describe('a second device', () => {
     const { person } = tablet;
     await answer(tablet, { system: 'imperial', currency: 'USD', eater: 'Odile' });
     await buy(person, 'Strip loin', '11 lb', '6', {}, 'lb');
-    await person.goTo('/home/books/household');
+    await person.goOn('/home/books/household');
     await person.fill('A bag or wrapping', '0.20');
     await person.click('Save costs');
     await person.sees('What the work costs is saved');
-    await person.goTo('/home/freezer/places');
+    await person.goOn('/home/freezer/places');
     await person.click('Add a freezer or refrigerator');
     await person.fill('Called', 'Chest in the cellar');
     await person.click('Add it');
@@ -107,13 +107,13 @@ describe('a second device', () => {
 
   /** The household as the first page's answers, costs and places have it. */
   async function isTheTablets({ person }: Device): Promise<void> {
-    await person.goTo('/home/books/household');
+    await person.goOn('/home/books/household');
     await person.page.waitForSelector('::-p-called([name="pounds"][role="button"])[aria-pressed=true]');
     await person.shows('Currency', 'USD, US Dollar');
     await person.shows('Name of eater 1', 'Odile');
     await person.shows('A bag or wrapping', '0.20');
     expect(await person.page.$('::-p-called(Name of eater 2)')).toBeNull();
-    await person.goTo('/home/freezer/places');
+    await person.goOn('/home/freezer/places');
     await person.reads('Chest in the cellar');
   }
 

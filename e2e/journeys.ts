@@ -93,7 +93,7 @@ export async function buy(
 
 /** Merges another household's file, from the page of files. */
 export async function mergeFile(person: Person, path: string, patience?: number): Promise<void> {
-  await person.goTo('/home/books/household');
+  await person.goOn('/home/books/household');
   const input = await person.page.waitForSelector('input[aria-label="File to merge"]');
   await (input as ElementHandle<HTMLInputElement>).uploadFile(path);
   await person.sees('This is another household’s file', patience);

@@ -61,11 +61,11 @@ describe('trouble in the kitchen', () => {
     },
 
     'a bag that takes more of a heap than there is says how much there is': async () => {
-      await person.goTo('/home/block');
+      await person.goOn('/home/block');
       await person.sees('Weighed 1');
       await weigh(person, '2 lb', 'Back with tail');
       await person.sees('Back with tail: 2.00 lb');
-      await person.goTo('/home/wrap');
+      await person.goOn('/home/wrap');
       await person.click('Plan again');
       await person.write('of the back', '9 lb');
       await person.sees('is the most.');

@@ -13,7 +13,7 @@ describe('what is past its last day', () => {
     browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
     await begin(person);
-    await person.goTo('/home/freezer');
+    await person.goOn('/home/freezer');
     for (const [name, daysAgo] of [
       ['Old chops', 9],
       ['New chops', 0],

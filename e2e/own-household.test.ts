@@ -163,7 +163,7 @@ describe.each([
     },
 
     'has a freezer with a drawer, and a shelf moved up': async () => {
-      await person.goTo('/home/freezer');
+      await person.goOn('/home/freezer');
       await person.toPage('Places');
       await person.click('Add a freezer or refrigerator');
       await person.fill('Called', 'Garage');
@@ -361,7 +361,7 @@ describe.each([
       await person.shows('Columns', '2');
       await person.shows('Label wide', new RegExp(`^${style.grid.split(' ')[0]}`));
       await person.shows('On every label too', 'for Sunday');
-      await person.goTo('/home/wrap/scan');
+      await person.goOn('/home/wrap/scan');
       await person.fill('Number on the label', 'ZZZZ');
       await person.click('Read');
       await person.sees('ZZZZ');
@@ -406,7 +406,7 @@ describe.each([
         await person.fill(`Thickness of zone ${zone} in ${style.system === 'metric' ? 'mm' : 'in'}`, length);
       await person.sees('open');
       await person.page.waitForFunction(() => !document.body.innerText.includes('is no thickness'));
-      await person.goTo('/home/craft/own/new');
+      await person.goOn('/home/craft/own/new');
       await person.fill('Name', 'Venison haunch');
       await person.write('Also called, with commas between', 'deer leg, haunch');
       await person.click('Another part');

@@ -93,7 +93,7 @@ describe('straight into packs', () => {
         await person.press('Tab');
         await person.sees('3 stands.');
         await person.click('Done');
-        await person.goTo('/home/freezer');
+        await person.goOn('/home/freezer');
         await person.reads('1.69 lb');
         await person.click('Block', 'link');
         await person.sees('Weighed 3');

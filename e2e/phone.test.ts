@@ -123,7 +123,7 @@ describe('a household on a phone', () => {
     },
 
     'reads what holds when the power is out': async () => {
-      await person.goTo('/home/freezer/power');
+      await person.goOn('/home/freezer/power');
       await person.sees('The power is out');
       await person.page.waitForSelector('.holds td');
       await fits();

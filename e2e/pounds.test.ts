@@ -29,7 +29,7 @@ describe('a household in pounds', () => {
 
   story('from the freezer’s air to dinner by the clock of twelve', {
     'says how long it keeps, and a wrong figure changes nothing': async () => {
-      await person.goTo('/home/freezer/places');
+      await person.goOn('/home/freezer/places');
       await person.fill('Days sealed, beef', 'long');
       await person.click('Save the rules');
       await person.sees('Days sealed are a whole number from 1 to 365');
@@ -112,18 +112,18 @@ describe('a household in pounds', () => {
       },
 
     'reads guides in inches, its dinner on a clock of twelve hours, and Letter paper first': async () => {
-      await person.goTo('/home/craft/strip-loin');
+      await person.goOn('/home/craft/strip-loin');
       await person.sees('Ways to cut it');
       expect(await textOf('.top, .cols, .about')).not.toMatch(METRIC);
-      await person.goTo('/home/freezer/week');
+      await person.goOn('/home/freezer/week');
       await person.sees('at 7:00 pm');
-      await person.goTo('/home/freezer');
+      await person.goOn('/home/freezer');
       await person.click('Enter a pack');
       await person.fill('What is it', 'Lamb shanks');
       await person.fill('Weight', '2 lb');
       await person.click('Put it in');
       await person.sees('Lamb shanks is in');
-      await person.goTo('/home/wrap/labels');
+      await person.goOn('/home/wrap/labels');
       await person.sees('Labels on');
       await person.shows('Labels on', /^Letter/);
       expect((await person.choices('Labels on'))[0]).toMatch(/^Letter/);

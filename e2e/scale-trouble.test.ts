@@ -208,7 +208,7 @@ describe('a kind of one’s own', () => {
 
   story('is refused, made, bought and copied', {
     'is not saved while its shares are over a hundred, and says by how much': async () => {
-      await person.goTo('/home/craft/own/new');
+      await person.goOn('/home/craft/own/new');
       await person.fill('Name', 'Venison haunch');
       await person.click('Another part');
       await person.fill('Name of part 2', 'Shin');
@@ -223,7 +223,7 @@ describe('a kind of one’s own', () => {
     },
 
     'is bought, led through the bench and closed like any other': async () => {
-      await person.goTo('/home/counter');
+      await person.goOn('/home/counter');
       await buy(person, 'Venison haunch', '3.000 kg', '9.00');
       await person.page.locator('input.num').fill('2.950 kg');
       await person.press('Enter');
@@ -241,11 +241,11 @@ describe('a kind of one’s own', () => {
     },
 
     'a copy may not have the name of another, and one that was bought is not taken out': async () => {
-      await person.goTo('/home/craft/own/new?from=strip-loin');
+      await person.goOn('/home/craft/own/new?from=strip-loin');
       await person.fill('Name', 'Strip loin');
       await person.click('Save it');
       await person.sees('There is a “Strip loin” already');
-      await person.goTo('/home/craft');
+      await person.goOn('/home/craft');
       await person.page.locator('main ::-p-text(Venison haunch)').click();
       await person.click('Change it', 'link');
       await person.click('Take it out');

@@ -240,7 +240,7 @@ describe('where to cut a log', () => {
     },
 
     'hands the thickness of each slice on to Wrap, and to how long it freezes': async () => {
-      await person.goTo('/home/wrap');
+      await person.goOn('/home/wrap');
       await person.sees('lie here to be wrapped');
       await person.clickOn('.end .act');
       await person.page.waitForSelector('v-tray summary');
@@ -278,7 +278,7 @@ describe('a steak for each who eats', () => {
         ],
       },
     );
-    await person.goTo(`${new URL(person.page.url()).pathname}/slices`);
+    await person.goOn(`${new URL(person.page.url()).pathname}/slices`);
   });
   afterAll(() => browser.close());
 

@@ -169,9 +169,9 @@ describe('the table ends empty', () => {
       },
 
     'what is kept for guests no plan takes, until it is free again': async () => {
-      await person.goTo('/home/freezer/tonight');
+      await person.goOn('/home/freezer/tonight');
       await person.sees('Kept, and not offered');
-      await person.goTo('/home/freezer');
+      await person.goOn('/home/freezer');
       await person.sees('kept for guests');
       await person.sees('1 pack of them is kept for something.');
       await person.fill('Find a pack', 'guests', 'searchbox');
@@ -187,7 +187,7 @@ describe('the table ends empty', () => {
       await person.fill('Keep it for', 'the game');
       await person.click('Keep it');
       await person.sees('kept for the game');
-      await person.goTo('/home/freezer/tonight');
+      await person.goOn('/home/freezer/tonight');
       await person.sees('for the game.');
       expect(person.complaints).toEqual([]);
     },
@@ -250,18 +250,18 @@ describe('what makes no dinner yet', () => {
   story('is collected, and made a dinner of', {
     'is collected: the Freezer says how far it is from a dinner': async () => {
       await shank('310 g');
-      await person.goTo('/home/freezer');
+      await person.goOn('/home/freezer');
       await person.sees('1 more shank, and it is a dinner.');
     },
 
     'and makes one dinner of it, dated by the oldest bag, with a number of its own': async () => {
       await shank('330 g');
-      await person.goTo('/home/freezer');
+      await person.goOn('/home/freezer');
       await person.sees('It is a dinner.');
       await person.click('Make one dinner of Shank, bone-in');
       await person.sees('2 bags are one dinner');
       await person.sees('Which packs');
-      await person.goTo('/home/freezer');
+      await person.goOn('/home/freezer');
       await person.sees('2 shanks, dinner for all');
       await person.reads('640 g');
       expect(person.complaints).toEqual([]);

@@ -251,7 +251,7 @@ describe('from the table to labelled packs', () => {
         return one.toDataURL('image/png').split(',')[1]!;
       });
       writeFileSync(join(folder, 'label.png'), Buffer.from(label, 'base64'));
-      await person.goTo('/home/wrap/scan');
+      await person.goOn('/home/wrap/scan');
       await person.sees('The pack shows here');
       await ((await person.page.$('input[type=file]')) as ElementHandle<HTMLInputElement>).uploadFile(
         join(folder, 'label.png'),
@@ -277,7 +277,7 @@ describe('from the table to labelled packs', () => {
       await person.sees('1, each wrapped');
       await person.click('Undo');
       await person.sees('2, each wrapped');
-      await person.goTo('/home/wrap/scan');
+      await person.goOn('/home/wrap/scan');
       await person.sees('The pack shows here');
       await ((await person.page.$('input[type=file]')) as ElementHandle<HTMLInputElement>).uploadFile(
         join(folder, 'label.png'),
@@ -335,7 +335,7 @@ describe('from the table to labelled packs', () => {
 
     story('is read, learnt and held before a camera', {
       'a carton’s bars, turned and noisy, fill in weight and price': async () => {
-        await person.goTo('/home/counter');
+        await person.goOn('/home/counter');
         await choosePiece(person, 'Strip loin');
         await person.click('sticker');
         await person.sees('Digits under the bars');
@@ -409,7 +409,7 @@ describe('from the table to labelled packs', () => {
         390,
       ]);
     }
-    await phone.goTo('/demo/wrap/labels');
+    await phone.goOn('/demo/wrap/labels');
     await phone.page.locator('.packs input').click();
     await phone.page.waitForSelector('v-label-preview svg');
     expect(phone.complaints).toEqual([]);
