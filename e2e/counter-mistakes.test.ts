@@ -112,7 +112,7 @@ describe('slips of the thumb at the Counter', () => {
 
   it('two fingers on the tape leave a price; a thumb that presses twice buys once', async () => {
     await label('24.50', '5.1');
-    await person.sees('Buy it for');
+    await person.reads('Buy it for €124.95');
     const hand = await person.page.waitForSelector('[role=slider]');
     const { x = 0, y = 0 } = (await hand?.boundingBox()) ?? {};
     const touch = await person.page.createCDPSession();

@@ -215,7 +215,7 @@ export class Person {
 
   /** Goes on to another page of the household as a link does, without loading the application anew. */
   async goOn(path: string): Promise<void> {
-    if (this.page.url() === this.address + path) return;
+    if (this.page.url() === this.address + path) return this.looksAnew();
     if (!this.page.url().startsWith(this.address)) return this.goTo(path);
     this.before = NOTHING;
     await this.rests();
@@ -489,6 +489,12 @@ export class Person {
     if (!this.looked) return;
     this.looked = false;
     this.before = { page: this.page.url(), text: await this.text() };
+  }
+
+  /** All that the page says counts as new. */
+  private looksAnew(): void {
+    this.before = NOTHING;
+    this.looked = true;
   }
 
   /** Waits until the page shows the text, newly or more often than before what was done last, or on another page. */

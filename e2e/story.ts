@@ -29,7 +29,8 @@ async function taken(step: string, act: Act): Promise<void> {
   try {
     await act();
   } catch (error) {
-    if (error instanceof Error) tell(error, `In “${step}”: `);
+    // One from outside of the sandbox is no Error here.
+    tell(error as Error, `In “${step}”: `);
     throw error;
   }
 }

@@ -5,6 +5,7 @@ import ICAL from 'ical.js';
 import type { BrowserContext } from 'puppeteer-core';
 import { freshWindow, Person, PHONE, saved } from './harness';
 import { ADDRESS, afternoon, morning } from './journeys';
+import { story } from './story';
 
 // The week's plan: proposed, by keys, by drag; what has to come out; served; as a calendar file.
 describe('the week', () => {
@@ -71,119 +72,124 @@ describe('the week', () => {
     await person.reads('Take out of the freezer');
   });
 
-  it('is proposed, as many dinners as are wanted, none on a day without meat; and undone', async () => {
-    await person.choose('Dinners to plan', '5');
-    await person.click('Propose');
-    await person.page.waitForFunction(() => document.querySelectorAll('v-day-card .pack').length >= 5);
-    const days = await Promise.all([1, 2, 3, 4, 5, 6, 7].map(day));
-    expect(days.filter((text) => text.includes('pl.'))).toHaveLength(5);
-    const without = days.filter((text) => text.includes('without meat'));
-    expect(without).toHaveLength(1);
-    expect(without[0]).not.toContain('pl.');
-    await person.click('Undo');
-    await person.sees('dinners proposed');
-    await person.page.waitForFunction(() => !document.body.innerText.includes('the oldest of its kind'));
-  });
+  story('is planned one way and another, saved and served', {
+    'is proposed, as many dinners as are wanted, none on a day without meat; and undone': async () => {
+      await person.goOn('/demo/freezer/week');
+      await person.choose('Dinners to plan', '5');
+      await person.click('Propose');
+      await person.page.waitForFunction(() => document.querySelectorAll('v-day-card .pack').length >= 5);
+      const days = await Promise.all([1, 2, 3, 4, 5, 6, 7].map(day));
+      expect(days.filter((text) => text.includes('pl.'))).toHaveLength(5);
+      const without = days.filter((text) => text.includes('without meat'));
+      expect(without).toHaveLength(1);
+      expect(without[0]).not.toContain('pl.');
+      await person.click('Undo');
+      await person.sees('dinners proposed');
+      await person.page.waitForFunction(() => !document.body.innerText.includes('the oldest of its kind'));
+    },
 
-  it('by keys: the pack in focus goes to the day of its number, another number moves it, Delete takes it off', async () => {
-    const name = await first();
-    await person.page.$eval('aside li button', (each) => (each as unknown as HTMLElement).focus());
-    await person.press('6');
-    await waitFor(6, name);
-    await person.page.$$eval('v-day-card', (all) =>
-      (all[5]?.querySelector('.name') as unknown as HTMLElement).focus(),
-    );
-    await person.press('7');
-    await waitFor(7, name);
-    expect(await day(6)).not.toContain('pl.');
-    await person.page.$$eval('v-day-card', (all) =>
-      (all[6]?.querySelector('.name') as unknown as HTMLElement).focus(),
-    );
-    await person.press('Delete');
-    await person.sees('is off the plan');
-  });
+    'by keys: the pack in focus goes to the day of its number, another number moves it, Delete takes it off':
+      async () => {
+        const name = await first();
+        await person.page.$eval('aside li button', (each) => (each as unknown as HTMLElement).focus());
+        await person.press('6');
+        await waitFor(6, name);
+        await person.page.$$eval('v-day-card', (all) =>
+          (all[5]?.querySelector('.name') as unknown as HTMLElement).focus(),
+        );
+        await person.press('7');
+        await waitFor(7, name);
+        expect(await day(6)).not.toContain('pl.');
+        await person.page.$$eval('v-day-card', (all) =>
+          (all[6]?.querySelector('.name') as unknown as HTMLElement).focus(),
+        );
+        await person.press('Delete');
+        await person.sees('is off the plan');
+      },
 
-  it('by drag', async () => {
-    const name = await first();
-    const boxes = await person.page.evaluate(() => {
-      document.querySelector('v-day-card')?.scrollIntoView({ block: 'center' });
-      const middle = (each: Element | null | undefined): { x: number; y: number } => {
-        const box = each?.getBoundingClientRect() as DOMRect;
-        return { x: box.left + box.width / 2, y: box.top + box.height / 2 };
+    'by drag': async () => {
+      const name = await first();
+      const boxes = await person.page.evaluate(() => {
+        document.querySelector('v-day-card')?.scrollIntoView({ block: 'center' });
+        const middle = (each: Element | null | undefined): { x: number; y: number } => {
+          const box = each?.getBoundingClientRect() as DOMRect;
+          return { x: box.left + box.width / 2, y: box.top + box.height / 2 };
+        };
+        return {
+          from: middle(document.querySelector('aside li button')),
+          to: middle(document.querySelectorAll('v-day-card .drop')[0]),
+        };
+      });
+      await person.page.mouse.move(boxes.from.x, boxes.from.y);
+      await person.page.mouse.down();
+      await person.page.mouse.move(boxes.from.x - 40, boxes.from.y, { steps: 5 });
+      await person.page.mouse.move(boxes.to.x, boxes.to.y, { steps: 12 });
+      await person.page.waitForFunction(() =>
+        document.querySelector('v-day-card')?.querySelector('.cdk-drop-list-dragging'),
+      );
+      await person.page.mouse.up();
+      await waitFor(1, name);
+    },
+
+    'guests and absences change how many plates are wanted': async () => {
+      await person.page.$$eval('v-day-card .who', (all) => (all[1] as unknown as HTMLElement).click());
+      const before = Number(/for (\d+) at/.exec(await day(2))?.[1]);
+      await person.fill('Guests', '3');
+      await person.press('Tab');
+      await waitFor(2, `for ${before + 3} at`);
+      await person.click('Odile');
+      await waitFor(2, `for ${before + 2} at`);
+      await person.fill('Guests', 'many');
+      await person.press('Tab');
+      await person.sees('Guests are a whole number');
+      await person.page.$$eval('v-day-card .who', (all) => (all[1] as unknown as HTMLElement).click());
+    },
+
+    'as a calendar file, read back by another library; a later file has the same ids': async () => {
+      const save = async (): Promise<ICAL.Event[]> => {
+        await person.click('Save as a calendar file');
+        const path = join(downloads, await saved(downloads, (each) => each.endsWith('.ics')));
+        const text = readFileSync(path, 'utf8');
+        rmSync(path);
+        return new ICAL.Component(ICAL.parse(text))
+          .getAllSubcomponents('vevent')
+          .map((each) => new ICAL.Event(each));
       };
-      return {
-        from: middle(document.querySelector('aside li button')),
-        to: middle(document.querySelectorAll('v-day-card .drop')[0]),
-      };
-    });
-    await person.page.mouse.move(boxes.from.x, boxes.from.y);
-    await person.page.mouse.down();
-    await person.page.mouse.move(boxes.from.x - 40, boxes.from.y, { steps: 5 });
-    await person.page.mouse.move(boxes.to.x, boxes.to.y, { steps: 12 });
-    await person.page.waitForFunction(() =>
-      document.querySelector('v-day-card')?.querySelector('.cdk-drop-list-dragging'),
-    );
-    await person.page.mouse.up();
-    await waitFor(1, name);
-  });
+      const one = await save();
+      expect(one.some(({ summary }) => summary.startsWith('Dinner: '))).toBe(true);
+      expect(one.some(({ summary }) => summary.startsWith('Take out: '))).toBe(true);
+      const two = await save();
+      expect(two.map(({ uid }) => uid)).toEqual(one.map(({ uid }) => uid));
+    },
 
-  it('guests and absences change how many plates are wanted', async () => {
-    await person.page.$$eval('v-day-card .who', (all) => (all[1] as unknown as HTMLElement).click());
-    const before = Number(/for (\d+) at/.exec(await day(2))?.[1]);
-    await person.fill('Guests', '3');
-    await person.press('Tab');
-    await waitFor(2, `for ${before + 3} at`);
-    await person.click('Odile');
-    await waitFor(2, `for ${before + 2} at`);
-    await person.fill('Guests', 'many');
-    await person.press('Tab');
-    await person.sees('Guests are a whole number');
-    await person.page.$$eval('v-day-card .who', (all) => (all[1] as unknown as HTMLElement).click());
-  });
-
-  it('as a calendar file, read back by another library; a later file has the same ids', async () => {
-    const save = async (): Promise<ICAL.Event[]> => {
-      await person.click('Save as a calendar file');
-      const path = join(downloads, await saved(downloads, (each) => each.endsWith('.ics')));
-      const text = readFileSync(path, 'utf8');
-      rmSync(path);
-      return new ICAL.Component(ICAL.parse(text))
-        .getAllSubcomponents('vevent')
-        .map((each) => new ICAL.Event(each));
-    };
-    const one = await save();
-    expect(one.some(({ summary }) => summary.startsWith('Dinner: '))).toBe(true);
-    expect(one.some(({ summary }) => summary.startsWith('Take out: '))).toBe(true);
-    const two = await save();
-    expect(two.map(({ uid }) => uid)).toEqual(one.map(({ uid }) => uid));
-  });
-
-  it('a pack that is thrown away is told on its day; what is served is eaten, at its cost', async () => {
-    await person.click('Packs', 'link');
-    await person.page.$$eval('tbody tr', (all) =>
-      (
-        all.find(
-          (row) =>
-            (row as unknown as HTMLElement).innerText.includes('for ') &&
-            (row as unknown as HTMLElement).innerText.includes('steaks'),
-        ) as unknown as HTMLElement
-      ).click(),
-    );
-    await person.pressText('Give, throw away, split');
-    await person.click('Throw away');
-    await person.sees('thrown away');
-    await person.click('Week', 'link');
-    await person.sees('no longer there: choose another');
-    await waitFor(1, 'Served');
-    await person.click('Served');
-    await waitFor(1, 'eaten');
-    expect(await day(1)).toContain('a plate');
-    await person.click('Undo');
-    await waitFor(1, 'Served');
+    'a pack that is thrown away is told on its day; what is served is eaten, at its cost': async () => {
+      await person.click('Packs', 'link');
+      await person.page.$$eval('tbody tr', (all) =>
+        (
+          all.find(
+            (row) =>
+              (row as unknown as HTMLElement).innerText.includes('for ') &&
+              (row as unknown as HTMLElement).innerText.includes('steaks'),
+          ) as unknown as HTMLElement
+        ).click(),
+      );
+      await person.pressText('Give, throw away, split');
+      await person.click('Throw away');
+      await person.sees('thrown away');
+      await person.click('Week', 'link');
+      await person.sees('no longer there: choose another');
+      await waitFor(1, 'Served');
+      await person.click('Served');
+      await waitFor(1, 'eaten');
+      expect(await day(1)).toContain('a plate');
+      await person.click('Undo');
+      await waitFor(1, 'Served');
+    },
   });
 
   it('on a phone: a pack is pressed, then its day; nothing is wider than the screen', async () => {
-    const phone = await Person.at(browser, ADDRESS, PHONE);
+    const another = await freshWindow();
+    const phone = await Person.at(another, ADDRESS, PHONE);
     await phone.goTo('/demo/freezer/week');
     await phone.sees('The week’s dinners');
     await phone.page.$$eval('aside li button', (all) => (all[1] as unknown as HTMLElement).click());
@@ -193,7 +199,7 @@ describe('the week', () => {
     await phone.sees('planned for');
     expect(await phone.page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
     expect(phone.complaints).toEqual([]);
-    await phone.page.close();
+    await another.close();
   });
 
   it('what to buy next says what is known, and claims nothing of what is not', async () => {
