@@ -114,6 +114,8 @@ describe('prices of a household of one’s own', () => {
 
     'a cut on offer: the whole piece is worth asking for': async () => {
       await person.click('Worth it?', 'link');
+      const other = await person.page.$('button[aria-label$=": choose another piece"]');
+      await other?.click();
       await person.sees('Strip steak is on offer at Quay Market (€21.00/kg, 1 day ago)');
       await person.pressText('ask for the whole strip loin');
       await person.focuses(/^Price for a kg/);

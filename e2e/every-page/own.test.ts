@@ -6,6 +6,7 @@ import { ADDRESS, begin } from '../journeys';
 import { pagesOf } from '../pages';
 import { misfitsOf, type Size } from './fits';
 import { misprints, PAPER } from './misprints';
+import { story } from '../story';
 
 const SIZES: readonly Size[] = [
   [320, 640],
@@ -30,35 +31,37 @@ describe('every page of a household of one’s own', () => {
   /** What stood on each page of the empty one: what is the same is measured once. */
   const empty = new Map<string, string>();
 
-  it('with nothing in it, on screens and on paper', async () => {
-    const found: string[] = [];
-    for (const page of PAGES) {
-      await person.goOn(page);
-      await person.page.evaluate(() => vendicusFinding.drawn());
-      empty.set(page, await says());
-      await person.page.emulateMediaType('print');
-      await person.page.setViewport(PAPER);
-      found.push(...(await person.page.evaluate(misprints)).map((each) => `${page} on paper: ${each}`));
-      await person.page.emulateMediaType('screen');
-      found.push(...(await misfitsOf(person, page, SIZES)));
-      await person.page.setViewport(DESK);
-    }
-    expect(found).toEqual([]);
-    expect(person.complaints).toEqual([]);
-  });
+  story('empty, and with 5,000 packs', {
+    'with nothing in it, on screens and on paper': async () => {
+      const found: string[] = [];
+      for (const page of PAGES) {
+        await person.goOn(page);
+        await person.page.evaluate(() => vendicusFinding.drawn());
+        empty.set(page, await says());
+        await person.page.emulateMediaType('print');
+        await person.page.setViewport(PAPER);
+        found.push(...(await person.page.evaluate(misprints)).map((each) => `${page} on paper: ${each}`));
+        await person.page.emulateMediaType('screen');
+        found.push(...(await misfitsOf(person, page, SIZES)));
+        await person.page.setViewport(DESK);
+      }
+      expect(found).toEqual([]);
+      expect(person.complaints).toEqual([]);
+    },
 
-  it('with 5,000 packs', async () => {
-    await person.holds({ text: writeFile(fullFreezers(5000)), device: 'tablet' });
-    await person.goTo('/home/counter');
-    const found: string[] = [];
-    for (const page of PAGES) {
-      await person.goOn(page);
-      await person.page.evaluate(() => vendicusFinding.drawn());
-      if ((await says()) === empty.get(page)) continue;
-      found.push(...(await misfitsOf(person, page, SIZES)));
-      await person.page.setViewport(DESK);
-    }
-    expect(found).toEqual([]);
-    expect(person.complaints).toEqual([]);
+    'with 5,000 packs': async () => {
+      await person.holds({ text: writeFile(fullFreezers(5000)), device: 'tablet' });
+      await person.goTo('/home/counter');
+      const found: string[] = [];
+      for (const page of PAGES) {
+        await person.goOn(page);
+        await person.page.evaluate(() => vendicusFinding.drawn());
+        if ((await says()) === empty.get(page)) continue;
+        found.push(...(await misfitsOf(person, page, SIZES)));
+        await person.page.setViewport(DESK);
+      }
+      expect(found).toEqual([]);
+      expect(person.complaints).toEqual([]);
+    },
   });
 });
