@@ -67,6 +67,24 @@ describe('a question to a worker', () => {
     expect(started).toBe(2);
   });
 
+  it('asked in turn it waits for the one before it, and calls nothing off', async () => {
+    const call = new WorkerCall<typeof api>(start);
+    const both = [1, 2].map((value) => call.askInTurn((worker) => worker.double(value)));
+    expect(await Promise.all(both)).toEqual([2, 4]);
+    expect(await call.askInTurn((worker) => worker.broken())).toBeNull();
+    expect(await call.askInTurn((worker) => worker.double(3))).toBe(6);
+    expect(started).toBe(1);
+  });
+
+  it('what waits its turn is called off with what is worked at', async () => {
+    const call = new WorkerCall<typeof api>(start);
+    const both = [call.askInTurn((worker) => worker.never()), call.askInTurn((worker) => worker.double(1))];
+    await Promise.resolve();
+    call.cancel();
+    expect(await Promise.all(both)).toEqual([null, null]);
+    expect(await call.askInTurn((worker) => worker.double(5))).toBe(10);
+  });
+
   it('answers nothing where it is called off, or the worker breaks', async () => {
     const call = new WorkerCall<typeof api>(start);
     const asked = call.ask((worker) => worker.never());

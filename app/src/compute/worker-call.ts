@@ -17,6 +17,8 @@ export class WorkerCall<Api> {
   private worker: Worker | null = null;
   private api: Remote<Api> | null = null;
   private drop: (() => void) | null = null;
+  private turn: Promise<unknown> = Promise.resolve();
+  private timesCancelled = 0;
 
   constructor(private readonly start: () => Worker) {}
 
@@ -44,8 +46,21 @@ export class WorkerCall<Api> {
     });
   }
 
-  /** Calls the work off. */
+  /**
+   * Asks once everything that was asked in turn before has its answer: nothing is called off by it.
+   *
+   * @returns the answer; null where it was called off by `cancel` meanwhile, or the worker broke
+   */
+  askInTurn<T>(question: (api: Remote<Api>, told: Progress) => Promise<T>): Promise<T | null> {
+    const { timesCancelled } = this;
+    const answer = this.turn.then(() => (this.timesCancelled === timesCancelled ? this.ask(question) : null));
+    this.turn = answer;
+    return answer;
+  }
+
+  /** Calls the work off, and what waits its turn. */
   cancel(): void {
+    this.timesCancelled += 1;
     this.worker?.terminate();
     this.worker = null;
     this.api = null;

@@ -19,6 +19,7 @@ export class Copies {
   private readonly store = inject(HouseholdStore);
   private readonly clock = inject(Clock);
   private readonly name = inject(HOUSEHOLD_NAME);
+  /** In turn: who looks while a copy is made waits for it, and does not call it off. */
   private readonly call = new WorkerCall<CopiesWorker>(startCopiesWorker);
   private readonly found = signal<readonly Copy[] | null | undefined>(undefined);
   /** The latest first; null where this browser can have none, undefined while nobody has looked. */
@@ -41,13 +42,13 @@ export class Copies {
 
   /** Looks which there are. */
   async look(): Promise<void> {
-    const found = await this.call.ask<readonly Copy[] | null>((worker) => worker.list(this.name));
+    const found = await this.call.askInTurn<readonly Copy[] | null>((worker) => worker.list(this.name));
     if (found !== null || this.found() === undefined) this.found.set(found);
   }
 
   /** The text of one, to go back to. */
   read(copy: Copy): Promise<Result<string> | null> {
-    return this.call.ask<Result<string>>((worker) => worker.read(this.name, copy.name));
+    return this.call.askInTurn<Result<string>>((worker) => worker.read(this.name, copy.name));
   }
 
   private later(ms: number): void {
@@ -60,7 +61,7 @@ export class Copies {
     if (this.copied === journal) return;
     this.copied = journal;
     const { clock } = this;
-    const made = await this.call.ask<readonly Copy[] | null>((worker) =>
+    const made = await this.call.askInTurn<readonly Copy[] | null>((worker) =>
       worker.make(this.name, clock.today(), clock.instant()),
     );
     this.found.set(made);
