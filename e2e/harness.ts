@@ -149,7 +149,12 @@ export class Person {
   ): Promise<Person> {
     const page = await browser.newPage();
     const person = new Person(page, address);
-    page.on('console', (message) => message.type() === 'error' && person.complaints.push(message.text()));
+    // All of Chromium asks by itself for the sign of a page that is a picture.
+    const isForTheSign = (url = ''): boolean => url.endsWith('/favicon.ico');
+    page.on('console', (message) => {
+      if (message.type() === 'error' && !isForTheSign(message.location().url))
+        person.complaints.push(message.text());
+    });
     page.on('requestfailed', (request) =>
       person.lost.push(`${request.failure()?.errorText}: ${request.url()}`),
     );
