@@ -4,9 +4,9 @@ import { fullFreezers } from '../full-freezers';
 import { DESK, freshWindow, Person } from '../harness';
 import { ADDRESS, begin } from '../journeys';
 import { pagesOf } from '../pages';
+import { story } from '../story';
 import { misfitsOf, type Size } from './fits';
 import { misprints, PAPER } from './misprints';
-import { story } from '../story';
 
 const SIZES: readonly Size[] = [
   [320, 640],

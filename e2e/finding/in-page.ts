@@ -155,6 +155,7 @@ let wasMissed = false;
 
 /** Notes whether the next press meets the element, or what is seen in its place. */
 function expects(element: HTMLElement, seen: Element | null): void {
+  wasMissed = false;
   const note = ({ target }: Event): void => {
     wasMissed = target !== seen && !element.contains(target as Node);
   };

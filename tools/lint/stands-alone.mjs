@@ -56,7 +56,7 @@ function dependent(around) {
   const isAlone = tests.length + deeper < 2 && around.slice(0, -1).every((outer) => !outer.sharesPage);
   const isShared = around.some(({ sharesPage }) => sharesPage);
   if (isAlone || !isShared || around.some(({ arrives }) => arrives)) return [];
-  return tests.filter((test) => !goesSomewhere(test));
+  return tests.filter((test) => firstAct(test) && !goesSomewhere(test));
 }
 
 /** it, it.each(…)(…), describe.each(…)(…): what is called in the end. */
@@ -66,11 +66,17 @@ function calledName(callee) {
   return callee.property?.name === 'each' ? calledName(callee.object) : undefined;
 }
 
-/** Whether what is awaited first, if anything is, brings a page to a place of its own. */
+/** Whether what is done first brings a page to a place of its own. */
 function goesSomewhere(call) {
-  const first = firstAwaited(call.arguments.at(-1)) ?? firstAwaited(call.arguments.at(1));
-  const callee = first?.argument.callee;
-  return first === undefined || ARRIVALS.has(callee?.property?.name ?? callee?.name);
+  const { callee } = firstAct(call) ?? {};
+  return ARRIVALS.has(callee?.property?.name ?? callee?.name);
+}
+
+/** What is awaited first, or handed back to be awaited; undefined where nothing is. */
+function firstAct(call) {
+  const given = call.arguments.filter(({ type }) => /^(Arrow)?Function|^Object/.test(type));
+  const awaited = given.map(firstAwaited).find(Boolean)?.argument;
+  return awaited ?? given.map(({ body }) => body).find((body) => body?.type === 'CallExpression');
 }
 
 function firstAwaited(node) {

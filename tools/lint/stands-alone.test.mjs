@@ -45,6 +45,16 @@ new RuleTester({ languageOptions: { ecmaVersion: 2024, sourceType: 'module' } })
         errors: stays,
       },
       {
+        name: 'what is handed back to be awaited',
+        code: shared(GOES, `it('is drained', () => person.click('Drain it'));`),
+        errors: stays,
+      },
+      {
+        name: 'a beforeEach goes nowhere',
+        code: shared(`beforeEach(() => { name = ''; });`, GOES, STAYS),
+        errors: stays,
+      },
+      {
         name: 'in a block within',
         code: shared(GOES, `describe('then', () => { ${STAYS} });`),
         errors: stays,
