@@ -1,8 +1,20 @@
 import autocomplete from '@primeuix/themes/aura/autocomplete';
 import inputtext from '@primeuix/themes/aura/inputtext';
 import virtualscroller from '@primeuix/themes/aura/virtualscroller';
-import { ChangeDetectionStrategy, Component, computed, input, model, signal } from '@angular/core';
+import {
+  afterNextRender,
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  inject,
+  Injector,
+  input,
+  model,
+  signal,
+  viewChild,
+} from '@angular/core';
 import { FormsModule } from '@angular/forms';
+import type { OverlayOptions } from 'primeng/api';
 import { AutoComplete, type AutoCompleteCompleteEvent } from 'primeng/autocomplete';
 import { plainLetters } from '@core/units/plain-letters';
 import { newFieldId } from './field-id';
@@ -30,7 +42,7 @@ const SHOWN = 60;
         [motionOptions]="still"
         [inputId]="id"
         appendTo="body"
-        [overlayOptions]="{ responsive: undefined }"
+        [overlayOptions]="over"
         [suggestions]="found()"
         [dropdown]="known().length > 0"
         dropdownMode="blank"
@@ -45,6 +57,11 @@ const SHOWN = 60;
         [autoOptionFocus]="false"
         scrollHeight="min(40vh, 320px)"
         (completeMethod)="look($event)"
+        (onHide)="opensAgain()"
+        (keydown.escape)="isTyping = false"
+        (keydown.enter)="isTyping = false"
+        (onSelect)="isTyping = false"
+        (onBlur)="isTyping = false"
         [ngModel]="value()"
         (ngModelChange)="value.set($event ?? '')"
       />
@@ -62,18 +79,40 @@ export class Pick {
   readonly most = input(200);
   protected readonly id = newFieldId();
 
-  private readonly sought = signal('');
+  /** A new one for each look, as the list waits for an answer also where the same is sought again. */
+  private readonly sought = signal({ query: '' });
   private readonly index = computed(() => this.known().map((word) => ({ word, plain: plainLetters(word) })));
   /** What begins so first, then what has it within. */
   protected readonly found = computed(() => {
-    const sought = plainLetters(this.sought()).trim();
+    const sought = plainLetters(this.sought().query).trim();
     const has = this.index().filter((each) => each.plain.includes(sought));
     const begins = has.filter((each) => each.plain.startsWith(sought));
     const within = has.filter((each) => !each.plain.startsWith(sought));
     return [...begins, ...within].slice(0, SHOWN).map(({ word }) => word);
   });
 
+  private readonly injector = inject(Injector);
+  private readonly list = viewChild.required(AutoComplete);
+  /** Whether what was done last is typing, so that the list is wanted. */
+  protected isTyping = false;
+  /** Where the page is scrolled or pressed elsewhere, it is not. */
+  protected readonly over: OverlayOptions = {
+    responsive: undefined as never,
+    listener: (_event, { valid } = {}) => {
+      if (valid) this.isTyping = false;
+      return valid ?? true;
+    },
+  };
+
   protected look({ query }: AutoCompleteCompleteEvent): void {
-    this.sought.set(query);
+    this.isTyping = true;
+    this.sought.set({ query });
+  }
+
+  /** The control closes its list a moment after the field was emptied, also where one has typed on by then. */
+  protected opensAgain(): void {
+    const isWanted = (): boolean => this.isTyping && this.value() !== '' && this.found().length > 0;
+    // Once it is seen to be closed: else nothing has changed for what is open below.
+    if (isWanted()) afterNextRender(() => isWanted() && this.list().show(), { injector: this.injector });
   }
 }
