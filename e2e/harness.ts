@@ -253,22 +253,26 @@ export class Person {
   }
 
   /** Where something is pressed, once it can be. */
-  private async spotOf(wanted: InPage.Wanted, scroll?: 'never' | 'middle'): Promise<InPage.Spot> {
+  private async spotOf(
+    wanted: InPage.Wanted,
+    scroll?: 'never' | 'middle',
+    patienceMs = PATIENCE,
+  ): Promise<InPage.Spot> {
     const spot = await this.inside(
       (wanted, how) => vendicusFinding.spotOf(wanted, how),
       wanted,
-      scroll === undefined ? { patienceMs: PATIENCE } : { patienceMs: PATIENCE, scroll },
+      scroll === undefined ? { patienceMs } : { patienceMs, scroll },
     );
     if (spot) return spot;
     throw new Error(
-      `Nothing can be pressed that is ${wanted.called ?? wanted.at}. The page says:\n${await this.text()}`,
+      `Nothing can be pressed that is ${wanted.called ?? wanted.at ?? wanted.option}. The page says:\n${await this.text()}`,
     );
   }
 
   /** Presses it once it can be, and anew where it moved away under the pointer, as one does. */
-  private async presses(wanted: InPage.Wanted, scroll?: 'never' | 'middle'): Promise<InPage.Spot> {
+  private async presses(...wanted: Parameters<Person['spotOf']>): Promise<InPage.Spot> {
     for (const until = performance.now() + PATIENCE; ;) {
-      const spot = await this.spotOf(wanted, scroll);
+      const spot = await this.spotOf(...wanted);
       await this.page.mouse.click(spot.x, spot.y);
       // Where another page has come by now, it was met.
       const isMissed = await this.page.evaluate(() => vendicusFinding.isMissed()).catch(() => false);
@@ -411,26 +415,20 @@ export class Person {
     );
   }
 
-  /** Opens the list, looks for the word where there is room to, and presses it. */
+  /** Opens the list, looks for the word where there is room to, and presses it; opens it again where it closed. */
   private async chooseFromList(label: string, wanted: string): Promise<void> {
-    await this.openList(label);
-    const looks = await this.page.$('.p-select-filter');
-    if (looks) await looks.type(wanted);
-    const option = await this.page.waitForFunction(
-      (wanted) => {
-        const all = [...document.querySelectorAll<HTMLElement>('.p-select-overlay [role=option]')];
-        const reads = (each: HTMLElement): string => each.textContent?.trim() ?? '';
-        return (
-          all.find((each) => reads(each) === wanted) ?? all.find((each) => reads(each).startsWith(wanted))
-        );
-      },
-      { timeout: PATIENCE, polling: 50 },
-      wanted,
-    );
-    await (option as ElementHandle<HTMLElement>).evaluate((each) => each.setAttribute('data-wanted', ''));
-    // Pressed where it is: a list closes where the page is scrolled under it.
-    await this.presses({ at: '.p-select-overlay [data-wanted]' }, 'never');
-    await this.listIsGone();
+    for (const until = performance.now() + PATIENCE; ;) {
+      await this.openList(label);
+      const looks = await this.page.$('.p-select-filter');
+      // Pressed where it is: a list closes where the page is scrolled under it.
+      const taken = Promise.resolve(looks?.type(wanted))
+        .then(() => this.presses({ option: wanted }, 'never', PATIENCE / 10))
+        .then(() => undefined);
+      const problem = await taken.catch((error: unknown) => error);
+      if (problem === undefined) return this.listIsGone();
+      if (performance.now() > until) throw problem;
+      if (await this.page.$('.p-select-overlay')) await this.page.keyboard.press('Escape');
+    }
   }
 
   /** A list that is closing still lies over what is pressed next, and has options that go with it. */

@@ -58,16 +58,26 @@ export function findAllAndNudge(root: ParentNode, selector: string): Element[] {
   return found;
 }
 
-/** What is wanted: by its name and role, or by a selector. */
+/** What is wanted: by its name and role, by a selector, or by how an option of the open list begins. */
 export interface Wanted {
   readonly called?: string;
   readonly at?: string;
+  readonly option?: string;
 }
 
-const first = ({ called, at }: Wanted): HTMLElement | null =>
-  (called === undefined
-    ? document.querySelector<HTMLElement>(at ?? '')
-    : (findAll(document, called)[0] as HTMLElement | undefined)) ?? null;
+function first({ called, at, option }: Wanted): HTMLElement | null {
+  if (called !== undefined) return (findAll(document, called)[0] as HTMLElement | undefined) ?? null;
+  return option === undefined ? document.querySelector<HTMLElement>(at ?? '') : optionThatReads(option);
+}
+
+/** The option that reads so, else the first that begins so. */
+function optionThatReads(wanted: string): HTMLElement | null {
+  const all = [...document.querySelectorAll<HTMLElement>('.p-select-overlay [role=option]')];
+  const reads = (each: HTMLElement): string => each.textContent?.trim() ?? '';
+  return (
+    all.find((each) => reads(each) === wanted) ?? all.find((each) => reads(each).startsWith(wanted)) ?? null
+  );
+}
 
 const isThere = (element: HTMLElement): boolean => {
   const { width, height } = element.getBoundingClientRect();
