@@ -34,7 +34,7 @@ export async function launch(options: Start = {}): Promise<Browser> {
 /** A profile folder for browsers that are started again on the same data. */
 export function profileFolder(): { path: string; remove: () => void } {
   const path = mkdtempSync(join(tmpdir(), 'vendicus-profile-'));
-  return { path, remove: () => rmSync(path, { recursive: true, force: true, maxRetries: 5 }) };
+  return { path, remove: () => rmSync(path, { recursive: true, force: true, maxRetries: 20 }) };
 }
 
 /** Serves the built app on a free port. */

@@ -162,14 +162,20 @@ export async function spotOf(wanted: Wanted, how: How): Promise<Spot | null> {
 }
 
 let wasMissed = false;
+let noted = new AbortController();
 
-/** Notes whether the next press meets the element, or what is seen in its place. */
+/** Notes whether the next press meets the element, or what is seen in its place, from beginning to end. */
 function expects(element: HTMLElement, seen: Element | null): void {
   wasMissed = false;
-  const note = ({ target }: Event): void => {
-    wasMissed = target !== seen && !element.contains(target as Node);
+  noted.abort();
+  noted = new AbortController();
+  const isMet = (at: Node): boolean => at === seen || element.contains(at);
+  const note = ({ target, type }: Event): void => {
+    // What is gone by the end of the press has done what it does at its beginning.
+    if (!isMet(target as Node)) wasMissed ||= type === 'pointerdown' || element.isConnected;
   };
-  addEventListener('pointerdown', note, { capture: true, once: true });
+  const once = { capture: true, once: true, signal: noted.signal };
+  for (const type of ['pointerdown', 'click']) addEventListener(type, note, once);
 }
 
 /** Whether the last press met something else, as what was meant had moved away under the pointer. */
