@@ -415,20 +415,25 @@ export class Person {
     );
   }
 
-  /** Opens the list, looks for the word where there is room to, and presses it; opens it again where it closed. */
+  /** Chooses from the list, and opens it again where it closed under the hand, as one does. */
   private async chooseFromList(label: string, wanted: string): Promise<void> {
-    for (const until = performance.now() + PATIENCE; ;) {
-      await this.openList(label);
-      const looks = await this.page.$('.p-select-filter');
-      // Pressed where it is: a list closes where the page is scrolled under it.
-      const taken = Promise.resolve(looks?.type(wanted))
-        .then(() => this.presses({ option: wanted }, 'never', PATIENCE / 10))
-        .then(() => undefined);
-      const problem = await taken.catch((error: unknown) => error);
-      if (problem === undefined) return this.listIsGone();
-      if (performance.now() > until) throw problem;
-      if (await this.page.$('.p-select-overlay')) await this.page.keyboard.press('Escape');
-    }
+    for (const until = performance.now() + PATIENCE; ;)
+      try {
+        await this.openList(label);
+        await this.takeOption(wanted);
+        return await this.listIsGone();
+      } catch (problem) {
+        if (performance.now() > until) throw problem;
+        if (await this.page.$('.p-select-overlay')) await this.page.keyboard.press('Escape');
+      }
+  }
+
+  /** Looks for the word where there is room to, and presses it. */
+  private async takeOption(wanted: string): Promise<void> {
+    const looks = await this.page.$('.p-select-filter');
+    await looks?.type(wanted);
+    // Pressed where it is: a list closes where the page is scrolled under it.
+    await this.presses({ option: wanted }, 'never', PATIENCE / 10);
   }
 
   /** A list that is closing still lies over what is pressed next, and has options that go with it. */

@@ -14,7 +14,7 @@ import {
   viewChild,
 } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import type { OverlayOptions } from 'primeng/api';
+import type { OverlayListenerOptions } from 'primeng/api';
 import { AutoComplete, type AutoCompleteCompleteEvent } from 'primeng/autocomplete';
 import { plainLetters } from '@core/units/plain-letters';
 import { newFieldId } from './field-id';
@@ -95,12 +95,12 @@ export class Pick {
   private readonly list = viewChild.required(AutoComplete);
   /** Whether what was done last is typing, so that the list is wanted. */
   protected isTyping = false;
-  /** Where the page is scrolled or pressed elsewhere, it is not. */
-  protected readonly over: OverlayOptions = {
-    responsive: undefined as never,
-    listener: (_event, { valid } = {}) => {
+  protected readonly over = {
+    responsive: undefined,
+    // Pressed elsewhere, or scrolled away in what it lies in: it is not wanted then.
+    listener: (_event: Event, { valid = true }: OverlayListenerOptions = {}): boolean => {
       if (valid) this.isTyping = false;
-      return valid ?? true;
+      return valid;
     },
   };
 
