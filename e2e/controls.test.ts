@@ -151,12 +151,15 @@ describe('every control', () => {
     await person.press('Enter');
     await person.page.waitForFunction(() => document.querySelector('.p-select-overlay') === null);
     await person.shows('One of forty', /37/);
+    // A long list has its height late on a slow machine.
+    await person.page.emulateCPUThrottling(10);
     await person.press('Space');
     await person.page.waitForFunction(() => {
       const chosen = document.querySelector('.p-select-option-selected')?.getBoundingClientRect();
       const list = document.querySelector('.p-select-overlay')?.getBoundingClientRect();
       return chosen && list && chosen.top >= list.top && chosen.bottom <= list.bottom;
     });
+    await person.page.emulateCPUThrottling(null);
     await person.press('Escape');
     await person.page.waitForFunction(() => document.querySelector('.p-select-overlay') === null);
   });

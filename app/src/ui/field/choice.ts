@@ -30,7 +30,8 @@ export const asOptions = <T extends string>(values: readonly T[]): Options<T> =>
 
 /** From so many on one types what one looks for. */
 const MANY = 14;
-const LAID_OUT_MS = 60;
+/** So many pictures a long list may take until it has its height, however slow they come. */
+const LAID_OUT_FRAMES = 60;
 /** At the latest then it has opened. */
 const OPENS_MS = 300;
 /** What closes a list, by taking something from it or without. */
@@ -153,8 +154,7 @@ export class Choice<T> {
     this.lookForEarly();
     // The library says so before it has opened it.
     queueMicrotask(() => this.closeIfAsked());
-    // The library scrolls before a long list has its height.
-    if (this.isLong()) setTimeout(() => this.showChosen(), LAID_OUT_MS);
+    if (this.isLong()) this.showChosen(LAID_OUT_FRAMES);
   }
 
   private closeIfAsked(): void {
@@ -168,9 +168,20 @@ export class Choice<T> {
     this.isOpen = false;
   }
 
-  private showChosen(): void {
+  /**
+   * The library scrolls before a long list has its height, and nothing moves: with each picture anew until
+   * something has. Not once more: scrolled again it lays out too few.
+   */
+  private showChosen(frames: number): void {
     const [select, at] = [this.select(), this.at()];
-    if (at !== null && !select.filterValue) select.scroller?.scrollToIndex(at);
+    // The first is in sight as it is.
+    if (frames === 0 || !at || !this.isOpen || select.filterValue || this.isScrolled()) return;
+    select.scroller?.scrollToIndex(at);
+    requestAnimationFrame(() => this.showChosen(frames - 1));
+  }
+
+  private isScrolled(): boolean {
+    return (this.list()?.querySelector('.p-virtualscroller')?.scrollTop ?? 0) > 0;
   }
 
   /**
