@@ -28,6 +28,7 @@ const CORE = {
   books: [...RECORDED, 'records', 'format'],
   deeds: [...RECORDED, 'records', 'format', 'books', 'said'],
   exchange: [...RECORDED, 'records', 'format', 'books'],
+  story: [...LEDGER, 'pack', 'price', 'records', 'exchange'],
 };
 const PLACES = ['counter', 'block', 'wrap', 'freezer', 'books', 'craft', 'start'];
 // What the places of the app stand on; none of it knows a place.

@@ -43,7 +43,7 @@ export default {
       // Node has no web workers.
       moduleNameMapper: {
         ...alias,
-        '/start-(file|copies|link)-worker$': '<rootDir>/app/src/testing/no-worker.ts',
+        '/start-(demo|file|copies|link)-worker$': '<rootDir>/app/src/testing/no-worker.ts',
       },
       setupFilesAfterEnv: ['<rootDir>/app/src/testing/setup.ts'],
       transform: {

@@ -4,7 +4,7 @@ export default {
   entry: [
     'app/src/compute/*.worker.ts!',
     'cli/*.ts!',
-    'demo/make-household.ts!',
+    'demo/make-story.ts!',
     'server/main.ts!',
     'tools/*.mjs',
     'core/src/testing/*.mjs',

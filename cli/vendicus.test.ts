@@ -3,6 +3,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { answer, type Answer } from './answer';
 
+const FILE = 'core/src/testing/lived-in.json';
+
 const run = (...args: string[]): Answer => answer(args);
 
 const folder = mkdtempSync(join(tmpdir(), 'vendicus-cli-'));
@@ -17,8 +19,8 @@ function asking(command: string, request: object, ...options: string[]): Answer 
 }
 
 describe('vendicus report', () => {
-  it('reports on the demo household, with the gaps it has', () => {
-    const { status, stdout, stderr } = run('report', 'demo/household.json', '--school', 'by-weight');
+  it('reports on a household of two years, with the gaps it has', () => {
+    const { status, stdout, stderr } = run('report', FILE, '--school', 'by-weight');
     expect(stderr).toBe('');
     expect(status).toBe(0);
     const { purchases, stock } = JSON.parse(stdout) as {
@@ -41,7 +43,7 @@ describe('vendicus report', () => {
   it.each(['store-value', 'by-weight', 'by-product-credit', 'by-dinner'])(
     'under %s, shares sum to what was paid',
     (school) => {
-      const { purchases } = JSON.parse(run('report', 'demo/household.json', '--method', school).stdout) as {
+      const { purchases } = JSON.parse(run('report', FILE, '--method', school).stdout) as {
         purchases: { paidMinor: number; parts: { costMinor: number }[] }[];
       };
       for (const { paidMinor, parts } of purchases)
@@ -56,35 +58,24 @@ describe('vendicus report', () => {
     ['a broken file', ['report', bad], 'breaks off'],
     [
       'a method of cost that is none',
-      ['report', 'demo/household.json', '--method', 'by-magic'],
+      ['report', FILE, '--method', 'by-magic'],
       'There is no method of cost "by-magic"',
     ],
-    ['an option that is none', ['report', 'demo/household.json', '--loud'], 'Unknown option --loud'],
+    ['an option that is none', ['report', FILE, '--loud'], 'Unknown option --loud'],
     ['no file', ['report'], 'Name one file'],
     [
       'a kind that is none',
-      ['predict', 'demo/household.json', '--kind', 'whale', '--price', '1', '--weight', '1'],
+      ['predict', FILE, '--kind', 'whale', '--price', '1', '--weight', '1'],
       'Known: strip-loin',
     ],
     [
       'a price that is none',
-      ['predict', 'demo/household.json', '--kind', 'strip-loin', '--price', 'x', '--weight', '1'],
+      ['predict', FILE, '--kind', 'strip-loin', '--price', 'x', '--weight', '1'],
       '--price wants a number',
     ],
     [
       'a mark that is none',
-      [
-        'predict',
-        'demo/household.json',
-        '--kind',
-        'strip-loin',
-        '--price',
-        '1',
-        '--weight',
-        '1',
-        '--marks',
-        'dents',
-      ],
+      ['predict', FILE, '--kind', 'strip-loin', '--price', '1', '--weight', '1', '--marks', 'dents'],
       'There is no mark "dents"',
     ],
     ['no command', [], 'vendicus report FILE'],
@@ -99,17 +90,7 @@ describe('vendicus report', () => {
 describe('vendicus predict', () => {
   const ask = (...more: string[]) =>
     JSON.parse(
-      run(
-        'predict',
-        'demo/household.json',
-        '--kind',
-        'strip-loin',
-        '--price',
-        '13.95',
-        '--weight',
-        '5.3',
-        ...more,
-      ).stdout,
+      run('predict', FILE, '--kind', 'strip-loin', '--price', '13.95', '--weight', '5.3', ...more).stdout,
     ) as Record<string, never> & {
       shares: { part: string; share: number; low: number; high: number }[];
       chance: number;

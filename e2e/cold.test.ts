@@ -1,7 +1,7 @@
 import type { BrowserContext } from 'puppeteer-core';
 import { today } from './clock';
 import { freshWindow, Person } from './harness';
-import { ADDRESS, begin, buy } from './journeys';
+import { ADDRESS, begin, buy, movesIn } from './journeys';
 import { story } from './story';
 
 // A freezer of 5 L, a warm one, a sealed piece that waits; and the week in which the clocks change.
@@ -112,7 +112,8 @@ describe('the week in which the clocks go forward', () => {
     const person = await Person.at(browser, ADDRESS);
     await person.page.emulateTimezone('Europe/Paris');
     await person.setClock(Date.parse('2026-03-27T09:00:00Z'));
-    await person.goTo('/demo/freezer/week');
+    await movesIn(person);
+    await person.goTo('/home/freezer/week');
     await person.sees('Fri 27 Mar to Thu 2 Apr');
     await person.page.$eval('aside li button', (each) => (each as unknown as HTMLElement).focus());
     await person.press('3');

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import type { BrowserContext, ElementHandle } from 'puppeteer-core';
 import { monthOf, today } from './clock';
 import { DESK, freshWindow, Person, PHONE, saved } from './harness';
-import { ADDRESS, begin, choosePiece, unfold } from './journeys';
+import { ADDRESS, begin, choosePiece, movesIn, unfold } from './journeys';
 import { story } from './story';
 
 describe('a decision in the shop, on a phone', () => {
@@ -13,7 +13,8 @@ describe('a decision in the shop, on a phone', () => {
   beforeAll(async () => {
     browser = await freshWindow();
     person = await Person.at(browser, ADDRESS, PHONE);
-    await person.goTo('/demo/counter');
+    await movesIn(person);
+    await person.goTo('/home/counter');
   });
   afterAll(() => browser.close());
   const answers = async (word: string): Promise<void> => {
@@ -149,7 +150,8 @@ describe('pieces side by side', () => {
   beforeAll(async () => {
     browser = await freshWindow();
     person = await Person.at(browser, ADDRESS, DESK);
-    await person.goTo('/demo/counter/candidates');
+    await movesIn(person);
+    await person.goTo('/home/counter/candidates');
   });
   afterAll(() => browser.close());
   const enter = async (letter: string, weight: string, price: string): Promise<void> => {
@@ -199,7 +201,8 @@ describe('what the work costs beside the meat', () => {
     browser = await freshWindow();
     person = await Person.at(browser, ADDRESS, DESK);
     await person.savesTo(folder);
-    await person.goTo('/demo/books/household');
+    await movesIn(person);
+    await person.goTo('/home/books/household');
   });
   afterAll(async () => {
     await browser.close();
@@ -383,15 +386,16 @@ describe('prices', () => {
   });
 });
 
-describe('the Books of the demo household', () => {
+describe('the Books of two years', () => {
   let browser: BrowserContext;
   let person: Person;
   beforeAll(async () => {
     browser = await freshWindow();
     person = await Person.at(browser, ADDRESS, DESK);
-    await person.goTo('/demo/books');
+    await movesIn(person);
+    await person.goTo('/home/books');
   });
-  beforeEach(() => person.goOn('/demo/books'));
+  beforeEach(() => person.goOn('/home/books'));
   afterAll(() => browser.close());
 
   it('lists every piece, finds, sorts and groups', async () => {
@@ -448,13 +452,13 @@ describe('the Books of the demo household', () => {
   });
 
   it('the name of a shop, which may come from anybody’s file, is drawn beside a point and never written into the page', async () => {
-    await person.goOn('/demo/counter/prices');
+    await person.goOn('/home/counter/prices');
     await person.choose('Item', 'Strip loin, the piece');
     await person.fill('Shop', '<b class="theirs">Quay</b>', 'combobox');
     await person.fill('Price', '15.00');
     await person.press('Enter');
     await person.sees('Strip loin, the piece, <b class="theirs">Quay</b>: €15.00/kg');
-    await person.goOn('/demo/books/trends');
+    await person.goOn('/home/books/trends');
     await person.page.waitForSelector('v-price-chart canvas');
     // The pointer goes over all of it, and shows where there is a point.
     const points = await person.page.$eval('v-price-chart canvas', (canvas) => {

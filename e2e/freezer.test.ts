@@ -1,6 +1,6 @@
 import type { BrowserContext } from 'puppeteer-core';
 import { DESK, freshWindow, Person, PHONE } from './harness';
-import { ADDRESS, morning } from './journeys';
+import { ADDRESS, morning, movesIn } from './journeys';
 
 // What can be ready tonight, a stock-take with a phone, a power cut.
 describe('at the freezer', () => {
@@ -11,13 +11,14 @@ describe('at the freezer', () => {
     browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
     await person.page.emulateTimezone(morning());
-    await person.goTo('/demo/freezer');
+    await movesIn(person);
+    await person.goTo('/home/freezer');
     await person.sees('Pack, oldest first');
   });
   afterAll(() => browser.close());
 
   it('says what can still be ready tonight, how, and by when it must be out', async () => {
-    await person.goOn('/demo/freezer/tonight');
+    await person.goOn('/home/freezer/tonight');
     await person.sees('What can be ready tonight?');
     await person.sees('in cold water');
     const outBy = await person.page.$$eval('tbody tr', (rows) =>
@@ -37,7 +38,7 @@ describe('at the freezer', () => {
 
   it('a stock-take with a phone: ticked by hand and by number, the missing put right, and undone', async () => {
     const phone = await Person.at(browser, ADDRESS, PHONE);
-    await phone.goTo('/demo/freezer/count');
+    await phone.goTo('/home/freezer/count');
     await phone.sees('Tick what lies there');
     const boxes = await phone.page.$$('li input[type=checkbox]');
     const all = boxes.length;
@@ -80,7 +81,7 @@ describe('at the freezer', () => {
   });
 
   it('a stock-take at a desk: everything is there', async () => {
-    await person.goOn('/demo/freezer/count');
+    await person.goOn('/home/freezer/count');
     await person.sees('Tick what lies there');
     await person.page.$$eval('li input[type=checkbox]', (boxes) =>
       boxes.forEach((box) => (box as unknown as HTMLElement).click()),
@@ -96,7 +97,7 @@ describe('at the freezer', () => {
     'a power cut %s: how long the cold holds, what to look at first, what to do',
     async (_name, viewport) => {
       const each = await Person.at(browser, ADDRESS, viewport as typeof DESK);
-      await each.goTo('/demo/freezer/power');
+      await each.goTo('/home/freezer/power');
       await each.sees('Keep the doors shut');
       await each.sees('Say since when');
       await each.sees('under 24 h, nobody knows how much');

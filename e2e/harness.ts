@@ -125,6 +125,9 @@ const NOTHING: Said = { page: '', text: '' };
 export const DESK = { width: 1280, height: 800 };
 export const PHONE = { width: 390, height: 844, isMobile: true, hasTouch: true };
 
+/** A page of the same place that is not the application. */
+const NOT_THE_APP = '/icon.svg';
+
 /** A page as a person has it: found by what can be read on it, and complaining loudly. */
 export class Person {
   readonly complaints: string[] = [];
@@ -210,12 +213,24 @@ export class Person {
     await this.page.evaluate(() => document.fonts.ready.then(() => undefined));
   }
 
+  /** The day that it is in this window. */
+  async today(): Promise<string> {
+    await this.page.goto(this.address + NOT_THE_APP);
+    return this.page.evaluate(() =>
+      new Intl.DateTimeFormat('en-CA', { dateStyle: 'short' }).format(Date.now()),
+    );
+  }
+
   /** Has a household in this browser already, before the application is opened. */
-  async holds({ text, device }: SeededFile, name: 'home' | 'demo' = 'home'): Promise<void> {
-    // A page of the same place that is not the application.
-    await this.page.goto(`${this.address}/icon.svg`);
+  async holds({ text, device }: SeededFile): Promise<void> {
+    await this.page.goto(this.address + NOT_THE_APP);
     await this.page.evaluate((await chromium()).seedingScript());
-    await this.page.evaluate((...given) => vendicusSeeding.putHousehold(...given), name, text, device);
+    await this.page.evaluate(
+      (...given) => vendicusSeeding.putHousehold(...given),
+      'home' as const,
+      text,
+      device,
+    );
   }
 
   /** Goes on to another page of the household as a link does, without loading the application anew. */
@@ -534,8 +549,8 @@ export class Person {
     return this.page.evaluate(() => document.body.innerText.replace(/\s+/g, ' '));
   }
 
-  /** Everything in a household's database. */
-  async stored(name: 'home' | 'demo' = 'home'): Promise<{ entries: { entry: { type: string } }[] }> {
+  /** Everything in the database of one's own household. */
+  async stored(): Promise<{ entries: { entry: { type: string } }[] }> {
     return this.page.evaluate(
       (database) =>
         new Promise<{ entries: { entry: { type: string } }[] }>((done, failed) => {
@@ -549,7 +564,7 @@ export class Person {
             };
           };
         }),
-      `vendicus-${name}`,
+      'vendicus-home',
     );
   }
 

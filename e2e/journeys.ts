@@ -2,6 +2,7 @@ import type { ElementHandle } from 'puppeteer-core';
 import { now } from './clock';
 import { Person } from './harness';
 import { householdFile, type Bought, type Counts } from './seeding/household-file';
+import { livedIn } from './seeding/lived-in';
 
 export const ADDRESS = process.env['VENDICUS_ADDRESS'] ?? '';
 
@@ -56,6 +57,11 @@ export async function begin(person: Person, counts: Counts = {}, ...pieces: Boug
   await person.reads(
     last === undefined ? 'Is it worth it?' : isOpen ? 'on the board' : 'this is the true start',
   );
+}
+
+/** Has a household of one's own in which somebody has lived for two years, up to today. */
+export async function movesIn(person: Person): Promise<void> {
+  await person.holds(livedIn(await person.today()));
 }
 
 /** Says at the Counter which piece it is. */

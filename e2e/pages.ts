@@ -39,9 +39,10 @@ export function pagesOf(done: string | null, open: string | null): string[] {
 
 /** The pages of the demo household: its first piece is finished, its last in work. */
 export function demoPages(): string[] {
-  const { entries } = JSON.parse(readFileSync('demo/household.json', 'utf8')) as {
-    entries: { type: string; lot: string }[];
+  const { chapters } = JSON.parse(readFileSync('demo/story.json', 'utf8')) as {
+    chapters: { entries: { type: string; lot: string }[] }[];
   };
+  const entries = chapters.flatMap((chapter) => chapter.entries);
   const pieces = entries.filter(({ type }) => type === 'received').map(({ lot }) => lot);
   return pagesOf(pieces[0] ?? null, pieces.at(-1) ?? null).map((page) => `/demo/${page}`);
 }

@@ -1,6 +1,6 @@
 import type { BrowserContext } from 'puppeteer-core';
 import { freshWindow, Person, PHONE } from './harness';
-import { ADDRESS, morning } from './journeys';
+import { ADDRESS, morning, movesIn } from './journeys';
 
 // The stock: found, taken out, moved, split, frozen again, by one and by several, in two tabs.
 describe('the stock', () => {
@@ -11,10 +11,11 @@ describe('the stock', () => {
     browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
     await person.page.emulateTimezone(morning());
-    await person.goTo('/demo/freezer');
+    await movesIn(person);
+    await person.goTo('/home/freezer');
     await person.sees('Pack, oldest first');
   });
-  beforeEach(() => person.goOn('/demo/freezer'));
+  beforeEach(() => person.goOn('/home/freezer'));
   afterAll(() => browser.close());
 
   const rows = (page = person.page): Promise<string[]> =>
@@ -158,7 +159,7 @@ describe('the stock', () => {
   it('taken in two tabs at the same time, it is taken once, and the other is told', async () => {
     const other = await Person.at(browser, ADDRESS);
     await other.page.emulateTimezone(morning());
-    await other.goTo('/demo/freezer');
+    await other.goTo('/home/freezer');
     await other.sees('Pack, oldest first');
     for (const each of [person, other]) await choose('Head', each.page);
     // Where the other was quicker by far, there is no button left to press.
@@ -177,7 +178,7 @@ describe('the stock', () => {
     const said = await Promise.all([person, other].map((each) => each.text()));
     expect(said.filter((text) => text.includes('Head eaten'))).toHaveLength(1);
     await person.page.bringToFront();
-    const { entries } = await person.stored('demo');
+    const { entries } = await person.stored();
     const last = entries.map(({ entry }) => entry as { type: string; lot?: string });
     const eaten = last.filter(({ type }) => type === 'eaten').map(({ lot }) => lot);
     expect(eaten.filter((lot) => lot === eaten.at(-1))).toHaveLength(1);
@@ -231,7 +232,7 @@ describe('the stock', () => {
 
   it('on a phone: found, taken out, nothing wider than the screen', async () => {
     const phone = await Person.at(browser, ADDRESS, PHONE);
-    await phone.goTo('/demo/freezer');
+    await phone.goTo('/home/freezer');
     await phone.fill('Find a pack', 'wings', 'searchbox');
     await phone.page.waitForFunction(() =>
       [...document.querySelectorAll('tbody tr')].every((row) => row.textContent?.includes('wings')),

@@ -1,6 +1,6 @@
 import type { BrowserContext } from 'puppeteer-core';
 import { freshWindow, Person, PHONE } from './harness';
-import { ADDRESS, begin, buy, weigh } from './journeys';
+import { ADDRESS, begin, buy, movesIn, weigh } from './journeys';
 import { story } from './story';
 
 // What lies on the table is packed as a sensible cook would, in euros with a comma.
@@ -258,7 +258,7 @@ describe('what makes no dinner yet', () => {
       await shank('330 g');
       await person.goOn('/home/freezer');
       await person.sees('It is a dinner.');
-      await person.click('Make one dinner of Shank, bone-in');
+      await person.click('Make it one dinner: Shank, bone-in');
       await person.sees('2 bags are one dinner');
       await person.sees('Which packs');
       await person.goOn('/home/freezer');
@@ -279,10 +279,11 @@ describe('from a closed piece to frozen packs', () => {
   it.each([
     [1280, undefined],
     [390, PHONE],
-  ])('the demo’s strip loin is in the freezer in at most 3 acts, %d wide', async (_wide, size) => {
+  ])('a strip loin off the board is in the freezer in at most 3 acts, %d wide', async (_wide, size) => {
     const own = await freshWindow();
     const person = await Person.at(own, ADDRESS, size);
-    await person.goTo('/demo/wrap');
+    await movesIn(person);
+    await person.goTo('/home/wrap');
     await person.sees('lie here to be wrapped');
     let acts = 0;
     const act = async (): Promise<void> => {
@@ -297,7 +298,7 @@ describe('from a closed piece to frozen packs', () => {
     await act();
     await person.sees('4 packs wrapped, in Chest freezer');
     expect(acts).toBeLessThanOrEqual(3);
-    await person.goTo('/demo/wrap');
+    await person.goTo('/home/wrap');
     await person.sees('The table is clear');
     expect(person.complaints).toEqual([]);
     await own.close();

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import ICAL from 'ical.js';
 import type { BrowserContext } from 'puppeteer-core';
 import { freshWindow, Person, PHONE, saved } from './harness';
-import { ADDRESS, afternoon, morning } from './journeys';
+import { ADDRESS, afternoon, morning, movesIn } from './journeys';
 import { story } from './story';
 
 // The week's plan: proposed, by keys, by drag; what has to come out; served; as a calendar file.
@@ -18,10 +18,11 @@ describe('the week', () => {
     person = await Person.at(browser, ADDRESS);
     await person.page.emulateTimezone(morning());
     await person.savesTo(downloads);
-    await person.goTo('/demo/freezer/week');
+    await movesIn(person);
+    await person.goTo('/home/freezer/week');
     await person.sees('The week’s dinners');
   });
-  beforeEach(() => person.goOn('/demo/freezer/week'));
+  beforeEach(() => person.goOn('/home/freezer/week'));
   afterAll(async () => {
     await browser.close();
     rmSync(downloads, { recursive: true });
@@ -53,7 +54,8 @@ describe('the week', () => {
     const another = await freshWindow();
     const late = await Person.at(another, ADDRESS);
     await late.page.emulateTimezone(afternoon());
-    await late.goTo('/demo/craft');
+    await movesIn(late);
+    await late.goTo('/home/craft');
     await late.sees('1 to thaw');
     await late.click('Freezer 1 to thaw', 'link');
     await late.page.waitForFunction(() =>
@@ -61,7 +63,7 @@ describe('the week', () => {
     );
     const phone = await Person.at(another, ADDRESS, PHONE);
     await phone.page.emulateTimezone(afternoon());
-    await phone.goTo('/demo/freezer');
+    await phone.goTo('/home/freezer');
     await phone.sees('1 to thaw');
     await phone.page.waitForFunction(() =>
       /By 17:45 .* out of the freezer/.test(document.body.innerText.replace(/\s+/g, ' ')),
@@ -74,7 +76,7 @@ describe('the week', () => {
 
   story('is planned one way and another, saved and served', {
     'is proposed, as many dinners as are wanted, none on a day without meat; and undone': async () => {
-      await person.goOn('/demo/freezer/week');
+      await person.goOn('/home/freezer/week');
       await person.choose('Dinners to plan', '5');
       await person.click('Propose');
       await person.page.waitForFunction(() => document.querySelectorAll('v-day-card .pack').length >= 5);
@@ -190,7 +192,8 @@ describe('the week', () => {
   it('on a phone: a pack is pressed, then its day; nothing is wider than the screen', async () => {
     const another = await freshWindow();
     const phone = await Person.at(another, ADDRESS, PHONE);
-    await phone.goTo('/demo/freezer/week');
+    await movesIn(phone);
+    await phone.goTo('/home/freezer/week');
     await phone.sees('The week’s dinners');
     await phone.page.$$eval('aside li button', (all) => (all[1] as unknown as HTMLElement).click());
     await phone.page.$$eval('v-day-card .side button', (all) =>

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import bwipjs from 'bwip-js/node';
 import type { BrowserContext, ElementHandle } from 'puppeteer-core';
 import { freshWindow, Person, PHONE, saved } from './harness';
-import { ADDRESS, begin, choosePiece, unfold } from './journeys';
+import { ADDRESS, begin, choosePiece, movesIn, unfold } from './journeys';
 import { story } from './story';
 
 // From a closed piece to packs with labels, and a pack found again by its label.
@@ -394,11 +394,13 @@ describe('from the table to labelled packs', () => {
   });
 
   it('on a phone it fits', async () => {
-    const phone = await Person.at(browser, ADDRESS, PHONE);
-    for (const path of ['/demo/wrap', '/demo/wrap/labels', '/demo/wrap/scan']) {
+    const own = await freshWindow();
+    const phone = await Person.at(own, ADDRESS, PHONE);
+    await movesIn(phone);
+    for (const path of ['/home/wrap', '/home/wrap/labels', '/home/wrap/scan']) {
       await phone.goTo(path);
       await phone.sees(
-        path === '/demo/wrap'
+        path === '/home/wrap'
           ? 'lie here to be wrapped'
           : path.endsWith('scan')
             ? 'The pack shows here'
@@ -409,11 +411,11 @@ describe('from the table to labelled packs', () => {
         390,
       ]);
     }
-    await phone.goOn('/demo/wrap/labels');
+    await phone.goOn('/home/wrap/labels');
     await phone.page.locator('.packs input').click();
     await phone.page.waitForSelector('v-label-preview svg');
     expect(phone.complaints).toEqual([]);
-    await phone.page.close();
+    await own.close();
   });
 
   it('has not made the page complain', () => {

@@ -1,5 +1,5 @@
-// npm run demo: makes demo/household.json again from its seed.
+// npm run demo: makes demo/story.json and demo/shop-lists.json again from their seeds.
 import { ensureBundle, ensureInstalled, run } from './setup.mjs';
 
 ensureInstalled();
-run(process.execPath, [await ensureBundle('demo'), 'demo/household.json']);
+run(process.execPath, [await ensureBundle('demo')]);

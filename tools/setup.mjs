@@ -61,7 +61,7 @@ const BUNDLES = {
   schema: { entry: 'cli/write-schema.ts', sources: ['cli'] },
   answers: { entry: 'core/src/testing/answers/ask-all.ts', sources: [] },
   server: { entry: 'server/main.ts', sources: ['server'] },
-  demo: { entry: 'demo/make-household.ts', sources: ['demo'] },
+  demo: { entry: 'demo/make-story.ts', sources: ['demo'] },
   screenshots: { entry: 'e2e/screenshots.ts', sources: ['e2e'] },
   bench: { entry: 'e2e/bench/bench.ts', sources: ['e2e'] },
   torture: { entry: 'e2e/torture/torture.ts', sources: ['e2e', 'app/src/household'] },
@@ -93,7 +93,7 @@ export async function ensureApp() {
   const stamp = join(ROOT, 'dist', 'app', 'index.html');
   if (
     !isStale(
-      [...COMMON, 'angular.json', 'tsconfig.app.json', 'app', 'demo/household.json', 'demo/shop-lists.json'],
+      [...COMMON, 'angular.json', 'tsconfig.app.json', 'app', 'demo/story.json', 'demo/shop-lists.json'],
       stamp,
     )
   )

@@ -1,10 +1,10 @@
 import { Injectable } from '@angular/core';
-import { shiftDays } from '@core/exchange/shift-days';
 import { shopListsSchema, type ListSource, type ShopLists } from '@core/price/shop-list';
+import { listsOfToday } from '@core/story/lists-of-today';
 import { failure, success, type Result } from '@core/units/result';
-import { daysBetween, type IsoDate } from '@core/units/date';
+import type { IsoDate } from '@core/units/date';
 
-/** Lists that ship with the demo: a stand-in, which always ends this week. */
+/** Lists that ship with the demo: a stand-in, which ends in the week that it is. */
 const STAND_IN = '/demo/';
 
 /** Shops' weekly price lists, as they were read from a file or are fetched from the own server. */
@@ -21,7 +21,7 @@ export class PriceLists {
   /**
    * What a source says now.
    *
-   * @param today the last of the stand-in's lists is of this day
+   * @param today the stand-in's lists go up to this week
    * @returns or in plain words why not
    */
   async load(source: ListSource, today: IsoDate): Promise<Result<ShopLists>> {
@@ -33,7 +33,7 @@ export class PriceLists {
       );
     const lists = parse(await answer.text());
     if (!lists) return failure(`What comes from ${source.path} is no list of prices as Vendicus reads it.`);
-    return success(source.path.startsWith(STAND_IN) ? endingOn(lists, today) : lists);
+    return success(source.path.startsWith(STAND_IN) ? listsOfToday(lists, today) : lists);
   }
 }
 
@@ -44,13 +44,4 @@ function parse(text: string): ShopLists | null {
   } catch {
     return null;
   }
-}
-
-function endingOn(lists: ShopLists, today: IsoDate): ShopLists {
-  const last =
-    lists.shops
-      .flatMap(({ weeks }) => weeks.at(-1)?.on ?? [])
-      .sort()
-      .at(-1) ?? today;
-  return shiftDays(lists, daysBetween(last, today));
 }

@@ -1,4 +1,4 @@
-import { computed, DestroyRef, inject } from '@angular/core';
+import { computed, DestroyRef, DOCUMENT, inject } from '@angular/core';
 import {
   patchState,
   signalStore,
@@ -16,9 +16,6 @@ import { costOfLots } from '@core/cost/cost-of-lots';
 import { COST_METHODS, DEFAULT_COST_METHOD } from '@core/cost/method';
 import { coldPlaces } from '@core/freeze/cold-places';
 import { placeNames } from '@core/freeze/place-names';
-import { shiftDays } from '@core/exchange/shift-days';
-import { householdFileSchema } from '@core/exchange/household-file';
-import { readFile } from '@core/exchange/read-file';
 import { writeFile } from '@core/exchange/write-file';
 import type { Reservations } from '@core/dinner/reservation';
 import { EMPTY_HOUSEHOLD, ownKinds, settingsOf, valuesOf, type Household } from '@core/records/household';
@@ -32,15 +29,15 @@ import { takeBack, type Done } from '@core/deeds/take-back';
 import { countedWords, tallyOf, tallySince, type Tally } from '@core/format/counted-words';
 import { Format } from '@core/format/format';
 import { failure, success, type Result } from '@core/units/result';
-import { daysBetween } from '@core/units/date';
 import { workingMinutes } from '@core/yield/minutes';
+import { nowAtRest } from './at-rest';
 import { Clock } from './clock';
+import { openDemo } from './demo-household';
 import { HOUSEHOLD_NAME } from './household-name';
 import type { GivenBackFrom } from './disk/base';
 import { Repository, type Written } from './disk/repository';
 import { saveText } from '../ui/save-text';
 import { Notices } from './notices';
-import { Joining } from './disk/joining';
 import { troubleOf, troubleThatStays, type Trouble } from './disk/storage-problem';
 
 const GIVEN_BACK: Readonly<Record<GivenBackFrom, string>> = {
@@ -177,8 +174,13 @@ export const HouseholdStore = signalStore(
     const clock = inject(Clock);
     const notices = inject(Notices);
     const name = inject(HOUSEHOLD_NAME);
+    const { baseURI } = inject(DOCUMENT);
     const { format } = store;
     let loading: Promise<void> | null = null;
+    /** Once there is something on the disk that a deed can be added to. */
+    let ready: Promise<void> = Promise.resolve();
+    /** All that was begun to be written. */
+    let begun: Promise<unknown> = Promise.resolve();
 
     function nameOf(id: LotId): string {
       const lot = store.state().lots.get(id);
@@ -188,6 +190,7 @@ export const HouseholdStore = signalStore(
     /** Writes, or says in words why it could not. */
     async function attempt(deed: Deed): Promise<Result<Written, Trouble>> {
       try {
+        await ready;
         const written = await repository.write(deed);
         if (!written.ok) return failure({ text: inWords(written.problem), saves: null });
         took(written.value.household);
@@ -266,17 +269,24 @@ export const HouseholdStore = signalStore(
 
     async function load(): Promise<void> {
       try {
-        let household = await repository.load();
-        if (name === 'demo') household = await ensureDemo(repository, clock, household);
-        took(household);
+        const there = await repository.load();
+        took(name === 'demo' && there.journal.entries.length === 0 ? await tellDemo() : there);
         patchState(store, { loaded: true, exported: await lastExport() });
       } catch (error) {
         patchState(store, { loaded: true, trouble: troubleOf(error) });
       }
     }
 
-    /** All that was begun to be written. */
-    let begun: Promise<unknown> = Promise.resolve();
+    /** The demo is looked at while it is written; no deed is done before it is on the disk. */
+    async function tellDemo(): Promise<Household> {
+      const { household, write } = await openDemo(baseURI, {
+        instant: clock.instant(),
+        zone: clock.zone(),
+      });
+      ready = write().then(async () => took(await repository.load()));
+      ready.catch((error: unknown) => patchState(store, { trouble: troubleOf(error) }));
+      return household;
+    }
 
     return {
       whenLoaded: (): Promise<void> => (loading ??= load()),
@@ -292,7 +302,7 @@ export const HouseholdStore = signalStore(
         return deed;
       },
       /** Once all that was begun is on the disk, or refused: for what goes by what was said just now. */
-      written: async (): Promise<void> => void (await begun),
+      written: async (): Promise<void> => void (await Promise.all([ready, begun])),
       undo,
       /** Reads the household anew, where another hand has written it. */
       refresh: async (): Promise<void> => took(await repository.load()),
@@ -308,6 +318,7 @@ export const HouseholdStore = signalStore(
     const destroyed = inject(DestroyRef);
     return {
       onInit(): void {
+        void store.whenLoaded().then(store.written).then(nowAtRest, nowAtRest);
         void store.whenLoaded().then(() => {
           const subscription = store.watch();
           destroyed.onDestroy(() => {
@@ -328,15 +339,4 @@ function shopsOf(household: Household, names: ReadonlyMap<string, string>): stri
   return [...new Set([...bought, ...priced].map((name) => names.get(name) ?? name))].sort((a, b) =>
     a.localeCompare(b),
   );
-}
-
-/** The demo household is read from its file once, with its dates moved so that it ends today. */
-async function ensureDemo(repository: Repository, clock: Clock, household: Household): Promise<Household> {
-  if (household.journal.entries.length > 0) return household;
-  const response = await fetch('demo/household.json');
-  const file = householdFileSchema.parse(await response.json());
-  const lastDay = file.entries.at(-1)?.at.slice(0, 10) ?? clock.today();
-  const read = readFile(JSON.stringify(shiftDays(file, daysBetween(lastDay, clock.today()))));
-  if (!read.ok) throw new Error(read.problem);
-  return new Joining(repository, clock).replace(read.value);
 }

@@ -1,6 +1,6 @@
 import { effect, inject } from '@angular/core';
 import type * as z from 'zod';
-import { HOUSEHOLD_NAME } from './household-name';
+import { HOUSEHOLD_NAME, type HouseholdName } from './household-name';
 
 /** How something is read from where it lives, and put there. */
 interface Lives<T> {
@@ -15,18 +15,22 @@ interface Lives<T> {
  * kept, or what was kept cannot be read, it is as if nothing had been.
  */
 export function keptHere<T>(what: string, schema: z.ZodType<T>, { now, take }: Lives<T>): void {
-  const key = `vendicus-${what} ${inject(HOUSEHOLD_NAME)}`;
-  const kept = read(key, schema);
+  const name = inject(HOUSEHOLD_NAME);
+  const kept = read(keyOf(what, name), schema);
   if (kept !== undefined) take(kept);
-  effect(() => {
-    const text = JSON.stringify(now());
-    try {
-      localStorage.setItem(key, text);
-    } catch {
-      // No room or no leave: it lives as long as the page.
-    }
-  });
+  effect(() => keepHere(what, name, now()));
 }
+
+/** Keeps it until it is said otherwise. */
+export function keepHere(what: string, name: HouseholdName, value: unknown): void {
+  try {
+    localStorage.setItem(keyOf(what, name), JSON.stringify(value));
+  } catch {
+    // No room or no leave: it lives as long as the page.
+  }
+}
+
+const keyOf = (what: string, name: HouseholdName): string => `vendicus-${what} ${name}`;
 
 function read<T>(key: string, schema: z.ZodType<T>): T | undefined {
   try {

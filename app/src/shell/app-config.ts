@@ -14,6 +14,8 @@ import {
 } from '@angular/router';
 import { provideServiceWorker } from '@angular/service-worker';
 import { providePrimeNG } from 'primeng/config';
+import { from } from 'rxjs';
+import { atRest } from '../household/at-rest';
 import { SaysErrors } from '../household/says-errors';
 import { missingPage } from './missing-page';
 import { routes } from './routes';
@@ -50,7 +52,8 @@ export const appConfig: ApplicationConfig = {
     }),
     provideServiceWorker('keeper.js', {
       enabled: !isDevMode(),
-      registrationStrategy: 'registerWhenStable:2000',
+      // It loads all there is: what somebody waits for comes first.
+      registrationStrategy: () => from(atRest),
     }),
   ],
 };

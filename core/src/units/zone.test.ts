@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { Temporal } from 'temporal-polyfill';
-import { instantAt, wallAt, weekdayOf } from './zone';
+import { daylight, instantAt, wallAt, weekdayOf } from './zone';
+import { addDays } from './date';
 
 const zones = fc.constantFrom(
   ...['Europe/Paris', 'America/St_Johns', 'Australia/Lord_Howe', 'Asia/Kathmandu', 'Pacific/Apia', 'Etc/GMT'],
@@ -42,6 +43,24 @@ describe('a zone', () => {
         const known = Temporal.PlainDateTime.from(wall).toZonedDateTime(zone).toInstant();
         expect(instantAt(date, time, zone)).toBe(known.toString({ smallestUnit: 'millisecond' }));
       }),
+      { numRuns: 500 },
+    );
+  });
+
+  it('by day, finds very many moments as it finds one, so many days later', () => {
+    const minutes = fc.integer({ min: 6 * 60, max: 22 * 60 });
+    fc.assert(
+      fc.property(
+        moments,
+        minutes,
+        fc.integer({ min: -1500, max: 1500 }),
+        zones,
+        (moment, minute, days, zone) => {
+          const day = moment.toISOString().slice(0, 10);
+          const time = new Date(minute * 60_000).toISOString().slice(11, 16);
+          expect(daylight(zone)(`${day}T${time}:00`, days)).toBe(instantAt(addDays(day, days), time, zone));
+        },
+      ),
       { numRuns: 500 },
     );
   });

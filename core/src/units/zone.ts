@@ -37,6 +37,43 @@ export function wallAt(instant: Instant, zone: string): { readonly date: IsoDate
   return { date: wall.slice(0, 10), time: wall.slice(11, 16) };
 }
 
+const WEEK_MS = 7 * DAY_MS;
+
+/** A moment as a clock on the wall shows it, `YYYY-MM-DDTHH:MM:SS`. */
+export type Wall = string;
+
+/**
+ * As {@link instantAt}, for very many moments: a zone is asked once a week, and once a day only in a week
+ * in which its clocks are changed. Clocks are changed by night: on the day itself it is asked at noon.
+ *
+ * @returns the moment so many days after the one that the clock shows, at which it shows the same hour
+ * @example daylight('Europe/Paris')('2026-03-27T19:00:00', 2) // '2026-03-29T17:00:00.000Z'
+ */
+export function daylight(zone: string): (wall: Wall, laterDays: number) => Instant {
+  const [weeks, days] = [new Map<number, number | null>(), new Map<number, number>()];
+  const onDay = (dayMs: number): number =>
+    remembered(days, dayMs, () => {
+      const noon = instantAt(new Date(dayMs).toISOString().slice(0, 10), '12:00', zone);
+      return Date.parse(noon) - dayMs - DAY_MS / 2;
+    });
+  /** Null where not all of its days have the same. */
+  const inWeek = (weekMs: number): number | null =>
+    remembered(weeks, weekMs, () => (onDay(weekMs) === onDay(weekMs + WEEK_MS) ? onDay(weekMs) : null));
+  const begin = (of: number, ms: number): number => Math.floor(ms / of) * of;
+  return (wall, laterDays) => {
+    const ms = Date.parse(`${wall}.000Z`) + laterDays * DAY_MS;
+    return new Date(ms + (inWeek(begin(WEEK_MS, ms)) ?? onDay(begin(DAY_MS, ms)))).toISOString();
+  };
+}
+
+function remembered<K, T>(known: Map<K, T>, key: K, ask: () => T): T {
+  const there = known.get(key);
+  if (there !== undefined) return there;
+  const answer = ask();
+  known.set(key, answer);
+  return answer;
+}
+
 /** How far the clocks of a zone are ahead of the universal time then. */
 const aheadMs = (moment: number, zone: string): number => tzOffset(zone, new Date(moment)) * 60_000;
 

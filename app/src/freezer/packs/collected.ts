@@ -28,7 +28,7 @@ import { Swatch } from '../../ui/piece/swatch';
               <button
                 type="button"
                 class="quiet small"
-                [attr.aria-label]="'Make one dinner of ' + each.name"
+                [attr.aria-label]="'Make it one dinner: ' + each.name"
                 (click)="make(each)"
               >
                 Make it one dinner

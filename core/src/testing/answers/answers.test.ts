@@ -1,19 +1,7 @@
-import { execFileSync } from 'node:child_process';
+import { commit } from '../commit';
 import { askAnew, differing, hashOf, storedAnswers, threeOf } from './question';
 import { QUESTIONS } from './questions';
 import { SMALL_TABLES } from './small-tables';
-
-/** The commit that is tried; where there is none, the first are asked. */
-const commit = (): string => {
-  try {
-    return execFileSync('git', ['rev-parse', 'HEAD'], {
-      encoding: 'utf8',
-      stdio: ['ignore', 'pipe', 'ignore'],
-    });
-  } catch {
-    return '';
-  }
-};
 
 describe('what something outside answered', () => {
   it.each(QUESTIONS.map((question) => [question.name, question] as const))(

@@ -1,0 +1,70 @@
+import type { Kind } from '@core/catalogue/kind-schema';
+
+/** The kind that the household added itself: the farm sells it whole. Shares are its own guess. */
+export const PORK_BELLY: Kind = {
+  id: 'own-pork-belly',
+  name: 'Pork belly, boneless',
+  plural: 'pork bellies',
+  synonyms: [],
+  animal: 'pork',
+  bone: 'boneless',
+  knife: { enough: true, why: 'No bone in it: a long sharp knife is enough.' },
+  usualG: [2000, 5500],
+  about: 'Slabs for roasting, strips for the pan, the skin for crackling.',
+  parts: [
+    {
+      id: 'slabs',
+      name: 'Slabs',
+      portion: 'slab',
+      portions: 'slabs',
+      perPiece: 2,
+      destination: 'main',
+      carved: true,
+    },
+    { id: 'strips', name: 'Strips', destination: 'thin', shopItem: 'pork-thin' },
+    { id: 'skin', name: 'Skin and fat', destination: 'render' },
+  ],
+  steps: [
+    {
+      id: 'skin-off',
+      title: 'Take the skin off where it is thick',
+      how: 'Fat side up. Blade flat under the skin, edge turned slightly up towards it.',
+      tool: 'long knife',
+      caution: 'Strokes go away from the body, and the free hand stays behind the edge.',
+      frees: ['skin'],
+      minutes: 5,
+    },
+    {
+      id: 'slabs-off',
+      title: 'Cut two even slabs from the thick end',
+      how: 'Straight across. Score the fat side.',
+      tool: 'long knife',
+      frees: ['slabs'],
+      minutes: 4,
+    },
+    {
+      id: 'strips-off',
+      title: 'Slice the rest into strips',
+      how: 'Across the grain, a finger wide.',
+      tool: 'long knife',
+      frees: ['strips'],
+      minutes: 6,
+    },
+  ],
+  ways: [
+    {
+      id: 'slabs-and-strips',
+      name: 'Slabs and strips',
+      about: 'Two slabs to roast, the rest for the pan.',
+      shares: { slabs: 0.6, strips: 0.24, skin: 0.14 },
+      lossShare: 0.02,
+      estimated: true,
+      steps: ['skin-off', 'slabs-off', 'strips-off'],
+    },
+  ],
+  lookFor: ['Lean and fat in even layers.'],
+  endCheck: ['Soft rib cartilage at the edge is out.'],
+  scatter: { phi: 250, why: 'A guess of ours.' },
+  marks: [],
+  askFor: 'A whole belly, ribs off.',
+};

@@ -1,0 +1,61 @@
+import type { Happening } from '../happening';
+import { BREAKWATER, HOLLIS } from '../shops';
+
+export const SUMMER_2026: readonly Happening[] = [
+  {
+    what: 'bought',
+    on: '2026-06-06',
+    kind: 'whole-chicken',
+    way: 'eight-pieces',
+    count: 3,
+    eachG: 2050,
+    at: HOLLIS,
+  },
+  { what: 'bought', on: '2026-06-13', kind: 'strip-loin', way: 'trim-first', eachG: 5380, at: BREAKWATER },
+  { what: 'guests', on: '2026-06-20', guests: 4 },
+  {
+    what: 'bought',
+    on: '2026-06-20',
+    kind: 'pork-spare-ribs',
+    way: 'squared-on',
+    count: 3,
+    eachG: 1870,
+    at: BREAKWATER,
+  },
+  {
+    what: 'bought',
+    on: '2026-06-27',
+    kind: 'whole-chicken',
+    way: 'boneless-breast',
+    count: 3,
+    eachG: 1720,
+    at: BREAKWATER,
+  },
+  { what: 'away', on: '2026-07-11', until: '2026-07-25', why: 'holidays' },
+  {
+    what: 'bought',
+    on: '2026-08-01',
+    kind: 'pork-shoulder-butt',
+    way: 'steaks-and-strips',
+    count: 2,
+    eachG: 3700,
+    at: BREAKWATER,
+  },
+  {
+    what: 'bought',
+    on: '2026-08-08',
+    kind: 'beef-tenderloin-peeled',
+    way: 'muscles-apart',
+    count: 2,
+    eachG: 2260,
+    at: BREAKWATER,
+  },
+  {
+    what: 'bought',
+    on: '2026-08-29',
+    kind: 'top-round',
+    way: 'steaks-and-cubes',
+    eachG: 8100,
+    at: BREAKWATER,
+  },
+];

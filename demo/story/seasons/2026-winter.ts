@@ -1,0 +1,60 @@
+import type { Happening } from '../happening';
+import { BREAKWATER } from '../shops';
+
+export const WINTER_2026: readonly Happening[] = [
+  {
+    what: 'bought',
+    on: '2026-12-05',
+    kind: 'whole-chicken',
+    way: 'ten-pieces',
+    count: 3,
+    eachG: 1730,
+    at: BREAKWATER,
+  },
+  {
+    what: 'bought',
+    on: '2026-12-17',
+    kind: 'rib-seven-bones',
+    way: 'roasts-off',
+    eachG: 6000,
+    at: BREAKWATER,
+    keptFor: { feast: 'Christmas', on: '2026-12-25', guests: 4, packs: 1 },
+  },
+  {
+    what: 'bought',
+    on: '2026-12-19',
+    kind: 'beef-tenderloin',
+    way: 'roast-and-steaks',
+    eachG: 2880,
+    at: BREAKWATER,
+    keptFor: { feast: 'New Year', on: '2026-12-31', guests: 3, packs: 1 },
+  },
+  {
+    what: 'bought',
+    on: '2027-01-16',
+    kind: 'pork-loin',
+    way: 'chops',
+    count: 2,
+    eachG: 4150,
+    at: BREAKWATER,
+  },
+  {
+    what: 'bought',
+    on: '2027-01-30',
+    kind: 'strip-loin',
+    way: 'trim-first',
+    count: 2,
+    eachG: 5300,
+    at: BREAKWATER,
+  },
+  { what: 'away', on: '2027-02-06', until: '2027-02-14', why: 'visiting' },
+  {
+    what: 'bought',
+    on: '2027-02-20',
+    kind: 'whole-chicken',
+    way: 'boneless-breast',
+    count: 4,
+    eachG: 1750,
+    at: BREAKWATER,
+  },
+];

@@ -1,0 +1,34 @@
+import { addDays, type IsoDate } from '@core/units/date';
+
+/** A moment of the story, as a clock on the wall shows it: `2024-01-05T18:30:00`. */
+export type Wall = string;
+
+/** The moment of a day at so many minutes after midnight. */
+export function wall(day: IsoDate, minute: number): Wall {
+  return new Date(Date.parse(`${day}T00:00:00.000Z`) + minute * 60_000).toISOString().slice(0, 19);
+}
+
+/** What is going to happen, in its order; what happens may bring more. */
+export class Agenda {
+  private readonly waiting: { readonly at: Wall; readonly nth: number; readonly happens: () => void }[] = [];
+  private nth = 0;
+
+  at(at: Wall, happens: () => void): void {
+    const item = { at, nth: this.nth++, happens };
+    const before = this.waiting.findLastIndex((other) => other.at <= at);
+    this.waiting.splice(before + 1, 0, item);
+  }
+
+  /** Every day at a minute of it, from one day to another. */
+  daily(from: IsoDate, until: IsoDate, minute: number, happens: (day: IsoDate) => void): void {
+    for (let day = from; day <= until; day = addDays(day, 1)) this.at(wall(day, minute), () => happens(day));
+  }
+
+  /** Lets everything happen. */
+  run(goTo: (at: Wall) => void): void {
+    for (let next = this.waiting.shift(); next; next = this.waiting.shift()) {
+      goTo(next.at);
+      next.happens();
+    }
+  }
+}
