@@ -278,7 +278,7 @@ describe.each(drawn)('the household at %s', (_name, now) => {
     const { time } = wallAt(now.instant, now.zone);
     const next = addDays(today, time >= story.dinner.over ? 1 : 0);
     const week = plannedDays(next, 7, sources);
-    expect(week.map(({ servings }) => servings.length)).toEqual([1, 0, 1, 0, 0, 1, 0]);
+    expect(week.map(({ servings }) => servings.length)).toEqual([1, 0, 1, 0, 0, 2, 0]);
     const tonight = clockOf(week[0]!.servings[0]!.lot!);
     expect(['thawing', 'thawed']).toContain(tonight.state);
     expect(tonight.readyOn! <= next).toBe(true);

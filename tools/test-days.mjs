@@ -1,5 +1,5 @@
 // npm run test:days: the unit tests, and the browser tests that show a day, at moments at which something could
-// break. Which they are, e2e/dated.json says. A pattern may be given, to try some files only.
+// break; and the demo household at four hundred more. Which they are, e2e/dated.json says. A pattern may be given, to try some files only.
 import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -27,24 +27,28 @@ const files = pattern
   ? [pattern]
   : ['^(?!(.*/)?e2e/)', ...Object.keys(shown).map((name) => `/e2e/${name}\\.test`)];
 let failed = 0;
-for (const [name, begins, zone] of MOMENTS) {
-  say(`\n${name}, ${begins}, ${zone} …`);
+
+/** Runs what matches, and says how it went. */
+function trial(name, patterns, env) {
+  say(`\n${name} …`);
   const { status } = spawnSync(
     process.execPath,
-    [bin('jest'), '--maxWorkers=3', '--forceExit', '--testPathPatterns', files.join('|')],
-    {
-      cwd: ROOT,
-      env: {
-        ...process.env,
-        TZ: zone,
-        VENDICUS_CLOCK_AHEAD_MS: String(Date.parse(begins) - Date.now()),
-        VENDICUS_ZONE: zone,
-      },
-      stdio: ['ignore', 'ignore', 'inherit'],
-    },
+    [bin('jest'), '--maxWorkers=3', '--forceExit', '--testPathPatterns', patterns.join('|')],
+    { cwd: ROOT, env: { ...process.env, ...env }, stdio: ['ignore', 'ignore', 'inherit'] },
   );
   if (status !== 0) failed += 1;
   say(`${name}: ${status === 0 ? 'ok' : 'failed'}`);
 }
-console.log(`${MOMENTS.length - failed} moments passed, ${failed} failed`);
+
+for (const [name, begins, zone] of MOMENTS)
+  trial(`${name}, ${begins}, ${zone}`, files, {
+    TZ: zone,
+    VENDICUS_CLOCK_AHEAD_MS: String(Date.parse(begins) - Date.now()),
+    VENDICUS_ZONE: zone,
+  });
+const households = pattern === undefined ? ['demo/household'] : [];
+for (const household of households)
+  trial('the demo household at four hundred moments', [household], { DEMO_MOMENTS: '400' });
+const tried = MOMENTS.length + households.length;
+console.log(`${tried - failed} passed, ${failed} failed`);
 process.exitCode = failed === 0 ? 0 : 1;

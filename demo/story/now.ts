@@ -67,6 +67,8 @@ export interface Planned {
   readonly days: number;
   /** The part of the piece that the week's dinners come from. */
   readonly part: string | null;
+  /** How many packs of it; one where nothing is said. */
+  readonly packs?: number;
   readonly meal: Partial<Meal>;
 }
 
@@ -76,5 +78,5 @@ export const WEEK: readonly Planned[] = [
   { days: 0, part: 'steaks', meal: {} },
   { days: 1, part: null, meal: { meatless: true } },
   { days: 2, part: 'steaks', meal: { absent: ['Pia'] } },
-  { days: 5, part: 'roast', meal: { guests: 2 } },
+  { days: 5, part: 'roast', packs: 2, meal: { guests: 2 } },
 ];

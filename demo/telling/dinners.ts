@@ -1,16 +1,14 @@
 import { collectionsOf, isCollected } from '@core/dinner/collections';
-import { thawFacts } from '@core/dinner/use-facts';
 import { makeDinner } from '@core/deeds/make-dinner';
-import { meatOf } from '@core/freeze/meat-properties';
-import { daysUntilThrough, THAWING, thawingHours } from '@core/freeze/thawing-time';
 import { isUsable } from '@core/ledger/destination';
 import type { Fact } from '@core/ledger/entry';
 import type { Lot } from '@core/ledger/lot';
 import { addDays, daysBetween, type IsoDate } from '@core/units/date';
 import { weekdayOf } from '@core/units/zone';
-import { DINNERS, EATERS, REFRIGERATOR } from '../story/household';
+import { DINNERS, EATERS } from '../story/household';
 import { wall } from './agenda';
 import type { Open } from './scribe';
+import { daysToThaw, takeOut } from './take-out';
 import { BEGINS, ENDS, type Telling } from './telling';
 
 /** Minutes after midnight. */
@@ -112,13 +110,7 @@ export function serve(telling: Telling, on: IsoDate, packs: readonly Lot[], gues
     const amount = isLessEnough(pack, packs, wanted) ? ({ count: wanted } as const) : 'all';
     const way = isWet ? 'cold-water' : 'refrigerator';
     agenda.at(isWet ? wall(on, WATER) : wall(addDays(on, -daysToThaw(pack)), TAKEN_OUT), () => {
-      const { facts, lot } = thawFacts(scribe.lot(pack.id), amount, {
-        way,
-        refrigerator: REFRIGERATOR,
-        newId: scribe.name('part'),
-        on: scribe.day,
-      });
-      scribe.write(chapter, facts);
+      const lot = takeOut(scribe, chapter, pack.id, { amount, way });
       if (lot !== pack.id) spokenFor.delete(pack.id);
       agenda.at(wall(on, SERVED + random.whole(0, 20)), () =>
         eaten(telling, chapter, lot, wanted, packs.length),
@@ -130,12 +122,6 @@ export function serve(telling: Telling, on: IsoDate, packs: readonly Lot[], gues
 /** Single portions come out of a pack that holds more than are eaten. */
 function isLessEnough(pack: Lot, packs: readonly Lot[], wanted: number): boolean {
   return packs.length === 1 && pack.singly && pack.countLeft > wanted && pack.platesLeft >= pack.countLeft;
-}
-
-/** Whole days in the refrigerator until it is ready. */
-export function daysToThaw({ leftDg, thicknessMm, animal }: Lot): number {
-  const hours = thawingHours(leftDg, thicknessMm, THAWING.refrigerator, meatOf(animal));
-  return Math.max(daysUntilThrough(leftDg), Math.ceil(hours / 24));
 }
 
 /** All of it; or, of one large pack, so many plates, and the rest on the day after. */
@@ -178,8 +164,7 @@ function useUp(telling: Telling, day: IsoDate): void {
     spokenFor.add(bag.id);
     const chapter = scribe.chapter();
     agenda.at(wall(addDays(day, 1), TAKEN_OUT), () => {
-      const thawing = { way: 'refrigerator', refrigerator: REFRIGERATOR, newId: '', on: scribe.day } as const;
-      scribe.write(chapter, thawFacts(bag, 'all', thawing).facts);
+      takeOut(scribe, chapter, bag.id);
       agenda.at(wall(addDays(day, 1 + daysToThaw(bag)), SERVED), () =>
         scribe.write(
           chapter,

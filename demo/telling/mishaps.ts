@@ -1,11 +1,11 @@
-import { REFRIGERATOR } from '../story/household';
 import { foundFacts, stockTakeFacts } from '@core/freeze/stock-take';
-import { splitFacts, thawFacts } from '@core/dinner/use-facts';
+import { splitFacts } from '@core/dinner/use-facts';
 import { isUsable } from '@core/ledger/destination';
 import type { Lot } from '@core/ledger/lot';
 import { addDays } from '@core/units/date';
 import type { HappeningOf } from '../story/happening';
 import { wall } from './agenda';
+import { takeOut } from './take-out';
 import type { Telling } from './telling';
 
 type Mishap = HappeningOf<'power-cut' | 'stock-take' | 'freezer-burn' | 'given' | 'frozen-again' | 'split'>;
@@ -49,8 +49,7 @@ function thrownAway(telling: Telling, { packs: many, why }: Mishap): void {
   const out = packs(telling, ({ platesLeft }) => platesLeft >= 4).slice(0, many);
   for (const pack of out) {
     telling.spokenFor.add(pack.id);
-    const thawing = { way: 'refrigerator', refrigerator: REFRIGERATOR, newId: '', on: scribe.day } as const;
-    scribe.write(chapter, thawFacts(pack, 'all', thawing).facts);
+    takeOut(scribe, chapter, pack.id);
   }
   agenda.at(wall(addDays(scribe.day, 1), EARLY), () => {
     for (const { id } of out)
@@ -102,8 +101,7 @@ function frozenAgain(telling: Telling): void {
   const chapter = scribe.chapter();
   const { place } = pack;
   telling.spokenFor.add(pack.id);
-  const thawing = { way: 'refrigerator', refrigerator: REFRIGERATOR, newId: '', on: scribe.day } as const;
-  scribe.write(chapter, thawFacts(pack, 'all', thawing).facts);
+  takeOut(scribe, chapter, pack.id);
   agenda.at(wall(addDays(scribe.day, 1), EARLY), () => {
     scribe.write(chapter, [
       { type: 'refrozen', lot: pack.id, on: scribe.day },

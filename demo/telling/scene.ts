@@ -1,5 +1,5 @@
-import { thawFacts } from '@core/dinner/use-facts';
 import { NO_MEAL, type Serving } from '@core/dinner/meal';
+import type { Lot } from '@core/ledger/lot';
 import { emptyTray, type Tray } from '@core/pack/tray';
 import type { Chapter } from '@core/story/story-file';
 import { addDays } from '@core/units/date';
@@ -7,10 +7,10 @@ import { EATERS, REFRIGERATOR } from '../story/household';
 import * as now from '../story/now';
 import { wall } from './agenda';
 import { receive } from './buy';
-import { daysToThaw } from './dinners';
 import { cutUp, type OnTable } from './cut-up';
 import { freeze } from './freeze';
 import { packUp } from './pack-up';
+import { daysToThaw, takeOut } from './take-out';
 import type { Open } from './scribe';
 import type { Telling } from './telling';
 
@@ -62,33 +62,33 @@ export class Scene {
 
   /** A piece for the dinners of these days; the plan is written the day before the first. */
   private forTheWeek(): void {
-    const { scribe, agenda } = this.telling;
+    const { scribe } = this.telling;
     const { chapter, packs } = this.packed(now.FOR_THE_WEEK);
     freeze(this.telling, chapter, packs);
     const left = packs.map((id) => scribe.lot(id));
-    for (const { days, part, meal } of now.WEEK) {
-      const nth = left.findIndex((lot) => lot.part === part);
-      const [pack] = nth < 0 ? [] : left.splice(nth, 1);
-      const servings: Serving[] = pack ? [{ lot: pack.id, amount: 'all' }] : [];
-      const on = addDays(now.DINNER.on, days);
-      const plan = scribe.chapter('dinner');
-      const out = addDays(on, pack && days <= 0 ? -daysToThaw(pack) : -days - 1);
-      agenda.at(wall(out, TAKEN_OUT), () => {
-        scribe.note(plan, { type: 'meal', key: on, value: { ...NO_MEAL, servings, ...meal } });
-        if (!pack || days > 0) return;
-        const thawing = {
-          way: 'refrigerator',
-          refrigerator: REFRIGERATOR,
-          newId: '',
-          on: scribe.day,
-        } as const;
-        scribe.write(plan, thawFacts(pack, 'all', thawing).facts);
-        if (days === 0) return;
-        agenda.at(wall(on, EATEN), () =>
-          scribe.write(plan, [{ type: 'eaten', lot: pack.id, amount: 'all', on: scribe.day }], 'phone'),
-        );
-      });
+    for (const line of now.WEEK) {
+      const own = left.filter((lot) => lot.part === line.part).slice(0, line.packs ?? 1);
+      for (const lot of own) left.splice(left.indexOf(lot), 1);
+      this.plan(line, own);
     }
+  }
+
+  /** A day of the plan; what is eaten by now, or next, is taken out in time. */
+  private plan({ days, meal }: now.Planned, packs: readonly Lot[]): void {
+    const { scribe, agenda } = this.telling;
+    const on = addDays(now.DINNER.on, days);
+    const chapter = scribe.chapter('dinner');
+    const servings = packs.map(({ id }): Serving => ({ lot: id, amount: 'all' }));
+    const out = days > 0 ? [] : packs;
+    const ahead = Math.max(1, ...out.map(daysToThaw));
+    agenda.at(wall(addDays(on, days > 0 ? -days - 1 : -ahead), TAKEN_OUT), () => {
+      scribe.note(chapter, { type: 'meal', key: on, value: { ...NO_MEAL, servings, ...meal } });
+      for (const { id } of out) takeOut(scribe, chapter, id);
+    });
+    for (const { id } of days < 0 ? packs : [])
+      agenda.at(wall(on, EATEN), () =>
+        scribe.write(chapter, [{ type: 'eaten', lot: id, amount: 'all', on: scribe.day }], 'phone'),
+      );
   }
 
   /** Birds: one pack waits in the refrigerator. And two pieces in their bags. */
@@ -121,7 +121,7 @@ export class Scene {
     this.trays.push({
       ...emptyTray(this.telling.scribe.name('pack'), { wrap: 'vacuum bag' }),
       wanted: 'dinner for all',
-      eaters: EATERS.slice(0, many).map(({ name }) => name),
+      eaters: EATERS.map(({ name }) => name),
       tokens,
     });
   }

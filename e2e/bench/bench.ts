@@ -14,6 +14,7 @@ import { drawWorth } from '@core/yield/draw-worth';
 import { randomGamma } from 'd3-random';
 import { freezerTimes } from './freezer-frames';
 import { openingTimes } from './opening';
+import { demoTimes } from './opening-demo';
 import { largeHousehold } from './large-household';
 import { readingTimes } from './reading';
 import { slicingTimes } from './slicing';
@@ -272,6 +273,20 @@ async function pictures(): Promise<Row[]> {
   }));
 }
 
+/** Against another build where one is given, by turns: no slower than that. */
+async function demo(): Promise<Row[]> {
+  const before = process.env['BEFORE'];
+  const [now, then] = await demoTimes([undefined, ...(before ? [before] : [])]);
+  const row = (what: string, ms = NaN, beforeMs?: number): Row => ({
+    what: `opening the demo household ${what}`,
+    ms,
+    reference: beforeMs === undefined ? 'two seconds' : `before, ${beforeMs.toFixed(0)} ms`,
+    ratio: ms / (beforeMs ?? 2000),
+    most: beforeMs === undefined ? 2 : 1.1,
+  });
+  return [row('for the first time', now?.first, then?.first), row('again', now?.again, then?.again)];
+}
+
 function print({ what, ms, reference, ratio, most }: Row): void {
   console.log(
     `| ${what} | ${ms.toFixed(1)} | ${reference} | ${ratio.toFixed(2)} | ${most} |${ratio > most ? ' too slow' : ''}`,
@@ -289,6 +304,7 @@ async function main(): Promise<void> {
   print(await slider());
   print(firstLoad());
   for (const row of await pictures()) print(row);
+  for (const row of await demo()) print(row);
   print(await opening());
   print(await reading());
 }

@@ -1,9 +1,9 @@
-import { wrap } from 'comlink';
+import { proxy, wrap } from 'comlink';
 import type { Entry } from '@core/ledger/entry';
 import { householdOf, type Household } from '@core/records/household';
 import type { HouseholdRecord } from '@core/records/record';
 import type { Now } from '@core/story/bring-to-now';
-import { keepHere } from './kept-here';
+import { isKeptHere, keepHere } from './kept-here';
 import type { DemoWorker } from './workers/demo.worker';
 import type { FileWorker } from './workers/file.worker';
 import { startDemoWorker } from './workers/start-demo-worker';
@@ -12,12 +12,14 @@ import { startFileWorker } from './workers/start-file-worker';
 /** The demo household when it is opened for the first time. */
 export interface Opened {
   readonly household: Household;
+  /** Lays its trays on the table. */
+  readonly lay: () => void;
   /** Writes it down, as a file that is taken in: it can be looked at before. */
   readonly write: () => Promise<void>;
 }
 
 /**
- * Tells the demo household as it is at a moment; its trays lie on the table.
+ * Tells the demo household as it is at a moment.
  *
  * @param base what addresses count from
  */
@@ -26,9 +28,14 @@ export async function openDemo(base: string, now: Now): Promise<Opened> {
   const address = new URL('demo/story.json', base).href;
   const { text, table } = await wrap<DemoWorker>(worker).tell(address, now);
   worker.terminate();
-  keepHere('table', 'demo', { trays: table, cuts: [] });
   const { entries, records } = JSON.parse(text) as { entries: Entry[]; records: HouseholdRecord[] };
-  return { household: householdOf(entries, records), write: () => write(text, now.instant) };
+  const lay = (): void => keepHere('table', 'demo', { trays: table, cuts: [] });
+  return { household: householdOf(entries, records), lay, write: () => write(text, now.instant) };
+}
+
+/** Whether it has never been opened here, as far as one can tell without looking at the disk. */
+export function isNewHere(): boolean {
+  return !isKeptHere('table', 'demo');
 }
 
 /** Where another tab was quicker, that stays. */
@@ -36,7 +43,8 @@ async function write(text: string, now: string): Promise<void> {
   const worker = startFileWorker();
   try {
     const api = wrap<FileWorker>(worker);
-    const looked = await api.look('demo', new File([text], 'demo.json'), now, false, () => undefined);
+    const [file, nobody] = [new File([text], 'demo.json'), proxy(() => undefined)];
+    const looked = await api.look('demo', file, now, false, nobody);
     if (!looked.ok) throw new Error(looked.problem);
     if (!looked.value.isFirst) return;
     const taken = await api.take('demo', 'replace', now);

@@ -32,7 +32,7 @@ import { failure, success, type Result } from '@core/units/result';
 import { workingMinutes } from '@core/yield/minutes';
 import { nowAtRest } from './at-rest';
 import { Clock } from './clock';
-import { openDemo } from './demo-household';
+import { isNewHere, openDemo } from './demo-household';
 import { HOUSEHOLD_NAME } from './household-name';
 import type { GivenBackFrom } from './disk/base';
 import { Repository, type Written } from './disk/repository';
@@ -269,20 +269,24 @@ export const HouseholdStore = signalStore(
 
     async function load(): Promise<void> {
       try {
-        const there = await repository.load();
-        took(name === 'demo' && there.journal.entries.length === 0 ? await tellDemo() : there);
+        took(name === 'demo' ? await loadDemo() : await repository.load());
         patchState(store, { loaded: true, exported: await lastExport() });
       } catch (error) {
         patchState(store, { loaded: true, trouble: troubleOf(error) });
       }
     }
 
-    /** The demo is looked at while it is written; no deed is done before it is on the disk. */
-    async function tellDemo(): Promise<Household> {
-      const { household, write } = await openDemo(baseURI, {
-        instant: clock.instant(),
-        zone: clock.zone(),
-      });
+    /**
+     * Where it is new here the demo is told while the disk is looked at, and looked at while it is written; no
+     * deed is done before it is there.
+     */
+    async function loadDemo(): Promise<Household> {
+      const tell = () => openDemo(baseURI, { instant: clock.instant(), zone: clock.zone() });
+      const early = isNewHere() ? tell() : null;
+      const there = await repository.load().finally(() => early?.catch(() => undefined));
+      if (there.journal.entries.length > 0) return there;
+      const { household, lay, write } = await (early ?? tell());
+      lay();
       ready = write().then(async () => took(await repository.load()));
       ready.catch((error: unknown) => patchState(store, { trouble: troubleOf(error) }));
       return household;

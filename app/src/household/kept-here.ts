@@ -30,6 +30,14 @@ export function keepHere(what: string, name: HouseholdName, value: unknown): voi
   }
 }
 
+export function isKeptHere(what: string, name: HouseholdName): boolean {
+  try {
+    return localStorage.getItem(keyOf(what, name)) !== null;
+  } catch {
+    return false;
+  }
+}
+
 const keyOf = (what: string, name: HouseholdName): string => `vendicus-${what} ${name}`;
 
 function read<T>(key: string, schema: z.ZodType<T>): T | undefined {

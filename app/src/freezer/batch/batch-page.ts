@@ -1,4 +1,5 @@
 import { sum } from 'd3-array';
+import { daysOfPack } from '@core/dinner/week';
 import { freezeBatch } from '@core/deeds/freeze-batch';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
@@ -42,7 +43,8 @@ export class BatchPage {
       ? 'A cubic foot of freezer takes about 37 lb of packs. In a day no more than 2 to 3 lb a cubic foot go in, 2.5 here,'
       : `A litre of freezer takes about ${this.format.number(0.6, 1)} kg of packs. In a day no more than 32 to 48 g a litre go in, 40 here,`,
   );
-  private readonly left = signal<ReadonlySet<string>>(new Set());
+  /** What somebody has left out, or put in though it is planned. */
+  private readonly said = signal<ReadonlyMap<string, 'in' | 'out'>>(new Map());
 
   /** Packs that lie in no freezer. */
   protected readonly fresh = computed(() =>
@@ -53,16 +55,21 @@ export class BatchPage {
         applianceAt(this.store.appliances(), lot.place)?.cold !== 'freezer',
     ),
   );
+  /** The next day for which a pack is planned; null for none: what will be eaten is not frozen. */
+  protected readonly plannedFor = (lot: Lot): IsoDate | null =>
+    daysOfPack(lot.id, this.store.meals()).find((day) => day >= this.today()) ?? null;
+  private readonly isLeft = (lot: Lot): boolean =>
+    (this.said().get(lot.id) ?? (this.plannedFor(lot) === null ? 'in' : 'out')) === 'out';
   private readonly batch = computed(() =>
     planBatch(
-      this.fresh().filter(({ id }) => !this.left().has(id)),
+      this.fresh().filter((lot) => !this.isLeft(lot)),
       this.store.appliances(),
       this.store.stock(),
       this.colds.of(),
       this.today(),
     ),
   );
-  protected readonly leftOut = computed(() => this.fresh().filter(({ id }) => this.left().has(id)));
+  protected readonly leftOut = computed(() => this.fresh().filter(this.isLeft));
   protected readonly tooLate = computed(() => this.batch().tooLate);
   protected readonly noRoom = computed(() => this.batch().noRoom);
   protected readonly notRaw = computed(() => this.batch().notRaw);
@@ -120,11 +127,11 @@ export class BatchPage {
   }
 
   protected leave(lot: Lot): void {
-    this.left.update((left) => new Set([...left, lot.id]));
+    this.said.update((said) => new Map([...said, [lot.id, 'out']]));
   }
 
   protected bringBack(lot: Lot): void {
-    this.left.update((left) => new Set([...left].filter((id) => id !== lot.id)));
+    this.said.update((said) => new Map([...said, [lot.id, 'in']]));
   }
 
   /** Today's into their drawers, the others into the refrigerator until their day. */

@@ -1,3 +1,4 @@
+import { rollups } from 'd3-array';
 import { notKept } from '@core/dinner/reservation';
 import { thaw } from '@core/deeds/thaw';
 import { addHours, minutesBetween } from '@core/units/date';
@@ -56,12 +57,16 @@ export class TonightPage {
     const rank = ({ way }: Ready): number => (way === null ? 2 : way === 'fresh' || way === 'thawed' ? 0 : 1);
     return readyBy(packs, this.clock.now(), this.panAt(), this.colds.of()).sort((a, b) => rank(a) - rank(b));
   });
-  /** What is kept for something is not offered, and named. */
+  /** What is kept for something is not offered, and named: of several alike how many. */
   protected readonly kept = computed(() =>
-    this.store.stock().flatMap((lot) => {
-      const kept = this.store.reserved().get(lot.id);
-      return kept ? [{ lot, for: kept.for }] : [];
-    }),
+    rollups(
+      this.store.stock().filter(({ id }) => this.store.reserved().has(id)),
+      (lots) => lots.length,
+      (lot) => this.store.reserved().get(lot.id)?.for ?? '',
+      lotName,
+    ).flatMap(([what, names]) =>
+      names.map(([name, count]) => `${count > 1 ? `${count} × ${name}` : name}, for ${what}`),
+    ),
   );
   /** What is past its day is not offered, and named. */
   protected readonly overdue = this.colds.overdue;

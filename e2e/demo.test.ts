@@ -1,0 +1,78 @@
+import { readFileSync } from 'node:fs';
+import { freshWindow, Person } from './harness';
+import { ADDRESS } from './journeys';
+import { story } from './story';
+
+const { dinner } = JSON.parse(
+  readFileSync('demo/story.json', 'utf8').split('"chapters"')[0] + '"chapters":[]}',
+) as {
+  dinner: { over: string };
+};
+
+/** So many minutes from the end of a dinner, on the day that it is in a window. */
+async function opensIt(person: Person, minutes: number): Promise<void> {
+  await person.page.emulateTimezone('Europe/Paris');
+  await person.setClock(Date.parse(`2027-10-30T${dinner.over}:00+02:00`) + minutes * 60_000);
+}
+
+// The household that ships: told as it is at the moment at which somebody opens it.
+describe('the demo household', () => {
+  it('is looked at before it is on the disk, takes a deed at once, and has it when it is loaded anew', async () => {
+    const browser = await freshWindow();
+    const person = await Person.at(browser, ADDRESS);
+    await person.goTo('/demo/wrap');
+    await person.click('Freeze 2 packs');
+    await person.sees('2 packs wrapped');
+    await person.reload();
+    await person.goOn('/demo/freezer');
+    await person.fill('Find a pack', '3 chops', 'searchbox');
+    await person.sees('1 day ago');
+    await person.reads('558 g');
+    expect(await person.text()).not.toContain('not written down');
+    expect(person.complaints).toEqual([]);
+    await browser.close();
+  });
+
+  it('is one household in two windows that are opened at the same time', async () => {
+    const browser = await freshWindow();
+    const both = [await Person.at(browser, ADDRESS), await Person.at(browser, ADDRESS)] as const;
+    await Promise.all(both.map((each) => each.goTo('/demo/books/household')));
+    for (const each of both) {
+      await each.page.bringToFront();
+      await each.sees('entries. This browser');
+      expect(await each.text()).not.toContain('Replaced');
+      expect(each.complaints).toEqual([]);
+    }
+    await browser.close();
+  });
+
+  story('is about to have its dinner, or has had it', {
+    'before, tonight’s has thawed, and is not for the freezer': async () => {
+      const browser = await freshWindow();
+      const person = await Person.at(browser, ADDRESS);
+      await opensIt(person, -90);
+      await person.goTo('/demo/freezer/batch');
+      await person.sees('Left out, to eat fresh');
+      await person.sees('planned for Sat 30 Oct');
+      await person.goOn('/demo/freezer/week');
+      await person.page.waitForFunction(() =>
+        /Sat 30 Oct, today.*5 steaks.*out/s.test(document.body.innerText),
+      );
+      await browser.close();
+    },
+
+    'after, it is tomorrow’s, though the clocks are changed at night': async () => {
+      const browser = await freshWindow();
+      const person = await Person.at(browser, ADDRESS);
+      await opensIt(person, 1);
+      await person.goTo('/demo/freezer/week');
+      await person.page.waitForFunction(() =>
+        /Sat 30 Oct, today.*eaten.*Sun 31 Oct.*5 steaks.*out/s.test(document.body.innerText),
+      );
+      await person.goOn('/demo/block');
+      await person.sees('20 min');
+      expect(person.complaints).toEqual([]);
+      await browser.close();
+    },
+  });
+});
