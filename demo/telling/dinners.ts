@@ -26,7 +26,7 @@ const AHEAD = 4;
 /** Of the packs that want to be eaten first, one of so many is taken. */
 const FIRST = 5;
 /** A dinner more a week where there are more packs than this, and one less where there are fewer. */
-const [MANY, FEW] = [51, 40];
+const [MANY, FEW] = [49, 39];
 /** What is collected is used up so many days before it would be past its best. */
 const USED_UP = 28;
 /** So many bags of bones are left when a pot is made, and of fat. */
