@@ -20,7 +20,10 @@ describe('the demo household', () => {
   it('is looked at before it is on the disk, takes a deed at once, and has it when it is loaded anew', async () => {
     const browser = await freshWindow();
     const person = await Person.at(browser, ADDRESS);
-    await person.goTo('/demo/wrap');
+    await person.goTo('/demo/books');
+    await person.sees('Pork belly, boneless');
+    expect(await person.text()).not.toContain('own-pork');
+    await person.goOn('/demo/wrap');
     await person.click('Freeze 2 packs');
     await person.sees('2 packs wrapped');
     await person.reload();

@@ -103,11 +103,10 @@ export class Scene {
       packs.filter((id) => id !== waits),
     );
     for (const line of [now.ON_THE_TABLE, now.ON_THE_BOARD]) {
-      const { chapter: own, piece } = this.bought(line, 'days');
-      scribe.write(own, [{ type: 'placed', lot: piece, place: REFRIGERATOR }]);
-      this.waiting.set(line.kind, piece);
+      this.waiting.set(line.kind, this.bought(line, 'days').piece);
     }
   }
+
   private onTheTable(): void {
     const chapter = this.telling.scribe.chapter('minutes');
     const piece = this.waiting.get(now.ON_THE_TABLE.kind) ?? '';

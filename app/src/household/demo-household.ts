@@ -1,6 +1,7 @@
 import { proxy, wrap } from 'comlink';
+import { registerOwnKinds } from '@core/catalogue/own-kinds';
 import type { Entry } from '@core/ledger/entry';
-import { householdOf, type Household } from '@core/records/household';
+import { householdOf, ownKinds, type Household } from '@core/records/household';
 import type { HouseholdRecord } from '@core/records/record';
 import type { Now } from '@core/story/bring-to-now';
 import { isKeptHere, keepHere } from './kept-here';
@@ -29,8 +30,10 @@ export async function openDemo(base: string, now: Now): Promise<Opened> {
   const { text, table } = await wrap<DemoWorker>(worker).tell(address, now);
   worker.terminate();
   const { entries, records } = JSON.parse(text) as { entries: Entry[]; records: HouseholdRecord[] };
+  const household = householdOf(entries, records);
+  registerOwnKinds(ownKinds(household));
   const lay = (): void => keepHere('table', 'demo', { trays: table, cuts: [] });
-  return { household: householdOf(entries, records), lay, write: () => write(text, now.instant) };
+  return { household, lay, write: () => write(text, now.instant) };
 }
 
 /** Whether it has never been opened here, as far as one can tell without looking at the disk. */
