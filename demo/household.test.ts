@@ -1,9 +1,11 @@
 import { readFileSync } from 'node:fs';
 import { registerOwnKinds } from '@core/catalogue/own-kinds';
 import { basisOf } from '@core/books/basis-of';
+import { lossesBy } from '@core/books/losses';
 import { boardTime } from '@core/board/board-time';
 import { costOfLots } from '@core/cost/cost-of-lots';
 import { COST_METHOD_IDS, COST_METHODS } from '@core/cost/method';
+import { collectionsOf } from '@core/dinner/collections';
 import { dueSoon } from '@core/dinner/due-soon';
 import { plannedDays, type PlanSources } from '@core/dinner/week';
 import { writeFile } from '@core/exchange/write-file';
@@ -26,7 +28,7 @@ import { listsOfToday } from '@core/story/lists-of-today';
 import { likeToday } from '@core/story/like-today';
 import { storyFileSchema, type Story } from '@core/story/story-file';
 import { commit } from '@core/testing/commit';
-import { addDays, addHours, daysBetween, minutesBetween } from '@core/units/date';
+import { addDays, daysBetween, minutesBetween } from '@core/units/date';
 import { wallAt, weekdayOf } from '@core/units/zone';
 import { yieldTest } from '@core/yield/yield-test';
 import { pastCompositions } from '@core/yield/piece-composition';
@@ -283,11 +285,36 @@ describe.each(drawn)('the household at %s', (_name, now) => {
     expect(tonight.readyOn! <= next).toBe(true);
     expect(meals.get(addDays(next, -1))!.servings).toHaveLength(1);
     expect(valuesOf(household, 'reserved').size).toBeGreaterThan(1);
-    expect(
-      settings.eaters.filter(({ likes, never }) => likes && never).length +
-        settings.eaters.filter(({ never }) => never).length,
-    ).toBeGreaterThan(1);
-    expect(minutesBetween(entries.at(-1)!.at, addHours(now.instant, 0))).toBeLessThan(20);
+    expect(settings.eaters.filter(({ likes, never }) => likes && never)).toHaveLength(2);
+    expect(minutesBetween(entries.at(-1)!.at, now.instant)).toBeLessThan(20);
+  });
+
+  it('has something to show on every page', () => {
+    const prices = [...valuesOf(household, 'price').values()];
+    const appliances = coldPlaces(places);
+    const inFreezer = (lot: Lot): boolean => applianceAt(appliances, lot.place)?.cold === 'freezer';
+    const costs = costOfLots(state, COST_METHODS['store-value'], basisOf(household));
+    const losses = lossesBy(state, entries, costs, (day) => day.slice(0, 4));
+    const shown = {
+      'prices written down': prices.length,
+      'kinds with a price': new Set(prices.flatMap(({ item }) => shopItem(item)?.piece ?? [])).size,
+      'offers seen': prices.filter(({ offer }) => offer).length,
+      'lists of shops': valuesOf(household, 'list').size,
+      'things on the table': toWrap(state).length,
+      'packs in no freezer': stock.filter((lot) => lot.form === 'pack' && !inFreezer(lot)).length,
+      'drawers with packs': new Set(stock.filter(inFreezer).map(({ place }) => place)).size,
+      collections: collectionsOf(stock, clockOf, settings.eaters).length,
+      'packs that are kept': stock.filter(({ id }) => valuesOf(household, 'reserved').has(id)).length,
+      'ways of loss': losses.length,
+      years: new Set(pieces.map(({ on }) => on?.slice(0, 4))).size,
+      'notes on pieces': valuesOf(household, 'piece').size,
+    };
+    const least = { prices: 300, kinds: 10, offers: 50, drawers: 5, years: 3, 'ways of loss': 4 } as const;
+    const missing = Object.entries(shown).filter(([what, many]) => {
+      const known = Object.entries(least).find(([word]) => what.startsWith(word));
+      return many < (known?.[1] ?? 1);
+    });
+    expect(missing).toEqual([]);
   });
 });
 

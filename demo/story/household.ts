@@ -6,7 +6,7 @@ import type { Settings } from '@core/records/settings';
 export const EATERS: readonly Eater[] = [
   { name: 'Odile', plateDg: 2600 },
   { name: 'Bram', plateDg: 2400 },
-  { name: 'Tamsin', plateDg: 1900, never: ['lamb-leg:shank'] },
+  { name: 'Tamsin', plateDg: 1900, likes: ['lamb-rack:chops'], never: ['lamb-leg:shank'] },
   { name: 'Ilse', plateDg: 1800, likes: ['whole-chicken:breast', 'whole-chicken:breast-boneless'] },
   {
     name: 'Pia',

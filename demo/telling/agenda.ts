@@ -1,4 +1,4 @@
-import { addDays, type IsoDate } from '@core/units/date';
+import type { IsoDate } from '@core/units/date';
 
 /** A moment of the story, as a clock on the wall shows it: `2024-01-05T18:30:00`. */
 export type Wall = string;
@@ -17,11 +17,6 @@ export class Agenda {
     const item = { at, nth: this.nth++, happens };
     const before = this.waiting.findLastIndex((other) => other.at <= at);
     this.waiting.splice(before + 1, 0, item);
-  }
-
-  /** Every day at a minute of it, from one day to another. */
-  daily(from: IsoDate, until: IsoDate, minute: number, happens: (day: IsoDate) => void): void {
-    for (let day = from; day <= until; day = addDays(day, 1)) this.at(wall(day, minute), () => happens(day));
   }
 
   /** Lets everything happen. */
