@@ -48,6 +48,30 @@ describe('the demo household', () => {
     await browser.close();
   });
 
+  it('is told anew to whoever comes back a day later, and stays as it is where somebody has touched it', async () => {
+    const browser = await freshWindow();
+    const person = await Person.at(browser, ADDRESS);
+    const later = async (days: number): Promise<void> => {
+      await person.setClock(Date.parse('2027-03-10T10:00:00Z') + days * 86_400_000);
+      await person.goTo('/demo/block');
+      await person.sees('Strip loin');
+    };
+    await later(0);
+    await person.sees('20 min');
+    await later(1);
+    await person.sees('20 min');
+    await person.sees('1 day ago');
+    await person.goOn('/demo/wrap');
+    await person.click('Freeze 2 packs');
+    await person.sees('2 packs wrapped');
+    await later(2);
+    await person.goOn('/demo/books');
+    await person.sees('in work 10 Mar');
+    expect(await person.text()).not.toContain('11 Mar');
+    expect(person.complaints).toEqual([]);
+    await browser.close();
+  });
+
   story('is about to have its dinner, or has had it', {
     'before, tonight’s has thawed, and is not for the freezer': async () => {
       const browser = await freshWindow();

@@ -4,13 +4,15 @@ import type { Entry } from '@core/ledger/entry';
 import { householdOf, ownKinds, type Household } from '@core/records/household';
 import type { HouseholdRecord } from '@core/records/record';
 import type { Now } from '@core/story/bring-to-now';
+import { minutesBetween, type Instant } from '@core/units/date';
+import { isUntouched } from './demo-untouched';
 import { isKeptHere, keepHere } from './kept-here';
 import type { DemoWorker } from './workers/demo.worker';
 import type { FileWorker } from './workers/file.worker';
 import { startDemoWorker } from './workers/start-demo-worker';
 import { startFileWorker } from './workers/start-file-worker';
 
-/** The demo household when it is opened for the first time. */
+/** The demo household as it is told to whoever opens it. */
 export interface Opened {
   readonly household: Household;
   /** Lays its trays on the table. */
@@ -36,12 +38,22 @@ export async function openDemo(base: string, now: Now): Promise<Opened> {
   return { household, lay, write: () => write(text, now.instant) };
 }
 
+/** What was begun twenty minutes ago stays plausible for so long. */
+const GOOD_FOR_MINUTES = 45;
+
+/** Whether it is told anew: it is not there, or was told a while ago and nobody has written anything in it since. */
+export function isToldAnew(there: Household, now: Instant): boolean {
+  const last = there.journal.entries.at(-1);
+  if (!last) return true;
+  return isUntouched(there) && Math.abs(minutesBetween(last.at, now)) > GOOD_FOR_MINUTES;
+}
+
 /** Whether it has never been opened here, as far as one can tell without looking at the disk. */
 export function isNewHere(): boolean {
   return !isKeptHere('table', 'demo');
 }
 
-/** Where another tab was quicker, that stays. */
+/** In the place of what was told before; where somebody has touched that, it stays. */
 async function write(text: string, now: string): Promise<void> {
   const worker = startFileWorker();
   try {
@@ -49,8 +61,7 @@ async function write(text: string, now: string): Promise<void> {
     const [file, nobody] = [new File([text], 'demo.json'), proxy(() => undefined)];
     const looked = await api.look('demo', file, now, false, nobody);
     if (!looked.ok) throw new Error(looked.problem);
-    if (!looked.value.isFirst) return;
-    const taken = await api.take('demo', 'replace', now);
+    const taken = await api.take('demo', 'renew', now);
     if (!taken.ok) throw new Error(taken.problem);
     await api.renewSecondPlace('demo', now);
   } finally {

@@ -32,7 +32,7 @@ import { failure, success, type Result } from '@core/units/result';
 import { workingMinutes } from '@core/yield/minutes';
 import { nowAtRest } from './at-rest';
 import { Clock } from './clock';
-import { isNewHere, openDemo } from './demo-household';
+import { isNewHere, isToldAnew, openDemo } from './demo-household';
 import { HOUSEHOLD_NAME } from './household-name';
 import type { GivenBackFrom } from './disk/base';
 import { Repository, type Written } from './disk/repository';
@@ -277,14 +277,14 @@ export const HouseholdStore = signalStore(
     }
 
     /**
-     * Where it is new here the demo is told while the disk is looked at, and looked at while it is written; no
+     * Where nobody has touched it the demo is told anew, so that it is now in it. Where it is new here it is told while the disk is looked at, and looked at while it is written; no
      * deed is done before it is there.
      */
     async function loadDemo(): Promise<Household> {
       const tell = () => openDemo(baseURI, { instant: clock.instant(), zone: clock.zone() });
       const early = isNewHere() ? tell() : null;
       const there = await repository.load().finally(() => early?.catch(() => undefined));
-      if (there.journal.entries.length > 0) return there;
+      if (!isToldAnew(there, clock.instant())) return there;
       const { household, lay, write } = await (early ?? tell());
       lay();
       ready = write().then(async () => took(await repository.load()));

@@ -83,6 +83,17 @@ export class Joining {
     return standing.now.household;
   }
 
+  /** Puts another household in the place of one that may go, of which nothing is kept then. */
+  async renew(other: Household, mayGo: (there: Household) => boolean): Promise<void> {
+    const { base } = this.repository;
+    await this.rewriting(async () => {
+      const before = await this.whole();
+      if (!mayGo(before.household)) return success({ reading: before });
+      await base.put(other, before.spoilt);
+      return success({ reading: await base.read() });
+    });
+  }
+
   /** What is kept beside the household, the latest first. */
   async kept(): Promise<Kept[]> {
     return (await this.repository.base.database.kept.orderBy('n').reverse().toArray()) as Kept[];

@@ -8,6 +8,7 @@ import type { Entry, Fact } from '@core/ledger/entry';
 import { registerOf, type HouseholdRecord } from '@core/records/record';
 import { OLD_VERSIONS, oldFile } from '@core/testing/old-file';
 import { EPOCH, GUARD } from './database';
+import { isUntouched } from '../demo-untouched';
 import { Joining, type Kept } from './joining';
 import { givenMoments } from '../../testing/given-clock';
 import { Repository } from './repository';
@@ -258,6 +259,21 @@ describe('what comes in, and what it takes the place of', () => {
     expect(writeFile(await onDisk())).toBe(before);
     // And what was in its place is kept in turn.
     expect((await joining.kept()).map(({ text }) => text)).toEqual([writeFile(workedPiece().household())]);
+  });
+
+  it('a demo that nobody has touched gives way to one that is told anew, and nothing of it is kept', async () => {
+    const { it: one, joining } = await tab();
+    const [told, anew] = [
+      new JournalBuilder('tablet').add(received('then')).household(),
+      new JournalBuilder('tablet').add(received('now')).household(),
+    ];
+    await joining.replace(told);
+    await joining.renew(anew, isUntouched);
+    expect(lots(await onDisk())).toEqual(['now']);
+    expect(await joining.kept()).toEqual([]);
+    await one.write({ facts: [steak('a', 100, 'now')] });
+    await joining.renew(told, isUntouched);
+    expect(lots(await onDisk())).toEqual(['now', 'a']);
   });
 
   it('a merge is taken out again as one, but for what was changed since', async () => {

@@ -73,6 +73,7 @@ const ACTS: readonly [what: string, act: Act][] = [
   ['settings', performs(() => saveCosts({ bagMinor: 1, labelMinor: 1, hourMinor: 1, tools: [] }))],
   ['merging', (_h, { joining }) => joining.merge(workedPiece().household(), 'phone.json')],
   ['replacing', (_h, { joining }) => joining.replace(workedPiece().household())],
+  ['renewing', (_h, { joining }) => joining.renew(workedPiece().household(), () => true)],
   ['taking a merge out again', async (_h, all) => all.joining.takeOut(await lastKept(all))],
 ];
 

@@ -9,6 +9,7 @@ import { failure, success, type Result } from '@core/units/result';
 import type { HouseholdName } from '../household-name';
 import { randomId } from '../random-id';
 import { cannotJoin } from '../files/cannot-join';
+import { isUntouched } from '../demo-untouched';
 import { Joining, type Merged } from '../disk/joining';
 import { Repository } from '../disk/repository';
 import { SecondPlace } from '../disk/second-place';
@@ -87,10 +88,10 @@ async function look(
   }
 }
 
-/** Writes down what was looked at last, in one transaction; of many entries the second place is renewed once they are shown. */
+/** Writes down what was looked at last, in one transaction, or what is told anew where nobody has touched it; of many entries the second place is renewed once they are shown. */
 async function take(
   home: HouseholdName,
-  how: 'merge' | 'replace',
+  how: 'merge' | 'replace' | 'renew',
   now: string,
 ): Promise<Result<Merged | null>> {
   if (!waiting) return failure('Choose the file again. Nothing was written.');
@@ -103,6 +104,10 @@ async function take(
     const joining = new Joining(repository, moments);
     if (how === 'replace') {
       await joining.replace(household);
+      return success(null);
+    }
+    if (how === 'renew') {
+      await joining.renew(household, isUntouched);
       return success(null);
     }
     const merged = await joining.merge(household, name);
