@@ -39,7 +39,7 @@ export function ensureInstalled() {
     .digest('hex');
   if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === lock) return;
   say('Installing packages (once, a minute or two) …');
-  run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']);
+  run('npm', ['ci', '--prefer-offline', '--no-audit', '--no-fund', '--loglevel=error']);
   writeFileSync(STAMP, lock);
 }
 
