@@ -1,18 +1,12 @@
-import { readFileSync } from 'node:fs';
+import { DINNER } from '../demo/story/now';
 import { freshWindow, Person } from './harness';
 import { ADDRESS } from './journeys';
 import { story } from './story';
 
-const { dinner } = JSON.parse(
-  readFileSync('demo/story.json', 'utf8').split('"chapters"')[0] + '"chapters":[]}',
-) as {
-  dinner: { over: string };
-};
-
 /** So many minutes from the end of a dinner, on the day that it is in a window. */
 async function opensIt(person: Person, minutes: number): Promise<void> {
   await person.page.emulateTimezone('Europe/Paris');
-  await person.setClock(Date.parse(`2027-10-30T${dinner.over}:00+02:00`) + minutes * 60_000);
+  await person.setClock(Date.parse(`2027-10-30T${DINNER.over}:00+02:00`) + minutes * 60_000);
 }
 
 // The household that ships: told as it is at the moment at which somebody opens it.

@@ -10,13 +10,11 @@ export function wall(day: IsoDate, minute: number): Wall {
 
 /** What is going to happen, in its order; what happens may bring more. */
 export class Agenda {
-  private readonly waiting: { readonly at: Wall; readonly nth: number; readonly happens: () => void }[] = [];
-  private nth = 0;
+  private readonly waiting: { readonly at: Wall; readonly happens: () => void }[] = [];
 
   at(at: Wall, happens: () => void): void {
-    const item = { at, nth: this.nth++, happens };
     const before = this.waiting.findLastIndex((other) => other.at <= at);
-    this.waiting.splice(before + 1, 0, item);
+    this.waiting.splice(before + 1, 0, { at, happens });
   }
 
   /** Lets everything happen. */

@@ -19,8 +19,8 @@ const TURNS_UP = 9;
 const MISHAPS: Readonly<Record<Mishap['what'], (telling: Telling, line: Mishap) => void>> = {
   'power-cut': thrownAway,
   'stock-take': stockTake,
-  'freezer-burn': (telling, line) => burn(telling, line),
-  given: (telling, line) => give(telling, line),
+  'freezer-burn': burn,
+  given: give,
   'frozen-again': frozenAgain,
   split,
 };

@@ -29,13 +29,22 @@ export interface Opened {
 export async function openDemo(base: string, now: Now): Promise<Opened> {
   const worker = startDemoWorker();
   const address = new URL('demo/story.json', base).href;
-  const { text, table } = await wrap<DemoWorker>(worker).tell(address, now);
-  worker.terminate();
+  const { text, table } = await Promise.race([
+    wrap<DemoWorker>(worker).tell(address, now),
+    broken(worker),
+  ]).finally(() => worker.terminate());
   const { entries, records } = JSON.parse(text) as { entries: Entry[]; records: HouseholdRecord[] };
   const household = householdOf(entries, records);
   registerOwnKinds(ownKinds(household));
   const lay = (): void => keepHere('table', 'demo', { trays: table, cuts: [] });
   return { household, lay, write: () => write(text, now.instant) };
+}
+
+/** A worker that does not come answers nothing: it says so itself. */
+function broken(worker: Worker): Promise<never> {
+  return new Promise((_, failed) =>
+    worker.addEventListener('error', () => failed(new Error('The demo household could not be told.'))),
+  );
 }
 
 /** What was begun twenty minutes ago stays plausible for so long. */

@@ -36,6 +36,7 @@ import { isNewHere, isToldAnew, openDemo } from './demo-household';
 import { HOUSEHOLD_NAME } from './household-name';
 import type { GivenBackFrom } from './disk/base';
 import { Repository, type Written } from './disk/repository';
+import { isEmpty } from './disk/standing';
 import { saveText } from '../ui/save-text';
 import { Notices } from './notices';
 import { troubleOf, troubleThatStays, type Trouble } from './disk/storage-problem';
@@ -285,7 +286,13 @@ export const HouseholdStore = signalStore(
       const early = isNewHere() ? tell() : null;
       const there = await repository.load().finally(() => early?.catch(() => undefined));
       if (!isToldAnew(there, clock.instant())) return there;
-      const { household, lay, write } = await (early ?? tell());
+      const anew = await (early ?? tell()).catch((error: unknown) => {
+        if (isEmpty(there)) throw error;
+        return null;
+      });
+      // Where it cannot be told anew, what is there is looked at.
+      if (!anew) return there;
+      const { household, lay, write } = anew;
       lay();
       ready = write().then(async () => took(await repository.load()));
       ready.catch((error: unknown) => patchState(store, { trouble: troubleOf(error) }));

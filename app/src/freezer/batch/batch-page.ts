@@ -3,6 +3,7 @@ import { daysOfPack } from '@core/dinner/week';
 import { freezeBatch } from '@core/deeds/freeze-batch';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
+import { keepsUpTo } from '@core/freeze/cold-clock';
 import { freezeBy, planBatch, type GoesIn } from '@core/freeze/batch';
 import { applianceAt } from '@core/freeze/cold-places';
 import { packFreezing } from '@core/freeze/pack-freezing';
@@ -55,9 +56,11 @@ export class BatchPage {
         applianceAt(this.store.appliances(), lot.place)?.cold !== 'freezer',
     ),
   );
-  /** The next day for which a pack is planned; null for none: what will be eaten is not frozen. */
-  protected readonly plannedFor = (lot: Lot): IsoDate | null =>
-    daysOfPack(lot.id, this.store.meals()).find((day) => day >= this.today()) ?? null;
+  /** The next day for which a pack is planned, where it keeps until then; null for none: what will be eaten is not frozen. */
+  protected readonly plannedFor = (lot: Lot): IsoDate | null => {
+    const next = daysOfPack(lot.id, this.store.meals()).find((day) => day >= this.today());
+    return next !== undefined && keepsUpTo(this.colds.of()(lot), next) ? next : null;
+  };
   private readonly isLeft = (lot: Lot): boolean =>
     (this.said().get(lot.id) ?? (this.plannedFor(lot) === null ? 'in' : 'out')) === 'out';
   private readonly batch = computed(() =>
