@@ -66,6 +66,26 @@ describe('the demo household', () => {
     await browser.close();
   });
 
+  it('is looked at as it was told before, where it cannot be told anew', async () => {
+    const browser = await freshWindow();
+    const person = await Person.at(browser, ADDRESS);
+    await person.setClock(Date.parse('2027-03-10T10:00:00Z'));
+    await person.goTo('/demo/block');
+    await person.sees('20 min');
+    await person.goOn('/demo/books/household');
+    await person.sees('entries. This browser');
+    const network = await person.page.createCDPSession();
+    await network.send('Network.enable');
+    await network.send('Network.setBlockedURLs', { urls: ['*worker-*'] });
+    await person.setClock(Date.parse('2027-03-11T10:00:00Z'));
+    await person.goTo('/demo/block');
+    await person.sees('Strip loin');
+    expect(await person.text()).not.toContain('could not be told');
+    await person.goOn('/demo/books');
+    await person.sees('in work 10 Mar');
+    await browser.close();
+  });
+
   story('is about to have its dinner, or has had it', {
     'before, tonight’s has thawed, and is not for the freezer': async () => {
       const browser = await freshWindow();

@@ -1,4 +1,3 @@
-import { REFRIGERATOR } from '../story/household';
 import { kindById } from '@core/catalogue/kinds';
 import { wholePieceItem } from '@core/catalogue/shop-items';
 import { oneByOne } from '@core/ledger/one-by-one';
@@ -7,6 +6,7 @@ import { labelTotal } from '@core/price/label-total';
 import { addDays } from '@core/units/date';
 import { roundHalfUp } from '@core/units/money';
 import type { Bought } from '../story/happening';
+import { REFRIGERATOR } from '../story/household';
 import { wall } from './agenda';
 import { cutUp, type OnTable } from './cut-up';
 import { serve } from './dinners';

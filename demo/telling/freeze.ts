@@ -1,6 +1,6 @@
-import { REFRIGERATOR } from '../story/household';
 import { planBatch } from '@core/freeze/batch';
 import type { Fact } from '@core/ledger/entry';
+import { REFRIGERATOR } from '../story/household';
 import { wall } from './agenda';
 import type { Open } from './scribe';
 import type { Telling } from './telling';

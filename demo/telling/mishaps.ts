@@ -64,8 +64,7 @@ function thrownAway(telling: Telling, { packs: many, why }: Mishap): void {
 /** Some are not found; one of them turns up behind the others. */
 function stockTake(telling: Telling, { packs: many }: Mishap): void {
   const { scribe, agenda, random } = telling;
-  const all = packs(telling);
-  const lost = Array.from({ length: many }, () => random.pick(all));
+  const lost = random.some(packs(telling), many);
   const chapter = scribe.chapter();
   scribe.write(chapter, stockTakeFacts(lost, new Map(lost.map(({ id }) => [id, 'lost'])), scribe.day));
   const [found] = lost;

@@ -26,4 +26,13 @@ export class Random {
   pick<T>(from: readonly T[]): T {
     return from[Math.floor(this.next() * from.length)] as T;
   }
+
+  /** So many of them, none twice; all where there are no more. */
+  some<T>(from: readonly T[], many: number): T[] {
+    const left = [...from];
+    return Array.from({ length: Math.min(many, left.length) }, () => {
+      const [one] = left.splice(Math.floor(this.next() * left.length), 1);
+      return one as T;
+    });
+  }
 }

@@ -12,7 +12,8 @@ import { householdOf, type Household } from '../records/household';
 import { flowedDg, totalDg } from './lot';
 import { replay } from './replay';
 
-const RUNS = { numRuns: 1000 };
+/** So many journals; many more where somebody has the time. */
+const RUNS = { numRuns: Number(process.env['LAW_RUNS'] ?? 300) };
 const asText = (journal: Journal): string => JSON.stringify([...journal.state.lots.values()]);
 
 describe('laws on random journals', () => {
