@@ -29,10 +29,11 @@ export interface Opened {
 export async function openDemo(base: string, now: Now): Promise<Opened> {
   const worker = startDemoWorker();
   const address = new URL('demo/story.json', base).href;
-  const { text, table } = await Promise.race([
-    wrap<DemoWorker>(worker).tell(address, now),
-    broken(worker),
-  ]).finally(() => worker.terminate());
+  const { text, table } = await Promise.race([wrap<DemoWorker>(worker).tell(address, now), broken(worker)])
+    .catch((cause: unknown) => {
+      throw new Error('DemoUntold', { cause });
+    })
+    .finally(() => worker.terminate());
   const { entries, records } = JSON.parse(text) as { entries: Entry[]; records: HouseholdRecord[] };
   const household = householdOf(entries, records);
   registerOwnKinds(ownKinds(household));
@@ -43,7 +44,7 @@ export async function openDemo(base: string, now: Now): Promise<Opened> {
 /** A worker that does not come answers nothing: it says so itself. */
 function broken(worker: Worker): Promise<never> {
   return new Promise((_, failed) =>
-    worker.addEventListener('error', () => failed(new Error('The demo household could not be told.'))),
+    worker.addEventListener('error', () => failed(new Error('The worker did not come.'))),
   );
 }
 

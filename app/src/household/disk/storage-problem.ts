@@ -45,6 +45,12 @@ const KNOWN: readonly Known[] = [
     stays: true,
   },
   {
+    pattern: /DemoUntold/,
+    sentence:
+      'The demo household did not come: the connection may be gone. Reload this page to try again. A household of your own needs no connection.',
+    saves: null,
+  },
+  {
     pattern: /MissingAPI|OpenFailed|InvalidState|Security|NotAllowed|Unknown/,
     sentence:
       'This browser does not let the page store anything (a private window, or storage switched off), so nothing can be written down here. What stood before is untouched. Open Vendicus in a normal window.',

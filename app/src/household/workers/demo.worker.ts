@@ -16,6 +16,7 @@ expose(api);
 /** Brings the story that ships to now. */
 async function tell(address: string, now: Now): Promise<Told> {
   const response = await fetch(address);
+  if (!response.ok) throw new Error(`${response.status} for ${address}`);
   const story = storyFileSchema.parse(await response.json()) as Story;
   return { text: JSON.stringify(bringToNow(story, now)), table: story.table };
 }
