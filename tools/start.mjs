@@ -3,7 +3,7 @@ import { spawn } from 'node:child_process';
 import { ensureApp, ensureBundle, ensureInstalled, ROOT } from './setup.mjs';
 
 ensureInstalled();
-await ensureApp();
+await ensureApp({ isChecked: false });
 const server = await ensureBundle('server');
 const child = spawn(
   process.execPath,
