@@ -1,5 +1,6 @@
 // npm run test:days: the unit tests, and the browser tests that show a day, at moments at which something could
-// break; and what draws its cases at many more of them. Which they are, e2e/dated.json says. A pattern may be given, to try some files only.
+// break; and the demo household at four hundred more. Which they are, e2e/dated.json says. A pattern may be
+// given, to try some files only.
 import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -14,11 +15,6 @@ const MOMENTS = [
   ['the day the clock goes back', '2027-10-31T09:00:00.000Z', 'Europe/Paris'],
   ['a Sunday', '2026-11-29T10:00:00.000Z', 'Etc/UTC'],
   ['a year from now', inAYear, 'Etc/UTC'],
-];
-/** What draws its cases, at more of them than there is time for in `npm test`. */
-const AT_LENGTH = [
-  ['the demo household at four hundred moments', 'demo/household', { DEMO_MOMENTS: '400' }],
-  ['the laws on three thousand journals each', 'ledger/laws', { LAW_RUNS: '3000' }],
 ];
 
 ensureInstalled();
@@ -51,8 +47,9 @@ for (const [name, begins, zone] of MOMENTS)
     VENDICUS_CLOCK_AHEAD_MS: String(Date.parse(begins) - Date.now()),
     VENDICUS_ZONE: zone,
   });
-const atLength = pattern === undefined ? AT_LENGTH : [];
-for (const [name, file, many] of atLength) trial(name, [file], many);
-const tried = MOMENTS.length + atLength.length;
+const households = pattern === undefined ? ['demo/household'] : [];
+for (const household of households)
+  trial('the demo household at four hundred moments', [household], { DEMO_MOMENTS: '400' });
+const tried = MOMENTS.length + households.length;
 console.log(`${tried - failed} passed, ${failed} failed`);
 process.exitCode = failed === 0 ? 0 : 1;

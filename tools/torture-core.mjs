@@ -3,7 +3,7 @@ import { spawnSync } from 'node:child_process';
 import { bin, ensureInstalled, ROOT } from './setup.mjs';
 
 ensureInstalled();
-const [times = '20000', files = 'methods|mangled'] = process.argv.slice(2);
+const [times = '20000', files = 'methods|mangled|ledger/laws'] = process.argv.slice(2);
 const { status } = spawnSync(
   process.execPath,
   [bin('jest'), '--selectProjects', 'core', '--testTimeout=3600000', '--testPathPatterns', files],
