@@ -73,28 +73,30 @@ describe('the demo household', () => {
     const folder = mkdtempSync(join(tmpdir(), 'vendicus-story-'));
     cpSync('dist/app', folder, { recursive: true });
     const { address, stop } = await serveApp(folder);
-    const browser = await freshWindow();
-    const person = await Person.at(browser, address);
-    await person.setClock(Date.parse('2027-03-10T10:00:00Z'));
-    await person.goTo('/demo/books/household');
-    await person.sees('entries. This browser');
-    // On the disk it is once the worker that writes it is gone.
-    await comesTo(
-      () => Promise.resolve(person.page.workers().length),
-      (many) => many === 0,
-    );
-    for (const file of readdirSync(join(folder, 'demo')).filter((name) => name.startsWith('story.json')))
-      rmSync(join(folder, 'demo', file));
-    await person.setClock(Date.parse('2027-03-11T10:00:00Z'));
-    await person.goTo('/demo/books');
-    await person.sees('in work 9 Mar');
-    const stranger = await Person.at(await freshWindow(), address);
-    await stranger.goTo('/demo/books');
-    await stranger.sees('The demo household did not come');
-    await browser.close();
-    await stranger.page.browserContext().close();
-    stop();
-    rmSync(folder, { recursive: true });
+    const [known, unknown] = [await freshWindow(), await freshWindow()];
+    try {
+      const person = await Person.at(known, address);
+      await person.setClock(Date.parse('2027-03-10T10:00:00Z'));
+      await person.goTo('/demo/books/household');
+      await person.sees('entries. This browser');
+      // On the disk it is once the worker that writes it is gone.
+      await comesTo(
+        () => Promise.resolve(person.page.workers().length),
+        (many) => many === 0,
+      );
+      for (const file of readdirSync(join(folder, 'demo')).filter((name) => name.startsWith('story.json')))
+        rmSync(join(folder, 'demo', file));
+      await person.setClock(Date.parse('2027-03-11T10:00:00Z'));
+      await person.goTo('/demo/books');
+      await person.sees('in work 9 Mar');
+      const stranger = await Person.at(unknown, address);
+      await stranger.goTo('/demo/books');
+      await stranger.sees('The demo household did not come');
+    } finally {
+      await Promise.all([known.close(), unknown.close()]);
+      stop();
+      rmSync(folder, { recursive: true });
+    }
   });
 
   story('is about to have its dinner, or has had it', {

@@ -4,4 +4,4 @@ import zlib, { constants } from 'node:zlib';
 
 const hard = zlib.brotliCompress;
 const lightly = { params: { [constants.BROTLI_PARAM_QUALITY]: 1 } };
-zlib.brotliCompress = (data, done) => hard(data, lightly, done);
+zlib.brotliCompress = (data, ...asked) => hard(data, lightly, asked.at(-1));

@@ -278,8 +278,8 @@ export const HouseholdStore = signalStore(
     }
 
     /**
-     * Where nobody has touched it the demo is told anew, so that it is now in it. Where it is new here it is told while the disk is looked at, and looked at while it is written; no
-     * deed is done before it is there.
+     * Where nobody has touched it the demo is told anew, so that it is now in it. Where it is new here it is
+     * told while the disk is looked at, and looked at while it is written; no deed is done before it is there.
      */
     async function loadDemo(): Promise<Household> {
       const tell = () => openDemo(baseURI, { instant: clock.instant(), zone: clock.zone() });

@@ -88,7 +88,12 @@ async function look(
   }
 }
 
-/** Writes down what was looked at last, in one transaction, or what is told anew where nobody has touched it; of many entries the second place is renewed once they are shown. */
+/**
+ * Writes down what was looked at last, in one transaction; of many entries the second place is renewed once
+ * they are shown.
+ *
+ * @param how `renew`: only in the place of a household that nobody has touched
+ */
 async function take(
   home: HouseholdName,
   how: 'merge' | 'replace' | 'renew',
