@@ -34,7 +34,17 @@ export async function launch(options: Start = {}): Promise<Browser> {
 /** A profile folder for browsers that are started again on the same data. */
 export function profileFolder(): { path: string; remove: () => void } {
   const path = mkdtempSync(join(tmpdir(), 'vendicus-profile-'));
-  return { path, remove: () => rmSync(path, { recursive: true, force: true, maxRetries: 20 }) };
+  return { path, remove: () => removed(path) };
+}
+
+/** A browser that was killed still writes for a moment: what came meanwhile is looked for anew each time. */
+function removed(path: string, tries = 8): void {
+  try {
+    rmSync(path, { recursive: true, force: true, maxRetries: 3 });
+  } catch (error) {
+    if (tries === 0) throw error;
+    removed(path, tries - 1);
+  }
 }
 
 /** Serves the built app on a free port. */
