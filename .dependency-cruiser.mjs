@@ -5,7 +5,7 @@ import { readdirSync } from 'node:fs';
 const LEDGER = ['units', 'ledger'];
 const TRADE = [...LEDGER, 'catalogue'];
 const COMPUTED = [...TRADE, 'optimise', 'label', 'scale', 'slice', 'feast', 'price', 'cost', 'yield', 'pack'];
-const RECORDED = [...COMPUTED, 'board', 'freeze', 'dinner'];
+const RECORDED = [...COMPUTED, 'board', 'cold', 'freeze', 'dinner'];
 const CORE = {
   units: [],
   ledger: ['units'],
@@ -20,8 +20,9 @@ const CORE = {
   yield: [...TRADE, 'price', 'cost'],
   pack: [...TRADE, 'cost', 'optimise'],
   board: [...TRADE, 'yield', 'scale'],
-  freeze: [...TRADE, 'pack'],
-  dinner: [...TRADE, 'feast', 'price', 'cost', 'yield', 'pack', 'freeze'],
+  cold: TRADE,
+  freeze: [...TRADE, 'pack', 'cold'],
+  dinner: [...TRADE, 'feast', 'price', 'cost', 'yield', 'pack', 'cold', 'freeze'],
   records: RECORDED,
   format: [...RECORDED, 'records'],
   said: [...TRADE, 'format'],

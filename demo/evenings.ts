@@ -1,5 +1,5 @@
 import { animalOfKind } from '@core/catalogue/kinds';
-import { coldPlaces, type Appliance } from '@core/freeze/cold-places';
+import { coldPlaces, type Appliance } from '@core/cold/cold-places';
 import { roomIn, type Room } from '@core/freeze/room';
 import { apply } from '@core/ledger/apply';
 import { Draft } from '@core/ledger/draft';

@@ -1,4 +1,4 @@
-import type { Place } from '@core/freeze/place';
+import type { Place } from '@core/cold/place';
 import type { Entry, Fact } from '@core/ledger/entry';
 import { householdOf, type Household } from '@core/records/household';
 import type { HouseholdRecord } from '@core/records/record';

@@ -18,9 +18,9 @@ import { proposeWeek, type Fault } from './dinner/propose-week';
 import { plannedDays } from './dinner/week';
 import { writeCalendar } from './exchange/calendar';
 import { readPriceCsv } from './exchange/price-csv';
-import { sealedDays } from './freeze/keeping-rules';
-import { meatOf, MEATS } from './freeze/meat-properties';
-import { thawingHours } from './freeze/thawing-time';
+import { sealedDays } from './cold/keeping-rules';
+import { meatOf, MEATS } from './cold/meat-properties';
+import { thawingHours } from './cold/thawing-time';
 import { readElements, IDENTIFIERS } from './label/element-string';
 import { SHEETS, usualSheet } from './label/sheet';
 import { ANIMALS, isBird, sealedAnimals } from './ledger/animal';
@@ -84,14 +84,14 @@ const ADDS: Readonly<Record<string, () => void>> = {
   'an animal': () => {
     const animals = {
       ...ANIMALS,
-      goose: { isBird: true, freezesAs: 'poultry', sealedDays: null },
-      venison: { isBird: false, freezesAs: 'lean-beef', sealedDays: 10 },
+      goose: { isBird: true, freezesAs: 'poultry', sealed: null },
+      venison: { isBird: false, freezesAs: 'lean-beef', sealed: { due: 8, last: 10, fromPacking: 20 } },
     } as const;
     expect(isBird('goose', animals)).toBe(true);
     expect(safeTemperature('goose', animals)).toEqual(safeTemperature('turkey'));
     expect(meatOf('goose', animals)).toBe(MEATS.poultry);
     expect(sealedAnimals(animals)).toContain('venison');
-    expect(sealedDays({ sealedDays: {} }, 'venison', animals)).toBe(10);
+    expect(sealedDays({ sealedDays: {} }, 'venison', animals)).toMatchObject({ due: 8, last: 10 });
   },
   'a kind of piece': () => {
     const goose = { ...blankKind('own-goose'), name: 'Whole goose' };
@@ -151,7 +151,14 @@ const ADDS: Readonly<Record<string, () => void>> = {
     expect(read([...SHOP_ITEMS, duck]).good).toMatchObject([{ note: { item: 'duck-breast' } }]);
   },
   'a way to thaw': () => {
-    const marble = { name: 'on marble', caution: '', airC: 12, h: 40, hours: (pounds: number) => pounds * 3 };
+    const marble = {
+      name: 'on marble',
+      caution: '',
+      airC: 12,
+      h: 40,
+      hours: (pounds: number) => pounds * 3,
+      isSlow: false,
+    };
     expect(thawingHours(toDg(2, 'lb'), null, marble, MEATS.pork)).toBeCloseTo(6, 3);
   },
   'a fault that a proposed week avoids': () => {

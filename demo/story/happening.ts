@@ -1,7 +1,7 @@
 import type { Animal } from '@core/ledger/animal';
 import type { Destination } from '@core/ledger/destination';
 import type { Kept } from '@core/ledger/entry';
-import type { Place } from '@core/freeze/place';
+import type { Place } from '@core/cold/place';
 import type { IsoDate } from '@core/units/date';
 import type { Shop } from './shops';
 

@@ -1,5 +1,5 @@
 import type { Eater } from '@core/pack/eater';
-import type { Place } from '@core/freeze/place';
+import type { Place } from '@core/cold/place';
 import type { Settings } from '@core/records/settings';
 
 /** Five people in a house above the harbour of Tarn Quay: invented, as all of it. */

@@ -8,14 +8,14 @@ import { weekdayOf } from '@core/units/zone';
 import { DINNERS, EATERS } from '../story/household';
 import { wall } from './agenda';
 import type { Open } from './scribe';
-import { daysToThaw, takeOut } from './take-out';
+import { daysToThaw, minutesInWater, takeOut } from './take-out';
 import { BEGINS, ENDS, type Telling } from './telling';
 
 /** Minutes after midnight. */
-const [PLANNED, TAKEN_OUT, WATER, SERVED, SUNDAY] = [
+const [PLANNED, TAKEN_OUT, INTO_THE_PAN, SERVED, SUNDAY] = [
   7 * 60,
   7 * 60 + 40,
-  16 * 60 + 20,
+  17 * 60 + 45,
   18 * 60 + 40,
   15 * 60,
 ];
@@ -109,7 +109,8 @@ export function serve(telling: Telling, on: IsoDate, packs: readonly Lot[], gues
   for (const pack of packs) {
     const amount = isLessEnough(pack, packs, wanted) ? ({ count: wanted } as const) : 'all';
     const way = isWet ? 'cold-water' : 'refrigerator';
-    agenda.at(isWet ? wall(on, WATER) : wall(addDays(on, -daysToThaw(pack)), TAKEN_OUT), () => {
+    const soon = wall(on, INTO_THE_PAN - minutesInWater(pack));
+    agenda.at(isWet ? soon : wall(addDays(on, -daysToThaw(pack)), TAKEN_OUT), () => {
       const lot = takeOut(scribe, chapter, pack.id, { amount, way });
       if (lot !== pack.id) spokenFor.delete(pack.id);
       agenda.at(wall(on, SERVED + random.whole(0, 20)), () =>

@@ -1,10 +1,10 @@
 import { animalOfKind } from '@core/catalogue/kinds';
 import { registerOwnKinds } from '@core/catalogue/own-kinds';
 import type { Deed } from '@core/deeds/deed';
-import { clocksOf } from '@core/freeze/household-clocks';
-import type { Cold } from '@core/freeze/cold-clock';
-import { coldPlaces, type Appliance } from '@core/freeze/cold-places';
-import type { Place } from '@core/freeze/place';
+import { clocksOf } from '@core/cold/household-clocks';
+import type { Cold } from '@core/cold/cold-clock';
+import { coldPlaces, type Appliance } from '@core/cold/cold-places';
+import type { Place } from '@core/cold/place';
 import { apply, META_TYPES } from '@core/ledger/apply';
 import { Draft } from '@core/ledger/draft';
 import type { Entry, Fact } from '@core/ledger/entry';

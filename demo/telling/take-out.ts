@@ -1,7 +1,7 @@
 import { thawFacts } from '@core/dinner/use-facts';
 import type { Serving } from '@core/dinner/meal';
-import { meatOf } from '@core/freeze/meat-properties';
-import { daysUntilThrough, THAWING, thawingHours } from '@core/freeze/thawing-time';
+import { meatOf } from '@core/cold/meat-properties';
+import { daysUntilThrough, THAWING, thawingHours, waterHours } from '@core/cold/thawing-time';
 import type { Lot, ThawedBy } from '@core/ledger/lot';
 import { REFRIGERATOR } from '../story/household';
 import type { Open, Scribe } from './scribe';
@@ -24,4 +24,9 @@ export function takeOut(
 export function daysToThaw({ leftDg, thicknessMm, animal }: Lot): number {
   const hours = thawingHours(leftDg, thicknessMm, THAWING.refrigerator, meatOf(animal));
   return Math.max(daysUntilThrough(leftDg), Math.ceil(hours / 24));
+}
+
+/** Minutes in cold water until it is ready. */
+export function minutesInWater({ leftDg }: Lot): number {
+  return Math.ceil(waterHours(leftDg).readyH * 60);
 }

@@ -1,10 +1,11 @@
-import type { Cold } from '@core/freeze/cold-clock';
+import type { Cold } from '@core/cold/cold-clock';
 import type { Format } from '@core/format/format';
 
 /** What a lot is, in words. */
 export const STATE_WORDS: Record<Cold['state'], string> = {
   sealed: 'sealed',
   fresh: 'fresh',
+  freezing: 'freezing',
   frozen: 'frozen',
   thawing: 'thawing',
   thawed: 'thawed',

@@ -1,6 +1,6 @@
 import { computed, inject, Injectable } from '@angular/core';
 import { notKept } from '@core/dinner/reservation';
-import { clocksOf, type ClockOf } from '@core/freeze/household-clocks';
+import { clocksOf, type ClockOf } from '@core/cold/household-clocks';
 import { Clock } from './clock';
 import { HouseholdStore } from './household-store';
 

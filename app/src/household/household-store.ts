@@ -14,7 +14,7 @@ import { pieceItem, SHOP_ITEMS, type ShopItem } from '@core/catalogue/shop-items
 import { basisOf } from '@core/books/basis-of';
 import { costOfLots } from '@core/cost/cost-of-lots';
 import { COST_METHODS, DEFAULT_COST_METHOD } from '@core/cost/method';
-import { coldPlaces } from '@core/freeze/cold-places';
+import { coldPlaces } from '@core/cold/cold-places';
 import { placeNames } from '@core/freeze/place-names';
 import { writeFile } from '@core/exchange/write-file';
 import type { Reservations } from '@core/dinner/reservation';

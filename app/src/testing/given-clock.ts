@@ -14,7 +14,7 @@ beforeEach(() => setClock(BEGINS));
 /** The tests’ one clock: it goes on by a millisecond each time somebody looks at it. */
 const instant = (): string => new Date(at++).toISOString();
 
-export const givenMoments: Moments = { instant, newId: randomId };
+export const givenMoments: Moments = { instant, dayOf: (moment) => moment.slice(0, 10), newId: randomId };
 
 /** In the place of the machine’s clock, in a household of Greenwich. */
 @Injectable()

@@ -1,7 +1,7 @@
 import { settingsOf, valuesOf, type Household } from '../records/household';
 import type { Instant } from '../units/date';
 import { wallAt } from '../units/zone';
-import { clocksOf, type ClockOf } from '../freeze/household-clocks';
+import { clocksOf, type ClockOf } from '../cold/household-clocks';
 
 /**
  * The clock of each lot of a household at a moment.

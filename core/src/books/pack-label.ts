@@ -1,6 +1,6 @@
 import { safeTemperature } from '../catalogue/safe-temperature';
-import type { Cold } from '../freeze/cold-clock';
-import { bestIfFrozen } from '../freeze/keeping';
+import type { Cold } from '../cold/cold-clock';
+import { bestIfFrozen } from '../cold/keeping';
 import { isBird } from '../ledger/animal';
 import type { Lot } from '../ledger/lot';
 import { lotName } from '../catalogue/lot-name';
@@ -74,7 +74,7 @@ function daysOf(pack: Lot, cold: Cold, { day }: LabelWords): LabelDay[] {
   if (cold.overdue) return [{ word: 'past its last day', day: cold.cookBy ? day(cold.cookBy) : '' }];
   if (cold.state === 'frozen')
     return cold.bestBefore ? [{ word: 'best before', day: day(cold.bestBefore) }] : [];
-  const best = bestIfFrozen(pack, pack.on);
+  const best = bestIfFrozen(cold.keeping, pack.on);
   return [
     ...(cold.cookBy ? [{ word: 'fresh: cook or freeze by', day: day(cold.cookBy) }] : []),
     ...(best ? [{ word: 'frozen: best before', day: day(best) }] : []),

@@ -17,6 +17,8 @@ export const partSchema = z.strictObject({
   carved: z.boolean().optional(),
   /** Kept until there is enough of it for a dinner: shanks, wings, trimmings (common practice). */
   collected: z.boolean().optional(),
+  /** Prepared, or by nature, so that it keeps otherwise than the destination says. */
+  prepared: z.enum(['organ']).optional(),
   /** How many of it one piece usually gives; an estimate. */
   perPiece: z.number().int().positive().optional(),
   destination: destinationSchema,

@@ -1,4 +1,4 @@
-import type { Place } from '../freeze/place';
+import type { Place } from '../cold/place';
 import type { Lot } from '../ledger/lot';
 import { failure, success, type Result } from '../units/result';
 import type { Deed } from './deed';

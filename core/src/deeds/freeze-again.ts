@@ -1,4 +1,4 @@
-import type { Cold } from '../freeze/cold-clock';
+import type { Cold } from '../cold/cold-clock';
 import type { Fact } from '../ledger/entry';
 import type { Lot } from '../ledger/lot';
 import type { IsoDate } from '../units/date';

@@ -1,6 +1,6 @@
 import { NO_MEAL, type Serving } from '../dinner/meal';
 import { plannedDays } from '../dinner/week';
-import { coldPlaces } from '../freeze/cold-places';
+import { coldPlaces } from '../cold/cold-places';
 import { tokensOf } from '../pack/table';
 import { emptyTray } from '../pack/tray';
 import { Format } from '../format/format';

@@ -1,5 +1,5 @@
 import { JournalBuilder } from '../testing/journal-builder';
-import type { Place } from '../freeze/place';
+import type { Place } from '../cold/place';
 import type { RecordChange } from '../records/record';
 import { movePlaceUp, removePlace, savePlace } from './arrange-places';
 import type { Deed } from './deed';

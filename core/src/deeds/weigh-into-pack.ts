@@ -1,6 +1,6 @@
 import { kindById, partOf } from '../catalogue/kinds';
 import { platesIn } from '../cost/plates';
-import type { Cold } from '../freeze/cold-clock';
+import type { Cold } from '../cold/cold-clock';
 import type { Format } from '../format/format';
 import type { Fact, FactOf } from '../ledger/entry';
 import type { Lot } from '../ledger/lot';

@@ -1,5 +1,5 @@
 import { lotName } from '../catalogue/lot-name';
-import type { ClockOf } from '../freeze/household-clocks';
+import type { ClockOf } from '../cold/household-clocks';
 import type { Token } from '../pack/table';
 import type { Tray } from '../pack/tray';
 import { contentsOf, packFacts, trayName } from '../pack/trays';

@@ -1,5 +1,5 @@
-import type { Cold } from '../freeze/cold-clock';
-import type { ClockOf } from '../freeze/household-clocks';
+import type { Cold } from '../cold/cold-clock';
+import type { ClockOf } from '../cold/household-clocks';
 import { append } from '../ledger/journal';
 import type { Fact } from '../ledger/entry';
 import type { Lot } from '../ledger/lot';

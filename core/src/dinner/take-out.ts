@@ -1,7 +1,7 @@
 import type { Lot } from '../ledger/lot';
 import { USUAL_COOK_MINUTES, type Dinners } from './dinners';
-import { meatOf } from '../freeze/meat-properties';
-import { THAWING, thawingHours, type ThawingWay } from '../freeze/thawing-time';
+import { meatOf } from '../cold/meat-properties';
+import { THAWING, thawingHours, type ThawingWay } from '../cold/thawing-time';
 import { addHours, addDays, type Instant, type IsoDate } from '../units/date';
 import type { MassDg } from '../units/mass';
 import { instantAt, wallAt } from '../units/zone';

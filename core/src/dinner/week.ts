@@ -6,8 +6,8 @@ import type { Lot } from '../ledger/lot';
 import { addDays, type IsoDate } from '../units/date';
 import { weekdayOf, type ClockTime } from '../units/zone';
 import { platesIn } from '../cost/plates';
-import { keepsUpTo } from '../freeze/cold-clock';
-import type { ClockOf } from '../freeze/household-clocks';
+import { keepsUpTo } from '../cold/cold-clock';
+import type { ClockOf } from '../cold/household-clocks';
 import { atTable } from './at-table';
 import { servedPlates, servedShare } from './served-of';
 

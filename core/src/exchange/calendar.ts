@@ -1,9 +1,9 @@
 import ical, { ICalAlarmType, ICalCalendarMethod, ICalEventStatus, type ICalCalendar } from 'ical-generator';
-import type { Place } from '../freeze/place';
+import type { Place } from '../cold/place';
 import { lotName } from '../catalogue/lot-name';
 import type { TakeOut } from '../dinner/take-out';
 import type { PlannedDay } from '../dinner/week';
-import { THAWING, type ThawingWay } from '../freeze/thawing-time';
+import { THAWING, type ThawingWay } from '../cold/thawing-time';
 import { addHours, minutesBetween, type Instant, type IsoDate } from '../units/date';
 import { instantAt } from '../units/zone';
 

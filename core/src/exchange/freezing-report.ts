@@ -1,7 +1,7 @@
 import { failure, success, type Result } from '../units/result';
 import * as z from 'zod';
-import { phamHours, plankHours, SHAPES, whyNotFrozen, type Shape } from '../freeze/freezing-time';
-import { MEATS, type MeatName, type MeatProperties } from '../freeze/meat-properties';
+import { phamHours, plankHours, SHAPES, whyNotFrozen, type Shape } from '../cold/freezing-time';
+import { MEATS, type MeatName, type MeatProperties } from '../cold/meat-properties';
 import { requestProblem } from '../units/request-problem';
 
 const number = (what: string) => z.number({ error: `${what} is a number` });

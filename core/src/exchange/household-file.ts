@@ -13,11 +13,13 @@ export const FILE_FORMAT = 'vendicus-household';
  * version 6 says which household it is, has settings in groups, and the clock's time where a stamp is another;
  * version 7 adds grades of prices and pieces, feasts, and shops' lists; version 8 adds what each eater
  * likes and never eats, and which parts are carved or collected; version 9 adds how each part is portioned;
- * version 10 adds portions cut in two, packs that are kept for something, and what is wrapped singly or flat.
+ * version 10 adds portions cut in two, packs that are kept for something, and what is wrapped singly or flat;
+ * version 11 adds the calendar's day of what counts by the hour, what somebody found who looked at it, bags that
+ * were opened or leaked, and how meat was prepared. What was bought without a word on its bag counts by the chart.
  * A file of an older version is one of this version.
  */
-export const FILE_VERSION = 10;
-const READ_VERSIONS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10] as const;
+export const FILE_VERSION = 11;
+const READ_VERSIONS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11] as const;
 /** Larger than a century of one household; read as a mistake rather than for minutes. */
 export const MOST_BYTES = 40 * 1024 * 1024;
 

@@ -2,7 +2,7 @@ import { failure, success, type Result } from '../units/result';
 import * as z from 'zod';
 import { isUsable } from '../ledger/destination';
 import { clockAt } from '../books/clock-at';
-import type { Cold } from '../freeze/cold-clock';
+import type { Cold } from '../cold/cold-clock';
 import { readyBy } from '../freeze/ready-by';
 import { settingsOf, type Household } from '../records/household';
 import { lotName } from '../catalogue/lot-name';

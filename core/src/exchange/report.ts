@@ -5,7 +5,7 @@ import { carriersOf } from '../cost/carriers';
 import { costOfLots, type LotCost } from '../cost/cost-of-lots';
 import { creditsOf, type CostMethodId, COST_METHODS } from '../cost/method';
 import { clockAt } from '../books/clock-at';
-import type { ClockOf } from '../freeze/household-clocks';
+import type { ClockOf } from '../cold/household-clocks';
 import { settingsOf, type Household } from '../records/household';
 import { leavesOrPiece } from '../ledger/leaves';
 import { lotName } from '../catalogue/lot-name';

@@ -1,4 +1,4 @@
-import type { Amount, Entry, EntryType } from '../ledger/entry';
+import type { Amount, Entry, EntryOf, EntryType } from '../ledger/entry';
 import type { LedgerWords } from '../ledger/refusal';
 
 type Describe = { [T in EntryType]: (entry: Extract<Entry, { type: T }>, words: LedgerWords) => string };
@@ -7,6 +7,8 @@ const DESCRIBE: Describe = {
   received: (e, w) => `Bought ${w.lot(e.lot)}, ${w.mass(e.massDg)}`,
   acquired: (e, w) => `Entered ${e.name}, ${w.mass(e.massDg)}`,
   drained: (e, w) => `Drained ${w.lot(e.lot)} to ${w.mass(e.massDg)}`,
+  opened: (e, w) =>
+    `${e.found === 'leaking' ? 'Found the bag of' : 'Opened'} ${w.lot(e.lot)}${e.found ? ' leaking' : ''}`,
   cut: (e, w) => `Weighed ${e.part}, ${w.mass(e.massDg)}`,
   changed: (e, w) => `Changed what ${w.lot(e.lot)} is`,
   corrected: () => 'Corrected a figure',
@@ -19,12 +21,21 @@ const DESCRIBE: Describe = {
   placed: (e, w) => `Moved ${w.lot(e.lot)}`,
   thawing: (e, w) => `Began to thaw ${amountOf(e.amount, w)} of ${w.lot(e.lot)}`,
   refrozen: (e, w) => `Froze ${w.lot(e.lot)} again`,
+  checked: (e, w) => `Looked at ${w.lot(e.lot)}: ${FOUND[e.found]}`,
   eaten: (e, w) => `Ate ${amountOf(e.amount, w)} of ${w.lot(e.lot)}`,
   given: (e, w) => `Gave away ${amountOf(e.amount, w)} of ${w.lot(e.lot)}`,
   discarded: (e, w) => `Threw away ${amountOf(e.amount, w)} of ${w.lot(e.lot)}`,
   counted: (e, w) => `Counted ${w.lot(e.lot)}: ${w.mass(e.massDg)}`,
   undone: (e) => `Undid ${e.entries.length === 1 ? 'an entry' : `${e.entries.length} entries`}`,
   redone: (e) => `Redid ${e.entries.length === 1 ? 'an entry' : `${e.entries.length} entries`}`,
+};
+
+/** What somebody found who looked at something cold. */
+const FOUND: Readonly<Record<EntryOf<'checked'>['found'], string>> = {
+  ice: 'still ice in it',
+  soft: 'soft through',
+  cold: 'at 4 °C or below',
+  warm: 'above 4 °C',
 };
 
 function amountOf(amount: Amount, words: LedgerWords): string {

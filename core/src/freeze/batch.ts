@@ -2,8 +2,8 @@ import { sum } from 'd3-array';
 import type { Lot } from '../ledger/lot';
 import { addDays, type IsoDate } from '../units/date';
 import type { MassDg } from '../units/mass';
-import type { Appliance, Shelf } from './cold-places';
-import type { ClockOf } from './household-clocks';
+import type { Appliance, Shelf } from '../cold/cold-places';
+import type { ClockOf } from '../cold/household-clocks';
 import { roomIn } from './room';
 
 /** Where and when a pack of a batch goes in. */

@@ -5,13 +5,13 @@ import { JournalBuilder } from '../testing/journal-builder';
 import type { Fact } from '../ledger/entry';
 import { append, journalOf } from '../ledger/journal';
 import type { Lot } from '../ledger/lot';
-import type { Place } from './place';
+import type { Place } from '../cold/place';
 import { stockOf } from '../pack/stock';
 import { addDays } from '../units/date';
 import { freezeBy, planBatch } from './batch';
-import { applianceAt, coldPlaces, freezerLitres, volumeQuestion } from './cold-places';
+import { applianceAt, coldPlaces, freezerLitres, volumeQuestion } from '../cold/cold-places';
 import { drawerPicture } from './drawer-picture';
-import { packFreezing } from './pack-freezing';
+import { packFreezing } from '../cold/pack-freezing';
 import { litresOf, roomOfAll } from './room';
 
 const places = new Map<string, Place>([

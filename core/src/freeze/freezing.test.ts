@@ -1,7 +1,7 @@
 import { simulatedHours } from '../testing/enthalpy-simulation';
 import { freezingReport } from '../exchange/freezing-report';
-import { phamHours, plankHours, type Freezing, type Shape } from './freezing-time';
-import { MEATS } from './meat-properties';
+import { phamHours, plankHours, type Freezing, type Shape } from '../cold/freezing-time';
+import { MEATS } from '../cold/meat-properties';
 import { clocks } from '../testing/clocks';
 import { JournalBuilder } from '../testing/journal-builder';
 import { addHours } from '../units/date';
@@ -9,7 +9,7 @@ import { stockOf } from '../pack/stock';
 import { checkFirst, coldHolds } from './power-cut';
 import { readyBy } from './ready-by';
 import { stockTakeFacts } from './stock-take';
-import { conductionHours, ruleHours, thawingHours, THAWING } from './thawing-time';
+import { conductionHours, ruleHours, thawingHours, THAWING } from '../cold/thawing-time';
 
 const sphere: Freezing = {
   shape: 'sphere',

@@ -1,4 +1,4 @@
-import type { Place } from './place';
+import type { Place } from '../cold/place';
 
 /**
  * What places are called in full: a drawer with what it is a drawer of.

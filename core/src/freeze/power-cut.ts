@@ -1,5 +1,5 @@
 import { type Lot, totalDg } from '../ledger/lot';
-import type { Place } from './place';
+import type { Place } from '../cold/place';
 
 /** Hours that the cold holds with the door shut, by how full a freezer is; and a refrigerator's. */
 const COLD_HOLDS_H = { full: 48, half: 24, refrigerator: 4 } as const;

@@ -1,8 +1,8 @@
 import type { Lot } from '../ledger/lot';
 import { addHours, minutesBetween, type Instant } from '../units/date';
-import type { ClockOf } from './household-clocks';
-import { meatOf } from './meat-properties';
-import { THAWING, thawingHours, type ThawingWay } from './thawing-time';
+import type { ClockOf } from '../cold/household-clocks';
+import { meatOf } from '../cold/meat-properties';
+import { THAWING, thawingHours, type ThawingWay } from '../cold/thawing-time';
 
 /** How a pack can be ready. */
 export type ReadyWay = 'fresh' | 'thawed' | 'on-its-way' | ThawingWay;

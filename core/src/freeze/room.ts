@@ -1,7 +1,7 @@
 import { sum } from 'd3-array';
 import type { Lot } from '../ledger/lot';
 import type { MassDg } from '../units/mass';
-import { applianceAt, freezerLitres, type Appliance } from './cold-places';
+import { applianceAt, freezerLitres, type Appliance } from '../cold/cold-places';
 
 /** Kilograms of wrapped meat in a litre of freezer: meat is 1.06, the air between packs takes the rest; an estimate. */
 const KG_PER_L = 0.6;

@@ -1,21 +1,33 @@
 import * as z from 'zod';
 
+/** Days in a packer's sealed bag without a use-by; ours, nothing is published. */
+export interface SealedDays {
+  /** From the purchase: open or freeze it, and the last day. */
+  readonly due: number;
+  readonly last: number;
+  /** From the day on which it was packed: the last day is no later. */
+  readonly fromPacking: number;
+}
+
 /** What the rooms of the core ask of an animal. */
 export interface AnimalFacts {
   readonly isBird: boolean;
-  /** As which meat it freezes and thaws, by its name in `freeze/meat-properties`. */
+  /** As which meat it freezes and thaws, by its name in `cold/meat-properties`. */
   readonly freezesAs: 'lean-beef' | 'pork' | 'lamb' | 'poultry';
-  /** Days that a whole piece may wait in its packer's sealed bag without a date; ours, nothing is published. Null for birds: no packer's bag keeps them longer. */
-  readonly sealedDays: number | null;
+  /** How long a whole piece keeps in its packer's sealed bag. Null for birds: no packer's bag keeps them longer. */
+  readonly sealed: SealedDays | null;
 }
+
+const BEEF_BAG: SealedDays = { due: 10, last: 14, fromPacking: 28 };
+const OTHER_BAG: SealedDays = { due: 5, last: 7, fromPacking: 14 };
 
 /** What pieces are of. A new animal is a line here. */
 export const ANIMALS = {
-  beef: { isBird: false, freezesAs: 'lean-beef', sealedDays: 14 },
-  pork: { isBird: false, freezesAs: 'pork', sealedDays: 7 },
-  lamb: { isBird: false, freezesAs: 'lamb', sealedDays: 14 },
-  chicken: { isBird: true, freezesAs: 'poultry', sealedDays: null },
-  turkey: { isBird: true, freezesAs: 'poultry', sealedDays: null },
+  beef: { isBird: false, freezesAs: 'lean-beef', sealed: BEEF_BAG },
+  pork: { isBird: false, freezesAs: 'pork', sealed: OTHER_BAG },
+  lamb: { isBird: false, freezesAs: 'lamb', sealed: OTHER_BAG },
+  chicken: { isBird: true, freezesAs: 'poultry', sealed: null },
+  turkey: { isBird: true, freezesAs: 'poultry', sealed: null },
 } as const satisfies Readonly<Record<string, AnimalFacts>>;
 
 export type Animal = keyof typeof ANIMALS;
@@ -31,7 +43,7 @@ export function isBird(animal: string | null, animals: Animals = ANIMALS): boole
 
 /** Those whose whole pieces keep in a packer's sealed bag. */
 export function sealedAnimals(animals: Animals = ANIMALS): string[] {
-  return Object.keys(animals).filter((animal) => animals[animal]?.sealedDays != null);
+  return Object.keys(animals).filter((animal) => animals[animal]?.sealed != null);
 }
 
 /** Tells which animal a kind of piece is of; the catalogue's answer, given to whoever reads a journal. */

@@ -30,6 +30,7 @@ function combined(draft: Draft, entry: EntryOf<'combined'>): Refusal | null {
       addedDg,
       on: entry.on,
       sources: gathered.sources,
+      prepared: entry.prepared ?? null,
       animal: common(gathered, 'animal'),
     }),
   );
@@ -57,6 +58,7 @@ function packed(draft: Draft, entry: EntryOf<'packed'>): Refusal | null {
       on: entry.on,
       sources: gathered.sources,
       kept: common(gathered, 'kept'),
+      prepared: entry.prepared ?? common(gathered, 'prepared'),
       until: common(gathered, 'until'),
       dated: common(gathered, 'dated'),
       refrozenOn: common(gathered, 'refrozenOn'),
@@ -92,8 +94,8 @@ function unpacked(draft: Draft, entry: EntryOf<'unpacked'>): Refusal | null {
   flowOut(draft, lot, taken, { entry: entry.id, way: 'unpacked', lot: entry.lot, on: entry.on });
   opened(draft, lot.id, entry);
   const { kind, part, name, animal, destination } = lot;
-  const { wrap, thicknessMm, singly, refrozenOn, kept, until, dated } = lot;
-  const asItLay = { on: lot.on, wrap, thicknessMm, singly, refrozenOn, kept, until, dated };
+  const { wrap, thicknessMm, singly, refrozenOn, kept, prepared, until, dated } = lot;
+  const asItLay = { on: lot.on, wrap, thicknessMm, singly, refrozenOn, kept, prepared, until, dated };
   const plates = taken.plates > 0 ? taken.plates : null;
   const fields = {
     kind,

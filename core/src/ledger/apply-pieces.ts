@@ -33,11 +33,11 @@ function openPiece(draft: Draft, id: string): Result<Lot, Refusal> {
 function received(draft: Draft, entry: EntryOf<'received'>): Refusal | null {
   if (draft.has(entry.lot)) return { code: 'lot-exists', lot: entry.lot };
   const { kind, count, way = null, shop = null, on, paidMinor, massDg } = entry;
-  const { until = null, dated = null, kept = null, grade = null } = entry;
+  const { until = null, dated = null, kept = null, prepared = null, grade = null } = entry;
   const wrong = weighedWrong(entry);
   if (wrong) return wrong;
   const animal = draft.animalOf(kind);
-  const fields = { kind, animal, count, way, shop, grade, on, paidMinor, until, dated, kept };
+  const fields = { kind, animal, count, way, shop, grade, on, paidMinor, until, dated, kept, prepared };
   draft.add(
     newLot('piece', {
       id: entry.lot,
@@ -66,11 +66,13 @@ function acquired(draft: Draft, entry: EntryOf<'acquired'>): Refusal | null {
     on,
     animal = null,
     kept = null,
+    prepared = null,
     until = null,
     dated = null,
     boughtOn = null,
   } = entry;
-  const fields = { name, count, plates, paidMinor, origin, on, animal, kept, until, dated, boughtOn };
+  const came = { kept, prepared, until, dated, boughtOn };
+  const fields = { name, count, plates, paidMinor, origin, on, animal, ...came };
   draft.add(
     newLot('pack', { id: entry.lot, made: entry.id, madeAt: entry.at, destination, inDg: massDg, ...fields }),
   );
@@ -94,6 +96,13 @@ function drained(draft: Draft, entry: EntryOf<'drained'>): Refusal | null {
   }
   loss(draft, lot, -over, entry.id, 'liquid');
   opened(draft, lot.id, entry);
+  return null;
+}
+
+function bagOpened(draft: Draft, entry: EntryOf<'opened'>): Refusal | null {
+  const { value: lot, problem } = find(draft, entry.lot);
+  if (problem) return problem;
+  opened(draft, lot.id, entry, entry.found);
   return null;
 }
 
@@ -122,6 +131,7 @@ function cut(draft: Draft, entry: EntryOf<'cut'>): Refusal | null {
       inDg: entry.massDg,
       count: entry.count,
       on: entry.on,
+      prepared: entry.prepared ?? null,
       sources: [{ lot: lot.id, massDg: entry.massDg, flow }],
     }),
   );
@@ -163,5 +173,5 @@ function reopened(draft: Draft, entry: EntryOf<'reopened'>): Refusal | null {
 /** The entries about pieces and what comes off them. */
 export const pieceHandlers: Pick<
   Handlers,
-  'received' | 'acquired' | 'drained' | 'cut' | 'changed' | 'closed' | 'reopened'
-> = { received, acquired, drained, cut, changed, closed, reopened };
+  'received' | 'acquired' | 'drained' | 'opened' | 'cut' | 'changed' | 'closed' | 'reopened'
+> = { received, acquired, drained, opened: bagOpened, cut, changed, closed, reopened };

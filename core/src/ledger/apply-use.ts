@@ -46,6 +46,14 @@ function refrozen(draft: Draft, entry: EntryOf<'refrozen'>): Refusal | null {
   return null;
 }
 
+function checked(draft: Draft, entry: EntryOf<'checked'>): Refusal | null {
+  const { value: lot, problem } = find(draft, entry.lot);
+  if (problem) return problem;
+  if (lot.leftDg === 0) return { code: 'nothing-left', lot: lot.id };
+  addColdEvent(draft.change(lot), entry, { what: 'checked', on: entry.on, found: entry.found });
+  return null;
+}
+
 function counted(draft: Draft, entry: EntryOf<'counted'>): Refusal | null {
   const { value: lot, problem } = find(draft, entry.lot);
   if (problem) return problem;
@@ -72,10 +80,11 @@ function counted(draft: Draft, entry: EntryOf<'counted'>): Refusal | null {
 /** The entries about what becomes of a lot in the end. */
 export const useHandlers: Pick<
   Handlers,
-  'thawing' | 'refrozen' | 'eaten' | 'given' | 'discarded' | 'counted'
+  'thawing' | 'refrozen' | 'checked' | 'eaten' | 'given' | 'discarded' | 'counted'
 > = {
   thawing,
   refrozen,
+  checked,
   eaten: gone,
   given: gone,
   discarded: gone,

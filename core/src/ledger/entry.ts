@@ -30,6 +30,8 @@ const envelope = {
   at: instant,
   /** What the clock said, where its place had to be another. */
   clock: instant.optional(),
+  /** The day that the calendar showed there, of what has to be told to the hour: the file may be read in another time zone. */
+  day: date.optional(),
   device: id,
   seq: z.int().nonnegative(),
   /** The first entry of the deed that it was written with; the first itself has none, and one alone neither. */
@@ -51,13 +53,20 @@ const foreign = z.strictObject({
 
 /**
  * How meat was when it came, where that changes how long it keeps: frozen, thawed by the shop, in its
- * packer's or the shop's sealed bag, or open.
+ * packer's sealed bag (film tight, no air), or in a tray or paper. Unsaid counts as in a tray.
  */
 const keptSchema = z.enum(['bought-frozen', 'frozen-before', 'sealed', 'open']);
 /** What the date on a label is; a label that says nothing of it means "use by". */
 const datedSchema = z.enum(['use-by', 'sell-by', 'packed-on']);
 
 /** One entry a kind of event; every field but the envelope. All masses in tenths of a gram. */
+/**
+ * How meat was prepared, where that changes how long it keeps: cut one way and at least 5 mm thick; cut
+ * two ways, or thinner; needled, pounded, injected, brined; as raw sausage; giblets and organ meat.
+ */
+const preparedSchema = z.enum(['slices', 'diced', 'tenderised', 'sausage', 'organ']);
+const prepared = preparedSchema.optional();
+
 const bodies = {
   received: {
     lot: id,
@@ -75,8 +84,8 @@ const bodies = {
     /** The date on its label, and what it is. */
     until: date.optional(),
     dated: datedSchema.optional(),
-    /** A whole piece of red meat is in its packer's sealed bag where nothing else is said. */
     kept: keptSchema.optional(),
+    prepared,
   },
   acquired: {
     lot: id,
@@ -96,9 +105,21 @@ const bodies = {
     dated: datedSchema.optional(),
     /** The day it was bought, where it came fresh. */
     boughtOn: date.optional(),
+    prepared,
   },
   drained: { lot: id, ...weighed },
-  cut: { from: id, lot: id, part: text, destination: destinationSchema, ...weighed, count, on: date },
+  /** A sealed bag was opened, or was found leaking, blown or loose. */
+  opened: { lot: id, on: date, found: z.literal('leaking').optional() },
+  cut: {
+    from: id,
+    lot: id,
+    part: text,
+    destination: destinationSchema,
+    ...weighed,
+    count,
+    on: date,
+    prepared,
+  },
   changed: { lot: id, part: text.optional(), destination: destinationSchema.optional() },
   corrected: {
     entry: id,
@@ -120,6 +141,7 @@ const bodies = {
       dated: datedSchema.optional(),
       boughtOn: date.optional(),
       kept: keptSchema.optional(),
+      prepared,
     }),
     reason: text.optional(),
   },
@@ -132,6 +154,7 @@ const bodies = {
     name: text,
     destination: destinationSchema,
     on: date,
+    prepared,
   },
   packed: {
     lot: id,
@@ -146,15 +169,23 @@ const bodies = {
     /** Each portion is wrapped, and can be taken out alone. */
     singly: z.literal(true).optional(),
     on: date,
+    prepared,
   },
   /** So many of its portions are cut in two: pieces of less than a plate, wrapped apart. */
   halved: { lot: id, portions: count, on: date },
   unpacked: { from: id, lot: id, amount, on: date },
   /** The day is said where it was not the entry's own. */
   placed: { lot: id, place: id, on: date.optional() },
-  thawing: { lot: id, amount, on: date, way: z.enum(['refrigerator', 'cold-water', 'microwave']).optional() },
+  thawing: {
+    lot: id,
+    amount,
+    on: date,
+    way: z.enum(['refrigerator', 'cold-water', 'microwave']).optional(),
+  },
   /** What was thawing is frozen again. */
   refrozen: { lot: id, on: date },
+  /** Felt, or measured: still ice, soft through; after a power cut cold (at most 4 °C) or warm. */
+  checked: { lot: id, on: date, found: z.enum(['ice', 'soft', 'cold', 'warm']) },
   eaten: { lot: id, amount, on: date },
   given: { lot: id, amount, on: date, to: text.optional() },
   discarded: { lot: id, amount, on: date, reason: text.optional() },
@@ -182,6 +213,15 @@ export const entrySchema = z.discriminatedUnion(
   entrySchemas as unknown as [(typeof entrySchemas)[number], ...(typeof entrySchemas)[number][]],
 ) as unknown as z.ZodType<Entry>;
 
+/** What is told to the hour: beside its moment it says the day that the calendar showed. */
+export const TOLD_TO_THE_HOUR: ReadonlySet<EntryType> = new Set<EntryType>([
+  'placed',
+  'thawing',
+  'refrozen',
+  'opened',
+  'checked',
+]);
+
 type Envelope = z.infer<z.ZodObject<typeof envelope>>;
 type Body<T extends EntryType> = { type: T } & z.infer<z.ZodObject<Bodies[T]>>;
 
@@ -194,6 +234,8 @@ export type Fact = { [T in EntryType]: Readonly<Body<T>> }[EntryType];
 export type FactOf<T extends EntryType> = Extract<Fact, { type: T }>;
 /** How meat was when it came. */
 export type Kept = z.infer<typeof keptSchema>;
+/** How meat was prepared. */
+export type Prepared = z.infer<typeof preparedSchema>;
 /** What the date on a label is. */
 export type Dated = z.infer<typeof datedSchema>;
 /** An amount of a lot. */

@@ -1,6 +1,6 @@
 import type { Animal } from './animal';
 import type { Destination } from './destination';
-import type { Dated, EntryOf, Kept } from './entry';
+import type { Dated, EntryOf, Kept, Prepared } from './entry';
 import type { Instant, IsoDate } from '../units/date';
 import type { MassDg } from '../units/mass';
 import type { Minor } from '../units/money';
@@ -40,16 +40,22 @@ export interface Flow {
 
 /** Something that happened to a lot and decides how long it keeps. */
 export interface ColdEvent {
-  readonly what: 'opened' | 'placed' | 'thawing' | 'refrozen';
+  readonly what: 'opened' | 'placed' | 'thawing' | 'refrozen' | 'checked';
   /** Its place in time among what else happened. */
   readonly at: Instant;
   /** What the clock said, where that is another. */
   readonly clock?: Instant;
   /** The day that was said, where one was. */
   readonly on: IsoDate | null;
+  /** The day that the calendar showed where it was written down; unsaid in older files. */
+  readonly day?: IsoDate;
+  /** The deed that it was done with: what went into a freezer in one deed freezes together. */
+  readonly deed: EntryId;
   /** Where it was put. */
   readonly place?: string;
   readonly way?: ThawedBy;
+  /** What somebody found who looked at it. */
+  readonly found?: 'leaking' | EntryOf<'checked'>['found'];
   /** What it weighed then: how long it thaws hangs on it. */
   readonly massDg: MassDg;
 }
@@ -106,6 +112,8 @@ export interface Lot {
   readonly refrozenOn: IsoDate | null;
   /** How it was when it came, and the date on its own label. */
   readonly kept: Kept | null;
+  /** How it was prepared, where that was said. */
+  readonly prepared: Prepared | null;
   readonly until: IsoDate | null;
   readonly dated: Dated | null;
   /** The day it was bought, for what came as a pack. */

@@ -12,11 +12,11 @@ const NO_EVENTS: readonly ColdEvent[] = Object.freeze([]);
 /** Adds something that decides how long a lot keeps. */
 export function addColdEvent(
   lot: Changeable,
-  { at, clock }: Pick<Entry, 'at' | 'clock'>,
-  event: Omit<ColdEvent, 'massDg' | 'at' | 'clock'>,
+  { id, at, clock, day, deed = id }: Pick<Entry, 'id' | 'at' | 'clock' | 'day' | 'deed'>,
+  event: Omit<ColdEvent, 'massDg' | 'at' | 'clock' | 'day' | 'deed'>,
 ): void {
-  const when = clock === undefined ? { at } : { at, clock };
-  lot.cold = [...lot.cold, { ...event, ...when, massDg: lot.leftDg }];
+  const told = { at, ...(clock === undefined ? {} : { clock }), ...(day === undefined ? {} : { day }) };
+  lot.cold = [...lot.cold, { ...event, ...told, deed, massDg: lot.leftDg }];
 }
 
 /** Adds a flow to a lot that may be changed. */
@@ -67,6 +67,7 @@ export function newLot(form: Form, fields: NewLot): Lot {
     thawingWay: null,
     refrozenOn: fields.refrozenOn ?? null,
     kept: fields.kept ?? null,
+    prepared: fields.prepared ?? null,
     until: fields.until ?? null,
     dated: fields.dated ?? null,
     boughtOn: fields.boughtOn ?? null,
@@ -113,6 +114,7 @@ export function copyLot(lot: Lot): Changeable {
     thawingWay: lot.thawingWay,
     refrozenOn: lot.refrozenOn,
     kept: lot.kept,
+    prepared: lot.prepared,
     until: lot.until,
     dated: lot.dated,
     boughtOn: lot.boughtOn,

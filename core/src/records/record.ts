@@ -4,7 +4,7 @@ import { ownKindSchema } from '../catalogue/own-kind-schema';
 import { cookedSchema } from '../cost/cooked';
 import { mealSchema } from '../dinner/meal';
 import { reservationSchema } from '../dinner/reservation';
-import { placeSchema } from '../freeze/place';
+import { placeSchema } from '../cold/place';
 import { printingSchema } from '../label/printing';
 import { shopCodeSchema } from '../label/shop-code-note';
 import { idSchema } from '../ledger/id';

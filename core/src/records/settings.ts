@@ -3,7 +3,7 @@ import { COST_METHOD_IDS } from '../cost/method';
 import { costSettingsSchema } from '../cost/cost-settings';
 import { dinnersSchema } from '../dinner/dinners';
 import { feastsSchema } from '../feast/feasts';
-import { keepingSchema } from '../freeze/keeping-rules';
+import { keepingSchema } from '../cold/keeping-rules';
 import { eaterSchema } from '../pack/eater';
 import { wrappingSchema } from '../pack/wrapping';
 

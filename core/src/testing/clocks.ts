@@ -1,4 +1,4 @@
-import { clocksOf, type ClockOf } from '../freeze/household-clocks';
+import { clocksOf, type ClockOf } from '../cold/household-clocks';
 import type { State } from '../ledger/replay';
 import type { IsoDate } from '../units/date';
 

@@ -1,4 +1,4 @@
-import type { Freezing } from '../freeze/freezing-time';
+import type { Freezing } from '../cold/freezing-time';
 
 const CELLS = 20;
 /** Powers of the radius in the area of a shell. */

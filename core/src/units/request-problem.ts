@@ -1,5 +1,5 @@
 import type * as z from 'zod';
-import { faultWords } from '../units/fault-words';
+import { faultWords } from './fault-words';
 
 /**
  * The first thing that is wrong with a request from outside, as one sentence that names the field.

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Format } from '@core/format/format';
-import { keepingOf, type Keeping } from '@core/freeze/keeping';
+import { keepingOf, middleMonths, type Keeping } from '@core/cold/keeping';
 import { roomOfAll } from '@core/freeze/room';
 import { meanPlateDg } from '@core/pack/eater';
 import { meatPerWeekDg } from '@core/pack/pace';
@@ -94,7 +94,9 @@ export class Considerations {
     return {
       name: 'lasts',
       value: `${this.format.number(weeks, weeks < 3 ? 1 : 0)} weeks`,
-      note: keeping ? `at your pace; best within ${keeping.months[1]} months` : 'at your pace',
+      note: keeping
+        ? `at your pace; best within about ${this.format.number(middleMonths(keeping), 0)} months`
+        : 'at your pace',
     };
   }
 
@@ -110,6 +112,7 @@ export class Considerations {
       kind: kind.id,
       form: 'part',
       name: null,
+      prepared: null,
     });
   }
 

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Format } from '@core/format/format';
-import { coldAsBought } from '@core/freeze/as-bought';
+import { coldAsBought } from '@core/cold/as-bought';
 import type { Kept } from '@core/ledger/entry';
 import { gradesOf } from '@core/price/of-grade';
 import { daysBetween } from '@core/units/date';

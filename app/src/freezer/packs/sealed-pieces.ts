@@ -4,7 +4,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { RouterLink } from '@angular/router';
 import type { Lot } from '@core/ledger/lot';
 import { lotName } from '@core/catalogue/lot-name';
-import type { Cold } from '@core/freeze/cold-clock';
+import type { Cold } from '@core/cold/cold-clock';
 import type { Dated } from '@core/ledger/entry';
 import { Colds } from '../../household/colds';
 import { Format } from '@core/format/format';

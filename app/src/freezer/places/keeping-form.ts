@@ -1,8 +1,8 @@
-import { sealedDays } from '@core/freeze/keeping-rules';
+import { sealedDays } from '@core/cold/keeping-rules';
 import { sealedAnimals, type Animal } from '@core/ledger/animal';
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import type { KeepingRules } from '@core/freeze/keeping-rules';
+import type { KeepingRules } from '@core/cold/keeping-rules';
 import { countReader, orEmpty } from '@core/format/readers';
 import { Check } from '../../ui/field/check';
 import { draftOf } from '../../ui/form/draft-of';

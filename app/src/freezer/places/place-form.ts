@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import { USUAL_AIR_C, volumeQuestion } from '@core/freeze/cold-places';
-import type { Place } from '@core/freeze/place';
+import { USUAL_AIR_C, volumeQuestion } from '@core/cold/cold-places';
+import type { Place } from '@core/cold/place';
 import { convert } from '@core/units/convert';
 import { Format } from '@core/format/format';
 import { Ask } from '../../ui/ask/ask';

@@ -3,8 +3,8 @@ import { movePlaceUp, removePlace, savePlace } from '@core/deeds/arrange-places'
 import { saveKeeping } from '@core/deeds/change-settings';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { litresOf } from '@core/freeze/room';
-import type { Place } from '@core/freeze/place';
-import { USUAL_KEEPING, type KeepingRules } from '@core/freeze/keeping-rules';
+import type { Place } from '@core/cold/place';
+import { USUAL_KEEPING, type KeepingRules } from '@core/cold/keeping-rules';
 import { Clock } from '../../household/clock';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';

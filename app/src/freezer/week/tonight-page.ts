@@ -5,7 +5,7 @@ import { addHours, minutesBetween } from '@core/units/date';
 import { instantAt } from '@core/units/zone';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { readyBy, type Ready } from '@core/freeze/ready-by';
-import { THAWING } from '@core/freeze/thawing-time';
+import { THAWING } from '@core/cold/thawing-time';
 import { lotName } from '@core/catalogue/lot-name';
 import { isUsable } from '@core/ledger/destination';
 import { USUAL_COOK_MINUTES } from '@core/dinner/dinners';

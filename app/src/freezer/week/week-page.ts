@@ -2,7 +2,7 @@ import { CdkDrag, CdkDropList, CdkDropListGroup, type CdkDragDrop } from '@angul
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { dueWithin } from '@core/dinner/take-out';
 import { lotName } from '@core/catalogue/lot-name';
-import { THAWING } from '@core/freeze/thawing-time';
+import { THAWING } from '@core/cold/thawing-time';
 import { wallAt } from '@core/units/zone';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';

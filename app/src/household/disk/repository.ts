@@ -1,6 +1,8 @@
 import { liveQuery } from 'dexie';
 import { success, failure, type Result } from '@core/units/result';
 import type { Entry, Fact } from '@core/ledger/entry';
+import { TOLD_TO_THE_HOUR } from '@core/ledger/entry';
+import { toldAt } from '@core/ledger/told-at';
 import { writeFile } from '@core/exchange/write-file';
 import type { Household } from '@core/records/household';
 import { mergeHouseholds } from '@core/records/join';
@@ -289,7 +291,9 @@ export class Repository {
     for (const fact of facts) {
       const stamp = stampOfNext(journal, this.clock.instant(), device);
       const deed = added[0] ? { deed: added[0].id } : {};
-      const entry = { ...fact, id: this.clock.newId(), ...stamp, ...deed } as Entry;
+      const shown = this.clock.dayOf?.(toldAt(stamp));
+      const day = shown !== undefined && TOLD_TO_THE_HOUR.has(fact.type) ? { day: shown } : {};
+      const entry = { ...fact, id: this.clock.newId(), ...stamp, ...day, ...deed } as Entry;
       const result = append(journal, entry);
       if (!result.ok) throw new Refused(result.problem);
       journal = result.value;

@@ -8,7 +8,7 @@ import { lotName } from '@core/catalogue/lot-name';
 import { qrText, readQrText } from '@core/label/qr-text';
 import { readShortNumber, shortNumber } from '@core/label/short-number';
 import { packState } from '@core/pack/pack-state';
-import type { Cold } from '@core/freeze/cold-clock';
+import type { Cold } from '@core/cold/cold-clock';
 import { Clock } from '../../household/clock';
 import { Colds } from '../../household/colds';
 import { Format } from '@core/format/format';

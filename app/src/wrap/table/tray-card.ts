@@ -2,7 +2,7 @@ import { sum } from 'd3-array';
 import { lotName } from '@core/catalogue/lot-name';
 import { CdkDrag, CdkDropList } from '@angular/cdk/drag-drop';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
-import { packFreezing } from '@core/freeze/pack-freezing';
+import { packFreezing } from '@core/cold/pack-freezing';
 import { countReader, lengthReader, massReader, orEmpty, readText } from '@core/format/readers';
 import { tasteOf } from '@core/pack/eater';
 import { doubtOf, isPlateful, OFF_THE_MEAN, partKey } from '@core/pack/table';

@@ -141,7 +141,7 @@ export const wholeChicken: Kind = {
     },
     { id: 'back', name: 'Back with tail', destination: 'stock', shopItem: 'chicken-bones' },
     { id: 'carcass', name: 'Carcass and bones', destination: 'stock', shopItem: 'chicken-bones' },
-    { id: 'giblets', name: 'Neck and giblets', destination: 'stock' },
+    { id: 'giblets', name: 'Neck and giblets', destination: 'stock', prepared: 'organ' },
     { id: 'fat-skin', name: 'Loose fat and skin', destination: 'render' },
   ],
   steps: [

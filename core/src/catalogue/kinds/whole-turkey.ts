@@ -86,7 +86,7 @@ export const wholeTurkey: Kind = {
       bone: 0.4,
     },
     { id: 'carcass', name: 'Carcass and back', destination: 'stock', shopItem: 'turkey-bones' },
-    { id: 'giblets', name: 'Neck and giblets', destination: 'stock' },
+    { id: 'giblets', name: 'Neck and giblets', destination: 'stock', prepared: 'organ' },
     { id: 'fat-skin', name: 'Loose skin and fat', destination: 'render' },
   ],
   steps: [

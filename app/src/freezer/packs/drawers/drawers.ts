@@ -11,7 +11,7 @@ import {
   ElementRef,
   viewChild,
 } from '@angular/core';
-import type { Appliance } from '@core/freeze/cold-places';
+import type { Appliance } from '@core/cold/cold-places';
 import { roomIn } from '@core/freeze/room';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../../household/household-store';

@@ -28,6 +28,14 @@ export const USUAL_AIR_C = { freezer: -18, refrigerator: 4 } as const;
 const STILL_AIR = 8;
 const MOVED_AIR = 20;
 
+/** Warmer than this some meat does not freeze: a bird's begins at −2.8 °C. ASHRAE Handbook, Refrigeration (from memory). */
+const FREEZES_BELOW_C = -2.8;
+
+/** Whether meat freezes in its air. */
+export function freezes({ airC }: Pick<Appliance, 'airC'>): boolean {
+  return airC < FREEZES_BELOW_C;
+}
+
 /** What has no order of its own comes last, by name: “drawer 2” before “drawer 10”. */
 const LAST = 1e6;
 const byName = new Intl.Collator('en', { numeric: true });

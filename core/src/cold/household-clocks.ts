@@ -1,6 +1,8 @@
 import { type KeepingRules, USUAL_KEEPING } from './keeping-rules';
 import type { Lot } from '../ledger/lot';
+import { coldPlaces, freezes, type Appliance } from './cold-places';
 import type { Place } from './place';
+import type { FreezerFacts } from './running';
 import type { State } from '../ledger/replay';
 import type { Instant, IsoDate } from '../units/date';
 import { ColdClocks, type Cold } from './cold-clock';
@@ -17,14 +19,21 @@ export interface ClockRequest {
 /** Tells the clock of a lot, now or at whatever moment the household looks at. */
 export type ClockOf = (lot: Lot) => Cold;
 
+/** A freezer in whose air nothing freezes is a refrigerator. */
+function coldOf(appliance: Appliance): FreezerFacts | 'refrigerator' {
+  return appliance.cold === 'freezer' && freezes(appliance) ? appliance : 'refrigerator';
+}
+
 /** The clocks of a household's lots. */
 export function clocksOf({ state, places, settings, dayOf }: ClockRequest): ColdClocks {
   const days = new Map<string, IsoDate>();
+  const colds = new Map(
+    coldPlaces(places).flatMap((appliance) =>
+      [appliance.id, ...appliance.shelves.map(({ id }) => id)].map((id) => [id, coldOf(appliance)] as const),
+    ),
+  );
   return new ColdClocks(state, {
-    coldOf: (place) => {
-      const known = places.get(place);
-      return (known?.within === undefined ? known : (places.get(known.within) ?? known))?.cold;
-    },
+    coldOf: (place) => colds.get(place),
     rules: settings.keeping ?? USUAL_KEEPING,
     dayOf: (at) => {
       // Zones differ by quarters of an hour: a quarter lies on one day.

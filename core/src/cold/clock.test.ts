@@ -31,6 +31,8 @@ const piece = (kind: string, massDg: number, when: string, more: Bought = {}): S
   step(when, { type: 'received', lot: 'x', kind, count: 1, massDg, paidMinor: 1000, on: day(when), ...more });
 const chicken = (when: string, more: Bought = {}): Step => piece('whole-chicken', 16_000, when, more);
 const loin = (when: string, more: Bought = {}): Step => piece('strip-loin', 50_000, when, more);
+const bag = (when: string, more: Bought = {}, kind = 'strip-loin'): Step =>
+  piece(kind, 50_000, when, { kept: 'sealed', ...more });
 const roast = (when: string): Step => piece('eye-of-round', 20_000, when, { kept: 'open' });
 const pack = (
   animal: NonNullable<EntryOf<'acquired'>['animal']>,
@@ -50,7 +52,7 @@ const pack = (
   return step(when, { ...fact, paidMinor: 500, origin: 'bought-cut', on: day(when), ...more });
 };
 const minced = (when: string): Step =>
-  pack('beef', 4500, when, { destination: 'grind', kept: 'bought-frozen' });
+  pack('beef', 4536, when, { destination: 'grind', kept: 'bought-frozen' });
 const drained = (when: string, massDg: number): Step => step(when, { type: 'drained', lot: 'x', massDg });
 const cut = (
   when: string,
@@ -58,8 +60,14 @@ const cut = (
   part: string,
   to: EntryOf<'cut'>['destination'],
   massDg = 5000,
-): Step =>
-  step(when, { type: 'cut', from: 'x', lot, part, destination: to, massDg, count: 1, on: day(when) });
+  prepared?: EntryOf<'cut'>['prepared'],
+): Step => {
+  const made = { lot, part, destination: to, massDg, count: 1, prepared };
+  return step(when, { type: 'cut', from: 'x', ...made, on: day(when) });
+};
+const opened = (when: string): Step => step(when, { type: 'opened', lot: 'x', on: day(when) });
+const felt = (when: string, found: EntryOf<'checked'>['found']): Step =>
+  step(when, { type: 'checked', lot: 'x', on: day(when), found });
 const all = (lots: readonly string[]) => lots.map((lot) => ({ lot, amount: 'all' as const }));
 const wrapped = (when: string, ...from: string[]): Step =>
   step(when, { type: 'packed', lot: 'k', name: 'Pack', from: all(from), on: day(when) });
@@ -102,6 +110,7 @@ function clock(steps: readonly Step[], when: string, records: readonly Household
 
 const useBy = (on: string) => ({ until: day(on), dated: 'use-by' as const });
 const sellBy = (on: string) => ({ until: day(on), dated: 'sell-by' as const });
+const packedOn = (on: string) => ({ until: day(on), dated: 'packed-on' as const });
 const NONE = '–';
 
 type Row = [
@@ -152,15 +161,28 @@ const TABLE: Row[] = [
   ['a label of an older file says use-by', [chicken('20', { until: day('24') })], '24', 'sealed', '24', '24', 'yes'],
   ['chicken not sealed, use-by 21: the earlier counts', [chicken('20', { ...useBy('21'), kept: 'open' })], '20', 'fresh', '21', '21', 'yes'],
   // A whole piece of red meat in its packer's sealed bag.
-  ['strip loin, bag, use-by 24, unopened', [loin('1', { ...useBy('24'), kept: 'sealed' })], '12', 'sealed', '24', '24', 'yes'],
-  ['strip loin, use-by 24, on 25', [loin('1', useBy('24'))], '25', 'sealed', '24', '24', 'no'],
-  ['strip loin, use-by 24, opened 12, steaks', [loin('1', useBy('24')), drained('12', 49_000), cut('12', 'a', 'steaks', 'main')], '12', 'fresh', '15', '17', 'yes'],
-  ['strip loin, use-by 24, opened 22: it holds', [loin('1', useBy('24')), drained('22', 49_000)], '22', 'fresh', '24', '24', 'yes'],
-  ['sealed strip loin, no date, on 12', [loin('1')], '12', 'sealed', NONE, NONE, 'yes'],
-  ['sealed strip loin, no date, after weeks', [loin('1')], '30', 'sealed', NONE, NONE, 'yes'],
-  ['sealed strip loin, sell-by 9', [loin('1', sellBy('9'))], '12', 'sealed', NONE, NONE, 'yes'],
-  ['sealed strip loin, no date, opened 12', [loin('1'), drained('12', 49_000)], '12', 'fresh', '15', '17', 'yes'],
-  ['strip loin that is not in its bag', [loin('20', { kept: 'open' })], '21', 'fresh', '23', '25', 'yes'],
+  ['strip loin, bag, use-by 24, unopened', [bag('1', useBy('24'))], '12', 'sealed', '24', '24', 'yes'],
+  ['strip loin, use-by 24, on 25', [bag('1', useBy('24'))], '25', 'sealed', '24', '24', 'no'],
+  ['strip loin, use-by 24, opened 12, steaks', [bag('1', useBy('24')), drained('12', 49_000), cut('12', 'a', 'steaks', 'main')], '12', 'fresh', '15', '17', 'yes'],
+  ['strip loin, use-by 24, opened 22: it holds', [bag('1', useBy('24')), drained('22', 49_000)], '22', 'fresh', '24', '24', 'yes'],
+  ['sealed strip loin, no date', [bag('1')], '12', 'sealed', '11', '15', 'yes'],
+  ['the same, on its last day', [bag('1')], '15', 'sealed', '11', '15', 'yes'],
+  ['the same, a day later', [bag('1')], '16', 'sealed', '11', '15', 'no'],
+  ['the same, opened 12', [bag('1'), drained('12', 49_000)], '12', 'fresh', '15', '15', 'yes'],
+  ['the same, opened 5', [bag('1'), opened('5')], '5', 'fresh', '8', '10', 'yes'],
+  ['the same, opened 12 and ground', [bag('1'), cut('12', 'a', 'grind', 'grind')], '12', 'fresh', '13', '14', 'yes'],
+  ['the same, opened and diced on its last day', [bag('1'), cut('15', 'a', 'stew', 'stew')], '15', 'fresh', '15', '15', 'yes'],
+  ['sealed pork loin, no date', [bag('1', {}, 'pork-loin')], '2', 'sealed', '6', '8', 'yes'],
+  ['sealed lamb leg, no date', [bag('1', {}, 'lamb-leg')], '2', 'sealed', '6', '8', 'yes'],
+  ['lamb leg in paper', [piece('lamb-leg', 24_000, '1', { kept: 'open' })], '2', 'fresh', '4', '6', 'yes'],
+  ['strip loin of which nobody said how it came', [loin('1')], '2', 'fresh', '4', '6', 'yes'],
+  ['sealed strip loin, sell-by 20', [bag('1', sellBy('20'))], '12', 'sealed', '20', '20', 'yes'],
+  ['sealed strip loin, sell-by 2', [bag('1', sellBy('2'))], '2', 'sealed', '4', '6', 'yes'],
+  ['sealed strip loin, packed a while ago', [bag('20', packedOn('1'))], '21', 'sealed', '29', '29', 'yes'],
+  ['sealed strip loin, packed long ago: the chart is left', [bag('20', { until: '2026-10-01', dated: 'packed-on' })], '21', 'sealed', '25', '25', 'yes'],
+  ['sealed pork loin, packed on the day', [bag('1', packedOn('1'), 'pork-loin')], '2', 'sealed', '6', '8', 'yes'],
+  ['a sealed loin that was injected is none', [bag('20', { prepared: 'tenderised' })], '20', 'fresh', '21', '22', 'yes'],
+  ['steaks in a sealed pack, no date: the chart', [pack('beef', 4000, '20', { kept: 'sealed' })], '21', 'fresh', '23', '25', 'yes'],
   // Freezing ends every refrigerator date.
   ['chicken frozen 22', [chicken('20'), freezer('22')], '30', 'frozen', NONE, NONE, NONE],
   ['bought frozen', [pack('beef', 4000, '20', { kept: 'bought-frozen' })], '30', 'frozen', NONE, NONE, NONE],
@@ -173,7 +195,6 @@ const TABLE: Row[] = [
   ['the same, told to thaw and not moved', [pack('beef', 5000, '1'), freezer('5'), out('20')], '21', 'thawed', '24', '26', 'yes'],
   ['told to thaw, then moved: one thaw', [pack('beef', 5000, '1'), freezer('5'), out('20'), fridge('20 12:01')], '21', 'thawed', '24', '26', 'yes'],
   ['the same, on 27', [pack('beef', 5000, '1'), freezer('5'), fridge('20')], '27', 'thawed', '24', '26', 'no'],
-  ['a thaw of what nobody wrote down as frozen', [pack('beef', 5000, '1'), out('20')], '21', 'thawed', '24', '26', 'yes'],
   ['chicken thighs frozen 3, out 20, 0.6 kg', [pack('chicken', 6000, '1'), freezer('3'), fridge('20')], '21', 'thawed', '22', '23', 'yes'],
   ['frozen again 22, out 1 Dec', [pack('chicken', 6000, '1'), freezer('3'), fridge('20'), freezer('22'), fridge('1.12')], '2.12', 'thawed', '2.12', '3.12', 'yes'],
   ['but frozen again 23, out 1 Dec', [pack('chicken', 6000, '1'), freezer('3'), fridge('20'), freezer('23'), fridge('1.12')], '2.12', 'thawed', '2.12', '2.12', 'yes'],
@@ -185,14 +206,32 @@ const TABLE: Row[] = [
   ['that counts as nothing later', [pack('beef', 5000, '1'), freezer('5'), fridge('20 18:00'), freezer('20 18:20'), fridge('1.12')], '2.12', 'thawed', '5.12', '7.12', 'yes'],
   ['a single steak out of a frozen pack', [pack('beef', 12_000, '1', { count: 4 }), freezer('2'), single('20 10:00', { count: 1 }), fridge('20 10:01', 's')], '21', 'thawed', '24', '26', 'yes'],
   ['ground from what was thawed', [pack('beef', 5000, '1'), freezer('5'), fridge('20'), single('22', 'all'), ground('22 12:30', 's')], '22', 'thawed', '23', '24', 'yes'],
+  ['a thaw of what nobody wrote down as frozen', [pack('beef', 5000, '1'), out('20')], '21', 'thawed', '4', '6', 'no'],
+  // Freezing takes its hours; until then nothing has changed.
+  ['chicken put into the freezer, on its last day', [chicken('20'), freezer('22')], '22', 'freezing', '21', '22', NONE],
+  ['the same, an hour before it is frozen', [chicken('20'), freezer('22 12:00')], '23 11:00', 'freezing', '21', '22', NONE],
+  ['the same, taken out before it was frozen', [chicken('20'), freezer('22 12:00'), fridge('22 18:00')], '22 20:00', 'fresh', '21', '22', 'yes'],
+  ['the same, taken out too late', [chicken('20'), freezer('22 12:00'), fridge('23 08:00')], '23 09:00', 'fresh', '21', '22', 'no'],
+  ['a turkey of 7 kg freezes three days', [piece('whole-turkey', 70_000, '20'), freezer('20')], '23 11:00', 'freezing', '21', '22', NONE],
+  ['a roast of 2.4 kg freezes two', [piece('eye-of-round', 24_000, '20', { kept: 'open' }), freezer('20')], '22 11:00', 'freezing', '23', '25', NONE],
+  ['thawed, in the freezer again, and out of it before it was hard', [pack('chicken', 6000, '1'), freezer('3'), fridge('20'), freezer('22 12:00'), fridge('22 20:00')], '22 21:00', 'thawed', '22', '23', 'yes'],
+  // Prepared: what keeps as what.
+  ['thin slices cut one way keep as the steak', [roast('20'), cut('20', 'a', 'slices', 'thin', 5000, 'slices')], '20', 'fresh', '23', '25', 'yes'],
+  ['strips keep as diced', [roast('20'), cut('20', 'a', 'slices', 'thin')], '20', 'fresh', '21', '22', 'yes'],
+  ['steaks needled 22 keep as ground from then on', [roast('20'), cut('22', 'a', 'steaks', 'main', 5000, 'tenderised')], '22', 'fresh', '23', '24', 'yes'],
+  ['raw sausage', [pack('pork', 5000, '20', { prepared: 'sausage' })], '20', 'fresh', '21', '22', 'yes'],
   // Out of cold water, and thawed for sale.
   ['minced beef in cold water 17:00, on its way', [minced('1'), water('20 17:00')], '20 17:30', 'thawing', '20', '20', 'no'],
-  ['the same at 19:00', [minced('1'), water('20 17:00')], '20 19:00', 'thawed', '20', '20', 'no'],
-  ['the same at 20:01', [minced('1'), water('20 17:00')], '20 20:01', 'thawed', '20', '20', 'no'],
+  ['the same at 18:01', [minced('1'), water('20 17:00')], '20 18:01', 'thawed', '20', '20', 'no'],
+  ['the same, felt soft at 17:40', [minced('1'), water('20 17:00'), felt('20 17:40', 'soft')], '20 17:41', 'thawed', '20', '20', 'no'],
+  ['the same, still ice at 17:40', [minced('1'), water('20 17:00'), felt('20 17:40', 'ice')], '20 18:20', 'thawing', '20', '20', 'no'],
   ['minced beef out of the microwave, at once', [minced('1'), microwave('20 17:00')], '20 17:01', 'thawed', '20', '20', 'no'],
   ['late in the evening its two hours end the next day', [minced('1'), microwave('20 23:00')], '20 23:30', 'thawed', '20', '21', 'no'],
   ['thawed for sale: from the purchase', [pack('beef', 5000, '20', { kept: 'frozen-before' })], '21', 'thawed', '23', '25', 'yes'],
   ['chicken thawed for sale', [pack('chicken', 5000, '20', { kept: 'frozen-before' })], '20', 'thawed', '21', '22', 'yes'],
+  ['steaks thawed for sale, use-by 3', [pack('beef', 5000, '1', { kept: 'frozen-before', ...useBy('3') })], '1', 'thawed', '3', '3', 'yes'],
+  ['chicken thawed for sale, use-by 2', [pack('chicken', 5000, '1', { kept: 'frozen-before', ...useBy('2') })], '1', 'thawed', '2', '2', 'yes'],
+  ['chicken thawed for sale, sell-by 6', [pack('chicken', 5000, '1', { kept: 'frozen-before', ...sellBy('6') })], '1', 'thawed', '2', '3', 'yes'],
 ];
 
 describe('the clock of a lot, history by history', () => {
@@ -211,9 +250,16 @@ describe('the clock of a lot, history by history', () => {
       true,
     ]);
     const wet = [minced('1'), water('20 17:00')];
-    expect(clock(wet, '20 20:00')).toMatchObject({ overdue: false, readyAt: instant('20 18:00') });
-    expect(clock(wet, '20 20:01')).toMatchObject({ overdue: true, cookByAt: instant('20 20:00') });
-    expect(clock([loin('1')], '30')).toMatchObject({ overdue: false, openOn: day('15') });
+    expect(clock(wet, '20 19:30').overdue).toBe(false);
+    expect(clock(wet, '20 19:31').overdue).toBe(true);
+    const [{ softAt, readyAt, cookByAt }, minutes] = [
+      clock(wet, '20 17:00'),
+      (at: string) => at.slice(0, 16),
+    ];
+    expect([softAt, readyAt, cookByAt].map((at) => minutes(at ?? ''))).toEqual(
+      ['20 17:30', '20 18:00', '20 19:30'].map((at) => minutes(instant(at))),
+    );
+    expect(clock([bag('1')], '16')).toMatchObject({ overdue: true, openOn: day('11') });
   });
 
   it('a very large bird is never past its day before it is ready', () => {
@@ -233,10 +279,11 @@ describe('the clock of a lot, history by history', () => {
 
   it('best before counts from freezing; frozen again, half of what was left is left', () => {
     const steak = [pack('beef', 5000, '1'), freezer('5')];
-    expect(clock(steak, '10').bestBefore).toBe('2027-11-05');
-    // On 22 November 348 days were left of it.
+    expect(clock(steak, '10').bestBefore).toBe('2027-07-05');
+    expect(clock(steak, '10').bestRange).toEqual(['2027-03-05', '2027-11-05']);
+    // On 22 November 225 days were left of it.
     const refrozen = clock([...steak, fridge('20'), freezer('22')], '30');
-    expect(refrozen).toMatchObject({ refrozen: true, daysThawed: 1, bestBefore: '2027-05-15' });
+    expect(refrozen).toMatchObject({ refrozen: true, daysThawed: 1, bestBefore: '2027-03-14' });
     const dated = pack('beef', 4000, '20', { kept: 'bought-frozen', until: '2027-03-01' });
     expect(clock([dated], '21').bestBefore).toBe('2027-03-01');
   });
@@ -281,7 +328,8 @@ describe('the clock of a lot, history by history', () => {
     const strict = [{ type: 'settings', key: 'household', stamp, value }] as unknown as HouseholdRecord[];
     const thawed = clock([pack('beef', 5000, '1'), freezer('5'), fridge('20')], '21', strict);
     expect(thawed).toMatchObject({ dueOn: day('22'), cookBy: day('22'), mayRefreeze: false });
-    expect(clock([loin('1')], '2', strict).openOn).toBe(day('11'));
+    expect(clock([bag('1')], '2', strict)).toMatchObject({ openOn: day('11'), cookBy: day('15') });
+    expect(clock([bag('1', {}, 'lamb-leg')], '2', strict).openOn).toBe(day('6'));
   });
 
   it('at the counter already: a short date decides until when to cut or freeze', () => {

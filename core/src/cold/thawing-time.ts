@@ -11,13 +11,40 @@ export interface WayToThaw {
   readonly h: number;
   /** Hours to allow for so many pounds, by the published rule. */
   readonly hours: (pounds: number) => number;
+  /** Where how thick it lies is known, the way of the heat counts beside the rule: still air is slow. */
+  readonly isSlow: boolean;
 }
 
 const DAY_H = 24;
 /** The published rules: a day in the refrigerator for each 4 to 5 lb, and a full day at least. */
 const LB_A_DAY = { fastest: 5, slowest: 4 };
-/** In cold water about a pound takes an hour or less, 3 to 4 lb take 2 to 3 hours. */
-const WATER = { leastH: 1, perLbH: 0.75 };
+/** A scale shows a pound as a figure that is a hair more or less. */
+const HAIR_LB = 0.001;
+
+/**
+ * In cold water: about a pound in an hour or less, 3 to 4 lb in 2 to 3 hours, 30 minutes a pound for whole
+ * turkeys. At the earliest it is soft after 30 minutes a pound, published for birds: from then on its
+ * time to be cooked runs.
+ */
+const WATER = {
+  soonest: { leastH: 0.25, perLbH: 0.5 },
+  ready: { leastH: 1, perLbH: 0.75 },
+  largeLb: 4,
+  largeH: 3,
+};
+
+/** Still ice in it: so many hours more, and so often at most. */
+export const MORE_H = 0.5;
+export const MOST_TIMES = 4;
+
+/** Whole days to allow in a refrigerator, by the published rule at its slower end. */
+const slowestDays = (pounds: number): number => Math.max(1, Math.ceil((pounds - HAIR_LB) / LB_A_DAY.slowest));
+
+const soonestH = (pounds: number): number => Math.max(WATER.soonest.leastH, pounds * WATER.soonest.perLbH);
+const readyH = (pounds: number): number =>
+  pounds - HAIR_LB <= WATER.largeLb
+    ? Math.max(WATER.ready.leastH, pounds * WATER.ready.perLbH)
+    : Math.max(WATER.largeH, soonestH(pounds));
 
 /** Ways to thaw, the gentlest first. A new one is an entry here, and its name in `thawing` of `ledger/entry`. */
 export const THAWING = {
@@ -26,15 +53,17 @@ export const THAWING = {
     caution: 'On a tray, at the bottom, so that nothing drips on other food. Never on the counter.',
     airC: 4,
     h: 8,
-    hours: (pounds) => Math.max(DAY_H, (pounds / LB_A_DAY.slowest) * DAY_H),
+    hours: (pounds) => slowestDays(pounds) * DAY_H,
+    isSlow: true,
   },
   'cold-water': {
     name: 'in cold water',
     caution:
-      'In a tight bag, the water changed every 30 minutes; cook at once. Vacuum-packed food too is thawed cold.',
+      'In a tight bag, the water at most 21 °C (70 °F) or with ice in it, changed every 30 minutes; cook at once. Vacuum-packed food too is thawed cold.',
     airC: 15,
     h: 150,
-    hours: (pounds) => Math.max(WATER.leastH, pounds * WATER.perLbH),
+    hours: readyH,
+    isSlow: false,
   },
 } as const satisfies Readonly<Record<string, WayToThaw>>;
 
@@ -53,7 +82,7 @@ export const THAWED = {
  * Hours to allow for thawing by the published rule, at its slower end.
  *
  * @source USDA FSIS, The Big Thaw (from memory)
- * @example ruleHours(0.5 kg in dg, THAWING.refrigerator) // 24; 4 lb: 24; 8 lb: 48
+ * @example ruleHours(0.5 kg in dg, THAWING.refrigerator) // 24; 4 lb: 24; 5 lb: 48
  */
 export function ruleHours(massDg: MassDg, { hours }: WayToThaw): number {
   return hours(fromDg(massDg, 'lb'));
@@ -67,7 +96,18 @@ export function ruleHours(massDg: MassDg, { hours }: WayToThaw): number {
  * @example 0.5 kg: 1; a bird of 7 kg (15.4 lb): 3
  */
 export function daysUntilThrough(massDg: MassDg): number {
-  return Math.max(1, Math.floor(fromDg(massDg, 'lb') / LB_A_DAY.fastest));
+  return Math.max(1, Math.floor((fromDg(massDg, 'lb') + HAIR_LB) / LB_A_DAY.fastest));
+}
+
+/**
+ * Hours in cold water until something may be soft, at the earliest, and until it is ready.
+ *
+ * @source USDA FSIS, The Big Thaw (from memory); the earlier figure is published for whole turkeys
+ * @example 1 lb: soft after 0.5, ready after 1; 6 lb: 3 and 3
+ */
+export function waterHours(massDg: MassDg): { softH: number; readyH: number } {
+  const pounds = fromDg(massDg, 'lb');
+  return { softH: soonestH(pounds), readyH: readyH(pounds) };
 }
 
 /**
@@ -86,7 +126,7 @@ export function conductionHours(thicknessMm: number, { airC, h }: WayToThaw, mea
   );
 }
 
-/** Hours to allow: by the rule, and where the thickness is known by conduction; the longer counts. */
+/** Hours to allow: by the rule, and in still air, where the thickness is known, by conduction; the longer counts. */
 export function thawingHours(
   massDg: MassDg,
   thicknessMm: number | null,
@@ -94,5 +134,12 @@ export function thawingHours(
   meat: MeatProperties,
 ): number {
   const byRule = ruleHours(massDg, way);
-  return thicknessMm === null ? byRule : Math.max(byRule, conductionHours(thicknessMm, way, meat));
+  return thicknessMm === null || !way.isSlow
+    ? byRule
+    : Math.max(byRule, conductionHours(thicknessMm, way, meat));
+}
+
+/** Hours to allow in the refrigerator. */
+export function refrigeratorHours(massDg: MassDg, thicknessMm: number | null, meat: MeatProperties): number {
+  return thawingHours(massDg, thicknessMm, THAWING.refrigerator, meat);
 }

@@ -1,19 +1,16 @@
 import type { Lot, LotId } from '../ledger/lot';
 import type { State } from '../ledger/replay';
-import { isUsable } from '../ledger/destination';
-import { THAWED } from './thawing-time';
-import { addHours, daysBetween, type Instant, type IsoDate } from '../units/date';
-import {
-  after,
-  boughtClock,
-  COOK_WITHIN_H,
-  inherited,
-  type ColdContext,
-  type Running,
-} from './running-clock';
+import { daysBetween, type Instant, type IsoDate } from '../units/date';
+import { after } from './after';
+import { BatchHours } from './batch-hours';
+import { boughtClock } from './bought';
+import { inherited } from './inherited';
+import { rangeIfFrozen, type Keeping } from './keeping';
+import { settled, type ColdContext, type Running } from './running';
+import { whyOf } from './why';
 
 /** What a lot is, between warm and cold. */
-export type ColdState = 'sealed' | 'fresh' | 'frozen' | 'thawing' | 'thawed';
+export type ColdState = 'sealed' | 'fresh' | 'freezing' | 'frozen' | 'thawing' | 'thawed';
 
 /** The one clock of a lot: what it is at a moment, and until when. */
 export interface Cold {
@@ -22,8 +19,15 @@ export interface Cold {
   /** Whole days that it has been thawed, over all times. */
   readonly daysThawed: number;
   readonly refrozen: boolean;
-  /** For quality, while it is frozen. */
+  /** The day on which it went into the freezer; null where it lies in none, or nobody knows. */
+  readonly frozenOn: IsoDate | null;
+  /** The hour at which it is frozen, while it freezes. */
+  readonly frozenAt: Instant | null;
+  /** For quality, while it freezes or is frozen: the middle of the published range, and its ends. */
   readonly bestBefore: IsoDate | null;
+  readonly bestRange: readonly [IsoDate, IsoDate] | null;
+  /** The strictest class of what is in it; null where nothing is published. */
+  readonly keeping: Keeping | null;
   /** The shorter published time; after it, it should be cooked. */
   readonly dueOn: IsoDate | null;
   /** The last day. */
@@ -34,16 +38,20 @@ export interface Cold {
   /** Whether it may go into the freezer now, raw; null for what lies there. */
   readonly mayRefreeze: boolean | null;
   /** From then on what thaws is ready for the pan; null for what does not thaw. */
-  readonly readyOn: IsoDate | null;
-  /** The same to the minute, out of cold water. */
   readonly readyAt: Instant | null;
+  readonly readyOn: IsoDate | null;
+  /** From then on it is asked whether it is soft: in cold water. */
+  readonly softAt: Instant | null;
   /** A sealed piece without a use-by: open or freeze it from that day on, and ask the shop. */
   readonly openOn: IsoDate | null;
   /** One sentence that says where the dates come from, or what is wrong. */
   readonly why: string;
 }
 
-/** Whether something may still be eaten on a day, as it stands now. */
+/**
+ * Whether something may still be eaten on a day, as it stands now. What freezes is fresh to its old last
+ * day, and nothing is wrong with it afterwards: it is to be thawed then.
+ */
 export function keepsUpTo({ overdue, cookBy }: Pick<Cold, 'overdue' | 'cookBy'>, day: IsoDate): boolean {
   return !overdue && (cookBy === null || day <= cookBy);
 }
@@ -60,22 +68,26 @@ export interface ColdNow {
  * long asks here.
  *
  * @source USDA FSIS: cold storage chart, The Big Thaw, Freezing and Food Safety (from memory); what is
- *   ours is marked where it stands in `running-clock.ts`
+ *   ours is marked where it stands in this folder
  * @example chicken bought on 20 November, no date: due on the 21st, last day the 22nd
  */
 export class ColdClocks {
   /** The clock of each lot as it was made, before anything happened to it. */
   private readonly starts = new Map<LotId, Running>();
+  private readonly context: ColdContext;
 
   constructor(
     private readonly state: Pick<State, 'lots'>,
-    private readonly context: ColdContext,
-  ) {}
+    context: Omit<ColdContext, 'hoursInBatch'>,
+  ) {
+    const batches = new BatchHours(state, context.coldOf);
+    this.context = { ...context, hoursInBatch: (...given) => batches.of(...given) };
+  }
 
   /** The clock of a lot at a moment. */
   at(lot: Lot, now: ColdNow): Cold {
     this.start(lot);
-    return read(lot, this.until(lot, null), now, this.context);
+    return read(lot, settled(this.until(lot, null), now.instant), now, this.context);
   }
 
   /** Works out how a lot started, and all that it was made of before it: chains may be long, so without recursion. */
@@ -111,27 +123,32 @@ export class ColdClocks {
 }
 
 function read(lot: Lot, running: Running, now: ColdNow, context: ColdContext): Cold {
-  const { phase, thaw, boughtOn, dueOn, lastOn, bestOn, openOn, fault, isRefrozen } = running;
-  const cookByAt = thaw?.throughAt ? addHours(thaw.throughAt, COOK_WITHIN_H) : null;
-  const isReady =
-    thaw !== null && (thaw.throughAt ? now.instant >= thaw.throughAt : now.today >= thaw.readyOn);
-  const isPast = cookByAt ? now.instant > cookByAt : lastOn !== null && now.today > lastOn;
-  const overdue = isPast || fault !== null;
+  const { phase, thaw, boughtOn, dueOn, lastOn, fault } = running;
+  const isCold = phase === 'frozen' || phase === 'freezing';
+  const isReady = thaw !== null && now.instant >= thaw.readyAt;
+  const isPast = thaw?.cookByAt ? now.instant > thaw.cookByAt : lastOn !== null && now.today > lastOn;
+  // What reached the freezer on its last day was in time.
+  const overdue = fault !== null || (isPast && !isCold);
   const since = thaw ? Math.max(0, daysBetween(thaw.throughOn, now.today)) : 0;
   const cold: Omit<Cold, 'why'> = {
     state: phase === 'thawing' ? (isReady ? 'thawed' : 'thawing') : phase,
     boughtOn,
     daysThawed: running.daysThawed + since,
-    refrozen: isRefrozen,
-    bestBefore: phase === 'frozen' ? bestOn : null,
+    refrozen: running.isRefrozen,
+    frozenOn: isCold ? running.frozenOn : null,
+    frozenAt: running.freezing?.frozenAt ?? null,
+    bestBefore: isCold ? running.bestOn : null,
+    bestRange: isCold && !running.isRefrozen ? rangeIfFrozen(running.keeping, running.frozenOn) : null,
+    keeping: running.keeping,
     dueOn,
     cookBy: lastOn,
-    cookByAt,
+    cookByAt: thaw?.cookByAt ?? null,
     overdue,
-    mayRefreeze: phase === 'frozen' ? null : mayFreeze(running, overdue, context),
-    readyOn: thaw?.readyOn ?? null,
-    readyAt: thaw?.throughAt ?? null,
-    openOn,
+    mayRefreeze: isCold ? null : mayFreeze(running, overdue, context),
+    readyAt: thaw?.readyAt ?? null,
+    readyOn: thaw ? context.dayOf(thaw.readyAt) : null,
+    softAt: thaw?.softAt ?? null,
+    openOn: running.openOn,
   };
   return { ...cold, why: whyOf(lot, running, cold) };
 }
@@ -140,31 +157,4 @@ function read(lot: Lot, running: Running, now: ColdNow, context: ColdContext): C
 function mayFreeze({ thaw }: Running, overdue: boolean, { rules }: ColdContext): boolean {
   if (overdue) return false;
   return thaw === null || (thaw.way === 'refrigerator' && rules.refreezeRaw !== false);
-}
-
-function whyOf(lot: Lot, running: Running, cold: Omit<Cold, 'why'>): string {
-  const { thaw, fault, openOn, lastOn, boughtOn, useBy } = running;
-  if (fault) return fault;
-  if (cold.state === 'frozen' && cold.bestBefore === null)
-    return `Frozen${cold.refrozen ? ' again' : ''}; held at −18 °C (0 °F) it stays safe. How long it stays good nobody can say: it is not known since when, or of what, or nothing is published.`;
-  if (cold.state === 'frozen')
-    return cold.refrozen
-      ? 'Frozen again: half of the quality time that was left (ours; nothing is published).'
-      : 'Frozen; the date is for quality only, held at −18 °C (0 °F) it stays safe.';
-  if (thaw && thaw.way !== 'refrigerator')
-    return `Thawed ${THAWED[thaw.way].name}: cook it when it is through, at the latest two hours after (our reading of the danger zone). Frozen again only cooked.`;
-  if (thaw?.isForSale) return 'Frozen before and thawed for sale: the published days from the purchase.';
-  if (thaw)
-    return 'Thawed in the refrigerator: the published days from when it is through, less those that it was thawed before.';
-  if (openOn)
-    return 'In its sealed bag without a use-by date: from then on open or freeze it, and ask the shop (ours; nothing is published).';
-  if (lastOn === null) return 'Nobody knows since when it lies there.';
-  if (cold.state === 'sealed') return 'Unopened: the use-by date on its label.';
-  if (useBy !== null && lastOn === useBy)
-    return 'Opened: the published days from opening, never past the use-by date.';
-  if (!isUsable(lot.destination))
-    return 'Nothing is published for raw bones and fat: as short as the shortest.';
-  return boughtOn === null
-    ? 'The published days.'
-    : 'The published days, counted from the purchase through cutting and wrapping.';
 }
