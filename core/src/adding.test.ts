@@ -6,7 +6,7 @@ import { drawingOf } from './catalogue/drawings';
 import { findKinds } from './catalogue/find-kinds';
 import { KINDS } from './catalogue/kinds';
 import { blankKind } from './catalogue/own-kind';
-import { safeTemperature } from './catalogue/safe-temperature';
+import { leastHeat } from './catalogue/safe-temperature';
 import { SHOP_ITEMS } from './catalogue/shop-items';
 import { withSchools } from './catalogue/with-schools';
 import { findWords, WORDS } from './catalogue/words';
@@ -88,7 +88,9 @@ const ADDS: Readonly<Record<string, () => void>> = {
       venison: { isBird: false, freezesAs: 'lean-beef', sealed: { due: 8, last: 10, fromPacking: 20 } },
     } as const;
     expect(isBird('goose', animals)).toBe(true);
-    expect(safeTemperature('goose', animals)).toEqual(safeTemperature('turkey'));
+    const roast = { destination: 'main', prepared: null } as const;
+    const turkey = leastHeat({ animal: 'turkey', ...roast });
+    expect(leastHeat({ animal: 'goose', ...roast }, {}, animals)).toEqual(turkey);
     expect(meatOf('goose', animals)).toBe(MEATS.poultry);
     expect(sealedAnimals(animals)).toContain('venison');
     expect(sealedDays({ sealedDays: {} }, 'venison', animals)).toMatchObject({ due: 8, last: 10 });

@@ -1,12 +1,13 @@
 import { LabelDraft } from './label/label-draft';
 import { Compared } from './candidates/compared';
+import { AsWrapped } from './piece/as-wrapped';
 import { PieceAsked } from './piece/piece-asked';
 import { ReadyCut } from './answer/ready-cut';
 import type { PlacePages } from '../household/parts/place-pages';
 
 /** The pages of the Counter; what is typed on one of them waits while another is looked at. */
 export const COUNTER_PAGES: PlacePages = {
-  providers: [Compared, LabelDraft, PieceAsked, ReadyCut],
+  providers: [AsWrapped, Compared, LabelDraft, PieceAsked, ReadyCut],
   pages: [
     {
       path: '',

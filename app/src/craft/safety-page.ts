@@ -1,8 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { safeTemperature } from '@core/catalogue/safe-temperature';
+import { heatWords, leastHeats } from '@core/catalogue/safe-temperature';
 import { TEMPERATURES } from '@core/catalogue/temperatures';
 import { convert } from '@core/units/convert';
+import { USUAL_KEEPING } from '@core/cold/keeping-rules';
 import { Format } from '@core/format/format';
+import { HouseholdStore } from '../household/household-store';
 
 /** What keeps raw meat from making anyone ill, with the published figures. */
 @Component({
@@ -39,17 +41,18 @@ import { Format } from '@core/format/format';
   `,
 })
 export class SafetyPage {
-  private readonly format = inject(Format);
+  protected readonly format = inject(Format);
+  private readonly store = inject(HouseholdStore);
   protected readonly t = TEMPERATURES;
 
   protected readonly done = computed(() => {
-    const [bird, red] = [safeTemperature('chicken'), safeTemperature('beef')];
-    return [
-      { what: bird.what, figure: this.degrees(bird.celsius) },
-      { what: 'Ground beef, pork, lamb', figure: this.degrees(red.groundCelsius) },
-      { what: 'Whole cuts of beef, pork, lamb', figure: `${this.degrees(red.celsius)} and 3 minutes’ rest` },
-    ];
+    return leastHeats(this.rules()).map((heat) => ({
+      what: heat.what,
+      figure: heatWords(heat, (celsius) => this.format.heat(celsius)),
+    }));
   });
+  /** What this household follows beside the published figures. */
+  protected readonly rules = computed(() => this.store.settings().keeping ?? USUAL_KEEPING);
   protected readonly cold = computed(() => [
     { what: TEMPERATURES.refrigerator.what, figure: this.degrees(TEMPERATURES.refrigerator.celsius) },
     { what: TEMPERATURES.freezer.what, figure: this.degrees(TEMPERATURES.freezer.celsius) },

@@ -11,15 +11,32 @@ export const STATE_WORDS: Record<Cold['state'], string> = {
   thawed: 'thawed',
 };
 
+type Said = Pick<Format, 'weekday' | 'day' | 'moment'>;
+
 /** Until when something keeps, in words that a cook reads at a glance. */
-export function keepsWords(cold: Cold, format: Pick<Format, 'weekday' | 'day' | 'timeOf'>): string {
-  const { overdue, cookBy, cookByAt, dueOn, state, readyOn, openOn, bestBefore, refrozen } = cold;
+export function keepsWords(cold: Cold, format: Said): string {
+  const { overdue, cookBy, cookByAt, dueOn, state, readyAt, openOn } = cold;
   if (overdue) return cookBy === null ? 'overdue' : `overdue since ${format.weekday(cookBy)}`;
-  if (cookByAt) return `cook by ${format.timeOf(cookByAt)}${cookBy ? `, ${format.weekday(cookBy)}` : ''}`;
-  if (openOn) return `open or freeze it from ${format.day(openOn)} on`;
-  if (state === 'frozen')
-    return `${refrozen ? 'frozen again, ' : ''}${bestBefore ? `best before ${format.day(bestBefore)}` : 'no date'}`;
+  const ready = state === 'thawing' && readyAt ? `ready about ${format.moment(readyAt)}, ` : '';
+  if (cookByAt) return `${ready}cook by ${format.moment(cookByAt)}`;
+  if (openOn)
+    return `open or freeze it from ${format.weekday(openOn)} on${cookBy ? `, last day ${format.weekday(cookBy)}` : ''}`;
+  if (state === 'freezing') return freezingWords(cold, format);
+  if (state === 'frozen') return frozenWords(cold, format);
   if (cookBy === null) return 'nobody knows since when';
-  const ready = state === 'thawing' && readyOn ? `ready ${format.weekday(readyOn)}, ` : '';
   return `${ready}cook by ${format.weekday(cookBy)}${dueOn && dueOn < cookBy ? `, better by ${format.weekday(dueOn)}` : ''}`;
+}
+
+function freezingWords({ frozenAt, cookBy }: Cold, format: Said): string {
+  const hard = frozenAt ? `hard about ${format.moment(frozenAt)}` : 'the power is out';
+  return cookBy ? `${hard}; fresh until ${format.weekday(cookBy)}` : hard;
+}
+
+function frozenWords({ refrozen, bestBefore, bestRange }: Cold, format: Said): string {
+  const best = bestBefore ? `best before ${format.day(bestBefore)}` : 'no date';
+  const range =
+    bestRange && bestRange[0] !== bestRange[1]
+      ? ` (${format.day(bestRange[0])} to ${format.day(bestRange[1])})`
+      : '';
+  return `${refrozen ? 'frozen again, ' : ''}${best}${range}`;
 }

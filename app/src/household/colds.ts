@@ -1,5 +1,8 @@
 import { computed, inject, Injectable } from '@angular/core';
+import type { Laying } from '@core/deeds/move';
+import type { Thawing } from '@core/deeds/thaw';
 import { notKept } from '@core/dinner/reservation';
+import type { ThawedBy } from '@core/ledger/lot';
 import { clocksOf, type ClockOf } from '@core/cold/household-clocks';
 import { Clock } from './clock';
 import { HouseholdStore } from './household-store';
@@ -14,6 +17,7 @@ export class Colds {
       state: this.store.state(),
       places: this.store.places(),
       settings: this.store.settings(),
+      cuts: this.store.powerCuts(),
       dayOf: (at) => this.clock.dayOf(at),
     }),
   );
@@ -23,6 +27,19 @@ export class Colds {
     const clocks = this.clocks();
     return (lot) => clocks.at(lot, now);
   });
+
+  /** How something is taken out to thaw from here, now. */
+  thawing(way: ThawedBy): Thawing {
+    const [refrigerator, reserved] = [this.store.refrigerator(), this.store.reserved()];
+    return { way, refrigerator, reserved, on: this.clock.today(), newId: () => this.clock.newId() };
+  }
+
+  /** Where things can be laid, and what may lie there. */
+  readonly laying = computed<Laying>(() => ({
+    names: this.store.placeNames(),
+    freezers: this.store.freezers(),
+    clockOf: this.of(),
+  }));
 
   /** What is past its last day and still written down as there: mostly a deed was not written down. */
   readonly overdue = computed(() => {

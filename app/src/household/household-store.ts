@@ -101,6 +101,9 @@ export const HouseholdStore = signalStore(
       appliances: computed(() => coldPlaces(valuesOf({ records: records() }, 'place'))),
       placeNames: computed(() => placeNames(valuesOf({ records: records() }, 'place'))),
       meals: computed(() => valuesOf({ records: records() }, 'meal')),
+      /** When the power was out, and when pieces are to be cut. */
+      powerCuts: computed(() => valuesOf({ records: records() }, 'power-cut')),
+      cuttings: computed(() => valuesOf({ records: records() }, 'cutting')),
       /** Packs that are kept for something: no plan takes them. */
       reserved: computed((): Reservations => valuesOf({ records: records() }, 'reserved')),
       printing: computed(() => valuesOf({ records: records() }, 'printing').get('labels') ?? null),
@@ -138,8 +141,10 @@ export const HouseholdStore = signalStore(
           ),
         ),
     ),
-    /** What is frozen again goes here: the first freezer's first drawer. */
-    freezer: computed(() => appliances().find(({ cold }) => cold === 'freezer')?.shelves[0]?.id ?? null),
+    /** What is frozen goes here: the first freezer's first drawer, then the others. */
+    freezers: computed(() =>
+      appliances().flatMap(({ cold, shelves }) => (cold === 'freezer' ? shelves.map(({ id }) => id) : [])),
+    ),
     /** What thaws goes here: the first refrigerator's lowest shelf. */
     refrigerator: computed(
       () =>

@@ -13,6 +13,7 @@ export function clockAt(household: Household, zone: string, instant: Instant): C
     state: household.journal.state,
     places: valuesOf(household, 'place'),
     settings: settingsOf(household),
+    cuts: valuesOf(household, 'power-cut'),
     dayOf: (at) => wallAt(at, zone).date,
   });
   const now = { instant, today: wallAt(instant, zone).date };

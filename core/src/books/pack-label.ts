@@ -1,5 +1,5 @@
-import { safeTemperature } from '../catalogue/safe-temperature';
-import type { Cold } from '../cold/cold-clock';
+import { heatWords, leastHeat, type HeatRules } from '../catalogue/safe-temperature';
+import { isInFreezer, type Cold } from '../cold/cold-clock';
 import { bestIfFrozen } from '../cold/keeping';
 import { isBird } from '../ledger/animal';
 import type { Lot } from '../ledger/lot';
@@ -23,12 +23,13 @@ const VACUUM = /vacuum/i;
  * cook it safely, and what to watch.
  *
  * @param note what someone wants on it, as it is
+ * @param rules for heat, where the household's are stricter
  */
 export function packLabel(
   pack: Lot,
   cold: Cold,
   costMinor: number | null,
-  note: string,
+  { note, rules }: { readonly note: string; readonly rules: HeatRules },
   words: LabelWords,
 ): PackLabel {
   const number = shortNumber(pack.id);
@@ -45,11 +46,12 @@ export function packLabel(
     beside: besideOf(pack),
     days: daysOf(pack, cold, words),
     destination: pack.destination,
-    wrapped: `wrapped ${pack.on ? words.day(pack.on) : 'nobody knows when'}`,
+    frozen: frozenWords(pack, cold, words),
     cost: costMinor === null || costMinor === 0 ? null : `${words.money(costMinor)}${each}`,
-    hint: hintOf(pack, words),
+    hint: hintOf(pack, rules, words),
     cautions: [
       ...(isBird(pack.animal) ? ['Raw poultry: wash board, knife, hands'] : []),
+      ...(pack.prepared === 'tenderised' ? ['Tenderised: cook it through'] : []),
       ...(cold.refrozen ? ['Frozen again: cook it once it is thawed'] : []),
       VACUUM.test(pack.wrap ?? '')
         ? 'Thaw cold: refrigerator, or cold water in its bag'
@@ -58,6 +60,21 @@ export function packLabel(
     note: note.trim(),
     qr: qrText({ id: pack.id, number, title, mass: words.mass(pack.inDg), on: pack.on }),
   };
+}
+
+/** When it went into the freezer; printed while wrapping, the day of wrapping, which is meant to be the same. */
+function frozenWords({ on }: Lot, { state, frozenOn }: Cold, { day }: LabelWords): string {
+  if (frozenOn !== null) return `frozen ${day(frozenOn)}`;
+  if (on === null) return 'nobody knows when';
+  return state === 'frozen' ? `wrapped ${day(on)}` : `frozen ${day(on)}`;
+}
+
+/** Whether what was printed while wrapping is not true any more: it went into the freezer on another day. */
+export function isLabelStale(
+  pack: Pick<Lot, 'on' | 'sources'>,
+  { frozenOn }: Pick<Cold, 'frozenOn'>,
+): boolean {
+  return pack.sources.length > 0 && frozenOn !== null && pack.on !== null && frozenOn !== pack.on;
 }
 
 /** Of which animal it is, where its name does not say so, and how many plates. */
@@ -72,8 +89,7 @@ function besideOf({ animal, plates, name }: Lot): string {
 /** Until when it is best once frozen, and until when it keeps while it is not. */
 function daysOf(pack: Lot, cold: Cold, { day }: LabelWords): LabelDay[] {
   if (cold.overdue) return [{ word: 'past its last day', day: cold.cookBy ? day(cold.cookBy) : '' }];
-  if (cold.state === 'frozen')
-    return cold.bestBefore ? [{ word: 'best before', day: day(cold.bestBefore) }] : [];
+  if (isInFreezer(cold)) return cold.bestBefore ? [{ word: 'best before', day: day(cold.bestBefore) }] : [];
   const best = bestIfFrozen(cold.keeping, pack.on);
   return [
     ...(cold.cookBy ? [{ word: 'fresh: cook or freeze by', day: day(cold.cookBy) }] : []),
@@ -82,9 +98,8 @@ function daysOf(pack: Lot, cold: Cold, { day }: LabelWords): LabelDay[] {
 }
 
 /** What the middle must reach; nothing for bones and fat, and for meat of nobody knows which animal. */
-function hintOf({ animal, destination }: Lot, words: LabelWords): string | null {
+function hintOf({ animal, destination, prepared }: Lot, rules: HeatRules, words: LabelWords): string | null {
   if (animal === null || destination === 'stock' || destination === 'render') return null;
-  const safe = safeTemperature(animal);
-  if (destination === 'grind') return `Cook through, ${words.temperature(safe.groundCelsius)}`;
-  return `Cook to ${words.temperature(safe.celsius)}${safe.rest ? ', rest 3 min' : ''}`;
+  const heat = heatWords(leastHeat({ animal, destination, prepared }, rules), words.temperature);
+  return destination === 'grind' ? `Cook through, ${heat}` : `Cook to ${heat}`;
 }

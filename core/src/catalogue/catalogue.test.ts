@@ -5,7 +5,7 @@ import { kindSchema, type Kind, type Way } from './kind-schema';
 import { KINDS, kindById } from './kinds';
 import { partsOfWay } from './parts-of-way';
 import { perPieceOf } from './per-piece';
-import { safeTemperature } from './safe-temperature';
+import { leastHeat } from './safe-temperature';
 import { shopItem } from './shop-items';
 import { otherSchool, waysByFamily } from './ways-by-family';
 import { convert } from '../units/convert';
@@ -91,11 +91,22 @@ describe('check values (common practice)', () => {
     expect(['strip-loin', 'beef-tenderloin'].map((id) => kindById(id)?.itemNumber)).toEqual(['180', '189']);
   });
 
-  it('safe temperatures (USDA FSIS, from memory)', () => {
-    const fahrenheit = (celsius: number): number => Math.round(convert(celsius, 'C', 'F'));
-    expect(fahrenheit(safeTemperature('chicken').celsius)).toBe(165);
-    expect(fahrenheit(safeTemperature('beef').celsius)).toBe(145);
-    expect(fahrenheit(safeTemperature('beef').groundCelsius)).toBe(160);
+  const main = { destination: 'main', prepared: null } as const;
+  const red = { animal: 'beef', ...main };
+  it.each([
+    ['a bird', { animal: 'chicken', ...main }, {}, 165, null],
+    ['its giblets', { animal: 'turkey', destination: 'stock', prepared: 'organ' }, {}, 165, null],
+    ['a steak', red, {}, 145, 3],
+    ['ground', { ...red, destination: 'grind' }, {}, 160, null],
+    ['liver', { ...red, prepared: 'organ' }, {}, 160, null],
+    ['tenderised', { ...red, prepared: 'tenderised' }, {}, 160, null],
+    ['a steak for somebody at risk', red, { atRisk: true }, 160, null],
+    ['a steak in the United Kingdom', red, { heat: 'uk' }, 158, 2],
+    ['for somebody at risk there', red, { atRisk: true, heat: 'uk' }, 160, null],
+    ['ground there: advice only raises', { ...red, destination: 'grind' }, { heat: 'uk' }, 160, null],
+  ] as const)('%s: the least heat (USDA FSIS, from memory)', (_what, meat, rules, fahrenheit, minutes) => {
+    const { celsius, then } = leastHeat(meat, rules);
+    expect([Math.round(convert(celsius, 'C', 'F')), then?.minutes ?? null]).toEqual([fahrenheit, minutes]);
   });
 });
 

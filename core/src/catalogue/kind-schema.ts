@@ -97,6 +97,8 @@ export const kindSchema = z.strictObject({
   bone: z.enum(['bone-in', 'boneless']),
   /** Often bought several at once, in one bag or box. */
   severalAtOnce: z.boolean().optional(),
+  /** Mostly sold in a tray or paper, and not in its packer's sealed bag (common practice). */
+  comesIn: z.literal('tray').optional(),
   /** Whether a household knife is enough, and why. */
   knife: z.strictObject({ enough: z.boolean(), why: z.string().min(1) }),
   /** Usual weight of one, in grams; an estimate that only guards against slips of the pen. */

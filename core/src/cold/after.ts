@@ -1,5 +1,5 @@
 import type { ColdEvent, Lot } from '../ledger/lot';
-import { intoFreezer } from './freezing';
+import { intoFreezer, lookedAt } from './freezing';
 import { openedOn } from './opened-on';
 import { dayOfEvent, momentOf, settled, type ColdContext, type Running } from './running';
 import { felt, outOfFreezer } from './thawing';
@@ -11,7 +11,7 @@ export function after(before: Running, event: ColdEvent, lot: Lot, context: Cold
     case 'opened':
       return opened(running, event, context);
     case 'checked':
-      return felt(running, event, context);
+      return lookedAt(felt(running, event, context), event, lot, context);
     case 'refrozen':
       return intoFreezer(running, event, lot, null, context);
     case 'thawing':

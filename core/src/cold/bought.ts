@@ -16,7 +16,7 @@ import {
 } from './running';
 
 /** A date later than this after the purchase is no date of fresh meat; ours. */
-const BELIEVED_DAYS = { small: 21, red: 120 };
+export const BELIEVED_DAYS = { small: 21, red: 120 };
 /** What was put into a refrigerator within so many hours was there already, and fresh. */
 const AT_ONCE_H = 2;
 

@@ -21,8 +21,10 @@ export interface Cold {
   readonly refrozen: boolean;
   /** The day on which it went into the freezer; null where it lies in none, or nobody knows. */
   readonly frozenOn: IsoDate | null;
-  /** The hour at which it is frozen, while it freezes. */
+  /** The hour at which it is frozen, while it freezes; null too where the power is out. */
   readonly frozenAt: Instant | null;
+  /** The day of that hour. */
+  readonly frozenBy: IsoDate | null;
   /** For quality, while it freezes or is frozen: the middle of the published range, and its ends. */
   readonly bestBefore: IsoDate | null;
   readonly bestRange: readonly [IsoDate, IsoDate] | null;
@@ -50,10 +52,19 @@ export interface Cold {
 
 /**
  * Whether something may still be eaten on a day, as it stands now. What freezes is fresh to its old last
- * day, and nothing is wrong with it afterwards: it is to be thawed then.
+ * day; later than that it is no dinner before it is frozen.
  */
-export function keepsUpTo({ overdue, cookBy }: Pick<Cold, 'overdue' | 'cookBy'>, day: IsoDate): boolean {
-  return !overdue && (cookBy === null || day <= cookBy);
+export function keepsUpTo(
+  { overdue, cookBy, state, frozenBy }: Pick<Cold, 'overdue' | 'cookBy' | 'state' | 'frozenBy'>,
+  day: IsoDate,
+): boolean {
+  const isFrozenThen = state === 'freezing' && frozenBy !== null && day > frozenBy;
+  return !overdue && (cookBy === null || day <= cookBy || isFrozenThen);
+}
+
+/** Whether it lies in a freezer, frozen or on its way to be. */
+export function isInFreezer({ state }: Pick<Cold, 'state'>): boolean {
+  return state === 'frozen' || state === 'freezing';
 }
 
 /** A moment, and the day that the household's calendar shows. */
@@ -137,6 +148,7 @@ function read(lot: Lot, running: Running, now: ColdNow, context: ColdContext): C
     refrozen: running.isRefrozen,
     frozenOn: isCold ? running.frozenOn : null,
     frozenAt: running.freezing?.frozenAt ?? null,
+    frozenBy: running.freezing?.frozenAt ? context.dayOf(running.freezing.frozenAt) : null,
     bestBefore: isCold ? running.bestOn : null,
     bestRange: isCold && !running.isRefrozen ? rangeIfFrozen(running.keeping, running.frozenOn) : null,
     keeping: running.keeping,

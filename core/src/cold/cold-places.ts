@@ -15,6 +15,8 @@ export interface Appliance {
   readonly name: string;
   readonly cold: Place['cold'];
   readonly litres: number | null;
+  /** Some of its drawers are of unknown size: it has more than these litres. */
+  readonly atLeast: boolean;
   readonly airC: number;
   /** How its air takes heat off a pack, W/(m²·K). */
   readonly h: number;
@@ -68,6 +70,7 @@ export function coldPlaces(places: ReadonlyMap<string, Place>): Appliance[] {
 
 function applianceOf(id: string, place: Place, drawers: readonly (readonly [string, Place])[]): Appliance {
   const litres = place.litres ?? sumKnown(drawers.map(([, drawer]) => drawer.litres));
+  const atLeast = place.litres === undefined && drawers.some(([, drawer]) => drawer.litres === undefined);
   const shelves = drawers.length === 0 ? [{ id, name: place.name, litres }] : withShares(litres, drawers);
   const frostFree = place.frostFree ?? false;
   return {
@@ -75,6 +78,7 @@ function applianceOf(id: string, place: Place, drawers: readonly (readonly [stri
     name: place.name,
     cold: place.cold,
     litres,
+    atLeast: atLeast && litres !== null,
     airC: place.airC ?? USUAL_AIR_C[place.cold],
     h: frostFree ? MOVED_AIR : STILL_AIR,
     frostFree,
@@ -90,8 +94,9 @@ function withShares(litres: number | null, drawers: readonly (readonly [string, 
   return drawers.map(([id, { name, litres: own }]) => ({ id, name, litres: own ?? shareL }));
 }
 
+/** What is known of several; null where nothing is. */
 function sumKnown(values: readonly (number | undefined)[]): number | null {
-  return values.length === 0 || values.includes(undefined) ? null : sum(values, (value) => value ?? 0);
+  return values.every((value) => value === undefined) ? null : sum(values, (value) => value ?? 0);
 }
 
 /** The appliance that a place is, or is a drawer of. */
@@ -99,10 +104,23 @@ export function applianceAt(appliances: readonly Appliance[], place: string | nu
   return appliances.find(({ id, shelves }) => id === place || shelves.some((shelf) => shelf.id === place));
 }
 
-/** A household's litres of freezer; null where no freezer says its own. */
-export function freezerLitres(appliances: readonly Appliance[]): number | null {
-  const known = appliances.filter(({ cold, litres }) => cold === 'freezer' && litres !== null);
-  return known.length === 0 ? null : sum(known, ({ litres }) => litres ?? 0);
+/** A household's litres of freezer, as far as they are known; null where no freezer says its own. */
+export function freezerLitres(
+  appliances: readonly Appliance[],
+): { readonly litres: number; readonly atLeast: boolean } | null {
+  const freezers = appliances.filter(({ cold }) => cold === 'freezer');
+  const known = freezers.filter(({ litres }) => litres !== null);
+  if (known.length === 0) return null;
+  const atLeast = known.length < freezers.length || known.some((each) => each.atLeast);
+  return { litres: sum(known, ({ litres }) => litres ?? 0), atLeast };
+}
+
+/** Whether a pack lies in a place of which nobody has said how large it is. */
+export function isInUnknown(appliances: readonly Appliance[], place: string | null): boolean {
+  const appliance = applianceAt(appliances, place);
+  if (!appliance) return false;
+  if (appliance.litres === null) return true;
+  return appliance.atLeast && appliance.shelves.some(({ id, litres }) => id === place && litres === null);
 }
 
 /** Sizes that a household's freezer or refrigerator has; others are asked about. */

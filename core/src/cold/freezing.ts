@@ -4,6 +4,8 @@ import { addDays, addHours, daysBetween, type Instant, type IsoDate } from '../u
 import type { MassDg } from '../units/mass';
 import { bestOf } from './bought';
 import { packFreezing } from './pack-freezing';
+import { frozenAfter } from './power-cut-note';
+import { thawedThere } from './thawing';
 import { dayOfEvent, momentOf, type ColdContext, type FreezerFacts, type Running } from './running';
 import { THAWED } from './thawing-time';
 
@@ -46,14 +48,21 @@ export function intoFreezer(
   freezer: FreezerFacts | null,
   context: ColdContext,
 ): Running {
-  const { phase, thaw, lastOn } = running;
+  const { phase, thaw } = running;
   if (phase === 'frozen' || phase === 'freezing') return running;
-  const on = dayOfEvent(event, context);
-  const { from, to } = momentOf(event, context);
+  const { from } = momentOf(event, context);
   const isBackSoon = thaw !== null && isSoonAfter(from, thaw.startedAt);
   if (isBackSoon && thaw.way === 'refrigerator' && !thaw.isForSale)
     return { ...thaw.before, keeping: running.keeping, fault: running.fault ?? thaw.before.fault };
   const hours = freezer ? context.hoursInBatch(lot, event, freezer) : UNKNOWN.usual;
+  return freezes(running, event, lot, hours, context);
+}
+
+/** What is soft begins to freeze. */
+function freezes(running: Running, event: ColdEvent, lot: Lot, hours: number, context: ColdContext): Running {
+  const { thaw, lastOn } = running;
+  const on = dayOfEvent(event, context);
+  const { to } = momentOf(event, context);
   const late = lastOn !== null && on > lastOn ? 'It went into the freezer after its last day.' : null;
   const wet = thaw?.cookByAt != null ? `It was thawed ${THAWED[thaw.way].name} and frozen again raw.` : null;
   return {
@@ -61,7 +70,7 @@ export function intoFreezer(
     phase: 'freezing',
     openOn: null,
     thaw: null,
-    freezing: { frozenAt: addHours(to, hours), before: running },
+    freezing: { frozenAt: frozenAfter(to, hours, context.cuts), hours, before: running },
     frozenOn: on,
     fault: running.fault ?? wet ?? late,
     ...(thaw === null || running.basis === 'never-frozen'
@@ -73,6 +82,26 @@ export function intoFreezer(
         }),
   };
 }
+
+/**
+ * Somebody looked at what lay in a freezer without power. What still froze freezes on, its whole time anew;
+ * what was hard and is soft, but cold, is frozen again. What kept its ice is as it was.
+ */
+export function lookedAt(running: Running, event: ColdEvent, lot: Lot, context: ColdContext): Running {
+  if (event.found === 'warm') return { ...running, fault: running.fault ?? WARM };
+  const { freezing } = running;
+  if (freezing && (event.found === 'ice' || event.found === 'cold')) {
+    const frozenAt = frozenAfter(momentOf(event, context).to, freezing.hours, context.cuts);
+    return { ...running, freezing: { ...freezing, frozenAt } };
+  }
+  if (running.phase !== 'frozen' || event.found !== 'cold') return running;
+  const cold = context.coldOf(lot.place ?? '');
+  const isFreezer = cold !== undefined && cold !== 'refrigerator';
+  const hours = isFreezer ? hoursToFreeze(lot, event.massDg, cold) : UNKNOWN.usual;
+  return freezes(thawedThere(running, event, context), event, lot, hours, context);
+}
+
+const WARM = 'It was warmer than 4 °C (40 °F) for over 2 hours, or nobody knows how long. It is thrown away.';
 
 /** Within the time in which nothing has happened yet; clocks that disagree prove nothing. */
 function isSoonAfter(at: Instant, start: Instant): boolean {

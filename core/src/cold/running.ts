@@ -3,6 +3,7 @@ import { toldAt } from '../ledger/told-at';
 import { addDays, addHours, type Instant, type IsoDate } from '../units/date';
 import { keepingOf, SHORTEST_DAYS, type Keeping } from './keeping';
 import type { KeepingRules } from './keeping-rules';
+import type { PowerCut } from './power-cut-note';
 
 /** How something thaws. */
 export interface Thaw {
@@ -25,7 +26,10 @@ export interface Thaw {
 
 /** On its way to be frozen. */
 export interface Freezing {
-  readonly frozenAt: Instant;
+  /** Null while the power is out. */
+  readonly frozenAt: Instant | null;
+  /** So long it takes, all of its batch. */
+  readonly hours: number;
   /** What it was before, and goes on being until then. */
   readonly before: Running;
 }
@@ -87,6 +91,8 @@ export interface ColdContext {
   /** What a place is: a freezer, a refrigerator; undefined where nobody knows. One that does not freeze is a refrigerator. */
   readonly coldOf: (place: string) => FreezerFacts | 'refrigerator' | undefined;
   readonly rules: KeepingRules;
+  /** When the power was out, in its order. */
+  readonly cuts: readonly PowerCut[];
   /** The day of a moment where the household is. */
   readonly dayOf: (at: Instant) => IsoDate;
   /** Hours until what went into a freezer with something is frozen, all of it. */
@@ -143,7 +149,8 @@ export function momentOf(event: ColdEvent, context: ColdContext): { from: Instan
 
 /** What freezes is frozen once its hour has come: no date of the refrigerator counts any more. */
 export function settled(running: Running, at: Instant): Running {
-  if (running.phase !== 'freezing' || running.freezing === null || at < running.freezing.frozenAt)
-    return running;
+  if (running.phase !== 'freezing' || running.freezing === null) return running;
+  const { frozenAt } = running.freezing;
+  if (frozenAt === null || at < frozenAt) return running;
   return { ...running, phase: 'frozen', dueOn: null, lastOn: null, openOn: null, freezing: null };
 }

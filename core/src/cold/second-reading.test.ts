@@ -5,6 +5,7 @@ import type { Lot } from '../ledger/lot';
 import { householdOf } from '../records/household';
 import type { HouseholdRecord } from '../records/record';
 import { JournalBuilder } from '../testing/journal-builder';
+import { runs } from '../testing/runs';
 import type { Cold } from './cold-clock';
 
 /*
@@ -161,7 +162,17 @@ class Slip {
   private out_(deed: 'fridge' | 'water' | 'microwave', minute: number, day: number): void {
     // Before it was frozen: as if it had stayed.
     if (this.mode === 'freezing') return void Object.assign(this, this.under);
-    if (this.mode === 'thawing' && (deed === 'fridge' || this.way === 'wet' || this.through <= day)) return;
+    if (this.mode === 'thawing' && this.way === 'wet') {
+      if (deed !== 'microwave' || !this.isInWater) return;
+      // Begun in water, finished in the microwave: ready, and cooked within the time it had.
+      const cook = this.cook;
+      this.isInWater = false;
+      this.wet(minute, minute);
+      this.cook = Math.min(this.cook, cook);
+      this.last = dayOf(this.cook);
+      return;
+    }
+    if (this.mode === 'thawing' && (deed === 'fridge' || this.through <= day)) return;
     if (this.mode !== 'frozen' && this.mode !== 'thawing') return;
     Object.assign(this, { mode: 'thawing', out: minute, half: 0 });
     if (deed === 'fridge') {
@@ -273,7 +284,11 @@ function canBe(deed: Deed, { mode, way }: Slip, last: Deed): boolean {
   if (deed === 'grind')
     return mode === 'fresh' || mode === 'unopened' || (mode === 'thawing' && way !== 'wet');
   if (IN_WATER.has(deed))
-    return !IN_WATER.has(last) && (mode === 'frozen' || mode === 'freezing' || mode === 'thawing');
+    return (
+      (deed === 'microwave' || !IN_WATER.has(last)) &&
+      last !== deed &&
+      (mode === 'frozen' || mode === 'freezing' || mode === 'thawing')
+    );
   if (deed === 'ice' || deed === 'soft') return mode === 'thawing' && way === 'wet';
   return true;
 }
@@ -359,7 +374,7 @@ describe('the rules of the cold, read twice', () => {
         for (const { told, ours, theirs } of readings(history))
           expect({ told, says: ours }).toEqual({ told, says: theirs });
       }),
-      { numRuns: Number(process.env['COLD_RUNS'] ?? 300) },
+      runs(300),
     );
   });
 });

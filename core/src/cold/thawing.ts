@@ -20,8 +20,10 @@ export function outOfFreezer(running: Running, event: ColdEvent, lot: Lot, conte
   const { thaw } = running;
   // Taken out before it was frozen: as if it had stayed in the refrigerator.
   if (running.phase === 'freezing') return running.freezing?.before ?? running;
+  if (thaw && (thaw.way === way || way === 'refrigerator')) return running;
+  if (thaw?.cookByAt) return way === 'microwave' ? intoMicrowave(running, event, thaw, context) : running;
   // Out of the refrigerator into cold water it goes on thawing, faster; what is through does not thaw any more.
-  if (thaw && (thaw.way === way || thaw.throughOn <= on)) return running;
+  if (thaw && thaw.throughOn <= on) return running;
   if (running.phase !== 'frozen' && thaw === null) return neverFrozen(running, event, lot, context);
   const before = thaw?.before ?? running;
   return way === 'refrigerator'
@@ -69,6 +71,24 @@ function inRefrigerator(
   return { ...running, phase: 'thawing', openOn: null, thaw, ...dates, basis: 'thawed' };
 }
 
+/** What a freezer without power let thaw: through, and as fresh meat from then on. */
+export function thawedThere(running: Running, event: ColdEvent, context: ColdContext): Running {
+  const on = dayOfEvent(event, context);
+  const at = momentOf(event, context).from;
+  const thaw: Thaw = {
+    way: 'refrigerator',
+    startedAt: at,
+    throughOn: on,
+    readyAt: at,
+    softAt: null,
+    cookByAt: null,
+    moreTimes: 0,
+    isForSale: false,
+    before: running,
+  };
+  return { ...running, phase: 'thawing', thaw, ...thawedDates(running, on, on, context), basis: 'thawed' };
+}
+
 /** Due and last day of what is through on a day: the published days, less those that are used up; never before it is ready. */
 function thawedDates(
   { daysThawed, keeping }: Running,
@@ -103,6 +123,14 @@ function inWater(
     before,
   };
   return { ...running, phase: 'thawing', openOn: null, thaw, ...wetDates(thaw, context), basis: 'water' };
+}
+
+/** Out of cold water into the microwave: ready at once, and cooked no later than before. */
+function intoMicrowave(running: Running, event: ColdEvent, water: Thaw, context: ColdContext): Running {
+  const wet = inWater(running, event, 'microwave', water.before, context);
+  if (!wet.thaw) return running;
+  const thaw = { ...wet.thaw, cookByAt: earliest(wet.thaw.cookByAt, water.cookByAt) };
+  return { ...wet, thaw, ...wetDates(thaw, context) };
 }
 
 function wetTimes(softAt: Instant, readyAt: Instant, { dayOf }: ColdContext) {

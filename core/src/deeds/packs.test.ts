@@ -82,9 +82,11 @@ function freezer() {
 
 let id = 0;
 const newId = (): string => `new-${(id += 1)}`;
-const thawing = { way: 'refrigerator', refrigerator: 'fridge', on, newId } as const;
+const reserved = new Map([['steaks', { for: 'guests' }]]);
+const thawing = { way: 'refrigerator', refrigerator: 'fridge', on, reserved, newId } as const;
 const { steaks, stew, after, clockOf } = freezer();
 const valueOf = (result: Result<Deed>): Deed => result.value!;
+const laying = { names: NAMES, freezers: ['chest', 'second'], clockOf };
 
 describe('what is done with packs', () => {
   it.each<[string, Deed, string, (lots: ReadonlyMap<string, Lot>) => unknown, unknown]>([
@@ -100,14 +102,14 @@ describe('what is done with packs', () => {
     ['thrown away', throwAway([stew], 'torn', on), 'Stew thrown away', (all) => all.get('stew')?.leftDg, 0],
     [
       'moved',
-      move([steaks], 'fridge', NAMES),
+      valueOf(move([steaks], 'fridge', laying)),
       '4 steaks are in Refrigerator',
       (all) => all.get('steaks')?.place,
       'fridge',
     ],
     [
       'several moved',
-      move([steaks, stew], 'fridge', NAMES),
+      valueOf(move([steaks, stew], 'fridge', laying)),
       '2 packs are in Refrigerator',
       (all) => all.get('stew')?.place,
       'fridge',
@@ -121,7 +123,7 @@ describe('what is done with packs', () => {
     ],
     [
       'split',
-      valueOf(splitPack(steaks, 1, { on, newId: () => 'one' })),
+      valueOf(splitPack(steaks, 1, { on, reserved, newId: () => 'one' })),
       '4 steaks split',
       (all) => all.get('steaks')?.countLeft,
       3,
@@ -154,30 +156,46 @@ describe('what is done with packs', () => {
     expect(deed.say).toBe('Some of 4 steaks is out, to thaw');
     expect([lots.get('one')?.thawingDg, lots.get('one')?.place]).toEqual([3000, 'fridge']);
     expect([lots.get('steaks')?.countLeft, lots.get('steaks')?.place]).toEqual([3, 'chest']);
+    // What was kept for guests still is.
+    expect(deed.records).toEqual([{ type: 'reserved', key: 'one', value: { for: 'guests' } }]);
   });
 
   it.each([0, 4, 1.5, NaN])('no pack is split at %s pieces', (count) => {
-    expect(splitPack(steaks, count, { on, newId }).problem).toBe(
+    expect(splitPack(steaks, count, { on, reserved, newId }).problem).toBe(
       'Split off a whole number of pieces from 1 to 3.',
     );
   });
 
-  it('is frozen again only where its clock allows it, and where there is a freezer', () => {
+  it('is frozen again only where its clock allows it, where it lay before, and where there is a freezer', () => {
     const out = after(thaw([stew], 'all', thawing)).get('stew')!;
     const safe = { ...clockOf(stew), mayRefreeze: true };
-    expect(freezeAgain(out, safe, 'chest', on)).toEqual({
+    expect(freezeAgain(out, safe, ['second', 'chest'], on)).toEqual({
       ok: true,
       value: {
         facts: [
-          { type: 'refrozen', lot: 'stew', on },
           { type: 'placed', lot: 'stew', place: 'chest' },
+          { type: 'refrozen', lot: 'stew', on },
         ],
         say: 'Stew is frozen again',
       },
     });
     const late = { ...safe, mayRefreeze: false, why: 'Too long in the refrigerator.' };
-    expect(freezeAgain(out, late, 'chest', on).problem).toBe('Too long in the refrigerator.');
-    expect(freezeAgain(stew, safe, null, on).problem).toContain('Say first which freezer there is');
+    expect(freezeAgain(out, late, ['chest'], on).problem).toBe('Too long in the refrigerator.');
+    expect(freezeAgain(stew, safe, [], on).problem).toContain('Say first which freezer there is');
+  });
+});
+
+describe('what does not go into a freezer', () => {
+  it.each([
+    ['chest', 'Stew is not to be frozen. It was too long out. Nothing was moved.'],
+    ['fridge', undefined],
+  ])('to %s: %s', (place, problem) => {
+    const late: typeof clockOf = (lot) => ({
+      ...clockOf(lot),
+      mayRefreeze: false,
+      why: 'It was too long out.',
+    });
+    expect(move([stew], place, { ...laying, clockOf: late }).problem).toBe(problem);
   });
 });
 
@@ -212,6 +230,7 @@ describe('what is planned', () => {
         key: date,
         value: { ...NO_MEAL, guests: 1, servings: [{ lot: 'two', amount: 'all' }] },
       },
+      { type: 'reserved', key: 'two', value: { for: 'guests' } },
     ]);
     const whole = thawForDinner(stew, { date, serving: { lot: 'stew', amount: 'all' } }, meals, thawing);
     expect(whole.records).toEqual([]);

@@ -58,6 +58,8 @@ const WORDS: Readonly<Record<RecordType, string>> = {
   price: 'a price',
   place: 'a place',
   meal: 'a dinner',
+  cutting: 'when a piece is cut',
+  'power-cut': 'a power cut',
   reserved: 'what a pack is kept for',
   item: 'a shop item',
   piece: 'a note on a piece',

@@ -1,5 +1,6 @@
 import { thawFacts } from '../dinner/use-facts';
 import { NO_MEAL, type Meal, type Serving } from '../dinner/meal';
+import { keptAlike, type Reservations } from '../dinner/reservation';
 import type { Lot, ThawedBy } from '../ledger/lot';
 import type { IsoDate } from '../units/date';
 import type { Deed } from './deed';
@@ -11,17 +12,25 @@ export interface Thawing {
   /** Where what thaws lies; null where the household has no refrigerator by name. */
   readonly refrigerator: string | null;
   readonly on: IsoDate;
+  /** What is kept for something: a part of it is kept for the same. */
+  readonly reserved: Reservations;
   /** Makes the id of what comes out of a pack. */
   readonly newId: () => string;
 }
 
 /** Takes packs, or some of each, out to thaw. */
 export function thaw(packs: readonly Lot[], amount: Serving['amount'], thawing: Thawing): Deed {
-  const facts = packs.flatMap(
-    (pack) => thawFacts(pack, amount, { ...thawing, newId: thawing.newId() }).facts,
-  );
+  const taken = packs.map((pack) => ({
+    pack,
+    ...thawFacts(pack, amount, { ...thawing, newId: thawing.newId() }),
+  }));
+  const records = taken.flatMap(({ pack, lot }) => keptAlike(pack.id, lot, thawing.reserved).records ?? []);
   const what = amount === 'all' ? packsAre(packs) : `Some of ${packNames(packs)} is`;
-  return { facts, say: `${what} out, to thaw` };
+  return {
+    facts: taken.flatMap(({ facts }) => facts),
+    ...(records.length > 0 ? { records } : {}),
+    say: `${what} out, to thaw`,
+  };
 }
 
 /**
@@ -43,7 +52,13 @@ export function thawForDinner(
   );
   return {
     facts,
-    records: lot === pack.id ? [] : [{ type: 'meal', key: date, value: { ...meal, servings } }],
+    records:
+      lot === pack.id
+        ? []
+        : [
+            { type: 'meal', key: date, value: { ...meal, servings } },
+            ...(keptAlike(pack.id, lot, thawing.reserved).records ?? []),
+          ],
     say: `${packsAre([pack])} out, to thaw`,
   };
 }

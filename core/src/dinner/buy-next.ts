@@ -117,7 +117,7 @@ function adviceOn(kind: Kind, pieces: readonly Lot[], request: BuyRequest): BuyN
     pieceDg,
     piecePlates: (pieceDg * meat) / plateDg,
     pieces: pieces.length,
-    fits: room && room.freeDg >= pieceDg * (usable || 1),
+    fits: fitsIn(room, pieceDg * (usable || 1)),
     overDays: room ? Math.max(1, Math.ceil((pieceDg * (usable || 1)) / room.perDayDg)) : 1,
   };
   return { ...known, advice: adviceFor(known, today) };
@@ -146,4 +146,10 @@ function datesOf(
   // Beyond some years no calendar says anything.
   const after = (weeks: number): IsoDate => addDays(today, Math.round(Math.min(weeks, 500) * 7));
   return { earliest: after(least), latest: most === null ? null : after(most) };
+}
+
+/** Null where nobody can say: some of the room is of unknown size. */
+function fitsIn(room: Room | null, massDg: number): boolean | null {
+  if (room === null) return null;
+  return room.freeDg >= massDg || (room.atLeast ? null : false);
 }

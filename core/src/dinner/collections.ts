@@ -2,6 +2,7 @@ import { groups, min, sum } from 'd3-array';
 import { kindById, partOf } from '../catalogue/kinds';
 import { lotName } from '../catalogue/lot-name';
 import { bonelessShare } from '../cost/plates';
+import { isInFreezer } from '../cold/cold-clock';
 import type { ClockOf } from '../cold/household-clocks';
 import { isUsable } from '../ledger/destination';
 import type { Lot } from '../ledger/lot';
@@ -54,8 +55,8 @@ export function collectionsOf(
   if (eaters.length === 0) return [];
   const bags = stock.filter((lot) => {
     if (!isCollected(lot)) return false;
-    const { state, overdue } = clockOf(lot);
-    return state === 'frozen' && !overdue;
+    const cold = clockOf(lot);
+    return isInFreezer(cold) && !cold.overdue;
   });
   return groups(bags, ({ kind, part }) => `${kind ?? ''}:${part ?? ''}`).map(([key, own]) =>
     collection(key, own, eaters),

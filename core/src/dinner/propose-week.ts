@@ -4,11 +4,12 @@ import type { Meal, Serving } from './meal';
 import type { Lot } from '../ledger/lot';
 import { lotName } from '../catalogue/lot-name';
 import type { MassDg } from '../units/mass';
-import { keepsUpTo } from '../cold/cold-clock';
+import { isInFreezer, keepsUpTo } from '../cold/cold-clock';
 import type { ClockOf } from '../cold/household-clocks';
 import type { ThawingWay } from '../cold/thawing-time';
-import { daysBetween, type IsoDate } from '../units/date';
-import { weekdayOf } from '../units/zone';
+import { addHours, daysBetween, type Instant, type IsoDate } from '../units/date';
+import { instantAt, weekdayOf } from '../units/zone';
+import { USUAL_COOK_MINUTES } from './dinners';
 import type { EatingHabits } from './eating-habits';
 import { isCollected } from './collections';
 import { platesOf } from './plates-of';
@@ -59,6 +60,8 @@ interface Table extends WeekRequest {
   /** The last day for what is not frozen. */
   readonly until: (lot: Lot) => IsoDate | null;
   readonly way: (day: PlannedDay, lot: Lot) => ThawingWay | 'from-frozen';
+  /** When the cooking of a day's dinner starts. */
+  readonly panAt: (day: PlannedDay) => Instant;
 }
 
 /** So many of an animal are looked at, the most urgent: a week eats fewer. */
@@ -195,12 +198,20 @@ function tableOf(request: WeekRequest, used: ReadonlySet<string>, faults: readon
   const known = new Map<string, ThawingWay | 'from-frozen'>();
   const way = (day: PlannedDay, lot: Lot): ThawingWay | 'from-frozen' => {
     const key = `${day.date} ${lot.id}`;
-    const found = known.get(key) ?? wayFor(day, lot, request.now, request.cookMinutes);
+    const { frozenAt } = request.clockOf(lot);
+    const found = known.get(key) ?? wayFor(day, lot, request.now, request.cookMinutes, frozenAt);
     known.set(key, found);
     return found;
   };
-  const until = (lot: Lot): IsoDate | null => request.clockOf(lot).cookBy;
-  return { ...request, faults, packs: inLine(request, until).filter(({ id }) => !used.has(id)), until, way };
+  const until = (lot: Lot): IsoDate | null => {
+    const cold = request.clockOf(lot);
+    return isInFreezer(cold) ? null : cold.cookBy;
+  };
+  const { zone } = request.now;
+  const cookH = (request.cookMinutes ?? USUAL_COOK_MINUTES) / 60;
+  const panAt = ({ date, at }: PlannedDay): Instant => addHours(instantAt(date, at, zone), -cookH);
+  const packs = inLine(request, until).filter(({ id }) => !used.has(id));
+  return { ...request, faults, packs, until, way, panAt };
 }
 
 /** Packs that make plates, the most urgent first, some of each animal. */
@@ -261,10 +272,10 @@ function optionOf(lots: readonly Lot[], wanted: number, plateDg: MassDg): Option
 }
 
 /** Whether there is still time to thaw it, or it is out already and keeps until then. */
-function isInTime(day: PlannedDay, lot: Lot, { way, clockOf }: Table): boolean {
+function isInTime(day: PlannedDay, lot: Lot, { way, clockOf, panAt }: Table): boolean {
   const cold = clockOf(lot);
-  if (cold.state !== 'frozen')
-    return keepsUpTo(cold, day.date) && (cold.readyOn === null || day.date >= cold.readyOn);
+  if (!keepsUpTo(cold, day.date)) return false;
+  if (!isInFreezer(cold)) return cold.readyAt === null || cold.readyAt <= panAt(day);
   return way(day, lot) !== 'from-frozen';
 }
 

@@ -8,6 +8,16 @@ export type Reservation = z.infer<typeof reservationSchema>;
 /** What is kept, by pack. */
 export type Reservations = ReadonlyMap<string, Reservation>;
 
+/** What came out of a pack is kept for the same as the pack. */
+export function keptAlike(
+  pack: string,
+  other: string,
+  reserved: Reservations,
+): { readonly records?: readonly { type: 'reserved'; key: string; value: Reservation }[] } {
+  const value = reserved.get(pack);
+  return value === undefined || other === pack ? {} : { records: [{ type: 'reserved', key: other, value }] };
+}
+
 /**
  * The packs that a plan may take: those that are not kept for something.
  *

@@ -2,11 +2,12 @@ import type { Lot } from '../ledger/lot';
 import { USUAL_COOK_MINUTES, type Dinners } from './dinners';
 import { meatOf } from '../cold/meat-properties';
 import { THAWING, thawingHours, type ThawingWay } from '../cold/thawing-time';
-import { addHours, addDays, type Instant, type IsoDate } from '../units/date';
+import { addHours, type Instant, type IsoDate } from '../units/date';
 import type { MassDg } from '../units/mass';
-import { instantAt, wallAt } from '../units/zone';
+import { instantAt } from '../units/zone';
 import { servedShare } from './served-of';
 import type { PlannedDay, PlannedServing } from './week';
+import { whileAwake } from './while-awake';
 
 /** When a planned pack leaves the freezer, and how it thaws. */
 export interface TakeOut {
@@ -57,7 +58,7 @@ export function takeOuts(
 
 function takeOut(
   { date, at }: PlannedDay,
-  { serving, isFrozen }: PlannedServing,
+  { serving, isFrozen, fresh }: PlannedServing,
   lot: Lot,
   now: Now,
   { awake, cookMinutes }: Required<Pick<Dinners, 'awake' | 'cookMinutes'>>,
@@ -68,9 +69,12 @@ function takeOut(
   const isOut = !isFrozen;
   // What came out of the microwave is out, and cooked at once as what was in cold water.
   const by = lot.thawingWay === 'microwave' ? 'cold-water' : (lot.thawingWay ?? 'refrigerator');
-  const way = serving.way ?? (isOut ? by : gentlest(lot, massDg, panAt, now));
-  const hours = way === 'from-frozen' ? 0 : hoursBy(way, lot, massDg);
-  const latest = addHours(panAt, -hours);
+  const quickEnough = gentlest(lot, massDg, panAt, hardFrom(now.instant, fresh));
+  // What is not frozen yet and is for a day up to which it is fresh comes out before it is.
+  const isFresh = !isOut && quickEnough === 'from-frozen' && date <= (fresh?.to ?? '');
+  const way = serving.way ?? (isOut ? by : isFresh ? 'refrigerator' : quickEnough);
+  const hours = way === 'from-frozen' || isFresh ? 0 : hoursBy(way, lot, massDg);
+  const latest = isFresh ? earlier(fresh?.frozenAt ?? panAt, panAt) : addHours(panAt, -hours);
   return {
     date,
     dinnerAt,
@@ -88,26 +92,33 @@ function takeOut(
 const hoursBy = (way: ThawingWay, lot: Lot, massDg: MassDg): number =>
   thawingHours(massDg, lot.thicknessMm, THAWING[way], meatOf(lot.animal));
 
-/** The gentlest way that there is time for. */
-function gentlest(lot: Lot, massDg: MassDg, panAt: Instant, now: Now): TakeOut['way'] {
-  return WAYS.find((way) => addHours(panAt, -hoursBy(way, lot, massDg)) >= now.instant) ?? 'from-frozen';
+/** The gentlest way that there is time for, where it is hard from a moment on. */
+function gentlest(lot: Lot, massDg: MassDg, panAt: Instant, from: Instant): TakeOut['way'] {
+  return WAYS.find((way) => addHours(panAt, -hoursBy(way, lot, massDg)) >= from) ?? 'from-frozen';
 }
 
-/** The gentlest way to have a whole pack thawed for the dinner of a day. */
+const earlier = (a: Instant, b: Instant): Instant => (a < b ? a : b);
+
+/** From when on it may come out to thaw: now, or once it is frozen. */
+function hardFrom(now: Instant, freezing: PlannedServing['fresh']): Instant {
+  const at = freezing?.frozenAt ?? now;
+  return at > now ? at : now;
+}
+
+/**
+ * The gentlest way to have a whole pack thawed for the dinner of a day.
+ *
+ * @param frozenAt when it is frozen, where it is on its way; it does not come out before
+ */
 export function wayFor(
   { date, at }: Pick<PlannedDay, 'date' | 'at'>,
   lot: Lot,
   now: Now,
   cookMinutes = USUAL_COOK_MINUTES,
+  frozenAt: Instant | null = null,
 ): TakeOut['way'] {
-  return gentlest(lot, lot.leftDg, addHours(instantAt(date, at, now.zone), -cookMinutes / 60), now);
-}
-
-/** The last moment at or before another at which somebody is awake. */
-function whileAwake(instant: Instant, zone: string, [from, to]: Dinners['awake']): Instant {
-  const { date, time } = wallAt(instant, zone);
-  if (from >= to || (time >= from && time <= to)) return instant;
-  return instantAt(time > to ? date : addDays(date, -1), to, zone);
+  const from = frozenAt !== null && frozenAt > now.instant ? frozenAt : now.instant;
+  return gentlest(lot, lot.leftDg, addHours(instantAt(date, at, now.zone), -cookMinutes / 60), from);
 }
 
 /** What has to leave the freezer now or before some hours are over, and is not out: soonest first. */

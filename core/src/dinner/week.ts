@@ -3,10 +3,10 @@ import { type Eater, meanPlateDg } from '../pack/eater';
 import { type Dinners, USUAL_DINNERS } from './dinners';
 import { type Meal, NO_MEAL, type Serving } from './meal';
 import type { Lot } from '../ledger/lot';
-import { addDays, type IsoDate } from '../units/date';
+import { addDays, type Instant, type IsoDate } from '../units/date';
 import { weekdayOf, type ClockTime } from '../units/zone';
 import { platesIn } from '../cost/plates';
-import { keepsUpTo } from '../cold/cold-clock';
+import { isInFreezer, keepsUpTo } from '../cold/cold-clock';
 import type { ClockOf } from '../cold/household-clocks';
 import { atTable } from './at-table';
 import { servedPlates, servedShare } from './served-of';
@@ -32,6 +32,8 @@ export interface PlannedServing {
   readonly isServed: boolean;
   /** It lies in a freezer and does not thaw. */
   readonly isFrozen: boolean;
+  /** It is on its way to be frozen: fresh up to a day, and hard from a moment on. */
+  readonly fresh: { readonly to: IsoDate | null; readonly frozenAt: Instant | null } | null;
 }
 
 /** A day of the plan. */
@@ -74,7 +76,8 @@ export function plannedDays(
     const meal = meals.get(date) ?? NO_MEAL;
     const servings = meal.servings.map((serving): PlannedServing => {
       const lot = lots.get(serving.lot) ?? null;
-      if (!lot) return { serving, lot, plates: 0, trouble: 'unknown', isServed: false, isFrozen: false };
+      if (!lot)
+        return { serving, lot, plates: 0, trouble: 'unknown', isServed: false, isFrozen: false, fresh: null };
       const eaten = lot.flows.filter(({ way, on }) => way === 'eaten' && on === date);
       if (eaten.length > 0)
         return {
@@ -84,9 +87,10 @@ export function plannedDays(
           trouble: null,
           isServed: true,
           isFrozen: false,
+          fresh: null,
         };
       if (lot.leftDg === 0)
-        return { serving, lot, plates: 0, trouble: 'gone', isServed: false, isFrozen: false };
+        return { serving, lot, plates: 0, trouble: 'gone', isServed: false, isFrozen: false, fresh: null };
       const share = (taken.get(lot.id) ?? 0) + servedShare(lot, serving.amount);
       taken.set(lot.id, share);
       const cold = clockOf(lot);
@@ -96,7 +100,8 @@ export function plannedDays(
         plates: servedPlates(lot, serving.amount, plateDg),
         trouble: !keepsUpTo(cold, date) ? 'past-its-day' : share > 1 + 1e-9 ? 'too-little' : null,
         isServed: false,
-        isFrozen: cold.state === 'frozen',
+        isFrozen: isInFreezer(cold),
+        fresh: cold.state === 'freezing' ? { to: cold.cookBy, frozenAt: cold.frozenAt } : null,
       };
     });
     const isMeatless =

@@ -23,7 +23,7 @@ function which(journal: JournalBuilder, wishes: Partial<Wishes>, freeDg: number 
     stock: stockOf(state),
     kinds: KINDS,
     pricing: basisOf(household).pricing,
-    room: freeDg === null ? null : { freeDg, perDayDg: 20_000 },
+    room: freeDg === null ? null : { freeDg, perDayDg: 20_000, atLeast: false },
     plateDg: 2000,
     eaters: 3,
     today: TODAY,

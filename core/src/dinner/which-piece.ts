@@ -114,7 +114,7 @@ function consider(kind: Kind, request: WhichRequest, liked: ReadonlyMap<string, 
   const { room, plateDg, eaters } = request;
   const worth = worthOf(kind, best.way, request);
   const pieceDg = usualPieceDg(kind, request.state);
-  if (room && room.freeDg < pieceDg * worth.usableShare) return 'no-room';
+  if (room && !room.atLeast && room.freeDg < pieceDg * worth.usableShare) return 'no-room';
   const plates = (pieceDg * worth.meatShare) / plateDg;
   const savedPerPlate = worth.savedPerKg === null ? null : (worth.savedPerKg * pieceDg) / 10_000 / plates;
   const left = sum(

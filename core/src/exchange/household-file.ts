@@ -15,7 +15,7 @@ export const FILE_FORMAT = 'vendicus-household';
  * likes and never eats, and which parts are carved or collected; version 9 adds how each part is portioned;
  * version 10 adds portions cut in two, packs that are kept for something, and what is wrapped singly or flat;
  * version 11 adds the calendar's day of what counts by the hour, what somebody found who looked at it, bags that
- * were opened or leaked, and how meat was prepared. What was bought without a word on its bag counts by the chart.
+ * were opened or leaked, how meat was prepared, times without power, and when a piece is to be cut. What was bought without a word on its bag counts by the chart.
  * A file of an older version is one of this version.
  */
 export const FILE_VERSION = 11;

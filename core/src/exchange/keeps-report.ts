@@ -3,13 +3,13 @@ import * as z from 'zod';
 import { isUsable } from '../ledger/destination';
 import { clockAt } from '../books/clock-at';
 import type { Cold } from '../cold/cold-clock';
-import { readyBy } from '../freeze/ready-by';
+import { readyBy, type PanTime } from '../freeze/ready-by';
 import { settingsOf, type Household } from '../records/household';
 import { lotName } from '../catalogue/lot-name';
 import type { Lot } from '../ledger/lot';
 import { USUAL_COOK_MINUTES, USUAL_DINNERS } from '../dinner/dinners';
 import { perishableOf } from '../pack/stock';
-import { addHours, type Instant } from '../units/date';
+import { addHours } from '../units/date';
 import { instantAt, wallAt } from '../units/zone';
 
 /** One lot in stock, and until when it keeps. Described in docs/command-line.md. */
@@ -18,10 +18,16 @@ export interface KeepsRow extends Pick<
   | 'state'
   | 'boughtOn'
   | 'daysThawed'
+  | 'frozenOn'
+  | 'frozenAt'
   | 'bestBefore'
+  | 'bestRange'
   | 'dueOn'
   | 'cookBy'
   | 'cookByAt'
+  | 'openOn'
+  | 'readyAt'
+  | 'softAt'
   | 'overdue'
   | 'mayRefreeze'
   | 'refrozen'
@@ -51,35 +57,17 @@ export function keepsReport(household: Household, { on, at, zone }: KeepsRequest
   const now = instantAt(on, at, zone);
   const clockOf = clockAt(household, zone, now);
   const { at: dinnerAt, cookMinutes = USUAL_COOK_MINUTES } = settingsOf(household).dinners ?? USUAL_DINNERS;
-  const panAt = addHours(instantAt(on, dinnerAt, zone), -cookMinutes / 60);
+  const pan: PanTime = { now, panAt: addHours(instantAt(on, dinnerAt, zone), -cookMinutes / 60), on };
   const rows = perishableOf(household.journal.state).map((lot): KeepsRow => {
-    const { state, boughtOn, daysThawed, bestBefore, dueOn, cookBy, ...cold } = clockOf(lot);
-    const { cookByAt, overdue, mayRefreeze, refrozen, why } = cold;
+    const { state, why, keeping: _class, readyOn: _day, frozenBy: _by, ...dates } = clockOf(lot);
     const where = { id: lot.id, name: lotName(lot), state, place: lot.place, massG: lot.leftDg / 10 };
-    const dates = {
-      boughtOn,
-      daysThawed,
-      bestBefore,
-      dueOn,
-      cookBy,
-      cookByAt,
-      overdue,
-      mayRefreeze,
-      refrozen,
-    };
-    return { ...where, ...dates, tonight: tonightOf(lot, clockOf, now, panAt, zone), why };
+    return { ...where, ...dates, tonight: tonightOf(lot, clockOf, pan, zone), why };
   });
   return success(rows);
 }
 
-function tonightOf(
-  lot: Lot,
-  clockOf: (lot: Lot) => Cold,
-  now: Instant,
-  panAt: Instant,
-  zone: string,
-): KeepsRow['tonight'] {
-  const [ready] = isUsable(lot.destination) ? readyBy([lot], now, panAt, clockOf) : [];
+function tonightOf(lot: Lot, clockOf: (lot: Lot) => Cold, pan: PanTime, zone: string): KeepsRow['tonight'] {
+  const [ready] = isUsable(lot.destination) ? readyBy([lot], pan, clockOf) : [];
   if (!ready || ready.way === null) return null;
   const isOut = ready.way === 'fresh' || ready.way === 'thawed';
   return {

@@ -269,6 +269,12 @@ export class Format {
     return this.isImperial() ? `${Math.round(convert(celsius, 'C', 'F'))} °F` : `${Math.ceil(celsius)} °C`;
   }
 
+  /** A least temperature on both scales, the household's first: “63 °C (145 °F)”. */
+  heat(celsius: number): string {
+    const [metric, imperial] = [`${Math.ceil(celsius)} °C`, `${Math.round(convert(celsius, 'C', 'F'))} °F`];
+    return this.isImperial() ? `${imperial} (${metric})` : `${metric} (${imperial})`;
+  }
+
   /** So many of something, one said as one. */
   count(count: number, word: string): string {
     return plural(count, word);
@@ -282,6 +288,12 @@ export class Format {
   /** The time of a moment, where the household is. */
   timeOf(instant: Instant): string {
     return this.time(wallAt(instant, this.zone()).time);
+  }
+
+  /** A moment: its time, and its day where that is not today. */
+  moment(instant: Instant): string {
+    const { date, time } = wallAt(instant, this.zone());
+    return date === this.today() ? this.time(time) : `${this.time(time)}, ${weekdayWords(date)}`;
   }
 
   /** A day of a plan: its weekday first. */

@@ -3,6 +3,7 @@ import type { Lot } from '../ledger/lot';
 import { addDays, type IsoDate } from '../units/date';
 import type { MassDg } from '../units/mass';
 import type { Appliance, Shelf } from '../cold/cold-places';
+import { isInFreezer } from '../cold/cold-clock';
 import type { ClockOf } from '../cold/household-clocks';
 import { roomIn } from './room';
 
@@ -28,12 +29,9 @@ export interface Batch {
 
 /** The last day on which something still goes into the freezer; what is frozen goes in at once. */
 export function freezeBy(lot: Lot, clockOf: ClockOf, today: IsoDate): IsoDate {
-  const { state, cookBy } = clockOf(lot);
-  return state === 'frozen' ? today : (cookBy ?? (state === 'sealed' ? addDays(today, SEALED_WAITS) : today));
+  const cold = clockOf(lot);
+  return isInFreezer(cold) ? today : (cold.cookBy ?? today);
 }
-
-/** A sealed piece without a date waits a few days for its turn. */
-const SEALED_WAITS = 3;
 
 interface Space {
   readonly appliance: Appliance;
@@ -67,7 +65,7 @@ export function planBatch(
     appliance.shelves.flatMap((shelf) => spaceOf(appliance, shelf, stock)),
   );
   const loads = new Map<string, MassDg>();
-  for (const freezer of freezers) loads.set(keyOf(freezer, today), loadedOn(freezer, stock, today));
+  for (const freezer of freezers) loads.set(keyOf(freezer, today), loadedOn(freezer, stock, clockOf, today));
   const goesIn: GoesIn[] = [];
   const tooLate: { lot: Lot; by: IsoDate }[] = [];
   const noRoom: Lot[] = [];
@@ -106,11 +104,19 @@ function spaceOf(appliance: Appliance, shelf: Shelf, stock: readonly Lot[]): Spa
   return [{ appliance, shelf, freeDg: roomIn(shelf.litres, storedDg).freeDg, newDg: 0 }];
 }
 
-/** What was wrapped and put into a freezer on a day. */
-function loadedOn({ id, shelves }: Appliance, stock: readonly Lot[], day: IsoDate): MassDg {
+/** What was put into a freezer on a day and is still warm that day. */
+export function loadedOn(
+  { id, shelves }: Appliance,
+  stock: readonly Lot[],
+  clockOf: ClockOf,
+  day: IsoDate,
+): MassDg {
   return sum(
     stock.filter(
-      ({ place, on }) => on === day && (place === id || shelves.some((shelf) => shelf.id === place)),
+      (lot) =>
+        (lot.place === id || shelves.some((shelf) => shelf.id === lot.place)) &&
+        lot.kept !== 'bought-frozen' &&
+        clockOf(lot).frozenOn === day,
     ),
     ({ leftDg }) => leftDg,
   );

@@ -6,7 +6,6 @@ import { clocks } from '../testing/clocks';
 import { JournalBuilder } from '../testing/journal-builder';
 import { addHours } from '../units/date';
 import { stockOf } from '../pack/stock';
-import { checkFirst, coldHolds } from './power-cut';
 import { readyBy } from './ready-by';
 import { stockTakeFacts } from './stock-take';
 import { conductionHours, ruleHours, thawingHours, THAWING } from '../cold/thawing-time';
@@ -156,16 +155,11 @@ function cold(): JournalBuilder {
   pack('mince', 5000, 'fridge');
   return journal;
 }
-const PLACES = new Map([
-  ['freezer', { cold: 'freezer' as const }],
-  ['fridge', { cold: 'refrigerator' as const }],
-]);
-
 describe('what can be ready', () => {
   const { state } = cold().household().journal;
   const ready = (today: string, hours: number) => {
     const now = `${today}T08:00:00.000Z`;
-    return readyBy(stockOf(state), now, addHours(now, hours), clocks(state, today));
+    return readyBy(stockOf(state), { now, panAt: addHours(now, hours), on: today }, clocks(state, today));
   };
 
   it('cold water for a small pack, nothing for a large one, what is fresh at once', () => {
@@ -180,28 +174,6 @@ describe('what can be ready', () => {
 
   it('what is past its day is not offered', () => {
     expect(ready('2026-01-08', 1).map(({ lot }) => lot.id)).not.toContain('mince');
-  });
-});
-
-describe('a power cut (USDA FSIS, from memory)', () => {
-  it.each([
-    [1, 48, 'published'],
-    [0.75, 36, 'between'],
-    [0.5, 24, 'published'],
-    [0.49, null, 'under-24'],
-    [null, null, 'unknown'],
-  ])('a freezer that is full by %p holds %p hours: %s', (share, hours, says) => {
-    expect(coldHolds({ cold: 'freezer' }, share)).toEqual({ hours, says });
-  });
-  it('a refrigerator holds 4 hours, however full', () => {
-    expect(coldHolds({ cold: 'refrigerator' }, null)).toEqual({ hours: 4, says: 'published' });
-  });
-  it('what lay in the refrigerator is looked at first, then the smallest', () => {
-    expect(checkFirst(stockOf(cold().household().journal.state), PLACES).map(({ id }) => id)).toEqual([
-      'mince',
-      'thin',
-      'thick',
-    ]);
   });
 });
 

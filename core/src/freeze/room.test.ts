@@ -2,7 +2,7 @@ import { roomIn } from './room';
 
 describe('room in the freezer', () => {
   it('is what packs take of its litres, and never less than none', () => {
-    expect(roomIn(100, 300_000)).toEqual({ freeDg: 300_000, perDayDg: 40_000 });
+    expect(roomIn(100, 300_000)).toEqual({ freeDg: 300_000, perDayDg: 40_000, atLeast: false });
     expect(roomIn(10, 300_000).freeDg).toBe(0);
   });
 

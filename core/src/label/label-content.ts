@@ -19,7 +19,8 @@ export interface PackLabel {
   readonly days: readonly LabelDay[];
   /** Its texture stands at the edge, so that a drawer is read from above. */
   readonly destination: Texture;
-  readonly wrapped: string;
+  /** When it went into the freezer. */
+  readonly frozen: string;
   readonly cost: string | null;
   readonly hint: string | null;
   readonly cautions: readonly string[];

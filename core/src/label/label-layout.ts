@@ -130,10 +130,10 @@ function codeOf(text: string, width: number, height: number, factor: number): La
 }
 
 function rowsOf(label: PackLabel): Row[] {
-  const { title, mass, beside, days, wrapped, cost, hint, cautions, note } = label;
+  const { title, mass, beside, days, frozen, cost, hint, cautions, note } = label;
   const bold = (text: string, sizeMm: number): Row['parts'][number] => ({ text, sizeMm, weight: 'bold' });
   const small = (text: string): Row['parts'][number] => ({ text, sizeMm: LEAST_MM, weight: 'regular' });
-  const told = [wrapped, ...(hint === null ? [] : [hint]), ...cautions];
+  const told = [frozen, ...(hint === null ? [] : [hint]), ...cautions];
   return [
     { parts: [bold(title, NAME_MM)], mostLines: 2 },
     { parts: [bold(mass, MASS_MM), ...(beside === '' ? [] : [small(beside)])], mostLines: 1 },

@@ -44,7 +44,7 @@ const LABEL: PackLabel = {
   beside: 'beef, 5 plates',
   days: [{ word: 'best before', day: '24 Nov 2027' }],
   destination: 'main',
-  wrapped: 'wrapped 24 Nov 2026',
+  frozen: 'frozen 24 Nov 2026',
   cost: '16.84, 3.37 a plate',
   hint: 'Cook to 63 °C, rest 3 min',
   cautions: ['Thaw in the refrigerator'],

@@ -19,9 +19,10 @@ function thawing(draft: Draft, entry: EntryOf<'thawing'>): Refusal | null {
   const { value: lot, problem } = find(draft, entry.lot);
   if (problem) return problem;
   const stillFrozenDg = lot.leftDg - lot.thawingDg;
-  // Put back into a freezer it may come out again.
-  const isThawing = lot.cold.at(-1)?.what === 'thawing';
-  if (lot.leftDg > 0 && stillFrozenDg === 0 && isThawing) return { code: 'nothing-left', lot: lot.id };
+  // Put back into a freezer it may come out again; and it may go on thawing another way.
+  const last = lot.cold.at(-1);
+  const isThawingSo = last?.what === 'thawing' && last.way === (entry.way ?? 'refrigerator');
+  if (lot.leftDg > 0 && stillFrozenDg === 0 && isThawingSo) return { code: 'nothing-left', lot: lot.id };
   const measured = measure(lot, entry.amount);
   if (!measured.ok) return measured.problem;
   const after = draft.change(lot);

@@ -2,9 +2,11 @@ import * as z from 'zod';
 import { pieceNoteSchema } from '../board/piece-note';
 import { ownKindSchema } from '../catalogue/own-kind-schema';
 import { cookedSchema } from '../cost/cooked';
+import { cuttingSchema } from '../dinner/cutting';
 import { mealSchema } from '../dinner/meal';
 import { reservationSchema } from '../dinner/reservation';
 import { placeSchema } from '../cold/place';
+import { powerCutSchema } from '../cold/power-cut-note';
 import { printingSchema } from '../label/printing';
 import { shopCodeSchema } from '../label/shop-code-note';
 import { idSchema } from '../ledger/id';
@@ -31,6 +33,10 @@ const bodies = {
   place: placeSchema,
   /** The dinner of a day, by its date. */
   meal: mealSchema,
+  /** When a piece is to be cut, by piece. */
+  cutting: cuttingSchema,
+  /** Times without power, by an id. */
+  'power-cut': powerCutSchema,
   /** What a pack is kept for, by pack. */
   reserved: reservationSchema,
   /** By shop item. */

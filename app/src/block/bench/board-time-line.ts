@@ -100,8 +100,8 @@ export class BoardTimeLine {
     const most = time.most === 60 ? '1 hour' : '2 hours';
     if (time.state === 'fine') return `${out}, of ${most} in all.`;
     if (time.state === 'soon')
-      return `${out}: put it back soon, ${most} in all is the most (USDA FSIS, from memory).`;
-    return `${out}: longer than ${most} in all is not safe (USDA FSIS, from memory). When in doubt, throw it out; local codes come first.`;
+      return `${out}: put it back soon, ${most} in all is the most (USDA FSIS, Danger Zone).`;
+    return `${out}: longer than ${most} in all is not safe (USDA FSIS, Danger Zone). When in doubt, throw it out; local codes come first.`;
   });
 
   protected span({ from, to }: { from: string; to: string }): string {

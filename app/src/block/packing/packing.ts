@@ -22,7 +22,7 @@ export class Packing {
   /** Where packs go: as was said, while there is such a place; else the first freezer. */
   readonly place = computed(() => {
     const { place } = this.choice();
-    return this.store.shelves().find(({ id }) => id === (place ?? this.store.freezer())) ?? null;
+    return this.store.shelves().find(({ id }) => id === (place ?? this.store.freezers()[0])) ?? null;
   });
   private readonly lastIds = signal<readonly string[]>([]);
   /** The packs made last, with the four signs that are written on each. */

@@ -16,6 +16,7 @@ import { oneAtATime } from '../../ui/form/one-at-a-time';
 import { AnswerNow } from '../answer/answer-now';
 import { ReadyCut } from '../answer/ready-cut';
 import { Compared } from '../candidates/compared';
+import { AsWrapped } from '../piece/as-wrapped';
 import { PieceAsked } from '../piece/piece-asked';
 import { pieceSaid } from './piece-said';
 
@@ -69,6 +70,7 @@ export class Decision {
   private readonly router = inject(Router);
   private readonly household = inject(HOUSEHOLD_NAME);
   private readonly piece = inject(PieceAsked);
+  private readonly wrapped = inject(AsWrapped);
   private readonly label = this.piece.label;
   private readonly readyCut = inject(ReadyCut);
   private readonly compared = inject(Compared);
@@ -133,7 +135,7 @@ export class Decision {
     const [purchase, kind] = [this.label.purchase(), this.piece.kind()];
     if (!purchase || !kind || this.answer.obstacle()) return this.notices.problem(this.answer.obstacle());
     const fact: FactOf<'received'> = {
-      ...pieceSaid(this.piece, this.readyCut, this.answer),
+      ...pieceSaid(this.piece, this.wrapped, this.readyCut, this.answer),
       lot: this.clock.newId(),
       massDg: purchase.massDg,
       typed: this.label.typedWeight(),

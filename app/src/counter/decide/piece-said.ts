@@ -1,10 +1,16 @@
 import type { FactOf } from '@core/ledger/entry';
 import type { AnswerNow } from '../answer/answer-now';
 import type { ReadyCut } from '../answer/ready-cut';
+import type { AsWrapped } from '../piece/as-wrapped';
 import type { PieceAsked } from '../piece/piece-asked';
 
 /** The piece as far as it has been said, as it would be received. */
-export function pieceSaid(piece: PieceAsked, readyCut: ReadyCut, answer: AnswerNow): FactOf<'received'> {
+export function pieceSaid(
+  piece: PieceAsked,
+  wrapped: AsWrapped,
+  readyCut: ReadyCut,
+  answer: AnswerNow,
+): FactOf<'received'> {
   return {
     type: 'received',
     lot: '-',
@@ -18,7 +24,6 @@ export function pieceSaid(piece: PieceAsked, readyCut: ReadyCut, answer: AnswerN
     on: answer.on(),
     until: piece.until() || undefined,
     dated: (piece.until() && piece.dated()) || undefined,
-    // A bird in its wrapping is sealed by its use-by date alone.
-    kept: piece.isBird() && piece.kept() === 'open' ? undefined : piece.kept(),
+    kept: wrapped.kept() || undefined,
   };
 }

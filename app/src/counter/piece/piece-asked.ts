@@ -1,7 +1,7 @@
 import { isBird } from '@core/ledger/animal';
 import { computed, inject, Injectable, linkedSignal, signal } from '@angular/core';
 import type { Kind } from '@core/catalogue/kind-schema';
-import type { Dated, Kept } from '@core/ledger/entry';
+import type { Dated } from '@core/ledger/entry';
 import { Clock } from '../../household/clock';
 import { draftKey } from '../../household/draft-key';
 import { HouseholdStore } from '../../household/household-store';
@@ -36,15 +36,12 @@ export class PieceAsked {
   readonly isBird = computed(() => isBird(this.kind()?.animal ?? 'beef'));
   readonly isCounted = computed(() => this.kind()?.severalAtOnce ?? false);
   readonly pieces = computed(() => (this.isCounted() ? this.label.pieces() || 1 : 1));
-  /** How it comes: that decides how long it keeps. A bird's wrapping is no packer's bag. */
-  readonly kept = draftOf<Kept>(() => (this.isBird() ? 'open' : 'sealed'), this.kindId);
 
   constructor() {
     const [key, { today }] = [draftKey('asked'), inject(Clock)];
     keepInTab(() => `${key()} ${today()}`, {
       kind: this.kindId,
       way: this.wayId,
-      kept: this.kept,
       marks: this.marks,
       dated: this.dated,
       until: this.until,

@@ -3,13 +3,12 @@ import { RouterLink } from '@angular/router';
 import type { Way } from '@core/catalogue/kind-schema';
 import { kindById, partOf } from '@core/catalogue/kinds';
 import { OWN } from '@core/catalogue/own-kinds';
-import { safeTemperature } from '@core/catalogue/safe-temperature';
+import { heatWords, leastHeats } from '@core/catalogue/safe-temperature';
 import { otherSchool, waysByFamily } from '@core/catalogue/ways-by-family';
 import { meanPlateDg } from '@core/pack/eater';
 import { habitOfWay, predict } from '@core/yield/prediction';
 import { usualMinutes } from '@core/yield/minutes';
 import { usualRanges } from '@core/yield/usual-range';
-import { convert } from '@core/units/convert';
 import { Clock } from '../../household/clock';
 import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
@@ -80,7 +79,12 @@ export class GuidePage {
     return `one of ${this.format.roughMass(massDg)} makes about ${this.format.number(plates, 0)} plates, ${this.format.number(dinners, 1)} dinners; a usable ${this.format.priceUnit()} costs ${this.format.percent(1 / usable.share - 1, 0)} more than its label says`;
   });
   protected readonly partIds = computed(() => this.shares().flatMap(({ part }) => part?.id ?? []));
-  protected readonly safe = computed(() => safeTemperature(this.known()?.animal ?? 'beef'));
+  protected readonly heats = computed(() =>
+    leastHeats(this.store.settings().keeping, this.known()?.animal ?? null).map((heat) => ({
+      what: heat.what,
+      least: heatWords(heat, (celsius) => this.format.heat(celsius)),
+    })),
+  );
   /** The step that is looked at: its cut is drawn. */
   protected readonly looked = linkedSignal<string, string | null>({
     source: this.wayId,
@@ -122,9 +126,5 @@ export class GuidePage {
 
   protected print(): void {
     globalThis.print();
-  }
-
-  protected fahrenheit(celsius: number): number {
-    return Math.round(convert(celsius, 'C', 'F'));
   }
 }

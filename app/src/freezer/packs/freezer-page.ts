@@ -254,7 +254,7 @@ export class FreezerPage {
 
   protected move({ ids, place }: { ids: readonly string[]; place: string }): void {
     const packs = ids.flatMap((id) => this.store.state().lots.get(id) ?? []);
-    void this.store.perform(move(packs, place, this.store.placeNames()));
+    void this.store.perform(move(packs, place, this.colds.laying()));
   }
 
   protected more(): void {

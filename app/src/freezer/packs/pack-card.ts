@@ -19,6 +19,7 @@ import type { ThawedBy } from '@core/ledger/lot';
 import { addDays } from '@core/units/date';
 import { Clock } from '../../household/clock';
 import { Format } from '@core/format/format';
+import { Colds } from '../../household/colds';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
 import { Notices } from '../../household/notices';
@@ -43,6 +44,7 @@ export class PackCard {
   protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly clock = inject(Clock);
   private readonly notices = inject(Notices);
+  private readonly colds = inject(Colds);
   readonly row = input.required<PackRow>();
 
   protected readonly lot = computed(() => this.row().lot);
@@ -122,13 +124,11 @@ export class PackCard {
   }
 
   protected thaw(amount: Serving['amount']): void {
-    const [refrigerator, on] = [this.store.refrigerator(), this.clock.today()];
-    const thawing = { way: this.way(), refrigerator, on, newId: () => this.clock.newId() };
-    void this.store.perform(thaw([this.lot()], amount, thawing));
+    void this.store.perform(thaw([this.lot()], amount, this.colds.thawing(this.way())));
   }
 
   protected freezeAgain(): void {
-    void this.store.perform(freezeAgain(this.lot(), this.cold(), this.store.freezer(), this.clock.today()));
+    void this.store.perform(freezeAgain(this.lot(), this.cold(), this.store.freezers(), this.clock.today()));
   }
 
   protected discard(): void {
@@ -140,7 +140,7 @@ export class PackCard {
   }
 
   protected move(place: string): void {
-    void this.store.perform(move([this.lot()], place, this.store.placeNames()));
+    void this.store.perform(move([this.lot()], place, this.colds.laying()));
   }
 
   protected keep(): void {
@@ -153,7 +153,9 @@ export class PackCard {
 
   protected split(): void {
     const [on, newId] = [this.clock.today(), (): string => this.clock.newId()];
-    void this.store.perform(splitPack(this.lot(), Number(this.part()), { on, newId }));
+    void this.store.perform(
+      splitPack(this.lot(), Number(this.part()), { on, reserved: this.store.reserved(), newId }),
+    );
   }
 
   protected plan(date: string): void {

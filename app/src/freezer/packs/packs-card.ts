@@ -1,4 +1,5 @@
 import { sum } from 'd3-array';
+import type { Result } from '@core/units/result';
 import type { Deed } from '@core/deeds/deed';
 import { eat } from '@core/deeds/eat';
 import { keepPacks } from '@core/deeds/keep-pack';
@@ -7,6 +8,7 @@ import { giveAway, throwAway, WHY_THROWN } from '@core/deeds/part-with';
 import { thaw } from '@core/deeds/thaw';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { Clock } from '../../household/clock';
+import { Colds } from '../../household/colds';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
 import type { PackRow } from './pack-rows';
@@ -51,6 +53,7 @@ export class PacksCard {
   protected readonly store = inject(HouseholdStore);
   protected readonly format = inject(Format);
   private readonly clock = inject(Clock);
+  private readonly colds = inject(Colds);
   readonly rows = input.required<readonly PackRow[]>();
   readonly cleared = output();
   protected readonly whys = asOptions(WHY_THROWN);
@@ -70,13 +73,11 @@ export class PacksCard {
 
   protected thaw(): void {
     const frozen = this.rows().flatMap(({ lot, cold }) => (cold.state === 'frozen' ? [lot] : []));
-    const [refrigerator, on] = [this.store.refrigerator(), this.clock.today()];
-    const newId = (): string => this.clock.newId();
-    void this.perform(thaw(frozen, 'all', { way: 'refrigerator', refrigerator, on, newId }));
+    void this.perform(thaw(frozen, 'all', this.colds.thawing('refrigerator')));
   }
 
   protected move(place: string): void {
-    void this.perform(move(this.lots(), place, this.store.placeNames()));
+    void this.perform(move(this.lots(), place, this.colds.laying()));
   }
 
   protected keep(): void {
@@ -95,7 +96,8 @@ export class PacksCard {
     void this.perform(throwAway(this.lots(), this.why(), this.clock.today()));
   }
 
-  private async perform(deed: Deed): Promise<void> {
-    if (deed.facts?.length && (await this.store.perform(deed)).ok) this.cleared.emit();
+  private async perform(deed: Deed | Result<Deed>): Promise<void> {
+    const isNothing = !('ok' in deed) && !deed.facts?.length;
+    if (!isNothing && (await this.store.perform(deed)).ok) this.cleared.emit();
   }
 }

@@ -29,6 +29,9 @@ import { PlaceChoice } from '../../household/parts/place-choice';
             <span>{{ format.mass(piece.leftDg) }}</span>
             <v-label-date
               [of]="lotName(piece)"
+              [on]="piece.on"
+              [wholeRed]="isRed(piece)"
+              [frozen]="piece.kept === 'bought-frozen'"
               [dated]="piece.until ? (piece.dated ?? 'use-by') : (asked().get(piece.id) ?? '')"
               [until]="piece.until ?? ''"
               (datedChange)="setKind(piece, $event)"
@@ -101,6 +104,6 @@ export class SealedPieces {
   }
 
   protected move(piece: Lot, place: string): void {
-    void this.store.perform(move([piece], place, this.store.placeNames()));
+    void this.store.perform(move([piece], place, this.colds.laying()));
   }
 }

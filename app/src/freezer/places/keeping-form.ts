@@ -1,10 +1,11 @@
 import { sealedDays } from '@core/cold/keeping-rules';
-import { sealedAnimals, type Animal } from '@core/ledger/animal';
+import { ANIMALS, sealedAnimals, type Animal } from '@core/ledger/animal';
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import type { KeepingRules } from '@core/cold/keeping-rules';
 import { countReader, orEmpty } from '@core/format/readers';
 import { Check } from '../../ui/field/check';
+import { Choice, type Options } from '../../ui/field/choice';
 import { draftOf } from '../../ui/form/draft-of';
 import { Field } from '../../ui/field/field';
 import { ReadableForm } from '../../ui/form/readable-form';
@@ -14,7 +15,7 @@ const SEALED = sealedAnimals() as Animal[];
 /** How long the household keeps meat where nothing is published, and where its own advice is stricter. */
 @Component({
   selector: 'v-keeping-form',
-  imports: [Check, Field, FormsModule, ReadableForm],
+  imports: [Check, Choice, Field, FormsModule, ReadableForm],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './keeping-form.html',
   styleUrl: './keeping-form.css',
@@ -24,12 +25,22 @@ export class KeepingForm {
   readonly saved = output<KeepingRules>();
   protected readonly red = SEALED;
   protected readonly sealed = draftOf<Readonly<Record<string, string>>>(() =>
-    Object.fromEntries(SEALED.map((animal) => [animal, String(sealedDays(this.rules(), animal))])),
+    Object.fromEntries(SEALED.map((animal) => [animal, String(sealedDays(this.rules(), animal)?.due ?? '')])),
   );
   protected readonly thawed = draftOf(() => String(this.rules().thawedDays ?? ''));
   protected readonly neverRaw = draftOf(() => this.rules().refreezeRaw === false);
+  protected readonly atRisk = draftOf(() => this.rules().atRisk === true);
+  protected readonly heat = draftOf<'' | 'uk'>(() => this.rules().heat ?? '');
 
-  protected readonly readSealed = countReader(1, 365, 'Days sealed are');
+  /** Ours can be shortened, not lengthened: a date of the shop's is typed with the piece. */
+  protected readonly readSealed = new Map(
+    SEALED.map((animal) => [animal, countReader(1, ANIMALS[animal].sealed?.due ?? 1, 'Days sealed are')]),
+  );
+  protected readonly usual = (animal: Animal): string => String(ANIMALS[animal].sealed?.due ?? '');
+  protected readonly heats: Options<'' | 'uk'> = [
+    ['', 'USDA: 63 °C (145 °F) and 3 minutes’ rest'],
+    ['uk', 'United Kingdom: 70 °C (158 °F) for 2 minutes'],
+  ];
   protected readonly readThawed = orEmpty(
     null,
     countReader(0, 5, 'Leave it empty for the published days, or write'),
@@ -45,6 +56,8 @@ export class KeepingForm {
       sealedDays: Object.fromEntries(SEALED.map((animal) => [animal, Number(this.sealed()[animal])])),
       ...(thawed === '' ? {} : { thawedDays: Number(thawed) }),
       ...(this.neverRaw() ? { refreezeRaw: false as const } : {}),
+      ...(this.atRisk() ? { atRisk: true as const } : {}),
+      ...(this.heat() === 'uk' ? { heat: 'uk' as const } : {}),
     });
   }
 }

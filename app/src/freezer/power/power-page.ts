@@ -1,33 +1,42 @@
-import { sum } from 'd3-array';
 import { throwAway } from '@core/deeds/part-with';
-import { addHours, noonOf } from '@core/units/date';
-import { instantAt } from '@core/units/zone';
+import { lookAtPack } from '@core/deeds/look-at-pack';
+import { sayPowerCut, unsayPowerCut } from '@core/deeds/say-power-cut';
+import { instantAt, wallAt } from '@core/units/zone';
+import type { Instant } from '@core/units/date';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } from '@angular/core';
-import { checkFirst, coldHolds, type Holds } from '@core/freeze/power-cut';
-import { litresOf } from '@core/freeze/room';
+import { packsWithout, placesWithout, type CutAdvice, type Holds } from '@core/freeze/power-cut';
+import type { PowerCut } from '@core/cold/power-cut-note';
+import type { EntryOf } from '@core/ledger/entry';
 import type { Lot } from '@core/ledger/lot';
 import { lotName } from '@core/catalogue/lot-name';
 import { Clock } from '../../household/clock';
 import { Colds } from '../../household/colds';
+import { STATE_WORDS } from '../../household/cold-words';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
 import { Field } from '../../ui/field/field';
 import { Choice, type Options } from '../../ui/field/choice';
-import { Check } from '../../ui/field/check';
 import { Day } from '../../ui/field/day';
+import { draftOf } from '../../ui/form/draft-of';
+import { keepInTab } from '../../ui/form/keep-in-tab';
+import { draftKey } from '../../household/draft-key';
 import { readTime } from '@core/format/read-time';
 
-/** What was said of a power cut and looked at stays in this tab, also over a reload. */
-const KEPT = 'vendicus-power-cut';
 /** How full a freezer is said to be, where that is not as written down. */
 const SHARES = { 'as-known': null, full: 1, half: 0.5, less: 0.3 } as const;
 type Said = keyof typeof SHARES;
-const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'long', timeZone: 'UTC' });
+
+/** What each pack asks for, in words. */
+const ADVICE: Readonly<Record<CutAdvice, string>> = {
+  nothing: 'nothing to do while the door is shut',
+  check: 'check it',
+  measure: 'throw it away, unless a thermometer shows 4 °C (40 °F) or below',
+};
 
 /** The power is out: how long the cold holds, what to look at first, and what to do with each pack. */
 @Component({
   selector: 'v-power-page',
-  imports: [Check, Choice, Day, Field],
+  imports: [Choice, Day, Field],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './power-page.html',
   styleUrl: './power-page.css',
@@ -38,98 +47,148 @@ export class PowerPage {
   protected readonly clock = inject(Clock);
   private readonly colds = inject(Colds);
   protected readonly lotName = lotName;
-  private readonly said = signal<ReadonlyMap<string, Said>>(new Map(remembered().said));
-  /** When the power went, as somebody says; not now. */
-  protected readonly outOn = signal(remembered().since.split('T')[0] ?? '');
-  protected readonly outAt = signal(remembered().since.split('T')[1] ?? '');
-  private readonly moment = computed(() =>
-    this.outOn() === '' || this.outAt() === ''
-      ? null
-      : instantAt(this.outOn(), this.outAt(), this.clock.zone()),
-  );
-  protected readonly isToCome = computed(() => (this.moment() ?? '') > this.clock.now());
-  protected readonly since = computed(() => (this.isToCome() ? null : this.moment()));
+  protected readonly states = STATE_WORDS;
+  protected readonly advice = ADVICE;
+  protected readonly readTime = readTime;
   protected readonly shares: Options<Said> = [
     ['as-known', 'as full as written down'],
     ['full', 'full, with other food'],
     ['half', 'half full'],
     ['less', 'less than half full, or opened'],
   ];
-  protected readonly readTime = readTime;
-  protected readonly first = computed(() => checkFirst(this.colds.eatable(), this.store.places()));
-  protected readonly shown = signal(12);
-  /** Looked at, and still icy or cold enough. */
-  protected readonly kept = signal<ReadonlySet<string>>(new Set(remembered().kept));
 
-  protected keep(id: string): void {
-    this.kept.update(
-      (kept) => new Set(kept.has(id) ? [...kept].filter((each) => each !== id) : [...kept, id]),
+  /** The cut that was written down last: it is the one that is looked at. */
+  private readonly known = computed(
+    () => [...this.store.powerCuts()].sort(([, a], [, b]) => (a.from < b.from ? 1 : -1))[0] ?? null,
+  );
+  private readonly written = computed((): PowerCut | null => this.known()?.[1] ?? null);
+  private readonly said = signal<Readonly<Record<string, Said>>>({});
+  /** When it went and came back, as typed. */
+  protected readonly outOn = draftOf(() => this.dayOf(this.written()?.from));
+  protected readonly outAt = draftOf(() => this.timeOf(this.written()?.from));
+  protected readonly backOn = draftOf(() => this.dayOf(this.written()?.to));
+  protected readonly backAt = draftOf(() => this.timeOf(this.written()?.to));
+  private readonly typed = computed((): PowerCut | null => {
+    const from = this.momentOf(this.outOn(), this.outAt());
+    const to = this.momentOf(this.backOn() || this.outOn(), this.backAt());
+    return from === null ? null : { from, ...(to === null ? {} : { to }) };
+  });
+  /** What is wrong with what is typed. */
+  private readonly refused = computed(() => {
+    const typed = this.typed();
+    return (
+      typed &&
+      (sayPowerCut('-', { from: typed.from, to: typed.to ?? null }, this.clock.now()).problem ?? null)
     );
+  });
+  /** As typed, where that can be; it counts here at once, and everywhere once it is written down. */
+  protected readonly cut = computed(() => (this.refused() === null ? this.typed() : null) ?? this.written());
+  protected readonly isWritten = computed(
+    () => this.cut() !== null && JSON.stringify(this.cut()) === JSON.stringify(this.written()),
+  );
+  protected readonly asked = signal('');
+  protected readonly problem = computed(() => this.refused() ?? this.asked());
+  protected readonly shown = signal(12);
+
+  constructor() {
+    const [key, { today }] = [draftKey('power'), this.clock];
+    keepInTab(() => `${key()} ${today()}`, {
+      outOn: this.outOn,
+      outAt: this.outAt,
+      backOn: this.backOn,
+      backAt: this.backAt,
+      said: this.said,
+    });
+    // What was said before is not said of another time.
+    effect(() => {
+      if (this.typed()) this.asked.set('');
+    });
+  }
+
+  protected readonly places = computed(() => {
+    const [request, now] = [this.request(), this.clock.now()];
+    return placesWithout(request).map(({ appliance, packs, share, holds, until }) => ({
+      id: appliance.id,
+      name: appliance.name,
+      isFreezer: appliance.cold === 'freezer',
+      said: this.said()[appliance.id] ?? 'as-known',
+      full: share !== null && appliance.cold === 'freezer' ? this.fullWords(share, appliance.atLeast) : '',
+      count: packs.length,
+      holds: holdsWords(holds),
+      until: until ? this.format.moment(until) : holds.hours === null ? 'nobody can say' : '',
+      isOver: until !== null && until < (this.cut()?.to ?? now),
+    }));
+  });
+
+  protected readonly first = computed(() =>
+    packsWithout(placesWithout(this.request()), this.cut(), this.clock.now(), this.colds.of()),
+  );
+  /** Of what is written down, so much came once the power was back. */
+  protected readonly later = computed(
+    () => placesWithout(this.request()).flatMap(({ packs }) => packs).length - this.first().length,
+  );
+
+  private readonly request = computed(() => ({
+    appliances: this.store.appliances(),
+    stock: this.colds.eatable(),
+    clockOf: this.colds.of(),
+    cut: this.cut(),
+    saidFull: new Map(
+      Object.entries(this.said()).flatMap(([id, said]) => {
+        const share = SHARES[said];
+        return share === null ? [] : [[id, share] as const];
+      }),
+    ),
+  }));
+
+  protected sayFull(place: string, said: Said): void {
+    this.said.update((all) => ({ ...all, [place]: said }));
+  }
+
+  /** Writes the cut down, so that what freezes is not called frozen before it is. */
+  protected async write(): Promise<void> {
+    const typed = this.typed();
+    if (!typed) return this.asked.set('Say since when: the day and the time. Nothing was written down.');
+    if (this.backOn() !== '' && typed.to === undefined)
+      return this.asked.set('Say at what time it came back. Nothing was written down.');
+    const [key, known] = this.known() ?? [];
+    // What began once the last one was over is another.
+    const isAnother = key === undefined || (known?.to !== undefined && typed.from > known.to);
+    const { from, to = null } = typed;
+    await this.store.perform(
+      sayPowerCut(isAnother ? this.clock.newId() : key, { from, to }, this.clock.now()),
+    );
+  }
+
+  /** There was none after all. */
+  protected async forget(): Promise<void> {
+    const [key] = this.known() ?? [];
+    if (key !== undefined) await this.store.perform(unsayPowerCut(key));
+  }
+
+  protected look(pack: Lot, found: EntryOf<'checked'>['found']): void {
+    void this.store.perform(lookAtPack(pack, found, this.clock.today()));
   }
 
   protected discard(pack: Lot): void {
     void this.store.perform(throwAway([pack], 'power cut', this.clock.today()));
   }
 
-  protected readonly places = computed(() =>
-    this.store.appliances().flatMap((appliance) => {
-      const inside = new Set([appliance.id, ...appliance.shelves.map(({ id }) => id)]);
-      const packs = this.store.stock().filter(({ place }) => place !== null && inside.has(place));
-      if (packs.length === 0) return [];
-      const known =
-        appliance.litres === null ? null : litresOf(sum(packs, ({ leftDg }) => leftDg)) / appliance.litres;
-      const said = this.said().get(appliance.id) ?? 'as-known';
-      const holds = coldHolds(appliance, SHARES[said] ?? known);
-      const since = this.since();
-      const until = holds.hours === null || since === null ? null : addHours(since, holds.hours);
-      return [
-        {
-          id: appliance.id,
-          name: appliance.name,
-          isFreezer: appliance.cold === 'freezer',
-          said,
-          full: known !== null && appliance.cold === 'freezer' ? this.format.percent(known, 0) : '',
-          count: packs.length,
-          holds: holdsWords(holds),
-          until: until
-            ? `${WEEKDAY.format(noonOf(this.clock.dayOf(until)))}, ${this.format.timeOf(until)}`
-            : 'unknown',
-          isOver: until !== null && until < this.clock.now(),
-        },
-      ];
-    }),
-  );
-
-  protected sayFull(place: string, said: Said): void {
-    this.said.update((all) => new Map([...all, [place, said]]));
+  private momentOf(on: string, at: string): Instant | null {
+    return on === '' || at === '' ? null : instantAt(on, at, this.clock.zone());
   }
 
-  constructor() {
-    effect(() =>
-      sessionStorage.setItem(
-        KEPT,
-        JSON.stringify({
-          since: `${this.outOn()}T${this.outAt()}`,
-          said: [...this.said()],
-          kept: [...this.kept()],
-        }),
-      ),
-    );
+  private dayOf(at: Instant | undefined): string {
+    return at === undefined ? '' : this.clock.dayOf(at);
   }
-}
 
-interface Remembered {
-  readonly since: string;
-  readonly said: readonly (readonly [string, Said])[];
-  readonly kept: readonly string[];
-}
+  private timeOf(at: Instant | undefined): string {
+    return at === undefined ? '' : wallAt(at, this.clock.zone()).time;
+  }
 
-function remembered(): Remembered {
-  const nothing: Remembered = { since: 'T', said: [], kept: [] };
-  try {
-    return { ...nothing, ...(JSON.parse(sessionStorage.getItem(KEPT) ?? '{}') as Partial<Remembered>) };
-  } catch {
-    return nothing;
+  private fullWords(share: number, atLeast: boolean): string {
+    const full = `${this.format.percent(share, 0)} full of packs`;
+    return atLeast ? `${full}, a drawer of unknown size apart` : full;
   }
 }
 
@@ -140,8 +199,10 @@ function holdsWords(holds: Holds): string {
     case 'between':
       return `about ${holds.hours} h, between two published figures`;
     case 'under-24':
-      return 'under 24 h, nobody knows how much: check each pack';
+      return 'under 24 h: check each pack';
+    case 'not-frozen':
+      return 'not promised: more than a day’s load was not frozen yet';
     case 'unknown':
-      return '24 to 48 h if it is half full or more: nobody has said how large it is';
+      return '24 to 48 h if it is half full or more: its size is not set';
   }
 }

@@ -55,7 +55,8 @@ export class TonightPage {
       isUsable(destination),
     );
     const rank = ({ way }: Ready): number => (way === null ? 2 : way === 'fresh' || way === 'thawed' ? 0 : 1);
-    return readyBy(packs, this.clock.now(), this.panAt(), this.colds.of()).sort((a, b) => rank(a) - rank(b));
+    const pan = { now: this.clock.now(), panAt: this.panAt(), on: this.clock.today() };
+    return readyBy(packs, pan, this.colds.of()).sort((a, b) => rank(a) - rank(b));
   });
   /** What is kept for something is not offered, and named: of several alike how many. */
   protected readonly kept = computed(() =>
@@ -75,8 +76,7 @@ export class TonightPage {
 
   protected takeOut({ lot, way }: Ready): void {
     if (way !== 'refrigerator' && way !== 'cold-water') return;
-    const [refrigerator, on] = [this.store.refrigerator(), this.clock.today()];
-    void this.store.perform(thaw([lot], 'all', { way, refrigerator, on, newId: () => this.clock.newId() }));
+    void this.store.perform(thaw([lot], 'all', this.colds.thawing(way)));
   }
 
   protected how({ way, lot }: Ready): string {

@@ -134,8 +134,7 @@ export const Week = signalStore(
       async takeOut(date: IsoDate, serving: Serving, way: 'refrigerator' | 'cold-water'): Promise<void> {
         const pack = packOf(serving.lot);
         if (!pack) return;
-        const [refrigerator, on] = [household.refrigerator(), clock.today()];
-        const thawing = { way, refrigerator, on, newId: () => clock.newId() };
+        const thawing = store._colds.thawing(way);
         await household.perform(thawForDinner(pack, { date, serving }, household.meals(), thawing));
       },
       /** Served is eaten: it leaves the stock, at its cost. */

@@ -3,7 +3,7 @@ import { buy } from '@core/deeds/buy';
 import { begin, saveCosts } from '@core/deeds/change-settings';
 import type { Deed } from '@core/deeds/deed';
 import { eat } from '@core/deeds/eat';
-import { move } from '@core/deeds/move';
+import { move, type Laying } from '@core/deeds/move';
 import { takeStock } from '@core/deeds/take-stock';
 import { thaw } from '@core/deeds/thaw';
 import { undoing } from '@core/deeds/undoing';
@@ -11,12 +11,18 @@ import { writeFile } from '@core/exchange/write-file';
 import { EMPTY_HOUSEHOLD, type Household } from '@core/records/household';
 import { DEFAULT_SETTINGS } from '@core/records/settings';
 import { received, steak } from '@core/testing/facts';
+import { clocks } from '@core/testing/clocks';
 import { workedPiece } from '@core/testing/journal-builder';
 import { Joining, type Kept } from './joining';
 import { Repository } from './repository';
 
 const on = '2026-01-02';
-const NAMES = new Map([['chest', 'Chest']]);
+/** Where things are laid; without a word of a refrigerator everything may be frozen. */
+const laying = ({ journal: { state } }: Household): Laying => ({
+  names: new Map([['chest', 'Chest']]),
+  freezers: ['chest'],
+  clockOf: clocks(state, on),
+});
 
 /** The same ids and moments each time, so that what is written twice is the same. */
 interface Tab {
@@ -60,7 +66,13 @@ const ACTS: readonly [what: string, act: Act][] = [
   [
     'taking out',
     performs((h) =>
-      thaw(packs(h), 'all', { way: 'refrigerator', refrigerator: 'fridge', on, newId: () => 'out' }),
+      thaw(packs(h), 'all', {
+        way: 'refrigerator',
+        refrigerator: 'fridge',
+        on,
+        reserved: new Map(),
+        newId: () => 'out',
+      }),
     ),
   ],
   ['serving', performs((h) => eat(packs(h), { plates: 1 }, on))],
@@ -68,7 +80,7 @@ const ACTS: readonly [what: string, act: Act][] = [
     'counting',
     performs((h) => takeStock(packs(h), new Map(packs(h).map(({ id }) => [id, 'eaten' as const])), on)),
   ],
-  ['moving', performs((h) => move(packs(h), 'chest', NAMES))],
+  ['moving', performs((h) => move(packs(h), 'chest', laying(h)).value!)],
   ['undoing what others rest on', performs((h) => undoing(h, h.journal.entries[0]!.id, 'Undone').deed)],
   ['settings', performs(() => saveCosts({ bagMinor: 1, labelMinor: 1, hourMinor: 1, tools: [] }))],
   ['merging', (_h, { joining }) => joining.merge(workedPiece().household(), 'phone.json')],

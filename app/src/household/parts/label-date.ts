@@ -1,5 +1,7 @@
-import { ChangeDetectionStrategy, Component, input, model } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, model } from '@angular/core';
+import { dateDoubt } from '@core/cold/date-doubt';
 import type { Dated } from '@core/ledger/entry';
+import { Clock } from '../clock';
 import { Choice, type Options } from '../../ui/field/choice';
 import { Day } from '../../ui/field/day';
 
@@ -30,12 +32,19 @@ const FROZEN_KINDS: typeof KINDS = [
     @if (dated()) {
       <v-day [label]="'The date' + (of() ? ' of ' + of() : '')" [(value)]="until" />
     }
+    @if (doubt()) {
+      <p class="caution" role="status">{{ doubt() }}</p>
+    }
   `,
   styles: `
     :host {
       display: grid;
       grid-template-columns: repeat(auto-fit, minmax(130px, 1fr));
       gap: 8px;
+    }
+    p {
+      grid-column: 1 / -1;
+      margin: 0;
     }
   `,
 })
@@ -46,6 +55,22 @@ export class LabelDate {
   readonly until = model('');
   /** What is bought frozen carries the day up to which it is best. */
   readonly frozen = input(false);
+  /** The day of the purchase; today where nothing is said. */
+  readonly on = input<string | null>(null);
+  /** A whole piece of red meat, which a packer’s bag keeps for long. */
+  readonly wholeRed = input(false);
+  private readonly today = inject(Clock).today;
+  /** What cannot be, or seldom is: said beside it, and nothing that was typed is lost. */
+  protected readonly doubt = computed(() =>
+    this.frozen()
+      ? ''
+      : dateDoubt({
+          dated: this.dated(),
+          until: this.until(),
+          on: this.on() ?? this.today(),
+          isWholeRed: this.wholeRed(),
+        }),
+  );
   protected readonly kinds = KINDS;
   protected readonly frozenKinds = FROZEN_KINDS;
 

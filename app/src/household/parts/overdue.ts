@@ -89,7 +89,7 @@ export class Overdue {
   protected became(what: Became): void {
     const { place } = this.lot();
     const lies = this.store.shelves().find(({ id, cold }) => id === place && cold === 'freezer');
-    const freezer = lies?.id ?? this.store.freezer();
+    const freezer = lies?.id ?? this.store.freezers()[0] ?? null;
     const day = { on: this.day(), today: this.today(), freezer };
     void this.store.perform(settleOverdue(this.lot(), what, day));
   }

@@ -6,6 +6,7 @@ import type { Lot } from '@core/ledger/lot';
 import { LabelFonts, type LabelFontFiles } from '@core/label/label-fonts';
 import { layLabel, type LaidLabel } from '@core/label/label-layout';
 import { sheetProblem, usualSheet } from '@core/label/sheet';
+import { USUAL_KEEPING } from '@core/cold/keeping-rules';
 import { Colds } from '../../household/colds';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
@@ -30,8 +31,6 @@ async function fontFiles(): Promise<LabelFontFiles> {
   return { regular, bold };
 }
 
-/** How the household's labels are printed. */
-
 /** How labels are printed: the sheet, how many of each, what everyone carries. */
 @Injectable()
 export class LabelPrinting {
@@ -55,12 +54,19 @@ export class LabelPrinting {
   lay(pack: Lot, fonts: LabelFonts): LaidLabel {
     const cost = this.store.costs().get(pack.id);
     const { sheet, note } = this.settings();
-    const label = packLabel(pack, this.colds.of()(pack), cost?.complete ? cost.minor : null, note, {
-      mass: (massDg) => this.format.mass(massDg),
-      day: (on) => this.format.dayAndYear(on),
-      temperature: (celsius) => this.format.temperature(celsius),
-      money: (minor) => this.format.money(minor),
-    });
+    const rules = this.store.settings().keeping ?? USUAL_KEEPING;
+    const label = packLabel(
+      pack,
+      this.colds.of()(pack),
+      cost?.complete ? cost.minor : null,
+      { note, rules },
+      {
+        mass: (massDg) => this.format.mass(massDg),
+        day: (on) => this.format.dayAndYear(on),
+        temperature: (celsius) => this.format.temperature(celsius),
+        money: (minor) => this.format.money(minor),
+      },
+    );
     return layLabel(label, sheet.labelMm, fonts);
   }
 

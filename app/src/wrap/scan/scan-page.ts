@@ -226,9 +226,7 @@ export class ScanPage {
   }
 
   protected async out(pack: Lot): Promise<void> {
-    const [refrigerator, on] = [this.store.refrigerator(), this.clock.today()];
-    const newId = (): string => this.clock.newId();
-    await this.store.perform(thaw([pack], 'all', { way: 'refrigerator', refrigerator, on, newId }));
+    await this.store.perform(thaw([pack], 'all', this.colds.thawing('refrigerator')));
   }
 
   protected async eaten(pack: Lot): Promise<void> {
@@ -236,6 +234,6 @@ export class ScanPage {
   }
 
   protected async move(pack: Lot, place: string): Promise<void> {
-    await this.store.perform(move([pack], place, this.store.placeNames()));
+    await this.store.perform(move([pack], place, this.colds.laying()));
   }
 }

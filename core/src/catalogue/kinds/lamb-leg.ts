@@ -11,6 +11,7 @@ export const lambLeg: Kind = {
   animal: 'lamb',
   itemNumber: '233A',
   bone: 'bone-in',
+  comesIn: 'tray',
   knife: {
     enough: true,
     why: 'The bones come out at their joints. Only a full leg with hip and tail bone needs a saw: have the shop do it.',

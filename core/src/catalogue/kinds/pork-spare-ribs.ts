@@ -12,6 +12,7 @@ export const porkSpareRibs: Kind = {
   itemNumber: '416',
   bone: 'bone-in',
   severalAtOnce: true,
+  comesIn: 'tray',
   knife: { enough: true, why: 'The line runs through cartilage, not bone: a stiff knife is enough.' },
   usualG: [1200, 3000],
   about:
