@@ -1,9 +1,10 @@
 import { PackRows } from './packs/pack-rows';
+import { PiecesNow } from './week/pieces-now';
 import type { PlacePages } from '../household/parts/place-pages';
 
 /** The pages of the Freezer. */
 export const FREEZER_PAGES: PlacePages = {
-  providers: [PackRows],
+  providers: [PackRows, PiecesNow],
   pages: [
     {
       path: '',

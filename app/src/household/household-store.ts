@@ -169,6 +169,12 @@ export const HouseholdStore = signalStore(
       ),
     ),
     openPieces: computed(() => pieces().filter((lot) => !lot.closed && lot.leftDg > 0)),
+    /** Of which nothing is off yet. */
+    uncutPieces: computed(() =>
+      pieces().filter(
+        (lot) => !lot.closed && lot.leftDg > 0 && lot.flows.every(({ way }) => way === 'liquid'),
+      ),
+    ),
     shops: computed(() => shopsOf(household(), shopNames())),
   })),
   withProps(({ settings }, clock = inject(Clock)) => ({

@@ -14,7 +14,7 @@ import { Due } from './due';
   host: { class: 'no-print', role: 'status' },
   template: `
     @if (out(); as out) {
-      <a class="out" [routerLink]="['/', household, 'freezer', 'week']">
+      <a class="out" [routerLink]="'/' + household + '/' + out.where">
         <i class="pi pi-clock" aria-hidden="true"></i>
         <span
           ><b>{{ out.when }}</b> {{ out.what }}</span
@@ -38,10 +38,14 @@ export class DueLine {
   protected readonly out = computed(() => {
     const [first, ...more] = this.due.soon();
     if (!first) return null;
-    const isNow = first.remindAt <= this.clock.now();
+    const others = more.length > 0 ? `, and ${more.length} more` : '';
+    if (first.what === 'cut')
+      return { where: 'freezer', when: 'Today', what: `open or freeze ${lotName(first.lot)}${others}` };
+    const isNow = first.at <= this.clock.now();
     return {
-      when: isNow ? 'Now' : `By ${this.format.timeOf(first.remindAt)}`,
-      what: `${lotName(first.lot)} out of the freezer${more.length > 0 ? `, and ${more.length} more` : ''}`,
+      where: first.lot.form === 'piece' ? 'freezer' : 'freezer/week',
+      when: isNow ? 'Now' : `By ${this.format.timeOf(first.at)}`,
+      what: `${lotName(first.lot)} out of the freezer${others}`,
     };
   });
 

@@ -7,6 +7,7 @@ import { boughtClock } from './bought';
 import { inherited } from './inherited';
 import { rangeIfFrozen, type Keeping } from './keeping';
 import { settled, type ColdContext, type Running } from './running';
+import { MOST_TIMES } from './thawing-time';
 import { whyOf } from './why';
 
 /** What a lot is, between warm and cold. */
@@ -37,6 +38,8 @@ export interface Cold {
   /** To the minute, out of cold water. */
   readonly cookByAt: Instant | null;
   readonly overdue: boolean;
+  /** Something happened that no date mends: it leaked, or was warm. */
+  readonly faulty: boolean;
   /** Whether it may go into the freezer now, raw; null for what lies there. */
   readonly mayRefreeze: boolean | null;
   /** From then on what thaws is ready for the pan; null for what does not thaw. */
@@ -44,6 +47,8 @@ export interface Cold {
   readonly readyOn: IsoDate | null;
   /** From then on it is asked whether it is soft: in cold water. */
   readonly softAt: Instant | null;
+  /** So often it can still be told that there is ice in it. */
+  readonly moreLeft: number;
   /** A sealed piece without a use-by: open or freeze it from that day on, and ask the shop. */
   readonly openOn: IsoDate | null;
   /** One sentence that says where the dates come from, or what is wrong. */
@@ -156,10 +161,12 @@ function read(lot: Lot, running: Running, now: ColdNow, context: ColdContext): C
     cookBy: lastOn,
     cookByAt: thaw?.cookByAt ?? null,
     overdue,
+    faulty: fault !== null,
     mayRefreeze: isCold ? null : mayFreeze(running, overdue, context),
     readyAt: thaw?.readyAt ?? null,
     readyOn: thaw ? context.dayOf(thaw.readyAt) : null,
     softAt: thaw?.softAt ?? null,
+    moreLeft: thaw?.way === 'cold-water' ? MOST_TIMES - thaw.moreTimes : 0,
     openOn: running.openOn,
   };
   return { ...cold, why: whyOf(lot, running, cold) };

@@ -37,7 +37,7 @@ export interface PiecesRequest {
 }
 
 /** Cutting begins in the morning: by then it is thawed; an assumption. */
-const CUT_AT: ClockTime = '10:00';
+export const CUT_AT: ClockTime = '10:00';
 
 /**
  * What the pieces that are not cut yet ask for, the most urgent first: a frozen one comes out in time

@@ -261,7 +261,8 @@ describe('taking out, whenever and wherever', () => {
             ]),
           );
           const now = { instant: instantAt(TODAY, '08:00', zone), zone };
-          const known = { meals, lots, clockOf: clocks({ lots }, TODAY), settings };
+          const clockOf = clocks({ lots }, TODAY);
+          const known = { meals, lots, clockOf, settings, pieces: [], cuttings: new Map() };
           for (const each of takeOuts(plannedDays(TODAY, 14, known), now, {
             awake: ['07:00', '22:00'],
             cookMinutes: 0,
@@ -273,8 +274,10 @@ describe('taking out, whenever and wherever', () => {
             const { time } = wallAt(each.remindAt, zone);
             expect(time >= '07:00' && time <= '22:00').toBe(true);
           }
-          for (const { isOut, remindAt } of dueSoon(known, TODAY, now))
-            expect(isOut || minutesBetween(now.instant, remindAt) > 6 * 60).toBe(false);
+          for (const { lot, at } of dueSoon(known, TODAY, now)) {
+            expect(minutesBetween(now.instant, at)).toBeLessThanOrEqual(6 * 60);
+            expect([lot.thawingDg, lot.place]).toEqual([0, 'drawer']);
+          }
         },
       ),
       { numRuns: 150 },

@@ -1,6 +1,7 @@
 import ical, { ICalAlarmType, ICalCalendarMethod, ICalEventStatus, type ICalCalendar } from 'ical-generator';
 import type { Place } from '../cold/place';
 import { lotName } from '../catalogue/lot-name';
+import { CUT_AT, type PiecePlan } from '../dinner/pieces-planned';
 import type { TakeOut } from '../dinner/take-out';
 import type { PlannedDay } from '../dinner/week';
 import { THAWING, type ThawingWay } from '../cold/thawing-time';
@@ -11,6 +12,10 @@ import { instantAt } from '../units/zone';
 export interface CalendarRequest {
   readonly days: readonly PlannedDay[];
   readonly takeOuts: readonly TakeOut[];
+  /** Pieces that are not cut yet, with their plans. */
+  readonly pieces?: readonly PiecePlan[];
+  /** Pieces that ever had a day to be cut on: what has none any more is called off. */
+  readonly knownPieces?: ReadonlySet<string>;
   readonly places: ReadonlyMap<string, Pick<Place, 'name'>>;
   /** The days of which something was ever planned: what is no longer on them is called off. */
   readonly known: ReadonlySet<IsoDate>;
@@ -37,6 +42,8 @@ export function writeCalendar(request: CalendarRequest, reminders: readonly Remi
   });
   for (const day of request.days.filter(({ date }) => request.known.has(date)))
     for (const remind of reminders) addEvent(file, remind(day, request), request);
+  for (const id of request.knownPieces ?? [])
+    for (const event of pieceEvents(id, request)) addEvent(file, event, request);
   return file.toString();
 }
 
@@ -110,6 +117,32 @@ const takeOut =
       isOn: first !== undefined,
     };
   };
+
+/** A piece that is to be cut: out of the freezer in time, and the cutting itself. */
+function pieceEvents(id: string, { pieces = [], zone, now }: CalendarRequest): CalendarEvent[] {
+  const plan = pieces.find(({ lot }) => lot.id === id);
+  const cutOn = plan?.cutOn ?? null;
+  const name = plan?.name ?? 'Piece';
+  const outBy = cutOn === null ? null : (plan?.outBy ?? null);
+  return [
+    {
+      id: `${id}-piece-out`,
+      start: outBy ?? now,
+      minutes: 15,
+      title: `Take out: ${name}`,
+      text: outBy === null ? 'No longer needed.' : `${THAWING.refrigerator.caution} Local codes come first.`,
+      isOn: outBy !== null,
+    },
+    {
+      id: `${id}-piece-cut`,
+      start: cutOn === null ? now : instantAt(cutOn, CUT_AT, zone),
+      minutes: 60,
+      title: `Cut: ${name}`,
+      text: plan?.wrapBy ? `Wrapped and in the freezer by ${plan.wrapBy}.` : 'No longer planned.',
+      isOn: cutOn !== null && plan?.trouble !== 'overdue',
+    },
+  ];
+}
 
 /** What a calendar reminds of on each day. A new reminder is a line here. */
 const REMINDERS: readonly Reminder[] = [dinner, takeOut('refrigerator'), takeOut('cold-water')];

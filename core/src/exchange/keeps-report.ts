@@ -59,7 +59,16 @@ export function keepsReport(household: Household, { on, at, zone }: KeepsRequest
   const { at: dinnerAt, cookMinutes = USUAL_COOK_MINUTES } = settingsOf(household).dinners ?? USUAL_DINNERS;
   const pan: PanTime = { now, panAt: addHours(instantAt(on, dinnerAt, zone), -cookMinutes / 60), on };
   const rows = perishableOf(household.journal.state).map((lot): KeepsRow => {
-    const { state, why, keeping: _class, readyOn: _day, frozenBy: _by, ...dates } = clockOf(lot);
+    const {
+      state,
+      why,
+      keeping: _class,
+      readyOn: _on,
+      frozenBy: _by,
+      moreLeft: _left,
+      faulty: _no,
+      ...dates
+    } = clockOf(lot);
     const where = { id: lot.id, name: lotName(lot), state, place: lot.place, massG: lot.leftDg / 10 };
     return { ...where, ...dates, tonight: tonightOf(lot, clockOf, pan, zone), why };
   });

@@ -25,6 +25,7 @@ import { Notices } from '../../household/notices';
 import { EditFigure } from '../../household/parts/edit-figure';
 import { PieceDrawing } from '../../ui/piece/piece-drawing';
 import { ShareBar, type Stretch } from '../../ui/piece/share-bar';
+import { BagLine } from './bag-line';
 import { Board } from './board';
 import { Hand } from './hand';
 import { BoardTimeLine } from './board-time-line';
@@ -52,6 +53,7 @@ wears({ button, dialog });
 @Component({
   selector: 'v-block-page',
   imports: [
+    BagLine,
     BarePicture,
     BoardTimeLine,
     FormsModule,

@@ -122,7 +122,7 @@ export class Considerations {
     if (!room) return { name: 'freezer', value: 'size unknown', note: 'set it in the Freezer, under Places' };
     const lost = this.answer.prediction()?.parts.at(-1)?.share ?? 0;
     const neededDg = this.answer.massDg() * (1 - lost);
-    if (neededDg > room.freeDg)
+    if (neededDg > room.freeDg && !room.atLeast)
       return {
         name: 'freezer',
         value: 'it does not fit',
@@ -133,10 +133,11 @@ export class Considerations {
     const waits = isLong
       ? `; that would take ${days} days to freeze: longer than it keeps fresh`
       : `; freeze it over ${days} days, the rest in the refrigerator`;
+    const isKnown = neededDg <= room.freeDg;
     return {
       name: 'freezer',
-      value: 'it fits',
-      note: `room for ${format.roughMass(room.freeDg)}${days > 1 ? waits : ''}`,
+      value: isKnown ? 'it fits' : 'may not fit',
+      note: `room for ${room.atLeast ? 'at least ' : ''}${format.roughMass(room.freeDg)}${isKnown && days > 1 ? waits : ''}`,
     };
   }
 

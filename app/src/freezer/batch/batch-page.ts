@@ -4,14 +4,13 @@ import { freezeBatch } from '@core/deeds/freeze-batch';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { keepsUpTo } from '@core/cold/cold-clock';
-import { freezeBy, planBatch, type GoesIn } from '@core/freeze/batch';
-import { applianceAt } from '@core/cold/cold-places';
-import { packFreezing } from '@core/cold/pack-freezing';
-import { failure, type Result } from '@core/units/result';
+import { freezeBy, loadedOn, planBatch, type GoesIn } from '@core/freeze/batch';
+import { applianceAt, isInUnknown } from '@core/cold/cold-places';
+import { hoursToFreeze } from '@core/cold/freezing';
 import { roomIn } from '@core/freeze/room';
 import type { Lot } from '@core/ledger/lot';
 import { lotName } from '@core/catalogue/lot-name';
-import { daysBetween, type IsoDate } from '@core/units/date';
+import { addHours, daysBetween, type IsoDate } from '@core/units/date';
 import { Clock } from '../../household/clock';
 import { Colds } from '../../household/colds';
 import { Format } from '@core/format/format';
@@ -20,9 +19,6 @@ import { HouseholdStore } from '../../household/household-store';
 import { Swatch } from '../../ui/piece/swatch';
 import { PopoverButton } from '../../ui/over/popover-button';
 import { BarePicture } from '../../ui/told/bare-picture';
-
-/** Without a measured thickness a pack is taken for this thick; an estimate. */
-const USUAL_MM = 40;
 
 /** New packs on their way into the freezer: what goes in today, where, and what waits in the refrigerator. */
 @Component({
@@ -36,7 +32,8 @@ export class BatchPage {
   protected readonly store = inject(HouseholdStore);
   protected readonly format = inject(Format);
   protected readonly household = inject(HOUSEHOLD_NAME);
-  protected readonly today = inject(Clock).today;
+  private readonly clock = inject(Clock);
+  protected readonly today = this.clock.today;
   protected readonly lotName = lotName;
   private readonly colds = inject(Colds);
   protected readonly roomRule = computed(() =>
@@ -84,11 +81,15 @@ export class BatchPage {
       if (known) known.push(each);
       else days.set(each.on, [each]);
     }
-    return [...days].map(([on, packs]) => ({
-      on,
-      packs: packs.map((each, index) => ({ ...each, nth: index + 1, freezing: this.freezing(each) })),
-      massDg: sum(packs, ({ lot }) => lot.leftDg),
-    }));
+    return [...days].map(([on, packs]) => {
+      const hours = packs.map((each) => this.hours(each));
+      return {
+        on,
+        packs: packs.map((each, index) => ({ ...each, nth: index + 1, hours: hours[index] ?? null })),
+        massDg: sum(packs, ({ lot }) => lot.leftDg),
+        hardAt: on === this.today() ? this.hardAt(hours) : '',
+      };
+    });
   });
 
   /** The freezers, and what they still take. */
@@ -99,21 +100,25 @@ export class BatchPage {
       .map((appliance) => {
         const inside = new Set([appliance.id, ...appliance.shelves.map(({ id }) => id)]);
         const stored = this.store.stock().filter(({ place }) => place !== null && inside.has(place));
-        const massDg = sum(stored, ({ leftDg }) => leftDg);
-        const loadedDg = sum(
-          stored.filter(({ on }) => on === this.today()),
-          ({ leftDg }) => leftDg,
-        );
-        const room = appliance.litres === null ? null : roomIn(appliance.litres, massDg);
+        const known = stored.filter(({ place }) => !isInUnknown(this.store.appliances(), place));
+        const massDg = sum(known, ({ leftDg }) => leftDg);
+        const loadedDg = loadedOn(appliance, stored, this.colds.of(), this.today());
+        const { litres, atLeast } = appliance;
+        const room = litres === null ? null : roomIn(litres, massDg, atLeast);
         return { ...appliance, room, loadedDg, share: room ? massDg / (massDg + room.freeDg) : 0 };
       }),
   );
   protected readonly massDg = computed(() => sum(this.fresh(), ({ leftDg }) => leftDg));
 
-  private freezing({ lot, appliance }: GoesIn): Result<number> {
-    return this.colds.of()(lot).state === 'frozen'
-      ? failure('frozen already')
-      : packFreezing(lot.thicknessMm ?? USUAL_MM, lot.animal, appliance);
+  /** Hours to freeze; null for what is frozen already. */
+  private hours({ lot, appliance }: GoesIn): number | null {
+    return this.colds.of()(lot).state === 'frozen' ? null : hoursToFreeze(lot, lot.leftDg, appliance);
+  }
+
+  /** When the slowest of what goes in now is frozen: until then none of it counts as frozen. */
+  private hardAt(hours: readonly (number | null)[]): string {
+    const slowest = Math.max(0, ...hours.map((each) => each ?? 0));
+    return slowest === 0 ? '' : this.format.moment(addHours(this.clock.now(), slowest));
   }
 
   protected waitsUntil(lot: Lot): string {

@@ -9,7 +9,8 @@ import { thaw } from '@core/deeds/thaw';
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { type Serving } from '@core/dinner/meal';
-import { keepsUpTo } from '@core/cold/cold-clock';
+import { isLabelStale } from '@core/books/pack-label';
+import { isInFreezer, keepsUpTo } from '@core/cold/cold-clock';
 import { meatOf } from '@core/cold/meat-properties';
 import { packFreezing } from '@core/cold/pack-freezing';
 import { THAWED, thawingHours, THAWING } from '@core/cold/thawing-time';
@@ -25,6 +26,7 @@ import { HouseholdStore } from '../../household/household-store';
 import { Notices } from '../../household/notices';
 import { keepsWords, STATE_WORDS } from '../../household/cold-words';
 import { Overdue } from '../../household/parts/overdue';
+import { SoftThrough } from '../../household/parts/soft-through';
 import { keptWord, type PackRow } from './pack-rows';
 import { asOptions, Choice, type Options } from '../../ui/field/choice';
 import { TextField } from '../../ui/field/text-field';
@@ -33,7 +35,7 @@ import { PlaceChoice } from '../../household/parts/place-choice';
 /** One pack: what it is, and what becomes of it. */
 @Component({
   selector: 'v-pack-card',
-  imports: [Choice, Overdue, PlaceChoice, RouterLink, TextField],
+  imports: [Choice, Overdue, PlaceChoice, RouterLink, SoftThrough, TextField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './pack-card.html',
   styleUrl: './pack-card.css',
@@ -49,7 +51,15 @@ export class PackCard {
 
   protected readonly lot = computed(() => this.row().lot);
   protected readonly cold = computed(() => this.row().cold);
-  protected readonly isFrozen = computed(() => this.cold().state === 'frozen');
+  protected readonly isFrozen = computed(() => isInFreezer(this.cold()));
+  /** On its way to be frozen: fresh to its last day in the refrigerator. */
+  protected readonly isFreezing = computed(() => this.cold().state === 'freezing');
+  protected readonly isFresh = computed(() => {
+    const { cookBy } = this.cold();
+    return this.isFreezing() && cookBy !== null && this.clock.today() <= cookBy;
+  });
+  /** Its label carries another day than that on which it went in. */
+  protected readonly isStale = computed(() => isLabelStale(this.lot(), this.cold()));
   protected readonly isThawing = computed(() => ['thawing', 'thawed'].includes(this.cold().state));
   protected readonly keeps = computed(() => keepsWords(this.cold(), this.format));
   protected readonly states = STATE_WORDS;
@@ -125,6 +135,13 @@ export class PackCard {
 
   protected thaw(amount: Serving['amount']): void {
     void this.store.perform(thaw([this.lot()], amount, this.colds.thawing(this.way())));
+  }
+
+  /** Out before it is frozen: as if it had stayed in the refrigerator. */
+  protected takeOut(): void {
+    const refrigerator = this.store.refrigerator();
+    if (refrigerator === null) this.thaw('all');
+    else this.move(refrigerator);
   }
 
   protected freezeAgain(): void {

@@ -2,7 +2,7 @@ import { computed, inject, Injectable } from '@angular/core';
 import { NEAR_DAYS } from '@core/dinner/propose-week';
 import { platesOf } from '@core/dinner/plates-of';
 import { daysOfPack } from '@core/dinner/week';
-import type { Cold } from '@core/cold/cold-clock';
+import { isInFreezer, type Cold } from '@core/cold/cold-clock';
 import { keepingOf, type Keeping } from '@core/cold/keeping';
 import { lotName } from '@core/catalogue/lot-name';
 import type { Lot } from '@core/ledger/lot';
@@ -60,7 +60,7 @@ export class PackRows {
     const rank = (row: PackRow): string =>
       row.cold.overdue
         ? `0${row.cold.cookBy}`
-        : row.cold.cookBy !== null
+        : row.cold.cookBy !== null && !isInFreezer(row.cold)
           ? `1${row.cold.cookBy}`
           : row.isPast || row.isNear
             ? `2${row.cold.bestBefore}`

@@ -1,10 +1,18 @@
 import { sayKindOfDate, setLabelDate } from '@core/deeds/label-date';
+import { foundLeaking } from '@core/deeds/open-bag';
 import { move } from '@core/deeds/move';
+import { planCutting } from '@core/deeds/plan-cutting';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import type { Lot } from '@core/ledger/lot';
 import { lotName } from '@core/catalogue/lot-name';
-import type { Cold } from '@core/cold/cold-clock';
+import { isInFreezer, type Cold } from '@core/cold/cold-clock';
+import { isBird } from '@core/ledger/animal';
+import { addDays } from '@core/units/date';
+import { Clock } from '../../household/clock';
+import { pieceWords } from '../../household/piece-words';
+import { Choice, type Options } from '../../ui/field/choice';
+import { PiecesNow } from '../week/pieces-now';
 import type { Dated } from '@core/ledger/entry';
 import { Colds } from '../../household/colds';
 import { Format } from '@core/format/format';
@@ -17,7 +25,7 @@ import { PlaceChoice } from '../../household/parts/place-choice';
 /** Pieces that were bought and are not cut yet: where they wait, and until when. */
 @Component({
   selector: 'v-sealed-pieces',
-  imports: [PlaceChoice, LabelDate, RouterLink],
+  imports: [Choice, PlaceChoice, LabelDate, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (pieces().length > 0) {
@@ -43,8 +51,29 @@ import { PlaceChoice } from '../../household/parts/place-choice';
               [place]="piece.place"
               (chosen)="move(piece, $event)"
             />
+            <v-choice
+              class="small"
+              look="beside"
+              label="cut on"
+              [options]="cutDays(piece)"
+              [value]="store.cuttings().get(piece.id)?.on ?? ''"
+              (valueChange)="planCut(piece, $event)"
+            />
             <b [class.bad]="cold(piece).overdue">{{ keeps(piece) }}</b>
+            @if (planned(piece)) {
+              <span>{{ planned(piece) }}</span>
+            }
             <small class="soft why">{{ cold(piece).why }}</small>
+            @if (cold(piece).state === 'sealed') {
+              <button
+                type="button"
+                class="quiet small"
+                [attr.aria-label]="'The bag leaks: ' + lotName(piece)"
+                (click)="leaks(piece)"
+              >
+                The bag leaks
+              </button>
+            }
           </div>
         }
       </section>
@@ -76,9 +105,12 @@ export class SealedPieces {
   protected readonly format = inject(Format);
   protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly colds = inject(Colds);
+  private readonly clock = inject(Clock);
+  private readonly plans = inject(PiecesNow);
   protected readonly lotName = lotName;
+  /** What is past its day is said above, with its deeds. */
   protected readonly pieces = computed(() =>
-    this.store.openPieces().filter(({ flows }) => flows.length === 0),
+    this.store.uncutPieces().filter((piece) => !this.colds.of()(piece).overdue),
   );
 
   /** A kind of date that was chosen and waits for its day. */
@@ -101,6 +133,34 @@ export class SealedPieces {
     if (date === '') return;
     const dated = this.asked().get(piece.id) || piece.dated || 'use-by';
     void this.store.perform(setLabelDate(piece, date, dated, this.format));
+  }
+
+  protected isRed({ animal }: Lot): boolean {
+    return animal !== null && !isBird(animal);
+  }
+
+  protected planned(piece: Lot): string {
+    const plan = this.plans.all().find(({ lot }) => lot.id === piece.id);
+    return plan && (plan.cutOn !== null || plan.trouble !== null) ? pieceWords(plan, this.format) : '';
+  }
+
+  /** The days on which it can be cut: up to its last one, and the one that is said. */
+  protected cutDays(piece: Lot): Options<string> {
+    const [cold, said] = [this.cold(piece), this.store.cuttings().get(piece.id)?.on];
+    const days = Array.from({ length: 14 }, (_, day) => addDays(this.clock.today(), day)).filter(
+      (day) => isInFreezer(cold) || cold.cookBy === null || day <= cold.cookBy,
+    );
+    const all = said === undefined || days.includes(said) ? days : [said, ...days];
+    return [['', 'no day yet'], ...all.map((day) => [day, this.format.weekday(day)] as const)];
+  }
+
+  protected planCut(piece: Lot, on: string): void {
+    const now = { cold: this.cold(piece), today: this.clock.today() };
+    void this.store.perform(planCutting(piece, on || null, now, this.format));
+  }
+
+  protected leaks(piece: Lot): void {
+    void this.store.perform(foundLeaking(piece, this.clock.today()));
   }
 
   protected move(piece: Lot, place: string): void {

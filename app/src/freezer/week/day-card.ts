@@ -7,6 +7,9 @@ import type { Serving } from '@core/dinner/meal';
 import { wallAt } from '@core/units/zone';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
+import { Colds } from '../../household/colds';
+import { STATE_WORDS } from '../../household/cold-words';
+import { PiecesNow } from './pieces-now';
 import { Swatch } from '../../ui/piece/swatch';
 import { Week } from './week';
 import { Field } from '../../ui/field/field';
@@ -50,6 +53,29 @@ export class DayCard {
   protected readonly week = inject(Week);
   protected readonly format = inject(Format);
   protected readonly store = inject(HouseholdStore);
+  private readonly colds = inject(Colds);
+  private readonly pieces = inject(PiecesNow);
+  /** Pieces that are cut, or come out, on this day. */
+  protected readonly toCut = computed(() =>
+    this.pieces.all().flatMap(({ lot, name, cutOn, cutBy, outBy, wrapBy, trouble }) => {
+      if (trouble === 'overdue') return [];
+      const on = cutOn ?? cutBy;
+      const out = outBy && wallAt(outBy, this.week.zone());
+      return [
+        ...(on === this.day().date
+          ? [
+              {
+                id: lot.id,
+                says: `${cutOn ? 'cut' : 'open or freeze'} ${name}${wrapBy && wrapBy !== on ? `, wrap by ${this.format.weekday(wrapBy)}` : ''}`,
+              },
+            ]
+          : []),
+        ...(out && out.date === this.day().date
+          ? [{ id: lot.id, says: `${name} out by ${this.format.time(out.time)}` }]
+          : []),
+      ];
+    }),
+  );
   readonly day = input.required<PlannedDay>();
   readonly number = input.required<number>();
   /** What is in the hand, to be put here. */
@@ -112,7 +138,13 @@ export class DayCard {
       .takeOuts()
       .find((each) => each.date === this.day().date && each.serving.lot === serving.lot);
     if (!known || !lot) return '';
-    if (known.isOut) return lot.thawingDg > 0 ? 'out, thawing' : 'fresh, in the refrigerator';
+    const cold = this.colds.of()(lot);
+    if (known.isOut)
+      return cold.state === 'thawing' && cold.readyAt
+        ? `thawing, ready about ${this.format.moment(cold.readyAt)}`
+        : STATE_WORDS[cold.state];
+    if (cold.state === 'freezing' && known.hours === 0 && known.way !== 'from-frozen')
+      return `freezing: out by ${this.format.moment(known.remindAt)}, before it is hard`;
     if (known.way === 'from-frozen') return 'cook from frozen, or another day';
     const { date, time } = wallAt(known.remindAt, this.week.zone());
     return `out by ${date === this.day().date ? '' : `${this.format.weekday(date)} `}${this.format.time(time)}${known.way === 'cold-water' ? ', cold water' : ''}`;

@@ -14,15 +14,17 @@ import { Colds } from '../../household/colds';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
 import { Swatch } from '../../ui/piece/swatch';
-import { keepsWords } from '../../household/cold-words';
+import { keepsWords, STATE_WORDS } from '../../household/cold-words';
+import { SoftThrough } from '../../household/parts/soft-through';
 import { Field } from '../../ui/field/field';
+import { PiecesDue } from './pieces-due';
 import { readTime } from '@core/format/read-time';
 import { Slips } from '../../ui/told/slips';
 
 /** What can still be thawed for tonight, and by when it must be out. */
 @Component({
   selector: 'v-tonight-page',
-  imports: [Slips, Field, Swatch],
+  imports: [Slips, Field, PiecesDue, SoftThrough, Swatch],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './tonight-page.html',
   styles: `
@@ -81,9 +83,11 @@ export class TonightPage {
 
   protected how({ way, lot }: Ready): string {
     if (way === null) return 'cook from frozen, or another day';
-    if (way === 'on-its-way') return 'on its way in cold water';
+    const cold = this.colds.of()(lot);
+    if (way === 'on-its-way')
+      return `${cold.softAt === null ? 'thawing in the refrigerator' : 'in cold water'}, ${keepsWords(cold, this.format)}`;
     if (way === 'fresh' || way === 'thawed')
-      return `${way}, ${keepsWords(this.colds.of()(lot), this.format)}`;
+      return `${STATE_WORDS[cold.state]}, ${keepsWords(cold, this.format)}`;
     return THAWING[way].name;
   }
 }

@@ -9,6 +9,8 @@ import { HouseholdStore } from '../../household/household-store';
 import { Swatch } from '../../ui/piece/swatch';
 import { DayCard } from './day-card';
 import { DinnersForm } from './dinners-form';
+import { PiecesDue } from './pieces-due';
+import { STATE_WORDS } from '../../household/cold-words';
 import { PackRows, type PackRow } from '../packs/pack-rows';
 import { Week } from './week';
 import { draftOf } from '../../ui/form/draft-of';
@@ -24,7 +26,17 @@ const TOLD_H = 12;
 /** A week's dinners: packs on days, who is there, what has to come out when. */
 @Component({
   selector: 'v-week-page',
-  imports: [CdkDrag, CdkDropList, CdkDropListGroup, Choice, TextField, Swatch, DayCard, DinnersForm],
+  imports: [
+    CdkDrag,
+    CdkDropList,
+    CdkDropListGroup,
+    Choice,
+    TextField,
+    Swatch,
+    DayCard,
+    DinnersForm,
+    PiecesDue,
+  ],
   providers: [Week],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './week-page.html',
@@ -38,6 +50,7 @@ export class WeekPage {
   private readonly packRows = inject(PackRows);
   protected readonly lotName = lotName;
   protected readonly thawing = THAWING;
+  protected readonly states = STATE_WORDS;
   protected readonly search = signal('');
   protected readonly settingsOpen = signal(false);
   protected readonly count = draftOf(() => Math.min(7, Math.max(1, this.week.usualDinners())));

@@ -4,6 +4,7 @@ import { addDays } from '@core/units/date';
 import { Colds } from '../../household/colds';
 import { Notices } from '../../household/notices';
 import { inHousehold } from '../../testing/household';
+import { PiecesNow } from './pieces-now';
 import { Week } from './week';
 
 const TODAY = '2026-11-24';
@@ -27,7 +28,7 @@ const pack = (lot: string, animal: 'beef' | 'pork' | 'lamb'): Fact[] => [
 
 /** Three packs in a freezer, for two eaters. */
 async function weekOf() {
-  const { it: week, store } = await inHousehold(Week, { eaters }, [Week, Colds]);
+  const { it: week, store } = await inHousehold(Week, { eaters }, [Week, Colds, PiecesNow]);
   await store.perform({
     facts: [...pack('steaks', 'beef'), ...pack('chops', 'pork'), ...pack('shanks', 'lamb')],
     records: [

@@ -27,6 +27,7 @@ import { Clock } from '../../household/clock';
 import { Colds } from '../../household/colds';
 import { HouseholdStore } from '../../household/household-store';
 import { Notices } from '../../household/notices';
+import { PiecesNow } from './pieces-now';
 import { saveText } from '../../ui/save-text';
 
 const DAYS = 7;
@@ -49,6 +50,7 @@ export const Week = signalStore(
     _clock: inject(Clock),
     _colds: inject(Colds),
     _notices: inject(Notices),
+    _pieces: inject(PiecesNow),
   })),
   withComputed(({ from, _store, _clock, _colds }) => {
     const daysFrom = (first: IsoDate, days: number): PlannedDay[] =>
@@ -147,10 +149,13 @@ export const Week = signalStore(
         const calendar = dinners.calendar ?? clock.newId();
         if (dinners.calendar === undefined) await saveDinnersNow({ ...dinners, calendar });
         const known = new Set([...household.meals().keys()].filter((date) => date >= store.today()));
-        if (known.size === 0) return notices.problem('Nothing is planned yet. Put packs on days first.');
+        if (known.size === 0 && store._pieces.known().size === 0)
+          return notices.problem('Nothing is planned yet. Put packs on days first.');
         const text = writeCalendar({
           days: store._ahead(),
           takeOuts: store.takeOuts(),
+          pieces: store._pieces.all(),
+          knownPieces: store._pieces.known(),
           places: new Map([...household.placeNames()].map(([id, name]) => [id, { name }])),
           known,
           zone: store.zone(),

@@ -18,7 +18,11 @@ import { HouseholdStore } from '../household-store';
     <section role="alert" [attr.aria-label]="name() + ' is overdue'">
       <h3>
         <i class="pi pi-exclamation-triangle" aria-hidden="true"></i>
-        Overdue{{ cold().cookBy ? ': its last day was ' + format.weekday(cold().cookBy!) : '' }}
+        {{
+          cold().faulty
+            ? 'Not to be eaten'
+            : 'Overdue' + (cold().cookBy ? ': its last day was ' + format.weekday(cold().cookBy!) : '')
+        }}
       </h3>
       <p>
         {{ cold().why }} Do not eat it by its looks. Mostly something was not written down: what became of it?

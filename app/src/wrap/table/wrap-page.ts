@@ -12,6 +12,7 @@ import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
 import { Notices } from '../../household/notices';
+import { Overdue } from '../../household/parts/overdue';
 import { PlaceChoice } from '../../household/parts/place-choice';
 import { PackPlans } from '../../compute/pack-plans';
 import { LEFT_WORDS, planWords, wayWords } from './plan-words';
@@ -33,6 +34,7 @@ import { DRAG_DELAY } from '../../ui/drag-delay';
     CdkDrag,
     CdkDropList,
     CdkDropListGroup,
+    Overdue,
     PlaceChoice,
     Progress,
     RouterLink,

@@ -65,8 +65,17 @@ export class Wrapping {
   );
   /** Portions that are too large for a plate, and where they are cut in two before they are wrapped. */
   readonly cuts = signal<ReadonlyMap<string, number>>(new Map());
+  /** What is past its day is not packed: it is said first, with its deeds. */
+  readonly overdue = computed(() => {
+    const clockOf = this.colds.of();
+    return this.store.toWrap().filter((lot) => clockOf(lot).overdue);
+  });
+  private readonly good = computed(() => {
+    const clockOf = this.colds.of();
+    return this.store.toWrap().filter((lot) => !clockOf(lot).overdue);
+  });
   private readonly uncut = computed(() =>
-    tokensOf(this.store.toWrap(), this.settings().appetite, this.store.cooked()),
+    tokensOf(this.good(), this.settings().appetite, this.store.cooked()),
   );
   readonly tokens = computed(() => cutInTwo(this.uncut(), this.cuts()));
   /** Where the knife goes, before anything is wrapped. */

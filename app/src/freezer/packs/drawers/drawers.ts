@@ -11,7 +11,7 @@ import {
   ElementRef,
   viewChild,
 } from '@angular/core';
-import type { Appliance } from '@core/cold/cold-places';
+import { isInUnknown, type Appliance } from '@core/cold/cold-places';
 import { roomIn } from '@core/freeze/room';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../../household/household-store';
@@ -126,16 +126,16 @@ export class Drawers {
       : 'Press a pack to see it; drag it to another drawer. ! is overdue, or near or past its best; ~ is fresh or thawing.';
   });
 
-  private about({ airC, litres, shelves, id, cold }: Appliance): string {
+  private about({ airC, litres, atLeast, shelves, id, cold }: Appliance): string {
     const places = new Set([id, ...shelves.map((shelf) => shelf.id)]);
-    const massDg = sum(
-      [...places].flatMap((place) => this.byPlace().get(place) ?? []),
-      ({ lot }) => lot.leftDg,
+    const known = [...places].flatMap((place) =>
+      isInUnknown(this.store.appliances(), place) ? [] : (this.byPlace().get(place) ?? []),
     );
+    const massDg = sum(known, ({ lot }) => lot.leftDg);
     const air = this.format.air(airC);
     if (litres === null) return `${air}, size unknown`;
     return cold === 'freezer'
-      ? `${air}, room for ${this.format.roughMass(roomIn(litres, massDg).freeDg)}`
+      ? `${air}, room for ${atLeast ? 'at least ' : ''}${this.format.roughMass(roomIn(litres, massDg).freeDg)}`
       : air;
   }
 
