@@ -5,8 +5,9 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { RouterLink } from '@angular/router';
 import { keepsUpTo } from '@core/cold/cold-clock';
 import { freezeBy, loadedOn, planBatch, type GoesIn } from '@core/freeze/batch';
-import { applianceAt, isInUnknown } from '@core/cold/cold-places';
+import { applianceAt, freezes, isInUnknown } from '@core/cold/cold-places';
 import { hoursToFreeze } from '@core/cold/freezing';
+import { failure, success, type Result } from '@core/units/result';
 import { roomIn } from '@core/freeze/room';
 import type { Lot } from '@core/ledger/lot';
 import { lotName } from '@core/catalogue/lot-name';
@@ -82,12 +83,12 @@ export class BatchPage {
       else days.set(each.on, [each]);
     }
     return [...days].map(([on, packs]) => {
-      const hours = packs.map((each) => this.hours(each));
+      const freezing = packs.map((each) => this.freezing(each));
       return {
         on,
-        packs: packs.map((each, index) => ({ ...each, nth: index + 1, hours: hours[index] ?? null })),
+        packs: packs.map((each, index) => ({ ...each, nth: index + 1, freezing: freezing[index] })),
         massDg: sum(packs, ({ lot }) => lot.leftDg),
-        hardAt: on === this.today() ? this.hardAt(hours) : '',
+        hardAt: on === this.today() ? this.hardAt(freezing) : '',
       };
     });
   });
@@ -110,14 +111,15 @@ export class BatchPage {
   );
   protected readonly massDg = computed(() => sum(this.fresh(), ({ leftDg }) => leftDg));
 
-  /** Hours to freeze; null for what is frozen already. */
-  private hours({ lot, appliance }: GoesIn): number | null {
-    return this.colds.of()(lot).state === 'frozen' ? null : hoursToFreeze(lot, lot.leftDg, appliance);
+  private freezing({ lot, appliance }: GoesIn): Result<number> {
+    if (this.colds.of()(lot).state === 'frozen') return failure('frozen already');
+    if (!freezes(appliance)) return failure(`Air of ${this.format.air(appliance.airC)} does not freeze it.`);
+    return success(hoursToFreeze(lot, lot.leftDg, appliance));
   }
 
   /** When the slowest of what goes in now is frozen: until then none of it counts as frozen. */
-  private hardAt(hours: readonly (number | null)[]): string {
-    const slowest = Math.max(0, ...hours.map((each) => each ?? 0));
+  private hardAt(freezing: readonly Result<number>[]): string {
+    const slowest = Math.max(0, ...freezing.map(({ value = 0 }) => value));
     return slowest === 0 ? '' : this.format.moment(addHours(this.clock.now(), slowest));
   }
 
