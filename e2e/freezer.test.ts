@@ -100,7 +100,7 @@ describe('at the freezer', () => {
       await each.goTo('/home/freezer/power');
       await each.sees('Keep the doors shut');
       await each.sees('Say since when');
-      await each.sees('under 24 h, nobody knows how much');
+      await each.sees('under 24 h: check each pack');
       await each.choose('How full Chest freezer is', 'full, with');
       await each.sees('about 48 h');
       await each.choose('How full Chest freezer is', 'half full');

@@ -290,7 +290,7 @@ describe.each([
       await person.page.locator('nav ::-p-text(Freezer)').click();
       await person.sees('Keeps until');
       await choose(person, 'Centre');
-      await person.sees('best before');
+      await person.sees('hard about');
     },
 
     'says when it eats, and plans': async () => {

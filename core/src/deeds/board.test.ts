@@ -6,7 +6,7 @@ import type { Lot } from '../ledger/lot';
 import type { RecordChange } from '../records/record';
 import { JournalBuilder } from '../testing/journal-builder';
 import { buy } from './buy';
-import { callIt, correctWeight, sendTo } from './correct-cut';
+import { callIt, correctWeight, prepareAs, sendTo } from './correct-cut';
 import type { Deed } from './deed';
 import { drain, weigh } from './weigh';
 import {
@@ -89,6 +89,7 @@ describe('weighing', () => {
 
   it('goes elsewhere, is another part, weighs otherwise', () => {
     expect(after(sendTo(steaks, 'stew')).get('s')?.destination).toBe('stew');
+    expect(after(prepareAs(steaks, 'tenderised')).get('s')?.prepared).toBe('tenderised');
     const cap = kindById('strip-loin')!.parts.find(({ id }) => id === 'fat-cap')!;
     expect(after(callIt(steaks, cap, format)).get('s')).toMatchObject({
       part: 'fat-cap',

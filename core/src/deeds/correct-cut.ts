@@ -1,6 +1,7 @@
 import { lotName } from '../catalogue/lot-name';
 import type { Format } from '../format/format';
 import type { Destination } from '../ledger/destination';
+import type { Prepared } from '../ledger/entry';
 import type { Lot } from '../ledger/lot';
 import type { TypedMass } from '../units/parse-mass';
 import { failure, success, type Result } from '../units/result';
@@ -24,6 +25,23 @@ export function callIt(
   return {
     facts: [{ type: 'changed', lot: cut.id, part: id, destination }],
     say: `${format.mass(cut.inDg)} is ${name.toLowerCase()}, goes to ${destination}`,
+  };
+}
+
+/** How each way of preparing is called. */
+export const PREPARED_WORDS: Readonly<Record<Prepared, string>> = {
+  slices: 'cut one way, 5 mm or more',
+  diced: 'diced, strips, or thinner',
+  tenderised: 'tenderised, injected, in brine',
+  sausage: 'raw sausage',
+  organ: 'giblets, offal',
+};
+
+/** What was weighed was prepared so: that decides how long it keeps. */
+export function prepareAs(cut: Lot, prepared: Prepared): Deed {
+  return {
+    facts: [{ type: 'corrected', entry: cut.made, set: { prepared } }],
+    say: `${lotName(cut)}: ${PREPARED_WORDS[prepared]}`,
   };
 }
 

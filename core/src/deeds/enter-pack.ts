@@ -15,8 +15,10 @@ export function enterPack(
   today: IsoDate,
   format: Format,
 ): Result<Deed> {
-  const day = pack.origin === 'bought-cut' ? pack.boughtOn : pack.on;
-  if (pack.origin === 'bought-cut' && !day)
+  // What was bought frozen has no days in the refrigerator to be counted from its purchase.
+  const isBoughtFresh = pack.origin === 'bought-cut' && pack.kept !== 'bought-frozen';
+  const day = isBoughtFresh ? pack.boughtOn : pack.on;
+  if (isBoughtFresh && !day)
     return failure('Say when it was bought: its days count from then. Nothing was written down.');
   if (day && day > today)
     return failure(

@@ -59,7 +59,6 @@ const keptSchema = z.enum(['bought-frozen', 'frozen-before', 'sealed', 'open']);
 /** What the date on a label is; a label that says nothing of it means "use by". */
 const datedSchema = z.enum(['use-by', 'sell-by', 'packed-on']);
 
-/** One entry a kind of event; every field but the envelope. All masses in tenths of a gram. */
 /**
  * How meat was prepared, where that changes how long it keeps: cut one way and at least 5 mm thick; cut
  * two ways, or thinner; needled, pounded, injected, brined; as raw sausage; giblets and organ meat.
@@ -67,6 +66,7 @@ const datedSchema = z.enum(['use-by', 'sell-by', 'packed-on']);
 const preparedSchema = z.enum(['slices', 'diced', 'tenderised', 'sausage', 'organ']);
 const prepared = preparedSchema.optional();
 
+/** One entry a kind of event; every field but the envelope. All masses in tenths of a gram. */
 const bodies = {
   received: {
     lot: id,

@@ -1,8 +1,17 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { lotName } from '@core/catalogue/lot-name';
-import { callIt, correctCount, correctWeight, renamePack, sendTo } from '@core/deeds/correct-cut';
+import {
+  callIt,
+  correctCount,
+  correctWeight,
+  prepareAs,
+  PREPARED_WORDS,
+  renamePack,
+  sendTo,
+} from '@core/deeds/correct-cut';
 import { Format } from '@core/format/format';
 import { countReader, massReader, readText } from '@core/format/readers';
+import type { Prepared } from '@core/ledger/entry';
 import { DESTINATION_IDS, type Destination } from '@core/ledger/destination';
 import type { Lot } from '@core/ledger/lot';
 import { shortNumber } from '@core/label/short-number';
@@ -39,6 +48,12 @@ import { Board } from '../bench/board';
         [options]="destinations"
         [value]="cut().destination"
         (valueChange)="send($event)"
+      />
+      <v-choice
+        label="Prepared"
+        [options]="prepared()"
+        [value]="isPrepared()"
+        (valueChange)="prepare($event)"
       />
     </div>
     @for (pack of packs(); track pack.id) {
@@ -106,6 +121,13 @@ export class PutRight {
     return known.some(([id]) => id === own) ? known : [...known, [own, lotName(this.cut())]];
   });
 
+  protected readonly isPrepared = computed((): Prepared | '' => this.cut().prepared ?? '');
+  /** How long it keeps hangs on it: strips and dice a day or two, cutlets as steaks. */
+  protected readonly prepared = computed((): Options<Prepared | ''> => [
+    ...(this.cut().prepared === null ? ([['', 'as it goes']] as const) : []),
+    ...(Object.keys(PREPARED_WORDS) as Prepared[]).map((each) => [each, PREPARED_WORDS[each]] as const),
+  ]);
+
   protected readonly readText = readText;
   protected readonly lotName = lotName;
   /** The packs that it went into by itself. */
@@ -131,6 +153,10 @@ export class PutRight {
 
   protected async send(destination: Destination): Promise<void> {
     if (destination !== this.cut().destination) await this.store.perform(sendTo(this.cut(), destination));
+  }
+
+  protected async prepare(as: Prepared | ''): Promise<void> {
+    if (as !== '' && as !== this.cut().prepared) await this.store.perform(prepareAs(this.cut(), as));
   }
 
   protected async weigh(massDg: number): Promise<void> {

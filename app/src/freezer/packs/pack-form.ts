@@ -27,14 +27,22 @@ const KEPT = [
   ['bought-frozen', 'frozen'],
   ['frozen-before', 'frozen before, thawed by the shop'],
 ] as const;
-const FORMS = [
-  ['main', 'steaks, chops, roasts, pieces'],
-  ['second', 'smaller cuts'],
-  ['grind', 'ground'],
-  ['stew', 'stew or strips'],
-  ['stock', 'bones for stock'],
-  ['render', 'fat'],
-] as const;
+/** What it is: that decides what it is for, and how long it keeps. */
+const FORMS = {
+  main: { word: 'steaks, chops, roasts, pieces', as: { destination: 'main' } },
+  slices: { word: 'cutlets, cut one way, 5 mm or more', as: { destination: 'thin', prepared: 'slices' } },
+  second: { word: 'smaller cuts', as: { destination: 'second' } },
+  grind: { word: 'ground', as: { destination: 'grind' } },
+  stew: { word: 'diced, strips, stew', as: { destination: 'stew' } },
+  tenderised: { word: 'tenderised, injected, in brine', as: { destination: 'main', prepared: 'tenderised' } },
+  sausage: { word: 'raw sausage', as: { destination: 'grind', prepared: 'sausage' } },
+  organ: { word: 'liver, heart, giblets', as: { destination: 'second', prepared: 'organ' } },
+  stock: { word: 'bones for stock', as: { destination: 'stock' } },
+  render: { word: 'fat', as: { destination: 'render' } },
+} as const satisfies Readonly<
+  Record<string, { word: string; as: Pick<FactOf<'acquired'>, 'destination' | 'prepared'> }>
+>;
+type CutAs = keyof typeof FORMS;
 
 /** A pack that no piece here stands behind: in the freezer before, a gift, or bought ready cut. */
 @Component({
@@ -70,14 +78,14 @@ export class PackForm {
   readonly done = output();
   protected readonly origins = ORIGINS;
   protected readonly animals: Options<Animal | ''> = [['', 'unknown'], ...asOptions(ANIMAL_IDS)];
-  protected readonly forms = FORMS;
+  protected readonly forms = Object.entries(FORMS).map(([id, { word }]) => [id as CutAs, word] as const);
   protected readonly keptOptions = KEPT;
   protected readonly today = this.clock.today;
   protected readonly name = signal('');
   protected readonly mass = signal('');
   protected readonly plates = signal('');
   protected readonly animal = signal<Animal | ''>('');
-  protected readonly destination = signal<(typeof FORMS)[number][0]>('main');
+  protected readonly cutAs = signal<CutAs>('main');
   protected readonly origin = signal<(typeof ORIGINS)[number][0]>('already-here');
   protected readonly date = signal('');
   protected readonly kept = signal<(typeof KEPT)[number][0]>('');
@@ -122,7 +130,7 @@ export class PackForm {
     mass: this.mass,
     plates: this.plates,
     animal: this.animal,
-    destination: this.destination,
+    cutAs: this.cutAs,
     origin: this.origin,
     date: this.date,
     kept: this.kept,
@@ -143,7 +151,7 @@ export class PackForm {
       lot: this.clock.newId(),
       name: this.name().trim(),
       animal: this.animal() || undefined,
-      destination: this.destination(),
+      ...FORMS[this.cutAs()].as,
       ...mass,
       count: 1,
       plates: Number(this.plates()) || undefined,
