@@ -111,7 +111,7 @@ describe.each([
       await person.pressText('sealed bag');
       await person.reads('open or freeze by day 14');
       await person.page.locator('::-p-text(Buy it for)').click();
-      await person.sees('Sealed 0 days. Opened today it is best by Sat 28 Nov, latest Mon 30 Nov.');
+      await person.sees('Sealed, bought today. Opened today it is best by Sat 28 Nov, latest Mon 30 Nov.');
       await person.goOn('/home/freezer');
       await person.reads('open or freeze it from Sat 5 Dec on, last day Wed 9 Dec');
     },

@@ -2,6 +2,7 @@ import type { PiecePlan } from '@core/dinner/pieces-planned';
 import type { Format } from '@core/format/format';
 
 const TROUBLE: Readonly<Record<Exclude<NonNullable<PiecePlan['trouble']>, 'overdue'>, string>> = {
+  'day-past': 'that day is past: choose another',
   'not-thawed-by-then': 'not thawed by then: choose a later day',
   'too-late-by-then': 'past its last day then: cut it sooner, or freeze it whole',
 };

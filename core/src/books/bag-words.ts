@@ -24,8 +24,9 @@ export function bagWords(
       IsoDate,
       IsoDate,
     ];
-    const sealed = format.count(daysBetween(boughtOn, today), 'day');
-    return `Sealed ${sealed}. Opened today it is ${byWords(best, last, format)}.`;
+    const days = daysBetween(boughtOn, today);
+    const sealed = days === 0 ? 'Sealed, bought today' : `Sealed ${format.count(days, 'day')}`;
+    return `${sealed}. Opened today it is ${byWords(best, last, format)}.`;
   }
   const opened = openedOn(piece);
   const wasSealed = piece.kept === 'sealed' || (piece.kept === null && piece.until !== null);

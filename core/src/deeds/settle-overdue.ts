@@ -20,6 +20,11 @@ export function settleOverdue(
 ): Result<Deed> {
   if (on === '' || on > today)
     return failure('Say the day first, today or before. Nothing was written down.');
+  const came = lot.form === 'piece' ? lot.on : (lot.boughtOn ?? lot.on);
+  if (became !== 'bought' && came !== null && on < came)
+    return failure(
+      'That is before it was bought or wrapped. Mend one of the two days. Nothing was written down.',
+    );
   const say = `${lotName(lot)} ${became}`;
   if (became === 'eaten') return success({ facts: [{ type: 'eaten', lot: lot.id, amount: 'all', on }], say });
   // What was bought has a day that can be mended; what was made here follows from it.

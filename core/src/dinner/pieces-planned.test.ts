@@ -51,6 +51,11 @@ describe('a turkey frozen for Thursday', () => {
     expect(planned(turkey, '23', '26').plan.trouble).toBe('not-thawed-by-then');
   });
 
+  it('asks for another day once that one is past, and for nothing else', () => {
+    const { plan, due } = planned(turkey, '28', '26');
+    expect([plan.trouble, plan.outBy, due]).toEqual(['day-past', null, []]);
+  });
+
   it('out on Sunday it is thawing until Thursday, and is not to be cut before', () => {
     const thawing = [...turkey, out('22 10:00')];
     expect(planned(thawing, '25', '26').plan).toMatchObject({ outBy: null, trouble: null, cutBy: day('26') });

@@ -24,7 +24,7 @@ export interface PiecePlan {
   readonly cutBy: IsoDate | null;
   /** The day up to which its packs are wrapped and in the freezer. */
   readonly wrapBy: IsoDate | null;
-  readonly trouble: 'overdue' | 'not-thawed-by-then' | 'too-late-by-then' | null;
+  readonly trouble: 'overdue' | 'day-past' | 'not-thawed-by-then' | 'too-late-by-then' | null;
 }
 
 export interface PiecesRequest {
@@ -57,6 +57,9 @@ function planOf(lot: Lot, { cuttings, clockOf, dinners, now }: PiecesRequest): P
   const cutOn = cuttings.get(lot.id)?.on ?? null;
   const is = { lot, name: lotName(lot), cold, cutOn, outBy: null };
   if (cold.overdue) return { ...is, cutBy: cold.cookBy, wrapBy: cold.cookBy, trouble: 'overdue' };
+  // Nobody did it: what was planned for a day that is past asks for another day, and for nothing else.
+  if (cutOn !== null && cutOn < now.today)
+    return { ...is, cutBy: cold.openOn ?? cold.dueOn, wrapBy: cold.cookBy, trouble: 'day-past' };
   if (isInFreezer(cold)) return frozenPlan(is, dinners, now);
   const cutBy = cutOn ?? cold.openOn ?? cold.dueOn;
   const isLate = cutOn !== null && cold.cookBy !== null && cutOn > cold.cookBy;

@@ -5,6 +5,13 @@ export type Instant = string;
 
 const DAY_MS = 86_400_000;
 const atNoon = (date: IsoDate): number => Date.parse(`${date}T12:00:00Z`);
+/** Days are written with four digits for the year: none comes after this one. */
+const LAST_DAY: IsoDate = '9999-12-31';
+
+/** The day of a moment in UTC, the last one where it lies beyond. */
+function dayAt(ms: number): IsoDate {
+  return ms > atNoon(LAST_DAY) ? LAST_DAY : new Date(ms).toISOString().slice(0, 10);
+}
 
 /**
  * Whole days from one calendar day to another; no clock and no daylight saving in it.
@@ -36,7 +43,7 @@ export function noonOf(date: IsoDate): Date {
 
 /** The calendar day so many days later (earlier when negative). */
 export function addDays(date: IsoDate, days: number): IsoDate {
-  return new Date(atNoon(date) + days * DAY_MS).toISOString().slice(0, 10);
+  return dayAt(atNoon(date) + days * DAY_MS);
 }
 
 /**
@@ -47,7 +54,7 @@ export function addDays(date: IsoDate, days: number): IsoDate {
 export function addMonths(date: IsoDate, months: number): IsoDate {
   const [year = 0, month = 1, day = 1] = date.split('-').map(Number);
   const lastDay = new Date(Date.UTC(year, month + months, 0, 12)).getUTCDate();
-  return new Date(Date.UTC(year, month - 1 + months, Math.min(day, lastDay), 12)).toISOString().slice(0, 10);
+  return dayAt(Date.UTC(year, month - 1 + months, Math.min(day, lastDay), 12));
 }
 
 /** The moment so many hours later, true hours and not those of a clock on the wall; earlier when negative. */

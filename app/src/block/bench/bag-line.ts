@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { bagWords } from '@core/books/bag-words';
-import { foundLeaking, openBag } from '@core/deeds/open-bag';
+import { foundLeaking } from '@core/deeds/open-bag';
 import { Format } from '@core/format/format';
 import { Clock } from '../../household/clock';
 import { Colds } from '../../household/colds';
@@ -13,6 +13,7 @@ import { Board } from './board';
   selector: 'v-bag-line',
   imports: [Overdue],
   changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { '[class.bag-said]': 'isSaid()' },
   template: `
     @if (piece(); as piece) {
       @if (cold()?.overdue) {
@@ -21,7 +22,6 @@ import { Board } from './board';
         <p>
           <span>{{ words() }}</span>
           @if (cold()?.state === 'sealed') {
-            <button type="button" class="quiet small" (click)="open()">Opened now</button>
             <button type="button" class="quiet small" (click)="leaks()">The bag leaks</button>
           }
         </p>
@@ -29,6 +29,12 @@ import { Board } from './board';
     }
   `,
   styles: `
+    :host:not(.bag-said) {
+      display: none;
+    }
+    :host {
+      flex: 1 0 100%;
+    }
     p {
       display: flex;
       flex-wrap: wrap;
@@ -54,10 +60,7 @@ export class BagLine {
     return piece && cold ? bagWords(piece, cold, this.clock.today(), this.format) : '';
   });
 
-  protected open(): void {
-    const piece = this.piece();
-    if (piece) void this.store.perform(openBag(piece, this.clock.today()));
-  }
+  protected readonly isSaid = computed(() => this.words() !== '' || this.cold()?.overdue === true);
 
   protected leaks(): void {
     const piece = this.piece();

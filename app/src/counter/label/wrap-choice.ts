@@ -15,17 +15,17 @@ const WRAPS = [
     id: 'sealed',
     word: 'sealed bag',
     says: 'film tight, no air',
-    film: 'M10 26L2 18M10 38L2 46M2 18V46M86 26L94 18M86 38L94 46M94 18V46M8 32Q8 12 30 10H64Q88 12 88 32T64 54H30Q8 52 8 32Z',
-    meat: 'M14 32Q15 17 32 16H62Q81 18 82 32T62 48H32Q15 47 14 32Z',
-    grain: 'M26 24H68M22 32H74M26 40H68',
+    film: 'M6 10H90V54H6ZM13 10V54M83 10V54M17 20L8 13M80 20L88 13M17 44L8 51M80 44L88 51',
+    meat: 'M16 32Q17 13 34 12H63Q80 14 81 32T63 52H34Q17 51 16 32Z',
+    grain: 'M28 25H68M24 32H73M28 39H68',
   },
   {
     id: 'open',
     word: 'tray or paper',
     says: 'loose, or with air',
-    film: 'M4 34H92L84 56H12ZM8 34Q12 6 48 6T88 34',
-    meat: 'M16 34Q18 18 34 17H62Q78 19 80 34Z',
-    grain: 'M30 24H66M24 29H72',
+    film: 'M10 8H86Q92 8 92 14V50Q92 56 86 56H10Q4 56 4 50V14Q4 8 10 8ZM14 14H82Q86 14 86 18V46Q86 50 82 50H14Q10 50 10 46V18Q10 14 14 14Z',
+    meat: 'M24 32Q25 21 38 20H60Q71 22 72 32T60 44H38Q25 43 24 32Z',
+    grain: 'M34 28H62M30 33H66M34 38H62',
   },
 ] as const;
 
@@ -67,6 +67,14 @@ export const WRAP_WORDS: ReadonlyMap<Kept | '', string> = new Map([
     }
   `,
   styles: `
+    p-selectbutton {
+      display: grid;
+      grid-template-columns: 1fr 1fr;
+    }
+    p-selectbutton ::ng-deep .p-togglebutton-content {
+      flex-direction: column;
+      gap: 4px;
+    }
     svg {
       flex: none;
     }
@@ -85,7 +93,7 @@ export const WRAP_WORDS: ReadonlyMap<Kept | '', string> = new Map([
     }
     .words {
       display: grid;
-      text-align: left;
+      text-align: center;
     }
     small.soft {
       display: block;

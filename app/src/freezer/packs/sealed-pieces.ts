@@ -1,5 +1,5 @@
 import { sayKindOfDate, setLabelDate } from '@core/deeds/label-date';
-import { foundLeaking } from '@core/deeds/open-bag';
+import { foundLeaking, openBag } from '@core/deeds/open-bag';
 import { move } from '@core/deeds/move';
 import { planCutting } from '@core/deeds/plan-cutting';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
@@ -63,8 +63,15 @@ import { PlaceChoice } from '../../household/parts/place-choice';
             @if (planned(piece)) {
               <span>{{ planned(piece) }}</span>
             }
-            <small class="soft why">{{ cold(piece).why }}</small>
             @if (cold(piece).state === 'sealed') {
+              <button
+                type="button"
+                class="quiet small"
+                [attr.aria-label]="'Opened today: ' + lotName(piece)"
+                (click)="open(piece)"
+              >
+                Opened today
+              </button>
               <button
                 type="button"
                 class="quiet small"
@@ -74,6 +81,7 @@ import { PlaceChoice } from '../../household/parts/place-choice';
                 The bag leaks
               </button>
             }
+            <small class="soft why">{{ cold(piece).why }}</small>
           </div>
         }
       </section>
@@ -97,6 +105,9 @@ import { PlaceChoice } from '../../household/parts/place-choice';
     }
     a {
       font-weight: 600;
+    }
+    .why {
+      flex-basis: 100%;
     }
   `,
 })
@@ -157,6 +168,10 @@ export class SealedPieces {
   protected planCut(piece: Lot, on: string): void {
     const now = { cold: this.cold(piece), today: this.clock.today() };
     void this.store.perform(planCutting(piece, on || null, now, this.format));
+  }
+
+  protected open(piece: Lot): void {
+    void this.store.perform(openBag(piece, this.clock.today()));
   }
 
   protected leaks(piece: Lot): void {

@@ -1,4 +1,5 @@
-import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { addDays } from '@core/units/date';
 import { RouterLink } from '@angular/router';
 import { thaw } from '@core/deeds/thaw';
 import type { PiecePlan } from '@core/dinner/pieces-planned';
@@ -16,11 +17,11 @@ import { PiecesNow } from './pieces-now';
   imports: [RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    @if (pieces.asking().length > 0) {
+    @if (shown().length > 0) {
       <section aria-label="Pieces to cut">
         <h2>Pieces to cut</h2>
         <ul>
-          @for (each of pieces.asking(); track each.lot.id) {
+          @for (each of shown(); track each.lot.id) {
             <li [class.bad]="each.trouble">
               <a [routerLink]="['/', household, 'block', each.lot.id]">{{ each.name }}</a>
               <span>{{ words(each) }}</span>
@@ -43,7 +44,7 @@ import { PiecesNow } from './pieces-now';
   styles: `
     h2 {
       font-size: var(--large);
-      margin: 0 0 4px;
+      margin: 14px 0 4px;
     }
     ul {
       list-style: none;
@@ -64,7 +65,18 @@ import { PiecesNow } from './pieces-now';
   `,
 })
 export class PiecesDue {
-  protected readonly pieces = inject(PiecesNow);
+  private readonly pieces = inject(PiecesNow);
+  /** What asks for something within so many days. */
+  readonly days = input(7);
+  protected readonly shown = computed(() => {
+    const to = addDays(this.clock.today(), this.days());
+    return this.pieces
+      .asking()
+      .filter(
+        ({ outBy, cutBy, trouble }) =>
+          trouble !== null || (outBy !== null ? this.clock.dayOf(outBy) : (cutBy ?? '')) <= to,
+      );
+  });
   protected readonly clock = inject(Clock);
   protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly store = inject(HouseholdStore);
