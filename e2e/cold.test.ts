@@ -71,7 +71,7 @@ describe('an awkward freezer', () => {
     'with air in which nothing freezes: a sentence, and no hours': async () => {
       await change('Its air, °C', '−1', 'Save it all the same');
       await person.toPage('New batch');
-      await person.sees('Air of -1 °C does not freeze it');
+      await person.sees('Air of −1 °C does not freeze it');
       expect(await person.text()).not.toContain('Infinity');
       await person.toPage('Places');
       await person.page.locator('section ::-p-text(Change)').click();
@@ -88,8 +88,12 @@ describe('an awkward freezer', () => {
       (links.find((link) => link.textContent?.includes('Freezer')) as unknown as HTMLElement).click(),
     );
     await person.sees('Waits to be cut');
-    // Without a date it has no last day: open or freeze it after the household's own number of days.
+    // Nobody has said how it lay: the published days count, and it says so.
+    await person.sees('nobody said that it came in its packer’s sealed bag');
+    await person.choose('came in', 'sealed bag');
+    await person.sees('Strip loin: in its sealed bag');
     await person.sees('open or freeze it from');
+    await person.sees('last day');
     await person.choose('Date on its label, Strip loin', 'use by');
     await person.fill('The date of Strip loin', useBy);
     await person.press('Tab');

@@ -110,10 +110,10 @@ describe('a household on a phone', () => {
       await person.sees('Dinners left');
       await fits();
       await touch('tbody ::-p-text(Boneless leg)');
-      await person.sees('best before');
+      await person.sees('hard about');
       await fits();
-      await tap('Take out to thaw');
-      await person.sees('out, to thaw');
+      await tap('Take out before it is hard');
+      await person.sees('is in Refrigerator');
       await write('::-p-called([name="Plates to eat"])', '2');
       await tap('Eat plates');
       await person.sees('4 plates');

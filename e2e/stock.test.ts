@@ -118,7 +118,7 @@ describe('the stock', () => {
     await person.sees('frozen again');
     await choose('4 drumsticks');
     await person.choose('Thaw it how', 'in cold water');
-    await person.sees('the water changed every 30 minutes');
+    await person.sees('changed every 30 minutes');
     await person.click('Take out to thaw');
     await person.sees('Frozen again only cooked');
     await person.click('Undo');

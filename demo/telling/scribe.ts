@@ -2,7 +2,7 @@ import { animalOfKind } from '@core/catalogue/kinds';
 import { registerOwnKinds } from '@core/catalogue/own-kinds';
 import type { Deed } from '@core/deeds/deed';
 import { clocksOf } from '@core/cold/household-clocks';
-import type { Cold } from '@core/cold/cold-clock';
+import type { Cold } from '@core/cold/cold';
 import { coldPlaces, type Appliance } from '@core/cold/cold-places';
 import type { Place } from '@core/cold/place';
 import { apply, META_TYPES } from '@core/ledger/apply';

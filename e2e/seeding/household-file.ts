@@ -114,7 +114,6 @@ function bought({ kind: name, weight, price }: Bought, household: Household): De
       paidMinor,
       way: kind.ways[0]?.id,
       on: today(),
-      kept: 'sealed',
     },
     {
       marks: [],

@@ -1,6 +1,7 @@
 import { expose } from 'comlink';
 import { planSlices } from '@core/slice/plan';
-import { readSlices, type SlicesRequest } from '@core/slice/slices-request';
+import { readSlices } from '@core/slice/read-slices';
+import type { SlicesRequest } from '@core/slice/slices-request';
 import type { Plan } from '@core/slice/wish';
 import type { Result } from '@core/units/result';
 

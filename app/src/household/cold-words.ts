@@ -1,4 +1,4 @@
-import type { Cold } from '@core/cold/cold-clock';
+import type { Cold } from '@core/cold/cold';
 import type { Format } from '@core/format/format';
 
 /** What a lot is, in words. */

@@ -1,4 +1,4 @@
-import type { Cold } from '../cold/cold-clock';
+import type { Cold } from '../cold/cold';
 import { daysOf } from '../cold/running';
 import type { Format } from '../format/format';
 import type { Lot } from '../ledger/lot';

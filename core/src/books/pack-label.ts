@@ -1,5 +1,5 @@
 import { heatWords, leastHeat, type HeatRules } from '../catalogue/safe-temperature';
-import { isInFreezer, type Cold } from '../cold/cold-clock';
+import { isInFreezer, type Cold } from '../cold/cold';
 import { bestIfFrozen } from '../cold/keeping';
 import { isBird } from '../ledger/animal';
 import type { Lot } from '../ledger/lot';

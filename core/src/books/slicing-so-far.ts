@@ -6,7 +6,8 @@ import { valuesOf, type Household } from '../records/household';
 import { followWeights } from '../slice/aimed-slices';
 import type { Profile } from '../slice/profile';
 import { standingAfter, type CutSlice } from '../slice/replan';
-import { readSlices, type SlicesRequest } from '../slice/slices-request';
+import { readSlices } from '../slice/read-slices';
+import type { SlicesRequest } from '../slice/slices-request';
 import { lyingMm } from '../slice/lying';
 import type { Request, SliceHow } from '../slice/wish';
 

@@ -1,4 +1,3 @@
-import type { KeepingRules } from '../cold/keeping-rules';
 import { ANIMALS, isBird, type Animals } from '../ledger/animal';
 import type { Lot } from '../ledger/lot';
 
@@ -11,7 +10,12 @@ export interface LeastHeat {
 }
 
 /** What a household follows beside the published figures: stricter local advice. */
-export type HeatRules = Pick<KeepingRules, 'atRisk' | 'heat'>;
+export interface HeatRules {
+  /** Somebody here is pregnant, under 5, over 65 or ill. */
+  readonly atRisk?: boolean | undefined;
+  /** By whose advice, where not the published one of the USDA. */
+  readonly heat?: 'uk' | undefined;
+}
 
 const POULTRY: LeastHeat = { what: 'All poultry and its giblets', celsius: 73.9, then: null };
 const GROUND: LeastHeat = { what: 'Ground meat, sausage, liver and other offal', celsius: 71.1, then: null };

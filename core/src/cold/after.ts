@@ -40,10 +40,7 @@ function opened(running: Running, event: ColdEvent, context: ColdContext): Runni
   }
   if (event.found === 'leaking') {
     const phase = running.phase === 'sealed' ? 'fresh' : running.phase;
-    return { ...running, phase, openOn: null, fault: LEAKED };
+    return { ...running, phase, openOn: null, fault: 'leaked' };
   }
   return openedOn(running, dayOfEvent(event, context));
 }
-
-const LEAKED =
-  'Its bag leaked, was blown or hung loose: nobody knows since when it has had air. It is thrown away.';

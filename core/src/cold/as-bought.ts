@@ -1,7 +1,7 @@
 import { animalOfKind } from '../catalogue/kinds';
 import type { Entry, FactOf } from '../ledger/entry';
 import { journalOf } from '../ledger/journal';
-import type { Cold, ColdNow } from './cold-clock';
+import type { Cold, ColdNow } from './cold';
 import { clocksOf, type ClockRequest } from './household-clocks';
 
 /**

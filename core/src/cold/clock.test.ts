@@ -1,7 +1,8 @@
 import type { Fact, FactOf } from '../ledger/entry';
 import type { HouseholdRecord } from '../records/record';
 import { coldAsBought } from './as-bought';
-import type { Cold } from './cold-clock';
+import type { Cold } from './cold';
+import { whyOf } from './why';
 import {
   again,
   bag,
@@ -201,7 +202,7 @@ describe('the clock of a lot, history by history', () => {
   it('what went into the freezer after its day, or out of cold water raw, stays wrong', () => {
     const late = clock([chicken('20'), freezer('25')], '26');
     expect(late).toMatchObject({ state: 'frozen', overdue: true });
-    expect(late.why).toContain('after its last day');
+    expect(whyOf(late)).toContain('after its last day');
     const wet = [minced('1'), water('20 17:00'), freezer('20 19:30')];
     expect(clock(wet, '25')).toMatchObject({ overdue: true, refrozen: true });
     expect(clock([...wet, out('28')], '29').overdue).toBe(true);
@@ -223,7 +224,7 @@ describe('the clock of a lot, history by history', () => {
     const bones = [roast('20'), cut('20', 'a', 'fat', 'stock', 500), freezer('20', 'a')];
     for (const history of [unknown, bones]) {
       expect(clock(history, '30').bestBefore).toBeNull();
-      expect(clock(history, '30').why).toContain('stays safe. How long it stays good nobody can say');
+      expect(whyOf(clock(history, '30'))).toContain('stays safe. How long it stays good nobody can say');
     }
   });
 

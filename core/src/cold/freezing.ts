@@ -7,7 +7,6 @@ import { packFreezing } from './pack-freezing';
 import { frozenAfter } from './power-cut-note';
 import { thawedThere } from './thawing';
 import { dayOfEvent, momentOf, type ColdContext, type FreezerFacts, type Running } from './running';
-import { THAWED } from './thawing-time';
 
 /** Back in the freezer within so many hours, nothing has happened: less than the published two in all. */
 const NOTHING_HAPPENED_H = 2;
@@ -63,8 +62,8 @@ function freezes(running: Running, event: ColdEvent, lot: Lot, hours: number, co
   const { thaw, lastOn } = running;
   const on = dayOfEvent(event, context);
   const { to } = momentOf(event, context);
-  const late = lastOn !== null && on > lastOn ? 'It went into the freezer after its last day.' : null;
-  const wet = thaw?.cookByAt != null ? `It was thawed ${THAWED[thaw.way].name} and frozen again raw.` : null;
+  const late = lastOn !== null && on > lastOn ? 'late' : null;
+  const wet = thaw?.cookByAt != null ? 'wet-again' : null;
   return {
     ...running,
     phase: 'freezing',
@@ -88,7 +87,7 @@ function freezes(running: Running, event: ColdEvent, lot: Lot, hours: number, co
  * what was hard and is soft, but cold, is frozen again. What kept its ice is as it was.
  */
 export function lookedAt(running: Running, event: ColdEvent, lot: Lot, context: ColdContext): Running {
-  if (event.found === 'warm') return { ...running, fault: running.fault ?? WARM };
+  if (event.found === 'warm') return { ...running, fault: running.fault ?? 'warm' };
   const { freezing } = running;
   if (freezing && (event.found === 'ice' || event.found === 'cold')) {
     const frozenAt = frozenAfter(momentOf(event, context).to, freezing.hours, context.cuts);
@@ -100,8 +99,6 @@ export function lookedAt(running: Running, event: ColdEvent, lot: Lot, context: 
   const hours = isFreezer ? hoursToFreeze(lot, event.massDg, cold) : UNKNOWN.usual;
   return freezes(thawedThere(running, event, context), event, lot, hours, context);
 }
-
-const WARM = 'It was warmer than 4 °C (40 °F) for over 2 hours, or nobody knows how long. It is thrown away.';
 
 /** Within the time in which nothing has happened yet; clocks that disagree prove nothing. */
 function isSoonAfter(at: Instant, start: Instant): boolean {

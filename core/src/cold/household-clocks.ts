@@ -6,7 +6,8 @@ import type { PowerCut } from './power-cut-note';
 import type { FreezerFacts } from './running';
 import type { State } from '../ledger/replay';
 import type { Instant, IsoDate } from '../units/date';
-import { ColdClocks, type Cold } from './cold-clock';
+import { ColdClocks } from './cold-clock';
+import type { Cold } from './cold';
 
 /** What the clocks are read with. */
 export interface ClockRequest {

@@ -28,7 +28,7 @@ const keeping = (id: string, name: string, months: Keeping['months'], days: Keep
  * @source USDA FSIS and FoodSafety.gov cold storage chart (from memory); what is tenderised, injected or
  *   brined counts in a refrigerator as ground, which is ours
  */
-export const KEEPING = {
+const KEEPING = {
   redWhole: keeping('red-whole', 'steaks, chops, roasts', [4, 12], [3, 5]),
   ground: keeping('ground', 'ground meat', [3, 4], [1, 2]),
   diced: keeping('diced', 'diced, strips, stew meat', [3, 4], [1, 2]),

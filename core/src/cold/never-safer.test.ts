@@ -22,7 +22,7 @@ import {
   water,
 } from '../testing/histories';
 import { runs } from '../testing/runs';
-import type { Cold } from './cold-clock';
+import type { Cold } from './cold';
 
 /** A minute of November 2026, as the histories say it. */
 const when = (minute: number): string => {

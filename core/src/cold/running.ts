@@ -52,6 +52,9 @@ export type Basis =
   /** Told to thaw, though nobody wrote down that it was frozen. */
   | 'never-frozen';
 
+/** What no later date mends: frozen past its last day, a bag that leaked, warm for hours, frozen raw out of cold water. */
+export type Fault = 'late' | 'leaked' | 'warm' | 'wet-again';
+
 /** The clock of a lot after some of what happened to it. */
 export interface Running {
   readonly phase: 'sealed' | 'fresh' | 'freezing' | 'frozen' | 'thawing';
@@ -74,8 +77,8 @@ export interface Running {
   readonly thaw: Thaw | null;
   readonly freezing: Freezing | null;
   readonly basis: Basis;
-  /** Something happened that no later date mends; in words. */
-  readonly fault: string | null;
+  /** Something happened that no later date mends. */
+  readonly fault: Fault | null;
 }
 
 /** A freezer as the clock has to know it. */

@@ -6,7 +6,7 @@ import { householdOf } from '../records/household';
 import type { HouseholdRecord } from '../records/record';
 import { JournalBuilder } from '../testing/journal-builder';
 import { runs } from '../testing/runs';
-import type { Cold } from './cold-clock';
+import type { Cold } from './cold';
 
 /*
  * The rules of the cold, read a second time: from the published sheets (USDA FSIS, from memory) and what

@@ -1,7 +1,7 @@
 import type { CostSettings } from '../cost/cost-settings';
 import type { CostMethodId } from '../cost/method';
 import type { Dinners } from '../dinner/dinners';
-import type { Feasts } from '../feast/feasts';
+import type { Feasts } from '../feast/feast-schemas';
 import type { KeepingRules } from '../cold/keeping-rules';
 import type { Format } from '../format/format';
 import { withTaste, type Eater, type Taste } from '../pack/eater';

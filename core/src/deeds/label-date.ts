@@ -1,4 +1,5 @@
 import { lotName } from '../catalogue/lot-name';
+import type { Wrap } from '../cold/usual-wrap';
 import type { Format } from '../format/format';
 import type { Dated } from '../ledger/entry';
 import type { Lot } from '../ledger/lot';
@@ -10,6 +11,14 @@ export function sayKindOfDate(piece: Lot, dated: Dated): Deed {
   return {
     facts: [{ type: 'corrected', entry: piece.made, set: { dated } }],
     say: `${lotName(piece)}: what its date is`,
+  };
+}
+
+/** How a piece lay when it came: in its packer's sealed bag, or in a tray or paper. */
+export function sayWrap(piece: Lot, kept: Wrap): Deed {
+  return {
+    facts: [{ type: 'corrected', entry: piece.made, set: { kept } }],
+    say: `${lotName(piece)}: ${kept === 'sealed' ? 'in its sealed bag' : 'in a tray or paper'}`,
   };
 }
 

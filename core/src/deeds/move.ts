@@ -1,3 +1,4 @@
+import { whyOf } from '../cold/why';
 import { lotName } from '../catalogue/lot-name';
 import type { ClockOf } from '../cold/household-clocks';
 import type { Lot } from '../ledger/lot';
@@ -23,7 +24,7 @@ export function move(
   const not = freezers.includes(place)
     ? packs.find((pack) => clockOf(pack).mayRefreeze === false)
     : undefined;
-  if (not) return failure(`${lotName(not)} is not to be frozen. ${clockOf(not).why} Nothing was moved.`);
+  if (not) return failure(`${lotName(not)} is not to be frozen. ${whyOf(clockOf(not))} Nothing was moved.`);
   return success({
     facts: packs.map(({ id }) => ({ type: 'placed', lot: id, place })),
     say: `${packsAre(packs)} in ${names.get(place) ?? place}`,

@@ -179,21 +179,26 @@ describe('what is done with packs', () => {
         say: 'Stew is frozen again',
       },
     });
-    const late = { ...safe, mayRefreeze: false, why: 'Too long in the refrigerator.' };
-    expect(freezeAgain(out, late, ['chest'], on).problem).toBe('Too long in the refrigerator.');
+    const late = { ...safe, mayRefreeze: false, because: 'late' as const };
+    expect(freezeAgain(out, late, ['chest'], on).problem).toBe(
+      'It went into the freezer after its last day.',
+    );
     expect(freezeAgain(stew, safe, [], on).problem).toContain('Say first which freezer there is');
   });
 });
 
 describe('what does not go into a freezer', () => {
   it.each([
-    ['chest', 'Stew is not to be frozen. It was too long out. Nothing was moved.'],
+    [
+      'chest',
+      'Stew is not to be frozen. Its bag leaked, was blown or hung loose: nobody knows since when it has had air. It is thrown away. Nothing was moved.',
+    ],
     ['fridge', undefined],
   ])('to %s: %s', (place, problem) => {
     const late: typeof clockOf = (lot) => ({
       ...clockOf(lot),
       mayRefreeze: false,
-      why: 'It was too long out.',
+      because: 'leaked',
     });
     expect(move([stew], place, { ...laying, clockOf: late }).problem).toBe(problem);
   });

@@ -1,5 +1,6 @@
+import { whyOf } from '../cold/why';
 import { lotName } from '../catalogue/lot-name';
-import { isInFreezer, type Cold } from '../cold/cold-clock';
+import { isInFreezer, type Cold } from '../cold/cold';
 import type { Format } from '../format/format';
 import type { Lot } from '../ledger/lot';
 import type { IsoDate } from '../units/date';
@@ -22,7 +23,7 @@ export function planCutting(
   if (on === null) return success({ records, say: `${name}: no day to cut it` });
   if (on < today) return failure('That day is past. Say today or a day to come. Nothing was changed.');
   const { cookBy, overdue } = cold;
-  if (overdue) return failure(`${name} is past its last day. ${cold.why} Nothing was planned.`);
+  if (overdue) return failure(`${name} is past its last day. ${whyOf(cold)} Nothing was planned.`);
   if (!isInFreezer(cold) && cookBy !== null && on > cookBy)
     return failure(
       `${name} keeps until ${format.weekday(cookBy)}. Cut it by then, or freeze it whole. Nothing was planned.`,

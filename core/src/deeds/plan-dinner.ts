@@ -2,7 +2,7 @@ import { NO_MEAL, type Meal, type Serving } from '../dinner/meal';
 import type { ProposedDay } from '../dinner/propose-week';
 import { withServing, without, type PlannedDay } from '../dinner/week';
 import { lotName } from '../catalogue/lot-name';
-import { keepsUpTo, type Cold } from '../cold/cold-clock';
+import { keepsUpTo, type Cold } from '../cold/cold';
 import type { Format } from '../format/format';
 import type { Lot } from '../ledger/lot';
 import type { IsoDate } from '../units/date';

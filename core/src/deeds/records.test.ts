@@ -118,6 +118,13 @@ describe('something past its last day', () => {
     ]);
   });
 
+  it('was not frozen before it came', () => {
+    const before = { ...day, on: '2025-12-01' };
+    const cut = { ...pack, on: '2025-12-20' };
+    expect(settleOverdue(cut, 'frozen', before).problem).toContain('before it was bought or wrapped');
+    expect(settleOverdue(cut, 'bought', before).ok).toBe(true);
+  });
+
   it('wants a day that is past, and a freezer', () => {
     expect(settleOverdue(pack, 'eaten', { ...day, on: '' }).problem).toContain('Say the day first');
     expect(settleOverdue(pack, 'eaten', { ...day, on: '2026-01-10' }).problem).toContain('Say the day first');

@@ -29,7 +29,7 @@ const packing: Packing = {
   place: { id: 'drawer', name: 'Chest, drawer', isFreezer: true },
   plateDg: 2000,
   bagDg: 80,
-  cold: { mayRefreeze: true, why: '' },
+  cold: { mayRefreeze: true, because: 'chart' },
 };
 const steaks = { part: 'steaks', name: 'Steaks', destination: 'main', count: 2 } as const;
 
@@ -74,7 +74,7 @@ describe('straight into a pack', () => {
 
   it('what is past its day is not frozen, and what is no count is not taken', () => {
     const { piece, at } = board();
-    const late: Packing = { ...packing, cold: { mayRefreeze: false, why: 'It is past its last day.' } };
+    const late: Packing = { ...packing, cold: { mayRefreeze: false, because: 'late' } };
     expect(weighIntoPack(piece, steaks, { massDg: 900 }, late, at, format).problem).toBe(
       'It is not to be frozen: It is past its last day. Nothing was taken.',
     );

@@ -1,6 +1,7 @@
+import { whyOf } from '../cold/why';
 import { kindById, partOf } from '../catalogue/kinds';
 import { platesIn } from '../cost/plates';
-import type { Cold } from '../cold/cold-clock';
+import type { Cold } from '../cold/cold';
 import type { Format } from '../format/format';
 import type { Fact, FactOf } from '../ledger/entry';
 import type { Lot } from '../ledger/lot';
@@ -20,7 +21,7 @@ export interface Packing {
   /** What the bag weighs, in tenths of a gram; it is not in the weight. */
   readonly bagDg: number;
   /** How long the piece keeps: what is past its day is not frozen. */
-  readonly cold: Pick<Cold, 'mayRefreeze' | 'why'>;
+  readonly cold: Pick<Cold, 'mayRefreeze' | 'because'>;
 }
 
 /** What is written on a pack of one part: so many of its portions, or the part. */
@@ -54,7 +55,7 @@ export function weighIntoPack(
     return success({ deed: off.value, pack: null });
   const { place, cold } = packing;
   if (place?.isFreezer && cold.mayRefreeze === false)
-    return failure(`It is not to be frozen: ${cold.why} Nothing was taken.`);
+    return failure(`It is not to be frozen: ${whyOf(cold)} Nothing was taken.`);
   const pack = at.newId();
   const facts: Fact[] = [
     cut,

@@ -3,7 +3,7 @@ import type { Kind } from '../catalogue/kind-schema';
 import type { Animal } from '../ledger/animal';
 import { wholePieceItem } from '../catalogue/shop-items';
 import { bonelessShare } from '../cost/plates';
-import type { Feasts } from '../feast/feasts';
+import type { Feasts } from '../feast/feast-schemas';
 import type { Room } from '../freeze/room';
 import { leavesOf } from '../ledger/leaves';
 import type { Lot } from '../ledger/lot';

@@ -1,4 +1,4 @@
-import type { Cold } from '../cold/cold-clock';
+import type { Cold } from '../cold/cold';
 import type { ClockOf } from '../cold/household-clocks';
 import { append } from '../ledger/journal';
 import type { Fact } from '../ledger/entry';

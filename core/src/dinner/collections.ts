@@ -2,7 +2,7 @@ import { groups, min, sum } from 'd3-array';
 import { kindById, partOf } from '../catalogue/kinds';
 import { lotName } from '../catalogue/lot-name';
 import { bonelessShare } from '../cost/plates';
-import { isInFreezer } from '../cold/cold-clock';
+import { isInFreezer } from '../cold/cold';
 import type { ClockOf } from '../cold/household-clocks';
 import { isUsable } from '../ledger/destination';
 import type { Lot } from '../ledger/lot';

@@ -1,5 +1,5 @@
 import { lotName } from '../catalogue/lot-name';
-import { isInFreezer, type Cold } from '../cold/cold-clock';
+import { isInFreezer, type Cold } from '../cold/cold';
 import type { ClockOf } from '../cold/household-clocks';
 import { meatOf } from '../cold/meat-properties';
 import { daysOf } from '../cold/running';

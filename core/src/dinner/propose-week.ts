@@ -4,7 +4,7 @@ import type { Meal, Serving } from './meal';
 import type { Lot } from '../ledger/lot';
 import { lotName } from '../catalogue/lot-name';
 import type { MassDg } from '../units/mass';
-import { isInFreezer, keepsUpTo } from '../cold/cold-clock';
+import { isInFreezer, keepsUpTo } from '../cold/cold';
 import type { ClockOf } from '../cold/household-clocks';
 import type { ThawingWay } from '../cold/thawing-time';
 import { addHours, daysBetween, type Instant, type IsoDate } from '../units/date';

@@ -6,7 +6,7 @@ import type { Lot } from '../ledger/lot';
 import { addDays, type Instant, type IsoDate } from '../units/date';
 import { weekdayOf, type ClockTime } from '../units/zone';
 import { platesIn } from '../cost/plates';
-import { isInFreezer, keepsUpTo } from '../cold/cold-clock';
+import { isInFreezer, keepsUpTo } from '../cold/cold';
 import type { ClockOf } from '../cold/household-clocks';
 import { atTable } from './at-table';
 import { servedPlates, servedShare } from './served-of';

@@ -2,7 +2,8 @@ import { failure, success, type Result } from '../units/result';
 import * as z from 'zod';
 import { isUsable } from '../ledger/destination';
 import { clockAt } from '../books/clock-at';
-import type { Cold } from '../cold/cold-clock';
+import type { Cold } from '../cold/cold';
+import { whyOf } from '../cold/why';
 import { readyBy, type PanTime } from '../freeze/ready-by';
 import { settingsOf, type Household } from '../records/household';
 import { lotName } from '../catalogue/lot-name';
@@ -31,8 +32,8 @@ export interface KeepsRow extends Pick<
   | 'overdue'
   | 'mayRefreeze'
   | 'refrozen'
-  | 'why'
 > {
+  readonly why: string;
   readonly id: string;
   readonly name: string;
   readonly place: string | null;
@@ -59,18 +60,19 @@ export function keepsReport(household: Household, { on, at, zone }: KeepsRequest
   const { at: dinnerAt, cookMinutes = USUAL_COOK_MINUTES } = settingsOf(household).dinners ?? USUAL_DINNERS;
   const pan: PanTime = { now, panAt: addHours(instantAt(on, dinnerAt, zone), -cookMinutes / 60), on };
   const rows = perishableOf(household.journal.state).map((lot): KeepsRow => {
+    const cold = clockOf(lot);
     const {
       state,
-      why,
+      because: _code,
       keeping: _class,
       readyOn: _on,
       frozenBy: _by,
       moreLeft: _left,
       faulty: _no,
       ...dates
-    } = clockOf(lot);
+    } = cold;
     const where = { id: lot.id, name: lotName(lot), state, place: lot.place, massG: lot.leftDg / 10 };
-    return { ...where, ...dates, tonight: tonightOf(lot, clockOf, pan, zone), why };
+    return { ...where, ...dates, tonight: tonightOf(lot, clockOf, pan, zone), why: whyOf(cold) };
   });
   return success(rows);
 }

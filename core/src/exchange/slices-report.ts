@@ -1,6 +1,6 @@
 import { success, type Result } from '../units/result';
 import { planSlices } from '../slice/plan';
-import { readSlices } from '../slice/slices-request';
+import { readSlices } from '../slice/read-slices';
 
 const round = (value: number, digits: number): number => Math.round(value * 10 ** digits) / 10 ** digits;
 

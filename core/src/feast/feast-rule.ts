@@ -1,31 +1,11 @@
-import * as z from 'zod';
 import { gregorianEaster, orthodoxEaster } from 'date-easter';
 import { addDays, daysBetween, noonOf, type IsoDate } from '../units/date';
 import { weekdayOf } from '../units/zone';
+import { EASTER_DAYS, type OwnFeastRule } from './feast-schemas';
 
 /** Calendars by which feasts are kept beside the civil one, as Unicode calls them, and how it writes their months. */
 const MONTHS = { 'islamic-umalqura': 'numeric', hebrew: 'long', chinese: 'numeric' } as const;
 type FeastCalendar = keyof typeof MONTHS;
-
-const month = z.int().min(1).max(12);
-/** Further from Easter nothing moves with it; and within so many days it stays in Easter's year. */
-const EASTER_DAYS = 80;
-
-/** How a feast comes back: each year on the same day, so many days from Easter, or on a weekday of a month. */
-export const feastRuleSchema = z.discriminatedUnion('by', [
-  z.strictObject({ by: z.literal('day'), month, day: z.int().min(1).max(31) }),
-  z.strictObject({ by: z.literal('easter'), offset: z.int().min(-EASTER_DAYS).max(EASTER_DAYS) }),
-  /** The weekday from Monday, 1, to Sunday, 7; the first to fourth, or the last, -1. */
-  z.strictObject({
-    by: z.literal('weekday'),
-    month,
-    weekday: z.int().min(1).max(7),
-    nth: z.union([z.literal(1), z.literal(2), z.literal(3), z.literal(4), z.literal(-1)]),
-  }),
-]);
-
-/** How a feast that a household adds comes back. */
-export type OwnFeastRule = z.infer<typeof feastRuleSchema>;
 
 /** How any feast comes back: also by Easter of the Orthodox churches, or a day of another calendar. */
 export type FeastRule =

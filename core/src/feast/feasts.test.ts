@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { daysBetween } from '../units/date';
-import { feastDates, feastRuleSchema, rulesOn } from './feast-rule';
+import { feastDates, rulesOn } from './feast-rule';
+import { feastRuleSchema } from './feast-schemas';
 import { feastDays, feastsOf, USUAL_FEASTS } from './feasts';
 import { FEASTS_OF_COUNTRY, KNOWN_FEASTS } from './known-feasts';
 

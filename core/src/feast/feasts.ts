@@ -1,24 +1,7 @@
-import * as z from 'zod';
 import type { IsoDate } from '../units/date';
-import { feastDates, feastRuleSchema } from './feast-rule';
+import { feastDates } from './feast-rule';
+import type { Feasts } from './feast-schemas';
 import { KNOWN_FEASTS, type KnownFeast } from './known-feasts';
-
-const ownFeastSchema = z.strictObject({
-  id: z.string().regex(/^own-[A-Za-z0-9_-]{1,60}$/),
-  name: z.string().trim().min(1).max(60),
-  rule: feastRuleSchema,
-});
-
-/** The feasts of a household: which of those that are known, and its own. */
-export const feastsSchema = z.strictObject({
-  /** Ids; one that no version knows any more counts for nothing. */
-  known: z.array(z.string().regex(/^[a-z][a-z-]{0,60}$/)).max(60),
-  own: z.array(ownFeastSchema).max(30),
-});
-
-export type Feasts = z.infer<typeof feastsSchema>;
-/** A feast that the household added. */
-export type OwnFeast = z.infer<typeof ownFeastSchema>;
 
 /** The feasts that count until the household has said otherwise. */
 export const USUAL_FEASTS: Feasts = {

@@ -1,4 +1,4 @@
-import type { OwnFeastRule } from '../feast/feast-rule';
+import type { OwnFeastRule } from '../feast/feast-schemas';
 import { noonOf } from '../units/date';
 import { dayWords } from './days';
 

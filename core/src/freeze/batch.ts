@@ -3,7 +3,7 @@ import type { Lot } from '../ledger/lot';
 import { addDays, type IsoDate } from '../units/date';
 import type { MassDg } from '../units/mass';
 import type { Appliance, Shelf } from '../cold/cold-places';
-import { isInFreezer } from '../cold/cold-clock';
+import { isInFreezer } from '../cold/cold';
 import type { ClockOf } from '../cold/household-clocks';
 import { roomIn } from './room';
 

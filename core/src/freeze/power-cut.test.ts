@@ -134,7 +134,7 @@ describe('a power cut an hour after wrapping', () => {
     expect(checked('ice').packs[0]).toMatchObject({ isChecked: true, pack: { id: 'k' } });
     expect(checked('warm').cold).toMatchObject({
       overdue: true,
-      why: expect.stringContaining('thrown away'),
+      because: 'warm',
     });
   });
 

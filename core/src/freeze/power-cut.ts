@@ -1,5 +1,5 @@
 import { sum } from 'd3-array';
-import type { Cold } from '../cold/cold-clock';
+import type { Cold } from '../cold/cold';
 import { isInUnknown, type Appliance } from '../cold/cold-places';
 import type { ClockOf } from '../cold/household-clocks';
 import type { Place } from '../cold/place';

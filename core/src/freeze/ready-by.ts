@@ -1,4 +1,4 @@
-import { isInFreezer, keepsUpTo } from '../cold/cold-clock';
+import { isInFreezer, keepsUpTo } from '../cold/cold';
 import type { ClockOf } from '../cold/household-clocks';
 import { meatOf } from '../cold/meat-properties';
 import { THAWING, thawingHours, type ThawingWay } from '../cold/thawing-time';

@@ -1,6 +1,7 @@
 import { group } from 'd3-array';
 import { addDays, daysBetween, type IsoDate } from '../units/date';
-import { feastDays, type Feasts } from '../feast/feasts';
+import { feastDays } from '../feast/feasts';
+import type { Feasts } from '../feast/feast-schemas';
 import { countUpTo, notesOf, type KeyedNote, type PriceBook } from './price-book';
 
 /** A time of the year at which an item was on offer in earlier years. */

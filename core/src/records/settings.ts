@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { COST_METHOD_IDS } from '../cost/method';
 import { costSettingsSchema } from '../cost/cost-settings';
 import { dinnersSchema } from '../dinner/dinners';
-import { feastsSchema } from '../feast/feasts';
+import { feastsSchema } from '../feast/feast-schemas';
 import { keepingSchema } from '../cold/keeping-rules';
 import { eaterSchema } from '../pack/eater';
 import { wrappingSchema } from '../pack/wrapping';

@@ -18,7 +18,7 @@ import { planSlices } from './plan';
 import { isPlausibleDensity, profileOf, turned, type Log, type Profile } from './profile';
 import { replan, standingAfter, type CutSlice } from './replan';
 import { fromGirth, girthOf, SECTIONS } from './section';
-import { readSlices } from './slices-request';
+import { readSlices } from './read-slices';
 import { costOf, limitsAt, solve, unitOfRest } from './solve';
 import type { Plan, Request, Wish } from './wish';
 

@@ -1,5 +1,5 @@
 import { clockAt } from '../books/clock-at';
-import type { Cold } from '../cold/cold-clock';
+import type { Cold } from '../cold/cold';
 import type { Entry, EntryOf, Fact } from '../ledger/entry';
 import type { Lot, ThawedBy } from '../ledger/lot';
 import { householdOf, type Household } from '../records/household';
@@ -67,7 +67,7 @@ export const cut = (
 export const opened = (when: string): Step => step(when, { type: 'opened', lot: 'x', on: day(when) });
 export const felt = (when: string, found: EntryOf<'checked'>['found']): Step =>
   step(when, { type: 'checked', lot: 'x', on: day(when), found });
-export const all = (lots: readonly string[]) => lots.map((lot) => ({ lot, amount: 'all' as const }));
+const all = (lots: readonly string[]) => lots.map((lot) => ({ lot, amount: 'all' as const }));
 export const wrapped = (when: string, ...from: string[]): Step =>
   step(when, { type: 'packed', lot: 'k', name: 'Pack', from: all(from), on: day(when) });
 export const ground = (when: string, ...from: string[]): Step => {
@@ -87,7 +87,7 @@ export const microwave = (when: string): Step => thaw(when, 'microwave');
 export const again = (when: string): Step => step(when, { type: 'refrozen', lot: 'x', on: day(when) });
 
 export const stamp = { at: '2026-01-01T00:00:00.000Z', device: 'tablet', seq: 0 };
-export const PLACES: HouseholdRecord[] = [
+const PLACES: HouseholdRecord[] = [
   { type: 'place', key: 'chest', stamp, value: { name: 'Chest', cold: 'freezer' } },
   { type: 'place', key: 'drawer', stamp, value: { name: 'Drawer', cold: 'freezer', within: 'chest' } },
   { type: 'place', key: 'fridge', stamp, value: { name: 'Refrigerator', cold: 'refrigerator' } },

@@ -2,7 +2,7 @@ import { failure } from './result';
 import { freezingReport } from '../exchange/freezing-report';
 import { readPackRequest } from '../pack/pack-request';
 import { purchaseReport } from '../exchange/purchase-report';
-import { readSlices } from '../slice/slices-request';
+import { readSlices } from '../slice/read-slices';
 
 // What is wrong with a request is said in words of ours, with the field's name, whatever is asked for.
 const READERS = {

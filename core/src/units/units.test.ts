@@ -190,6 +190,8 @@ describe('days', () => {
     expect(addDays('2026-12-31', 1)).toBe('2027-01-01');
     expect(addMonths('2026-01-31', 1)).toBe('2026-02-28');
     expect(addMonths('2026-11-24', 12)).toBe('2027-11-24');
+    // Years have four digits: beyond them is the last day there is.
+    expect([addDays('9999-12-31', 1), addMonths('9999-06-30', 12)]).toEqual(['9999-12-31', '9999-12-31']);
   });
 });
 

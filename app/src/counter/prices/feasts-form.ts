@@ -1,7 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { saveFeasts } from '@core/deeds/change-settings';
-import { rulesOn, type OwnFeastRule } from '@core/feast/feast-rule';
-import { feastDays, USUAL_FEASTS, type Feasts, type OwnFeast } from '@core/feast/feasts';
+import { rulesOn } from '@core/feast/feast-rule';
+import type { OwnFeastRule, Feasts, OwnFeast } from '@core/feast/feast-schemas';
+import { feastDays, USUAL_FEASTS } from '@core/feast/feasts';
 import { FEASTS_OF_COUNTRY, KNOWN_FEASTS } from '@core/feast/known-feasts';
 import { feastRuleWords } from '@core/format/feast-words';
 import { Format } from '@core/format/format';

@@ -3,9 +3,10 @@ import { daysOfPack } from '@core/dinner/week';
 import { freezeBatch } from '@core/deeds/freeze-batch';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { keepsUpTo } from '@core/cold/cold-clock';
+import { keepsUpTo } from '@core/cold/cold';
 import { freezeBy, loadedOn, planBatch, type GoesIn } from '@core/freeze/batch';
 import { applianceAt, freezes, isInUnknown } from '@core/cold/cold-places';
+import { whyOf } from '@core/cold/why';
 import { hoursToFreeze } from '@core/cold/freezing';
 import { failure, success, type Result } from '@core/units/result';
 import { roomIn } from '@core/freeze/room';
@@ -128,7 +129,7 @@ export class BatchPage {
   }
 
   protected whyNot(lot: Lot): string {
-    return this.colds.of()(lot).why;
+    return whyOf(this.colds.of()(lot));
   }
 
   protected dayName(on: IsoDate): string {

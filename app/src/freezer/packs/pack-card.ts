@@ -10,7 +10,8 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSign
 import { RouterLink } from '@angular/router';
 import { type Serving } from '@core/dinner/meal';
 import { isLabelStale } from '@core/books/pack-label';
-import { isInFreezer, keepsUpTo } from '@core/cold/cold-clock';
+import { isInFreezer, keepsUpTo } from '@core/cold/cold';
+import { whyOf } from '@core/cold/why';
 import { meatOf } from '@core/cold/meat-properties';
 import { packFreezing } from '@core/cold/pack-freezing';
 import { THAWED, thawingHours, THAWING } from '@core/cold/thawing-time';
@@ -51,6 +52,7 @@ export class PackCard {
 
   protected readonly lot = computed(() => this.row().lot);
   protected readonly cold = computed(() => this.row().cold);
+  protected readonly because = computed(() => whyOf(this.cold()));
   protected readonly isFrozen = computed(() => isInFreezer(this.cold()));
   /** On its way to be frozen: fresh to its last day in the refrigerator. */
   protected readonly isFreezing = computed(() => this.cold().state === 'freezing');
@@ -91,7 +93,7 @@ export class PackCard {
       : Math.ceil(thawingHours(leftDg, thicknessMm, THAWING[way], meatOf(animal)));
   });
   /** Why it cannot go back into the freezer; null where it may. */
-  protected readonly notAgain = computed(() => (this.cold().mayRefreeze === false ? this.cold().why : null));
+  protected readonly notAgain = computed(() => (this.cold().mayRefreeze === false ? this.because() : null));
   /** Since when it is here: what came fresh has a day of purchase, what came otherwise was wrapped or frozen. */
   protected readonly since = computed(() => {
     const { boughtOn, on } = this.lot();

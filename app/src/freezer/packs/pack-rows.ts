@@ -2,7 +2,7 @@ import { computed, inject, Injectable } from '@angular/core';
 import { NEAR_DAYS } from '@core/dinner/propose-week';
 import { platesOf } from '@core/dinner/plates-of';
 import { daysOfPack } from '@core/dinner/week';
-import { isInFreezer, type Cold } from '@core/cold/cold-clock';
+import { isInFreezer, type Cold } from '@core/cold/cold';
 import { keepingOf, type Keeping } from '@core/cold/keeping';
 import { lotName } from '@core/catalogue/lot-name';
 import type { Lot } from '@core/ledger/lot';

@@ -1,4 +1,4 @@
-import { sayKindOfDate, setLabelDate } from '@core/deeds/label-date';
+import { sayKindOfDate, sayWrap, setLabelDate } from '@core/deeds/label-date';
 import { foundLeaking, openBag } from '@core/deeds/open-bag';
 import { move } from '@core/deeds/move';
 import { planCutting } from '@core/deeds/plan-cutting';
@@ -6,7 +6,9 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { RouterLink } from '@angular/router';
 import type { Lot } from '@core/ledger/lot';
 import { lotName } from '@core/catalogue/lot-name';
-import { isInFreezer, type Cold } from '@core/cold/cold-clock';
+import { isInFreezer, type Cold } from '@core/cold/cold';
+import type { Wrap } from '@core/cold/usual-wrap';
+import { whyOf } from '@core/cold/why';
 import { isBird } from '@core/ledger/animal';
 import { addDays } from '@core/units/date';
 import { Clock } from '../../household/clock';
@@ -22,71 +24,18 @@ import { keepsWords } from '../../household/cold-words';
 import { LabelDate } from '../../household/parts/label-date';
 import { PlaceChoice } from '../../household/parts/place-choice';
 
+const WRAPS: Options<Wrap | ''> = [
+  ['', 'not said'],
+  ['sealed', 'sealed bag'],
+  ['open', 'tray or paper'],
+];
+
 /** Pieces that were bought and are not cut yet: where they wait, and until when. */
 @Component({
   selector: 'v-sealed-pieces',
   imports: [Choice, PlaceChoice, LabelDate, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
-  template: `
-    @if (pieces().length > 0) {
-      <section aria-label="Waiting to be cut">
-        <h2>Waits to be cut</h2>
-        @for (piece of pieces(); track piece.id) {
-          <div>
-            <a [routerLink]="['/', household, 'block', piece.id]">{{ lotName(piece) }}</a>
-            <span>{{ format.mass(piece.leftDg) }}</span>
-            <v-label-date
-              [of]="lotName(piece)"
-              [on]="piece.on"
-              [wholeRed]="isRed(piece)"
-              [frozen]="piece.kept === 'bought-frozen'"
-              [dated]="piece.until ? (piece.dated ?? 'use-by') : (asked().get(piece.id) ?? '')"
-              [until]="piece.until ?? ''"
-              (datedChange)="setKind(piece, $event)"
-              (untilChange)="setUntil(piece, $event)"
-            />
-            <v-place-choice
-              look="beside"
-              label="lies in"
-              [place]="piece.place"
-              (chosen)="move(piece, $event)"
-            />
-            <v-choice
-              class="small"
-              look="beside"
-              label="cut on"
-              [options]="cutDays(piece)"
-              [value]="store.cuttings().get(piece.id)?.on ?? ''"
-              (valueChange)="planCut(piece, $event)"
-            />
-            <b [class.bad]="cold(piece).overdue">{{ keeps(piece) }}</b>
-            @if (planned(piece)) {
-              <span>{{ planned(piece) }}</span>
-            }
-            @if (cold(piece).state === 'sealed') {
-              <button
-                type="button"
-                class="quiet small"
-                [attr.aria-label]="'Opened today: ' + lotName(piece)"
-                (click)="open(piece)"
-              >
-                Opened today
-              </button>
-              <button
-                type="button"
-                class="quiet small"
-                [attr.aria-label]="'The bag leaks: ' + lotName(piece)"
-                (click)="leaks(piece)"
-              >
-                The bag leaks
-              </button>
-            }
-            <small class="soft why">{{ cold(piece).why }}</small>
-          </div>
-        }
-      </section>
-    }
-  `,
+  templateUrl: './sealed-pieces.html',
   styles: `
     section {
       margin-bottom: 18px;
@@ -119,6 +68,7 @@ export class SealedPieces {
   private readonly clock = inject(Clock);
   private readonly plans = inject(PiecesNow);
   protected readonly lotName = lotName;
+  protected readonly wraps = WRAPS;
   /** What is past its day is said above, with its deeds. */
   protected readonly pieces = computed(() =>
     this.store.uncutPieces().filter((piece) => !this.colds.of()(piece).overdue),
@@ -129,6 +79,10 @@ export class SealedPieces {
 
   protected cold(piece: Lot): Cold {
     return this.colds.of()(piece);
+  }
+
+  protected why(piece: Lot): string {
+    return whyOf(this.cold(piece));
   }
 
   protected keeps(piece: Lot): string {
@@ -148,6 +102,19 @@ export class SealedPieces {
 
   protected isRed({ animal }: Lot): boolean {
     return animal !== null && !isBird(animal);
+  }
+
+  /** Whole red meat that came fresh: in its packer’s bag it keeps by other days. */
+  protected mayBeSealed(piece: Lot): boolean {
+    return this.isRed(piece) && (piece.kept === null || piece.kept === 'sealed' || piece.kept === 'open');
+  }
+
+  protected wrapOf({ kept }: Lot): Wrap | '' {
+    return kept === 'sealed' || kept === 'open' ? kept : '';
+  }
+
+  protected setWrap(piece: Lot, wrap: Wrap | ''): void {
+    if (wrap !== '') void this.store.perform(sayWrap(piece, wrap));
   }
 
   protected planned(piece: Lot): string {

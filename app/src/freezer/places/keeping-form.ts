@@ -1,6 +1,7 @@
 import { sealedDays } from '@core/cold/keeping-rules';
 import { ANIMALS, sealedAnimals, type Animal } from '@core/ledger/animal';
-import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
+import { Format } from '@core/format/format';
 import { FormsModule } from '@angular/forms';
 import type { KeepingRules } from '@core/cold/keeping-rules';
 import { countReader, orEmpty } from '@core/format/readers';
@@ -37,10 +38,11 @@ export class KeepingForm {
     SEALED.map((animal) => [animal, countReader(1, ANIMALS[animal].sealed?.due ?? 1, 'Days sealed are')]),
   );
   protected readonly usual = (animal: Animal): string => String(ANIMALS[animal].sealed?.due ?? '');
-  protected readonly heats: Options<'' | 'uk'> = [
-    ['', 'USDA: 63 °C (145 °F) and 3 minutes’ rest'],
-    ['uk', 'United Kingdom: 70 °C (158 °F) for 2 minutes'],
-  ];
+  protected readonly format = inject(Format);
+  protected readonly heats = computed((): Options<'' | 'uk'> => [
+    ['', `USDA: ${this.format.heat(62.8)} and 3 minutes’ rest`],
+    ['uk', `United Kingdom: ${this.format.heat(70)} for 2 minutes`],
+  ]);
   protected readonly readThawed = orEmpty(
     null,
     countReader(0, 5, 'Leave it empty for the published days, or write'),

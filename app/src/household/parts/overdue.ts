@@ -2,6 +2,7 @@ import { throwAway } from '@core/deeds/part-with';
 import { settleOverdue, type Became } from '@core/deeds/settle-overdue';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import type { Lot } from '@core/ledger/lot';
+import { whyOf } from '@core/cold/why';
 import { lotName } from '@core/catalogue/lot-name';
 import { Clock } from '../clock';
 import { Colds } from '../colds';
@@ -24,9 +25,7 @@ import { HouseholdStore } from '../household-store';
             : 'Overdue' + (cold().cookBy ? ': its last day was ' + format.weekday(cold().cookBy!) : '')
         }}
       </h3>
-      <p>
-        {{ cold().why }} Do not eat it by its looks. Mostly something was not written down: what became of it?
-      </p>
+      <p>{{ why() }} Do not eat it by its looks. Mostly something was not written down: what became of it?</p>
       <div class="acts">
         <button type="button" class="act" (click)="thrownAway()">Thrown away</button>
         <v-day
@@ -81,6 +80,7 @@ export class Overdue {
 
   protected readonly today = this.clock.today;
   protected readonly cold = computed(() => this.colds.of()(this.lot()));
+  protected readonly why = computed(() => whyOf(this.cold()));
   protected readonly name = computed(() => lotName(this.lot()));
   protected readonly day = signal('');
   /** What was bought has a day that can be mended; what was made here follows from it. */

@@ -8,7 +8,7 @@ import { lotName } from '@core/catalogue/lot-name';
 import { qrText, readQrText } from '@core/label/qr-text';
 import { readShortNumber, shortNumber } from '@core/label/short-number';
 import { packState } from '@core/pack/pack-state';
-import type { Cold } from '@core/cold/cold-clock';
+import { isInFreezer, type Cold } from '@core/cold/cold';
 import { Clock } from '../../household/clock';
 import { Colds } from '../../household/colds';
 import { Format } from '@core/format/format';
@@ -85,7 +85,7 @@ const STATES = {
                   <button
                     type="button"
                     class="quiet"
-                    [disabled]="cold(pack).state !== 'frozen'"
+                    [disabled]="!isInFreezer(cold(pack))"
                     (click)="out(pack)"
                   >
                     Out, to thaw
@@ -194,6 +194,8 @@ export class ScanPage {
         }),
       })),
   );
+
+  protected readonly isInFreezer = isInFreezer;
 
   protected cold(pack: Lot): Cold {
     return this.colds.of()(pack);
