@@ -259,7 +259,8 @@ describe('from the table to labelled packs', () => {
       await person.sees('in Freezer');
       await person.click('Out, to thaw');
       await person.sees('out, to thaw');
-      await person.sees('thawing');
+      // It was not frozen yet: it is as if it had stayed in the refrigerator.
+      await person.sees('fresh, cook by');
     },
 
     'single portions are counted in the freezer, and taken out one by one': async () => {

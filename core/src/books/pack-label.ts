@@ -69,12 +69,16 @@ function frozenWords({ on }: Lot, { state, frozenOn }: Cold, { day }: LabelWords
   return state === 'frozen' ? `wrapped ${day(on)}` : `frozen ${day(on)}`;
 }
 
-/** Whether what was printed while wrapping is not true any more: it went into the freezer on another day. */
+/**
+ * Whether what was printed while wrapping is not true any more: it went into the freezer on a later day.
+ * What was made of frozen bags has had the right one from the start.
+ */
 export function isLabelStale(
-  pack: Pick<Lot, 'on' | 'sources'>,
+  { on, sources, madeAt }: Pick<Lot, 'on' | 'sources' | 'madeAt'>,
   { frozenOn }: Pick<Cold, 'frozenOn'>,
 ): boolean {
-  return pack.sources.length > 0 && frozenOn !== null && pack.on !== null && frozenOn !== pack.on;
+  if (sources.length === 0 || on === null || frozenOn === null) return false;
+  return frozenOn > on && frozenOn >= madeAt.slice(0, 10);
 }
 
 /** Of which animal it is, where its name does not say so, and how many plates. */

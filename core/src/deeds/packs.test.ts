@@ -227,6 +227,14 @@ describe('what is planned', () => {
     );
   });
 
+  it('what still thaws is planned for no day before it is ready', () => {
+    const cold = { ...clockOf(stew), state: 'thawing' as const, cookBy: '2026-01-15', readyOn: '2026-01-13' };
+    expect(planDinner(stew, { date, cold, meals }, format).problem).toBe(
+      'Stew thaws until Tue 13 Jan. Plan it for then, or later.',
+    );
+    expect(planDinner(stew, { date: '2026-01-13', cold, meals }, format).ok).toBe(true);
+  });
+
   it('goes on with what was taken out, in the one deed', () => {
     const some = thawForDinner(steaks, { date, serving }, meals, { ...thawing, newId: () => 'two' });
     expect(some.records).toEqual([

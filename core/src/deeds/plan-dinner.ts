@@ -32,6 +32,8 @@ export function planDinner(
     const until = cold.cookBy ? format.weekday(cold.cookBy) : 'nobody knows when';
     return failure(`${name} keeps until ${until}: it is not for ${format.weekday(date)}.`);
   }
+  if (cold.readyOn !== null && cold.state === 'thawing' && date < cold.readyOn)
+    return failure(`${name} thaws until ${format.weekday(cold.readyOn)}. Plan it for then, or later.`);
   const known = from === undefined ? undefined : meals.get(from)?.servings.find(({ lot }) => lot === pack.id);
   const serving: Serving = known ?? { lot: pack.id, amount: 'all' };
   return success(

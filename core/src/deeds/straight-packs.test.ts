@@ -76,7 +76,7 @@ describe('straight into a pack', () => {
     const { piece, at } = board();
     const late: Packing = { ...packing, cold: { mayRefreeze: false, because: 'late' } };
     expect(weighIntoPack(piece, steaks, { massDg: 900 }, late, at, format).problem).toBe(
-      'It is not to be frozen: It is past its last day. Nothing was taken.',
+      'It is not to be frozen: It went into the freezer after its last day. Nothing was taken.',
     );
     const none = { ...steaks, count: 0 };
     expect(weighIntoPack(piece, none, { massDg: 900 }, packing, at, format).problem).toContain('How many');

@@ -101,6 +101,21 @@ describe('cold places', () => {
     expect(volumeQuestion(320)).toBeNull();
   });
 
+  it('a drawer of unknown size is more room, and what lies in it takes none of the rest', () => {
+    const half = coldPlaces(
+      new Map([
+        ['f', { name: 'F', cold: 'freezer' as const }],
+        ['known', { name: 'K', cold: 'freezer' as const, within: 'f', litres: 20 }],
+        ['unknown', { name: 'U', cold: 'freezer' as const, within: 'f' }],
+      ]),
+    );
+    const stock = packs([
+      { id: 'k', place: 'known' },
+      { id: 'u', place: 'unknown' },
+    ]);
+    expect(roomOfAll(half, stock)).toMatchObject({ freeDg: 20 * 6000 - 10_000, atLeast: true });
+  });
+
   it('room is that of the freezers; what lies in the refrigerator takes none of it', () => {
     const stock = packs([
       { id: 'a', place: 'low' },

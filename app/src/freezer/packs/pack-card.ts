@@ -30,13 +30,14 @@ import { Overdue } from '../../household/parts/overdue';
 import { SoftThrough } from '../../household/parts/soft-through';
 import { keptWord, type PackRow } from './pack-rows';
 import { asOptions, Choice, type Options } from '../../ui/field/choice';
+import { Day } from '../../ui/field/day';
 import { TextField } from '../../ui/field/text-field';
 import { PlaceChoice } from '../../household/parts/place-choice';
 
 /** One pack: what it is, and what becomes of it. */
 @Component({
   selector: 'v-pack-card',
-  imports: [Choice, Overdue, PlaceChoice, RouterLink, SoftThrough, TextField],
+  imports: [Choice, Day, Overdue, PlaceChoice, RouterLink, SoftThrough, TextField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './pack-card.html',
   styleUrl: './pack-card.css',
@@ -71,6 +72,10 @@ export class PackCard {
     source: this.id,
     computation: () => 'refrigerator',
   });
+  protected readonly today = this.clock.today;
+  /** When it came out: mostly now; the day before where nobody wrote it down then. */
+  protected readonly outOn = linkedSignal({ source: this.id, computation: () => this.clock.today() });
+  protected readonly earliest = computed(() => this.cold().frozenOn ?? undefined);
   protected readonly why = linkedSignal<string, string>({
     source: this.id,
     computation: () => WHY_THROWN[0],
@@ -136,7 +141,9 @@ export class PackCard {
   }
 
   protected thaw(amount: Serving['amount']): void {
-    void this.store.perform(thaw([this.lot()], amount, this.colds.thawing(this.way())));
+    void this.store.perform(
+      thaw([this.lot()], amount, { ...this.colds.thawing(this.way()), on: this.outOn() }),
+    );
   }
 
   /** Out before it is frozen: as if it had stayed in the refrigerator. */

@@ -16,6 +16,8 @@ import { shortNumber } from '@core/label/short-number';
 import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
+import { isLabelStale } from '@core/books/pack-label';
+import { Colds } from '../../household/colds';
 import { Notices } from '../../household/notices';
 import { Check } from '../../ui/field/check';
 import { asOptions, Choice, type Options } from '../../ui/field/choice';
@@ -29,6 +31,8 @@ import { LabelPrinting } from './label-printing';
 
 const OWN = 'a grid of your own';
 const SHOWN = 40;
+/** So long after it went in a label is asked for anew. */
+const STALE_DAYS = 7;
 const COPIES = [
   [1, 'one'],
   [2, 'two: inner and outer bag'],
@@ -67,6 +71,7 @@ export class LabelsPage {
   protected readonly household = inject(HOUSEHOLD_NAME);
   protected readonly printing = inject(LabelPrinting);
   private readonly notices = inject(Notices);
+  private readonly colds = inject(Colds);
   private readonly paper = viewChild<ElementRef<HTMLCanvasElement>>('paper');
   /** Ids of the packs to print at first, with commas between. */
   readonly packs = input<string>();
@@ -150,6 +155,21 @@ export class LabelsPage {
       mass: this.format.mass(pack.inDg),
     })),
   );
+
+  /** What went in on another day than was printed while wrapping, this week: its label is asked for anew. */
+  protected readonly stale = computed(() => {
+    const [clockOf, since] = [this.colds.of(), this.format.dayFromToday(-STALE_DAYS)];
+    return this.stock().filter((pack) => {
+      const cold = clockOf(pack);
+      return isLabelStale(pack, cold) && (cold.frozenOn ?? '') >= since && !this.isChosen(pack.id);
+    });
+  });
+
+  protected chooseStale(): void {
+    this.changes.update(
+      (changes) => new Map([...changes, ...this.stale().map(({ id }) => [id, true] as const)]),
+    );
+  }
 
   protected isChosen(id: string): boolean {
     return this.changes().get(id) ?? this.asked().has(id);
