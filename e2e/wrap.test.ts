@@ -300,7 +300,7 @@ describe('from the table to labelled packs', () => {
       await type('0000');
       await person.sees('No pack has the number 0000');
       await type(number.toLowerCase());
-      await person.sees('thawing');
+      await person.sees('fresh, cook by');
       await type('5 steaks, 1 kg. Pack AAAA id nobody');
       await person.sees('a pack this household does not know');
       writeFileSync(

@@ -43,3 +43,12 @@ const WHY: Readonly<Record<Because, string>> = {
 export function whyOf({ because }: Pick<Cold, 'because'>): string {
   return WHY[because];
 }
+
+/** Why it does not go into a freezer, raw. */
+export function whyNotToFreeze({
+  overdue,
+  faulty,
+  because,
+}: Pick<Cold, 'overdue' | 'faulty' | 'because'>): string {
+  return overdue && !faulty ? `It is past its last day. ${WHY[because]}` : WHY[because];
+}

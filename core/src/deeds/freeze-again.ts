@@ -1,4 +1,4 @@
-import { whyOf } from '../cold/why';
+import { whyNotToFreeze } from '../cold/why';
 import type { Cold } from '../cold/cold';
 import type { Fact } from '../ledger/entry';
 import type { Lot } from '../ledger/lot';
@@ -15,7 +15,7 @@ import { packsAre } from './pack-names';
  * @param freezers the places of all freezers, the usual one first
  */
 export function freezeAgain(pack: Lot, cold: Cold, freezers: readonly string[], on: IsoDate): Result<Deed> {
-  if (cold.mayRefreeze === false) return failure(whyOf(cold));
+  if (cold.mayRefreeze === false) return failure(whyNotToFreeze(cold));
   const freezer = layIn(pack, freezers) ?? freezers[0];
   const facts: readonly Fact[] = [
     ...(freezer === undefined ? [] : [{ type: 'placed' as const, lot: pack.id, place: freezer }]),

@@ -1,4 +1,4 @@
-import { whyOf } from '../cold/why';
+import { whyNotToFreeze } from '../cold/why';
 import { lotName } from '../catalogue/lot-name';
 import type { ClockOf } from '../cold/household-clocks';
 import type { Lot } from '../ledger/lot';
@@ -24,7 +24,8 @@ export function move(
   const not = freezers.includes(place)
     ? packs.find((pack) => clockOf(pack).mayRefreeze === false)
     : undefined;
-  if (not) return failure(`${lotName(not)} is not to be frozen. ${whyOf(clockOf(not))} Nothing was moved.`);
+  if (not)
+    return failure(`${lotName(not)} is not to be frozen. ${whyNotToFreeze(clockOf(not))} Nothing was moved.`);
   return success({
     facts: packs.map(({ id }) => ({ type: 'placed', lot: id, place })),
     say: `${packsAre(packs)} in ${names.get(place) ?? place}`,

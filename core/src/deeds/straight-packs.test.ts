@@ -29,7 +29,7 @@ const packing: Packing = {
   place: { id: 'drawer', name: 'Chest, drawer', isFreezer: true },
   plateDg: 2000,
   bagDg: 80,
-  cold: { mayRefreeze: true, because: 'chart' },
+  cold: { mayRefreeze: true, overdue: false, faulty: false, because: 'chart' },
 };
 const steaks = { part: 'steaks', name: 'Steaks', destination: 'main', count: 2 } as const;
 
@@ -74,9 +74,12 @@ describe('straight into a pack', () => {
 
   it('what is past its day is not frozen, and what is no count is not taken', () => {
     const { piece, at } = board();
-    const late: Packing = { ...packing, cold: { mayRefreeze: false, because: 'late' } };
+    const late: Packing = {
+      ...packing,
+      cold: { mayRefreeze: false, overdue: true, faulty: false, because: 'use-by' },
+    };
     expect(weighIntoPack(piece, steaks, { massDg: 900 }, late, at, format).problem).toBe(
-      'It is not to be frozen: It went into the freezer after its last day. Nothing was taken.',
+      'It is not to be frozen: It is past its last day. Unopened: the use-by date on its label. Nothing was taken.',
     );
     const none = { ...steaks, count: 0 };
     expect(weighIntoPack(piece, none, { massDg: 900 }, packing, at, format).problem).toContain('How many');

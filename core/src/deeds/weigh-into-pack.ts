@@ -1,4 +1,4 @@
-import { whyOf } from '../cold/why';
+import { whyNotToFreeze } from '../cold/why';
 import { kindById, partOf } from '../catalogue/kinds';
 import { platesIn } from '../cost/plates';
 import type { Cold } from '../cold/cold';
@@ -21,7 +21,7 @@ export interface Packing {
   /** What the bag weighs, in tenths of a gram; it is not in the weight. */
   readonly bagDg: number;
   /** How long the piece keeps: what is past its day is not frozen. */
-  readonly cold: Pick<Cold, 'mayRefreeze' | 'because'>;
+  readonly cold: Pick<Cold, 'mayRefreeze' | 'overdue' | 'faulty' | 'because'>;
 }
 
 /** What is written on a pack of one part: so many of its portions, or the part. */
@@ -55,7 +55,7 @@ export function weighIntoPack(
     return success({ deed: off.value, pack: null });
   const { place, cold } = packing;
   if (place?.isFreezer && cold.mayRefreeze === false)
-    return failure(`It is not to be frozen: ${whyOf(cold)} Nothing was taken.`);
+    return failure(`It is not to be frozen: ${whyNotToFreeze(cold)} Nothing was taken.`);
   const pack = at.newId();
   const facts: Fact[] = [
     cut,

@@ -1,4 +1,4 @@
-import { whyOf } from '../cold/why';
+import { whyNotToFreeze } from '../cold/why';
 import { lotName } from '../catalogue/lot-name';
 import type { ClockOf } from '../cold/household-clocks';
 import type { Token } from '../pack/table';
@@ -34,7 +34,7 @@ export function wrap(
     const late = lots.find((lot) => clockOf(lot).mayRefreeze === false);
     if (late)
       return failure(
-        `${lotName(late)} is not to be frozen: ${whyOf(clockOf(late))} Nothing was wrapped. See the Freezer for what to do with it.`,
+        `${lotName(late)} is not to be frozen: ${whyNotToFreeze(clockOf(late))} Nothing was wrapped. See the Freezer for what to do with it.`,
       );
   }
   const kept = trays.filter((tray) => tray.keptFor !== null && contentsOf(tray, tokens).length > 0);

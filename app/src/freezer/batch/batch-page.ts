@@ -6,7 +6,7 @@ import { RouterLink } from '@angular/router';
 import { keepsUpTo } from '@core/cold/cold';
 import { freezeBy, loadedOn, planBatch, type GoesIn } from '@core/freeze/batch';
 import { applianceAt, freezes, isInUnknown } from '@core/cold/cold-places';
-import { whyOf } from '@core/cold/why';
+import { whyNotToFreeze } from '@core/cold/why';
 import { hoursToFreeze } from '@core/cold/freezing';
 import { failure, success, type Result } from '@core/units/result';
 import { roomIn } from '@core/freeze/room';
@@ -129,7 +129,7 @@ export class BatchPage {
   }
 
   protected whyNot(lot: Lot): string {
-    return whyOf(this.colds.of()(lot));
+    return whyNotToFreeze(this.colds.of()(lot));
   }
 
   protected dayName(on: IsoDate): string {
