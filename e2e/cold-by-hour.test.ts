@@ -9,7 +9,12 @@ import { story } from './story';
 const AT_FIVE = '2026-11-25T17:05:00Z';
 
 describe.each([
-  ['at a desk, in kilograms', DESK, {}, { loin: '5.2 kg', turkey: '7 kg', steaks: '450 g', price: '14' }],
+  [
+    'at a desk, in kilograms with a comma',
+    DESK,
+    { decimal: ',' as const },
+    { loin: '5,2 kg', turkey: '7 kg', steaks: '0,45 kg', price: '14,20' },
+  ],
   [
     'on a phone, in pounds',
     PHONE,
@@ -90,7 +95,9 @@ describe.each([
     },
 
     'five hours later it is checked; cold it freezes on, its whole time anew': async () => {
-      await at('2026-11-25T23:10:00Z', '/home/freezer/power');
+      await at('2026-11-25T23:10:00Z', '/home/freezer/tonight');
+      await person.reads('Not offered before somebody has looked at it');
+      await person.click('Say what you find', 'link');
       await person.reads('check it');
       await person.write('Back since', '25 Nov 2026');
       await person.write('The time at which it came back', '18:00');

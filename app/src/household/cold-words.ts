@@ -15,9 +15,10 @@ type Said = Pick<Format, 'weekday' | 'day' | 'moment'>;
 
 /** Until when something keeps, in words that a cook reads at a glance. */
 export function keepsWords(cold: Cold, format: Said): string {
-  const { overdue, faulty, cookBy, cookByAt, dueOn, state, readyAt, openOn } = cold;
+  const { overdue, faulty, toCheck, cookBy, cookByAt, dueOn, state, readyAt, openOn } = cold;
   if (overdue)
     return faulty || cookBy === null ? 'not to be eaten' : `overdue since ${format.weekday(cookBy)}`;
+  if (toCheck) return 'look at it first: the power was out';
   const ready = state === 'thawing' && readyAt ? `ready about ${format.moment(readyAt)}, ` : '';
   if (cookByAt) return `${ready}cook by ${format.moment(cookByAt)}`;
   if (openOn)

@@ -53,6 +53,9 @@ export class Colds {
     return this.store.stock().filter((lot) => !clockOf(lot).overdue);
   });
 
-  /** What a plan may take: eatable, and not kept for something. */
-  readonly free = computed(() => notKept(this.eatable(), this.store.reserved()));
+  /** What a plan may take: eatable, looked at where the power was out, and not kept for something. */
+  readonly free = computed(() => {
+    const clockOf = this.of();
+    return notKept(this.eatable(), this.store.reserved()).filter((lot) => !clockOf(lot).toCheck);
+  });
 }

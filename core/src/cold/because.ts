@@ -7,9 +7,10 @@ import type { Running } from './running';
 export function becauseOf(
   { destination }: Pick<Lot, 'destination'>,
   { fault, basis, lastOn, useBy, boughtOn, keeping, thaw }: Running,
-  { state, bestBefore, refrozen }: Pick<Cold, 'state' | 'bestBefore' | 'refrozen'>,
+  { state, bestBefore, refrozen, toCheck }: Pick<Cold, 'state' | 'bestBefore' | 'refrozen' | 'toCheck'>,
 ): Because {
   if (fault !== null) return fault;
+  if (toCheck) return 'unchecked';
   if (state === 'freezing') return 'freezing';
   if (state === 'frozen')
     return bestBefore === null ? 'frozen-unknown' : refrozen ? 'frozen-again' : 'frozen';

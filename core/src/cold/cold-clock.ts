@@ -1,6 +1,6 @@
 import type { Lot, LotId } from '../ledger/lot';
 import type { State } from '../ledger/replay';
-import { daysBetween, type Instant } from '../units/date';
+import { daysBetween, minutesBetween, type Instant } from '../units/date';
 import { after } from './after';
 import { BatchHours } from './batch-hours';
 import { becauseOf } from './because';
@@ -8,6 +8,7 @@ import { boughtClock } from './bought';
 import { inherited } from './inherited';
 import type { Cold, ColdNow } from './cold';
 import { rangeIfFrozen } from './keeping';
+import { NOTHING_H } from './power-cut-note';
 import { settled, type ColdContext, type Running } from './running';
 import { MOST_TIMES } from './thawing-time';
 
@@ -36,7 +37,17 @@ export class ColdClocks {
   /** The clock of a lot at a moment. */
   at(lot: Lot, now: ColdNow): Cold {
     this.start(lot);
-    return read(lot, settled(this.until(lot, null), now.instant), now, this.context);
+    const running = settled(this.until(lot, null), now.instant);
+    return read(lot, running, this.isUnchecked(lot, now), now, this.context);
+  }
+
+  /** Whether a long power cut met it before it was frozen, and nobody has looked at it since. */
+  private isUnchecked(lot: Lot, { instant }: ColdNow): boolean {
+    return this.context.cuts.some(({ from, to = instant }) => {
+      if (minutesBetween(from, to) / 60 <= NOTHING_H || lot.madeAt >= to) return false;
+      const isSeen = lot.cold.some(({ what, at, clock }) => what === 'checked' && (clock ?? at) >= from);
+      return !isSeen && settled(this.until(lot, from), from).phase !== 'frozen';
+    });
   }
 
   /** Works out how a lot started, and all that it was made of before it: chains may be long, so without recursion. */
@@ -71,7 +82,7 @@ export class ColdClocks {
   }
 }
 
-function read(lot: Lot, running: Running, now: ColdNow, context: ColdContext): Cold {
+function read(lot: Lot, running: Running, toCheck: boolean, now: ColdNow, context: ColdContext): Cold {
   const { phase, thaw, boughtOn, dueOn, lastOn, fault } = running;
   const isCold = phase === 'frozen' || phase === 'freezing';
   const isReady = thaw !== null && now.instant >= thaw.readyAt;
@@ -94,8 +105,9 @@ function read(lot: Lot, running: Running, now: ColdNow, context: ColdContext): C
     cookBy: lastOn,
     cookByAt: thaw?.cookByAt ?? null,
     overdue,
+    toCheck,
     faulty: fault !== null,
-    mayRefreeze: isCold ? null : mayFreeze(running, overdue, context),
+    mayRefreeze: isCold ? null : !toCheck && mayFreeze(running, overdue, context),
     readyAt: thaw?.readyAt ?? null,
     readyOn: thaw ? context.dayOf(thaw.readyAt) : null,
     softAt: thaw?.softAt ?? null,

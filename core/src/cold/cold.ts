@@ -11,6 +11,7 @@ export type Because =
   | 'opened-to-its-last-day'
   | 'microwave'
   | 'unknown'
+  | 'unchecked'
   | 'freezing'
   | 'frozen'
   | 'frozen-again'
@@ -44,6 +45,8 @@ export interface Cold {
   /** To the minute, out of cold water. */
   readonly cookByAt: Instant | null;
   readonly overdue: boolean;
+  /** The power was out for hours while it was not frozen, and nobody has looked at it since: no dinner before that. */
+  readonly toCheck: boolean;
   /** Something happened that no date mends: it leaked, or was warm. */
   readonly faulty: boolean;
   /** Where the dates come from, or what is wrong. */

@@ -25,6 +25,8 @@ const WHY: Readonly<Record<Because, string>> = {
     'Thawed in cold water: cook it when it is through. Its time runs from when it may first be soft. Frozen again only cooked.',
   microwave: 'Thawed in the microwave: cook it at once. Frozen again only cooked.',
   'never-frozen': 'Out to thaw, and nobody wrote down that it was frozen: the days from the purchase go on.',
+  unchecked:
+    'The power was out for over 4 hours, and nobody has looked at it since. With ice in it, or at 4 °C (40 °F) or below, it stays; else throw it away.',
   unknown: 'Nobody knows since when it lies there.',
   freezing: 'It freezes. Until it is frozen through, the days of the refrigerator go on.',
   frozen:

@@ -2,6 +2,7 @@ import { NO_MEAL, type Meal, type Serving } from '../dinner/meal';
 import type { ProposedDay } from '../dinner/propose-week';
 import { withServing, without, type PlannedDay } from '../dinner/week';
 import { lotName } from '../catalogue/lot-name';
+import { whyOf } from '../cold/why';
 import { keepsUpTo, type Cold } from '../cold/cold';
 import type { Format } from '../format/format';
 import type { Lot } from '../ledger/lot';
@@ -28,6 +29,7 @@ export function planDinner(
   format: Format,
 ): Result<Deed> {
   const name = lotName(pack);
+  if (cold.toCheck) return failure(`${name}: look at it first. ${whyOf(cold)} Nothing was planned.`);
   if (!keepsUpTo(cold, date)) {
     const until = cold.cookBy ? format.weekday(cold.cookBy) : 'nobody knows when';
     return failure(`${name} keeps until ${until}: it is not for ${format.weekday(date)}.`);

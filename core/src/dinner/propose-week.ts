@@ -223,7 +223,10 @@ function inLine({ stock, plateDg, today, clockOf }: WeekRequest, until: Table['u
         ? `1 ${clockOf(lot).bestBefore ?? ''}`
         : `2 ${lot.on ?? ''}`;
   const ranked = stock
-    .filter((lot) => platesOf(lot, plateDg) > 0 && !isCollected(lot) && !clockOf(lot).overdue)
+    .filter(
+      (lot) =>
+        platesOf(lot, plateDg) > 0 && !isCollected(lot) && !clockOf(lot).overdue && !clockOf(lot).toCheck,
+    )
     .map((lot) => ({ lot, rank: rank(lot) }));
   ranked.sort((a, b) => (a.rank < b.rank ? -1 : a.rank > b.rank ? 1 : a.lot.id < b.lot.id ? -1 : 1));
   const seen = new Map<Animal | null, number>();

@@ -6,7 +6,7 @@ import type { Lot } from '../ledger/lot';
 import { addDays, type Instant, type IsoDate } from '../units/date';
 import { weekdayOf, type ClockTime } from '../units/zone';
 import { platesIn } from '../cost/plates';
-import { isInFreezer, keepsUpTo } from '../cold/cold';
+import { isInFreezer, keepsUpTo, type Cold } from '../cold/cold';
 import type { ClockOf } from '../cold/household-clocks';
 import { atTable } from './at-table';
 import { servedPlates, servedShare } from './served-of';
@@ -20,7 +20,9 @@ export type ServingTrouble =
   /** The journal has no such pack: another device's file may be missing. */
   | 'unknown'
   /** It is past its last day, or will be on that day. */
-  | 'past-its-day';
+  | 'past-its-day'
+  /** The power was out, and nobody has looked at it since. */
+  | 'look-first';
 
 /** One pack on a day. */
 export interface PlannedServing {
@@ -98,7 +100,7 @@ export function plannedDays(
         serving,
         lot,
         plates: servedPlates(lot, serving.amount, plateDg),
-        trouble: !keepsUpTo(cold, date) ? 'past-its-day' : share > 1 + 1e-9 ? 'too-little' : null,
+        trouble: troubleOf(cold, date, share),
         isServed: false,
         isFrozen: isInFreezer(cold),
         fresh: cold.state === 'freezing' ? { to: cold.cookBy, frozenAt: cold.frozenAt } : null,
@@ -116,6 +118,12 @@ export function plannedDays(
       servings,
     };
   });
+}
+
+function troubleOf(cold: Cold, date: IsoDate, share: number): ServingTrouble | null {
+  if (!keepsUpTo(cold, date)) return 'past-its-day';
+  if (cold.toCheck) return 'look-first';
+  return share > 1 + 1e-9 ? 'too-little' : null;
 }
 
 /** The days on which a pack is planned. */

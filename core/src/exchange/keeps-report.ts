@@ -30,6 +30,7 @@ export interface KeepsRow extends Pick<
   | 'readyAt'
   | 'softAt'
   | 'overdue'
+  | 'toCheck'
   | 'mayRefreeze'
   | 'refrozen'
 > {

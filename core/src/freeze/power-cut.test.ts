@@ -2,11 +2,14 @@ import { clockAt } from '../books/clock-at';
 import { coldPlaces } from '../cold/cold-places';
 import type { PowerCut } from '../cold/power-cut-note';
 import { sayPowerCut } from '../deeds/say-power-cut';
+import { whyOf } from '../cold/why';
+import { addHours } from '../units/date';
 import { valuesOf } from '../records/household';
 import type { HouseholdRecord } from '../records/record';
 import {
   chicken,
   cut,
+  day,
   freezer,
   household,
   instant,
@@ -15,6 +18,7 @@ import {
   type Step,
   wrapped,
 } from '../testing/histories';
+import { readyBy } from './ready-by';
 import { coldHolds, packsWithout, placesWithout } from './power-cut';
 
 describe('how long the cold holds (USDA FSIS, from memory)', () => {
@@ -147,6 +151,32 @@ describe('a power cut an hour after wrapping', () => {
     };
     expect(old('ice')).toMatchObject({ state: 'frozen', refrozen: false, bestBefore: '2027-07-13' });
     expect(old('cold')).toMatchObject({ state: 'freezing', refrozen: true, bestBefore: '2027-03-18' });
+  });
+
+  it.each<[string, string, string, Step[], boolean]>([
+    ['nobody has looked', '21 12:00', 'k', [], true],
+    ['up to four hours', '20 22:59', 'k', [], false],
+    [
+      'looked at',
+      '21 12:00',
+      'k',
+      [step('21 01:00', { type: 'checked', lot: 'k', on: '2026-11-21', found: 'cold' })],
+      false,
+    ],
+    ['what was hard', '21 12:00', 'old', [], false],
+    ['what lay in the refrigerator', '21 12:00', 'fresh', [], true],
+    ['weeks later it still waits to be looked at', '29 12:00', 'k', [], true],
+  ])('before it is looked at it is no dinner, and not frozen raw: %s', (_what, when, id, more, toCheck) => {
+    const steps = [...STEPS, ...more];
+    const home = household(steps, [size(100), outage('20 19:00', when < '21' ? undefined : '21 00:00')]);
+    const clockOf = clockAt(home, 'Etc/UTC', instant(when));
+    const lot = home.journal.state.lots.get(id)!;
+    expect(clockOf(lot).toCheck).toBe(toCheck);
+    if (!toCheck) return;
+    expect(whyOf(clockOf(lot))).toContain('nobody has looked at it since');
+    const pan = { now: instant(when), panAt: addHours(instant(when), 2), on: day(when) };
+    expect(readyBy([lot], pan, clockOf)).toEqual([]);
+    expect(clockOf(lot).mayRefreeze).not.toBe(true);
   });
 
   it('what came after the power was back is not asked about', () => {

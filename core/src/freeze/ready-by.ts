@@ -47,7 +47,7 @@ function readyOne(lot: Lot, { now, panAt, on }: PanTime, clockOf: ClockOf): Read
   ];
   const hours = (way: ThawingWay): number =>
     thawingHours(lot.leftDg, lot.thicknessMm, THAWING[way], meatOf(lot.animal));
-  if (!keepsUpTo(cold, on)) return [];
+  if (cold.toCheck || !keepsUpTo(cold, on)) return [];
   if (state === 'fresh' || state === 'sealed') return is('fresh', 0);
   if (state === 'freezing' && cookBy !== null && on <= cookBy) return is('fresh', 0);
   if (state === 'thawed') return is('thawed', 0);

@@ -55,6 +55,8 @@ export class PackCard {
   protected readonly cold = computed(() => this.row().cold);
   protected readonly because = computed(() => whyOf(this.cold()));
   protected readonly isFrozen = computed(() => isInFreezer(this.cold()));
+  /** Neither past its day nor waiting to be looked at. */
+  protected readonly mayUse = computed(() => !this.cold().overdue && !this.cold().toCheck);
   /** On its way to be frozen: fresh to its last day in the refrigerator. */
   protected readonly isFreezing = computed(() => this.cold().state === 'freezing');
   protected readonly isFresh = computed(() => {

@@ -24,6 +24,7 @@ const TROUBLE: Record<ServingTrouble, string> = {
   'too-little': 'wanted on another day too: less is left',
   unknown: 'not known here: merge the other device’s file',
   'past-its-day': 'past its last day then: see Packs',
+  'look-first': 'the power was out: look at it first',
 };
 const WHY: Record<Why, string> = {
   'cold-already': 'thawing or fresh already',

@@ -12,6 +12,8 @@ import { USUAL_COOK_MINUTES } from '@core/dinner/dinners';
 import { Clock } from '../../household/clock';
 import { Colds } from '../../household/colds';
 import { Format } from '@core/format/format';
+import { RouterLink } from '@angular/router';
+import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
 import { Swatch } from '../../ui/piece/swatch';
 import { keepsWords, STATE_WORDS } from '../../household/cold-words';
@@ -24,7 +26,7 @@ import { Slips } from '../../ui/told/slips';
 /** What can still be thawed for tonight, and by when it must be out. */
 @Component({
   selector: 'v-tonight-page',
-  imports: [Slips, Field, PiecesDue, SoftThrough, Swatch],
+  imports: [RouterLink, Slips, Field, PiecesDue, SoftThrough, Swatch],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './tonight-page.html',
   styles: `
@@ -42,6 +44,7 @@ export class TonightPage {
   protected readonly format = inject(Format);
   private readonly clock = inject(Clock);
   protected readonly lotName = lotName;
+  protected readonly household = inject(HOUSEHOLD_NAME);
   protected readonly ways = THAWING;
   private readonly colds = inject(Colds);
   protected readonly at = signal(this.store.settings().dinners?.at ?? '19:00');
@@ -71,6 +74,11 @@ export class TonightPage {
       names.map(([name, count]) => `${count > 1 ? `${count} × ${name}` : name}, for ${what}`),
     ),
   );
+  /** What nobody has looked at since the power was out is not offered, and named. */
+  protected readonly unchecked = computed(() => {
+    const clockOf = this.colds.of();
+    return this.colds.eatable().filter((lot) => clockOf(lot).toCheck);
+  });
   /** What is past its day is not offered, and named. */
   protected readonly overdue = this.colds.overdue;
 
