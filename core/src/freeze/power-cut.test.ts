@@ -87,7 +87,10 @@ function looked(when: string, power: HouseholdRecord | null, steps: readonly Ste
     cut,
     saidFull: new Map(),
   });
-  const packs = packsWithout(places, cut, instant(when), clockOf);
+  const nowhere = [...home.journal.state.lots.values()].filter(
+    ({ place, leftDg, form }) => place === null && leftDg > 0 && form === 'part',
+  );
+  const packs = packsWithout(places, cut, instant(when), clockOf, nowhere);
   return { places, packs, cold: clockOf(home.journal.state.lots.get('k')!) };
 }
 
@@ -177,6 +180,12 @@ describe('a power cut an hour after wrapping', () => {
     const pan = { now: instant(when), panAt: addHours(instant(when), 2), on: day(when) };
     expect(readyBy([lot], pan, clockOf)).toEqual([]);
     expect(clockOf(lot).mayRefreeze).not.toBe(true);
+  });
+
+  it('what lies nowhere by name is listed too, and measured: it can be told what was found', () => {
+    const steps = [...STEPS, cut('20 17:40', 'q', 'thighs', 'main')];
+    const { packs } = looked('20 23:30', outage('20 19:00'), steps);
+    expect(packs.map(({ pack, advice }) => [pack.id, advice])).toContainEqual(['q', 'measure']);
   });
 
   it('what came after the power was back is not asked about', () => {

@@ -108,15 +108,17 @@ export interface PackWithout {
  * back is not among it.
  *
  * @param places as they were without power
+ * @param nowhere what is there and of which nobody has said where it lies: most likely in the refrigerator
  */
 export function packsWithout(
   places: readonly PlaceWithout[],
   cut: PowerCut | null,
   now: Instant,
   clockOf: ClockOf,
+  nowhere: readonly Lot[] = [],
 ): PackWithout[] {
   const outH = cut === null ? null : minutesBetween(cut.from, cut.to ?? now) / 60;
-  const all = places.flatMap((place) =>
+  const all = [...places, { packs: nowhere, appliance: null, holds: NOBODY_KNOWS }].flatMap((place) =>
     place.packs.flatMap((pack) => {
       if (cut?.to !== undefined && cameAfter(pack, cut.to)) return [];
       const cold = clockOf(pack);
@@ -131,9 +133,17 @@ export function packsWithout(
   );
 }
 
-function adviceOf({ state }: Cold, { appliance, holds }: PlaceWithout, outH: number | null): CutAdvice {
+/** Of a place that nobody has named. */
+const NOBODY_KNOWS: Holds = { hours: null, says: 'unknown' };
+
+function adviceOf(
+  { state }: Cold,
+  { appliance, holds }: { readonly appliance: Appliance | null; readonly holds: Holds },
+  outH: number | null,
+): CutAdvice {
   if (outH === null || outH <= NOTHING_H) return 'nothing';
-  if (appliance.cold === 'refrigerator') return 'measure';
+  const isInFridge = appliance === null ? state !== 'frozen' : appliance.cold === 'refrigerator';
+  if (isInFridge) return 'measure';
   if (state !== 'frozen' || holds.hours === null) return 'check';
   return outH > holds.hours ? 'check' : 'nothing';
 }

@@ -5,6 +5,7 @@ import { instantAt, wallAt } from '@core/units/zone';
 import type { Instant } from '@core/units/date';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } from '@angular/core';
 import { packsWithout, placesWithout, type CutAdvice, type Holds } from '@core/freeze/power-cut';
+import { applianceAt } from '@core/cold/cold-places';
 import type { PowerCut } from '@core/cold/power-cut-note';
 import type { EntryOf } from '@core/ledger/entry';
 import type { Lot } from '@core/ledger/lot';
@@ -121,11 +122,26 @@ export class PowerPage {
   });
 
   protected readonly first = computed(() =>
-    packsWithout(placesWithout(this.request()), this.cut(), this.clock.now(), this.colds.of()),
+    packsWithout(
+      placesWithout(this.request()),
+      this.cut(),
+      this.clock.now(),
+      this.colds.of(),
+      this.nowhere(),
+    ),
   );
+  /** What lies in no place by name: pieces, parts on the table, packs without a drawer. */
+  private readonly nowhere = computed(() => {
+    const clockOf = this.colds.of();
+    const isNamed = ({ place }: Lot): boolean => applianceAt(this.store.appliances(), place) !== undefined;
+    return this.store.perishable().filter((lot) => !isNamed(lot) && !clockOf(lot).overdue);
+  });
   /** Of what is written down, so much came once the power was back. */
   protected readonly later = computed(
-    () => placesWithout(this.request()).flatMap(({ packs }) => packs).length - this.first().length,
+    () =>
+      placesWithout(this.request()).flatMap(({ packs }) => packs).length +
+      this.nowhere().length -
+      this.first().length,
   );
 
   private readonly request = computed(() => ({
