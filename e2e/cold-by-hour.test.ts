@@ -1,6 +1,6 @@
 import type { BrowserContext } from 'puppeteer-core';
 import { DESK, freshWindow, Person, PHONE } from './harness';
-import { ADDRESS, begin, choosePiece } from './journeys';
+import { ADDRESS, begin, choosePiece, choosePack } from './journeys';
 import { story } from './story';
 
 // The cold as it is lived: a power cut an hour after wrapping, a sealed loin that is forgotten, a turkey
@@ -53,19 +53,7 @@ describe.each([
     await person.click('Put it in');
     await person.sees(`${name} is in`);
   };
-  const choose = async (name: string): Promise<void> => {
-    await person.page.waitForFunction(
-      (wanted) => {
-        const row = [...document.querySelectorAll('tbody tr')].find((each) =>
-          each.textContent?.includes(wanted),
-        );
-        (row as HTMLElement | undefined)?.click();
-        return document.querySelector('v-pack-card h2')?.textContent?.includes(wanted);
-      },
-      {},
-      name,
-    );
-  };
+  const choose = (name: string): Promise<void> => choosePack(person, name);
   const buys = async (kind: string, weight: string): Promise<void> => {
     await person.goOn('/home/counter');
     await choosePiece(person, kind);

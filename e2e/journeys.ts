@@ -97,6 +97,21 @@ export async function buy(
   await person.sees('this is the true start');
 }
 
+/** Chooses a pack by its row in the Freezer; its card is shown then. */
+export async function choosePack(person: Person, name: string): Promise<void> {
+  await person.page.waitForFunction(
+    (wanted) => {
+      const row = [...document.querySelectorAll('tbody tr')].find((each) =>
+        each.textContent?.includes(wanted),
+      );
+      (row as HTMLElement | undefined)?.click();
+      return document.querySelector('v-pack-card h2')?.textContent?.includes(wanted);
+    },
+    {},
+    name,
+  );
+}
+
 /** Merges another household's file, from the page of files. */
 export async function mergeFile(person: Person, path: string, patience?: number): Promise<void> {
   await person.goOn('/home/books/household');

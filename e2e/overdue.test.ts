@@ -1,7 +1,7 @@
 import type { BrowserContext } from 'puppeteer-core';
 import { today, weekday } from './clock';
 import { freshWindow, Person, PHONE } from './harness';
-import { ADDRESS, begin } from './journeys';
+import { ADDRESS, begin, choosePack } from './journeys';
 import { story } from './story';
 
 // Chops that lay in the refrigerator too long: said first and everywhere, and offered to nobody.
@@ -32,19 +32,7 @@ describe('what is past its last day', () => {
   });
   afterAll(() => browser.close());
 
-  const choose = async (name: string): Promise<void> => {
-    await person.page.waitForFunction(
-      (wanted) => {
-        const row = [...document.querySelectorAll('tbody tr')].find((each) =>
-          each.textContent?.includes(wanted),
-        );
-        (row as HTMLElement | undefined)?.click();
-        return document.querySelector('v-pack-card h2')?.textContent?.includes(wanted);
-      },
-      {},
-      name,
-    );
-  };
+  const choose = (name: string): Promise<void> => choosePack(person, name);
   /** What the card offers, by its buttons. */
   const offered = (): Promise<string[]> =>
     person.page.$$eval('v-pack-card button', (buttons) =>
