@@ -1,10 +1,11 @@
-import { sum } from 'd3-array';
+import { group, sum } from 'd3-array';
 import type { Destination } from '../ledger/destination';
 import type { LotId } from '../ledger/lot';
 import type { State } from '../ledger/replay';
-import { labelTotal } from '../price/label-total';
+import { inCoins, roundExact, sumExact, worthAt, type ExactMinor } from '../price/rate';
+import { allocate } from '../units/allocate';
 import { fromDg, type MassDg } from '../units/mass';
-import { roundHalfUp, type Minor } from '../units/money';
+import type { Minor } from '../units/money';
 import { carriersOf, type CostBasis } from '../cost/carriers';
 import { isGap, type PartPrice } from '../cost/part-price';
 import type { Carrier } from '../cost/method';
@@ -15,7 +16,7 @@ export interface ComparisonLine {
   readonly destination: Destination;
   readonly massDg: MassDg;
   readonly price: PartPrice;
-  /** Null where the price is unknown, zero where it would not be bought. */
+  /** Its share of the whole worth, which is rounded once. Null where the price is unknown, zero where it would not be bought. */
   readonly worthMinor: Minor | null;
 }
 
@@ -27,8 +28,8 @@ export interface Comparison {
   readonly lines: readonly ComparisonLine[];
   readonly worthMinor: Minor;
   readonly savedMinor: Minor;
-  /** The purchase price a kilogram at which buying whole costs as much as buying cut. */
-  readonly breakEvenPerKgMinor: Minor;
+  /** The purchase price a kilogram at which buying whole costs as much as buying cut; unrounded. */
+  readonly breakEvenPerKgMinor: number;
   readonly complete: boolean;
   /** The parts whose shop price is unknown. */
   readonly missing: readonly string[];
@@ -48,33 +49,46 @@ export function compareWithShop(state: State, piece: LotId, basis: CostBasis): C
     ...each,
     massDg: each.lot.id === piece ? each.massDg - onBoardDg : each.massDg,
   }));
-  const lines = linesOf(carriers.filter(({ massDg }) => massDg > 0));
-  const worthMinor = sum(lines, (line) => line.worthMinor ?? 0);
-  const missing = lines
-    .filter((line) => isGap(line.price, line.destination))
+  const heaps = [
+    ...group(
+      carriers.filter(({ massDg }) => massDg > 0),
+      keyOf,
+    ).values(),
+  ].map(heapOf);
+  const exact = heaps.map(({ worth }) => worth);
+  const whole = sumExact(exact);
+  const worthMinor = roundExact(whole);
+  const shares = worthMinor > 0 ? allocate(worthMinor, exact.map(inCoins)) : exact.map(() => 0);
+  const missing = heaps
+    .filter(({ price, destination }) => isGap(price, destination))
     .map(({ part }) => part ?? 'whole');
   return {
-    lines,
+    lines: heaps.map(({ worth: _, ...heap }, at) => ({
+      ...heap,
+      worthMinor: heap.price.state === 'unknown' ? null : (shares[at] ?? 0),
+    })),
     worthMinor,
     savedMinor: worthMinor - (lot?.paidMinor ?? 0),
-    breakEvenPerKgMinor: lot ? roundHalfUp(worthMinor / fromDg(lot.inDg, 'kg')) : 0,
+    breakEvenPerKgMinor: lot ? inCoins(whole) / fromDg(lot.inDg, 'kg') : 0,
     complete: missing.length === 0 && onBoardDg === 0,
     missing: [...new Set(missing)],
   };
 }
 
-function linesOf(
-  carriers: readonly (Carrier & { readonly lot: { readonly part: string | null } })[],
-): ComparisonLine[] {
-  const groups = new Map<string, Omit<ComparisonLine, 'worthMinor'>>();
-  for (const { lot, destination, massDg, price } of carriers) {
-    const key = `${lot.part ?? ''}/${destination}`;
-    groups.set(key, { part: lot.part, destination, price, massDg: (groups.get(key)?.massDg ?? 0) + massDg });
-  }
-  return [...groups.values()].map((line) => ({ ...line, worthMinor: worthOf(line) }));
-}
+type Weighed = Carrier & { readonly lot: { readonly part: string | null } };
 
-function worthOf({ price, massDg }: Omit<ComparisonLine, 'worthMinor'>): Minor | null {
-  if (price.state === 'known') return labelTotal(massDg, price.perKgMinor);
-  return price.state === 'unknown' ? null : 0;
+const keyOf = ({ lot, destination }: Weighed): string => `${lot.part ?? ''}/${destination}`;
+
+/** One part of a piece and where it went: all its weighings, each priced as it was weighed. */
+function heapOf(
+  same: readonly Weighed[],
+): Omit<ComparisonLine, 'worthMinor'> & { readonly worth: ExactMinor } {
+  const [{ lot, destination, price }] = same as [Weighed];
+  return {
+    part: lot.part,
+    destination,
+    price,
+    massDg: sum(same, ({ massDg }) => massDg),
+    worth: sumExact(price.state === 'known' ? same.map(({ massDg }) => worthAt(massDg, price.rate)) : []),
+  };
 }

@@ -1,3 +1,4 @@
+import { comparableItem } from '../cost/part-price';
 import { isUsable } from '../ledger/destination';
 import { findKinds } from './find-kinds';
 import { kindProblems } from './kind-problems';
@@ -29,13 +30,28 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))('%s', (_id, kind) =
     for (const part of kind.parts)
       for (const item of [part.shopItem, part.orElse?.item]) if (item) expect(shopItem(item)).toBeDefined();
     const usable = kind.parts.filter(({ destination }) => isUsable(destination));
-    expect(usable.filter(({ shopItem: item }) => item === undefined)).toEqual([]);
+    for (const { id, destination } of usable)
+      expect(comparableItem({ kind: kind.id, part: id, animal: kind.animal }, destination)).not.toBeNull();
+    for (const { item, holds } of kind.readyCut ?? []) {
+      expect(shopItem(item)?.animal).toBe(kind.animal);
+      if (holds !== 'all') expect([...partIds, 'loss']).toEqual(expect.arrayContaining(holds));
+    }
+  });
+
+  it('takes nothing off a price unless the item says by its own name that it is on it', () => {
+    const links = kind.parts.flatMap(({ shopItem: item, leftOn = 0, orElse }) => [
+      { item, leftOn },
+      { item: orElse?.item, leftOn: orElse?.leftOn ?? 0 },
+    ]);
+    for (const { item, leftOn } of links)
+      if (leftOn > 0) expect(shopItem(item ?? '')?.name).toMatch(/bone-in|skin|shank|untrimmed/i);
   });
 
   it('marks move shares between parts that it has', () => {
     const known = [...partIds, 'loss'];
     for (const { from, to } of kind.marks)
-      for (const part of [...(from === 'all' ? [] : from), ...to]) expect(known).toContain(part);
+      for (const part of [...(from === 'all' ? [] : from), ...(to === 'all' ? [] : to)])
+        expect(known).toContain(part);
   });
 
   it('cautions wherever a blade meets meat', () => {
@@ -152,8 +168,8 @@ describe('what the catalogue says of the trade', () => {
   });
   it('tenderloin is sold in two states with shares of their own', () => {
     const shares = (id: string) => kindById(id)?.ways[0]?.shares;
-    expect(shares('beef-tenderloin')).toMatchObject({ centre: 0.42, fat: 0.22 });
-    expect(shares('beef-tenderloin-peeled')).toMatchObject({ centre: 0.52, head: 0.16, fat: 0.06 });
+    expect(shares('beef-tenderloin')).toMatchObject({ centre: 0.39, fat: 0.26 });
+    expect(shares('beef-tenderloin-peeled')).toMatchObject({ centre: 0.49, head: 0.16, fat: 0.07 });
     expect(kindById('beef-tenderloin-peeled')?.itemNumber).toBe('189A');
   });
   it('how many a piece gives belongs to the way: chops single and double, thick and thin', () => {
@@ -241,9 +257,9 @@ describe('what is wrong with a kind is said', () => {
     [
       'shares over one',
       { ways: [{ ...way, shares: { ...way.shares, steaks: 1 } }] },
-      /come to 110 %, 10 % too much/,
+      /come to 117 %, 17 % too much/,
     ],
-    ['shares under one', { ways: [{ ...way, lossShare: 0 }] }, /1 % too little/],
+    ['shares under one', { ways: [{ ...way, lossShare: 0 }] }, /4 % too little/],
     [
       'two parts of one name',
       { parts: [...kind.parts, { id: 'other', name: ' steaks ', destination: 'main' }] },
@@ -255,6 +271,16 @@ describe('what is wrong with a kind is said', () => {
       /gives no part/,
     ],
     ['a part that no step reaches', { ways: [{ ...way, steps: ['open'] }] }, /no step gives “Steaks”/],
+    [
+      'an item that holds itself',
+      { readyCut: [{ item: `piece-${kind.id}`, holds: 'all' as const }] },
+      /piece itself is no ready-cut item/,
+    ],
+    [
+      'an item with a part that is none',
+      { readyCut: [{ item: 'strip-steak', holds: ['wool'] }] },
+      /said to hold “wool”/,
+    ],
     ['weights the wrong way round', { usualG: [3000, 200] }, /Exchange them/],
     [
       'a share of nothing',

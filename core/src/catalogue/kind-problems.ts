@@ -1,4 +1,4 @@
-import type { Kind, Way } from './kind-schema';
+import type { Kind, ReadyCut, Way } from './kind-schema';
 
 /** Shares are known to a tenth of a per cent at best: so much may be missing to one. */
 const ROUNDING = 0.0005;
@@ -10,7 +10,7 @@ const ROUNDING = 0.0005;
  * @returns nothing where all is well
  * @example a way with shares 0.7 + 0.4 and loss 0.03: “Steaks”: the shares come to 113 %, 13 % too much
  */
-export function kindProblems(kind: Pick<Kind, 'parts' | 'steps' | 'ways' | 'usualG'>): string[] {
+export function kindProblems(kind: Checked): string[] {
   return [
     ...twice('part', kind.parts),
     ...twice(
@@ -25,7 +25,19 @@ export function kindProblems(kind: Pick<Kind, 'parts' | 'steps' | 'ways' | 'usua
         : [`Step “${step.title}” gives no part. Choose one, or say what it is for.`],
     ),
     ...kind.ways.flatMap((way) => wayProblems(kind, way)),
+    ...(kind.readyCut ?? []).flatMap((item) => readyCutProblems(kind, item)),
   ];
+}
+
+type Checked = Pick<Kind, 'id' | 'parts' | 'steps' | 'ways' | 'usualG' | 'readyCut'>;
+
+/** Nothing is worth what remains of itself. */
+function readyCutProblems({ id, parts }: Checked, { item, holds }: ReadyCut): string[] {
+  if (item === `piece-${id}`)
+    return ['The piece itself is no ready-cut item that holds its parts. Choose another, or take it out.'];
+  const unknown =
+    holds === 'all' ? [] : holds.filter((part) => part !== 'loss' && !parts.some((each) => each.id === part));
+  return unknown.map((part) => `“${item}” is said to hold “${part}”, which is no part of this kind.`);
 }
 
 function twice(what: string, all: readonly { readonly id: string; readonly name: string }[]): string[] {

@@ -24,12 +24,23 @@ export const partSchema = z.strictObject({
   destination: destinationSchema,
   /** The shop item it compares with while it keeps this destination. */
   shopItem: id.optional(),
-  /** What the shop leaves on that item and we take off ours, 0 where both are in the same state. */
+  /** What of that item is thrown away at home, as its own name says (bone, skin); 0 where both are in the same state. */
   leftOn: share.optional(),
+  /** What the shop leaves on more than we do, where somebody has seen it; an estimate. */
+  moreFat: share.optional(),
   /** What it compares with where that item's price is unknown, brought to the same state. */
   orElse: z.strictObject({ item: id, leftOn: share }).optional(),
   /** Bone that stays on the plate's side of the knife, as a share of the part. */
   bone: share.optional(),
+  /** Skin on it, as a share of the part, which some households leave. */
+  skin: share.optional(),
+});
+
+/** Something that shops sell ready cut, and that several parts of the kind together are. */
+export const readyCutSchema = z.strictObject({
+  item: id,
+  /** Which parts of a piece are in it; "all" is the whole of it, with what is thrown away. */
+  holds: z.union([z.literal('all'), z.array(id).min(1)]),
 });
 
 /** Something that can be seen on a piece before it is bought, and what it moves. */
@@ -38,10 +49,12 @@ export const markSchema = z.strictObject({
   name: z.string().min(1),
   /** The first of these that the way gives loses the share; "all" lose it in proportion. */
   from: z.union([z.array(id).min(1), z.literal('all')]),
-  /** The first of these that the way gives gains it; "loss" is liquid and unaccounted. */
-  to: z.array(id).min(1),
+  /** The first of these that the way gives gains it; "loss" is liquid and unaccounted; "all" others gain in proportion. */
+  to: z.union([z.array(id).min(1), z.literal('all')]),
   /** Of the weight bought. */
   share,
+  /** The state in which it is sold, and no fault of this one piece: asked first, and kept for the next time. */
+  state: z.literal(true).optional(),
 });
 
 /** One act at the board. */
@@ -112,12 +125,15 @@ export const kindSchema = z.strictObject({
   /** How much pieces of this kind differ: the concentration φ of their shares, and why so much. */
   scatter: z.strictObject({ phi: z.number().positive(), why: z.string().min(1) }),
   marks: z.array(markSchema),
+  /** Ready-cut items that hold several of its parts; never the piece itself as it is sold whole. */
+  readyCut: z.array(readyCutSchema).optional(),
   askFor: z.string().min(1),
   /** The kind whose drawing it has, for a household's own kind that was copied. */
   drawnAs: id.optional(),
   about: z.string().min(1),
 });
 
+export type ReadyCut = z.infer<typeof readyCutSchema>;
 export type Part = z.infer<typeof partSchema>;
 export type Step = z.infer<typeof stepSchema>;
 export type Way = z.infer<typeof waySchema>;

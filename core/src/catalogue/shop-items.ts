@@ -42,7 +42,7 @@ const CUT_ITEMS: readonly ShopItem[] = [
   item('chicken-drumstick', 'Chicken drumstick', 'chicken'),
   item('chicken-leg-quarter', 'Chicken leg quarter', 'chicken'),
   item('chicken-breast-quarter', 'Chicken breast quarter', 'chicken'),
-  item('chicken-half', 'Half chicken', 'chicken'),
+  item('chicken-half', 'Half chicken, with its back', 'chicken'),
   item('chicken-flattened', 'Chicken, flattened', 'chicken'),
   item('chicken-boneless-whole', 'Whole chicken, boneless', 'chicken'),
   item('chicken-wing', 'Chicken wing', 'chicken'),

@@ -1,10 +1,12 @@
+import { rollup, sum } from 'd3-array';
 import { isUsable } from '../ledger/destination';
 import { familyOf, leavesOf, type Leaf } from '../ledger/leaves';
 import type { Lot, LotId } from '../ledger/lot';
 import type { State } from '../ledger/replay';
 import type { MassDg } from '../units/mass';
 import { remembered, type Remembered } from '../units/remembered';
-import { partPrice, type PartPrice, type Pricing } from './part-price';
+import type { PartPrice, Pricing } from './part-price';
+import { pilePrices } from './pile-prices';
 import { platesIn } from './plates';
 import type { Carrier } from './method';
 
@@ -44,13 +46,11 @@ function lotsOf(state: State, piece: LotId): Lot[] {
 }
 
 function carriersNow(state: State, piece: LotId, { pricing, plateDg }: CostBasis): Carriers {
-  const { on, grade = null } = state.lots.get(piece) ?? {};
-  const prices = new Map<string, PartPrice>();
-  return leavesOf(state, piece).map((leaf) => {
+  const leaves = leavesOf(state, piece);
+  const prices = pricesOfLeaves(state.lots.get(piece), leaves, pricing);
+  return leaves.map((leaf) => {
     const { lot, destination, massDg } = leaf;
-    const key = `${lot.part ?? ''}/${destination}`;
-    const price = prices.get(key) ?? partPrice({ ...pricing, grade }, lot, destination, on ?? '');
-    prices.set(key, price);
+    const price = prices.get(keyOf(leaf)) ?? NO_PRICE;
     return {
       lot,
       destination,
@@ -60,6 +60,35 @@ function carriersNow(state: State, piece: LotId, { pricing, plateDg }: CostBasis
     };
   });
 }
+
+const NO_PRICE: PartPrice = { state: 'unknown', item: null, leftOn: 0, lessPerKg: 0 };
+const keyOf = ({ lot, destination }: Leaf): string => `${lot.part ?? ''}/${destination}`;
+
+/** What each heap of a piece would cost bought cut on the day that it was bought, with what was lost of it. */
+function pricesOfLeaves(
+  piece: Lot | undefined,
+  leaves: readonly Leaf[],
+  pricing: Pricing,
+): Map<string, PartPrice> {
+  if (!piece) return new Map();
+  const heaps = [...rollup(leaves, (same) => sum(same, ({ massDg }) => massDg), keyOf)].map(
+    ([key, massDg]) => ({ key, massDg, of: leaves.find((leaf) => keyOf(leaf) === key) as Leaf }),
+  );
+  const lostDg = Math.max(0, piece.inDg - sum(heaps, ({ massDg }) => massDg));
+  const prices = pilePrices(
+    { ...pricing, grade: piece.grade },
+    piece,
+    [
+      ...heaps.map(({ massDg, of }) => ({ part: of.lot.part, destination: of.destination, massDg })),
+      { part: LOST, destination: null, massDg: lostDg },
+    ],
+    piece.on ?? '',
+  );
+  return new Map(heaps.map(({ key }, at) => [key, prices[at] ?? NO_PRICE]));
+}
+
+/** What is lost is no part of a kind. */
+const LOST = 'loss';
 
 /**
  * Plates that a piece makes: as it was packed, and what is not packed by the household's plate.

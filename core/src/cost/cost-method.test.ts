@@ -75,8 +75,8 @@ describe('prices that are unknown, and what would not be bought', () => {
   ];
 
   it('store value: a gap takes its share by mass, the rest is split by value', () => {
-    const builder = piece(parts).price('strip-steak', 1800).price('beef-grind', 1000);
-    // ends: a fifth by mass, 20.00; of 80.00 the steaks carry 120/140 (18.00 with a tenth left on is 20.00), the grind 20/140.
+    const builder = piece(parts).price('strip-steak', 2000).price('beef-grind', 1000);
+    // ends: a fifth by mass, 20.00; of 80.00 the steaks carry 120/140, the grind 20/140.
     expect(costs(builder, 'store-value')).toEqual({ steaks: 6857, ends: 2000, trimmings: 1143 });
     expect(report(builder.household(), 'store-value').purchases[0]?.shop).toMatchObject({
       complete: false,

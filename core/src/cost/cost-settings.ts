@@ -8,6 +8,10 @@ export const costSettingsSchema = z.strictObject({
   labelMinor: coins,
   /** What an hour at the board is worth to the household. */
   hourMinor: coins,
+  /** What the freezer takes in electricity, a year. */
+  energyMinor: coins.optional(),
+  /** What a trip to the shop costs; of the pieces of one day and shop each carries its part. */
+  tripMinor: coins.optional(),
   tools: z
     .array(
       z.strictObject({

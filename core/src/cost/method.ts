@@ -1,8 +1,7 @@
 import { isUsable, type Destination } from '../ledger/destination';
 import type { MassDg } from '../units/mass';
-import { allocate } from '../units/allocate';
 import type { Minor } from '../units/money';
-import { labelTotal } from '../price/label-total';
+import { inCoins, worthAt } from '../price/rate';
 import { isGap, type PartPrice } from './part-price';
 
 /** A share of a piece as the methods see it. */
@@ -25,8 +24,9 @@ export interface CostMethod {
 
 const sum = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0);
 const usableDg = ({ destination, massDg }: Carrier): number => (isUsable(destination) ? massDg : 0);
-const worthMinor = ({ price, massDg }: Carrier): Minor =>
-  price.state === 'known' ? labelTotal(massDg, price.perKgMinor) : 0;
+/** Not rounded: what is shared is rounded once, at the end. */
+const worthOf = ({ price, massDg }: Carrier): number =>
+  price.state === 'known' ? inCoins(worthAt(massDg, price.rate)) : 0;
 
 /** Parts whose price is a gap take their share by mass of what is usable. */
 function gapShares(carriers: readonly Carrier[], paidMinor: Minor): number[] {
@@ -52,7 +52,7 @@ const storeValue: CostMethod = {
     'What was paid, in proportion to what each part would cost in the shop: fillet pays as fillet, bones as bones. A usable part without a price takes its share by weight; bones and fat without one carry nothing.',
   weights: (carriers, paidMinor) => {
     const gaps = gapShares(carriers, paidMinor);
-    const values = carriers.map(worthMinor);
+    const values = carriers.map(worthOf);
     const total = sum(values);
     if (total === 0) return carriers.map(usableDg);
     // Shares of a sum may exceed it by a hair of rounding.
@@ -83,9 +83,9 @@ export function creditsOf(
   const main = mainOf(carriers);
   const gaps = gapShares(carriers, paidMinor);
   const credits = carriers.map((carrier, index) =>
-    main.has(index) ? 0 : worthMinor(carrier) + Math.round(gaps[index] ?? 0),
+    main.has(index) ? 0 : worthOf(carrier) + (gaps[index] ?? 0),
   );
-  return { credits, surplusMinor: Math.max(0, sum(credits) - paidMinor) };
+  return { credits, surplusMinor: Math.max(0, Math.round(sum(credits) - paidMinor)) };
 }
 
 const byProductCredit: CostMethod = {
@@ -94,12 +94,13 @@ const byProductCredit: CostMethod = {
   about:
     'Lesser parts are credited at shop price, and the main cut carries the rest. More credit than was paid makes the main free; nothing is below zero.',
   weights: (carriers, paidMinor) => {
-    const { credits, surplusMinor } = creditsOf(carriers, paidMinor);
-    if (surplusMinor > 0) return credits;
+    const { credits } = creditsOf(carriers, paidMinor);
     const main = mainOf(carriers);
-    const masses = carriers.map(({ massDg }, index) => (main.has(index) ? massDg : 0));
-    const rest = allocate(paidMinor - sum(credits), masses);
-    return carriers.map((_, index) => (credits[index] ?? 0) + (rest[index] ?? 0));
+    const mainDg = sum(carriers.map(({ massDg }, index) => (main.has(index) ? massDg : 0)));
+    const rest = Math.max(0, paidMinor - sum(credits));
+    return carriers.map(({ massDg }, index) =>
+      main.has(index) && mainDg > 0 ? (rest * massDg) / mainDg : (credits[index] ?? 0),
+    );
   },
 };
 

@@ -1,21 +1,30 @@
 import { isUsable, type Destination } from '../ledger/destination';
 import { kindById, partOf } from '../catalogue/kinds';
 import { itemForDestination, shopItem, type ShopItem } from '../catalogue/shop-items';
+import type { Kind, Part, ReadyCut } from '../catalogue/kind-schema';
 import type { ItemChoice } from '../price/item-choice';
 import type { Lot } from '../ledger/lot';
 import { goingPrice, type GoingPrice } from '../price/going-price';
 import type { PriceBook } from '../price/price-book';
+import { perKg, type Rate } from '../price/rate';
 import type { IsoDate } from '../units/date';
-import { roundHalfUp, type Minor } from '../units/money';
 
 /** What the shop asks, and what the household thinks of it. */
 export interface Pricing {
   readonly book: PriceBook;
-  /** By shop item: what would not be bought, and what is left on it. */
+  /** By shop item: what would not be bought, and what is thrown away of it. */
   readonly choices: ReadonlyMap<string, ItemChoice>;
   /** The grade or mark that the meat is of; prices of the same count before others. */
   readonly grade?: string | null;
 }
+
+/** Why a part counts at another price than the one that the shop asks for the item. */
+export type Counted =
+  | { readonly how: 'as-asked' }
+  /** So much of the item is thrown away: its name says so, somebody saw it, or it is the household's own figure. */
+  | { readonly how: 'without'; readonly share: number; readonly why: 'name' | 'more-fat' | 'own' }
+  /** The item holds other parts, too: what remains of its price once they have theirs. */
+  | { readonly how: 'rest-of'; readonly others: readonly string[] };
 
 /** What a part would cost bought cut. */
 export type PartPrice =
@@ -23,18 +32,29 @@ export type PartPrice =
       readonly state: 'known';
       readonly item: ShopItem;
       readonly going: GoingPrice;
-      readonly leftOn: number;
-      readonly perKgMinor: Minor;
+      readonly counted: Counted;
+      /** Of a kilogram of ours, unrounded. */
+      readonly perKgMinor: number;
+      /** The same exactly. */
+      readonly rate: Rate;
     }
   /** A gap to fill. No item where no shop sells such a thing. */
-  | { readonly state: 'unknown'; readonly item: ShopItem | null; readonly leftOn: number }
+  | {
+      readonly state: 'unknown';
+      readonly item: ShopItem | null;
+      /** Of a price that would be typed for the item: what of it is thrown away, or is other parts. */
+      readonly leftOn: number;
+      /** And what those others are worth already, a kilogram of ours. */
+      readonly lessPerKg: number;
+    }
   /** The household would not buy it: worth nothing, and not in the pile that is compared. */
   | { readonly state: 'unwanted'; readonly item: ShopItem };
 
-type PartOfKind = Pick<Lot, 'kind' | 'part' | 'animal'>;
+export type PartOfKind = Pick<Lot, 'kind' | 'part' | 'animal'>;
 interface Link {
   readonly item: ShopItem;
   readonly leftOn: number;
+  readonly moreFat: number;
 }
 
 /**
@@ -44,54 +64,88 @@ interface Link {
 function linksOf(lot: PartOfKind, destination: Destination): Link[] {
   if (destination === 'bin' || destination === 'liquid') return [];
   const part = partOf(kindById(lot.kind), lot.part);
-  const link = (id: string | undefined, leftOn = 0): Link[] => {
-    const item = id === undefined ? undefined : shopItem(id);
-    return item ? [{ item, leftOn }] : [];
-  };
-  const own = [...link(part?.shopItem, part?.leftOn), ...link(part?.orElse?.item, part?.orElse?.leftOn)];
+  const own = part ? [...link(part.shopItem, part), ...link(part.orElse?.item, part.orElse)] : [];
   const general = link(lot.animal ? itemForDestination(lot.animal, destination)?.id : undefined);
   return part?.destination === destination ? [...own, ...general] : [...general, ...own];
 }
 
+function link(id: string | undefined, of: Pick<Part, 'leftOn' | 'moreFat'> = {}): Link[] {
+  const item = id === undefined ? undefined : shopItem(id);
+  return item ? [{ item, leftOn: of.leftOn ?? 0, moreFat: of.moreFat ?? 0 }] : [];
+}
+
+/** The smallest ready-cut item that holds a part, for one that shops do not sell by itself. */
+function heldIn(lot: PartOfKind): ShopItem | null {
+  const kind = kindById(lot.kind);
+  const held = kind?.readyCut?.find((each) => lot.part !== null && holds(each, lot.part));
+  return (held && shopItem(held.item)) ?? null;
+}
+
+/** Whether a part of its kind is in a ready-cut item. */
+export function holds({ holds: parts }: ReadyCut, part: string): boolean {
+  return parts === 'all' || parts.includes(part);
+}
+
 /** The shop item that a lot is first compared with; null where no shop sells such a thing. */
 export function comparableItem(lot: PartOfKind, destination: Destination): ShopItem | null {
-  return linksOf(lot, destination)[0]?.item ?? null;
+  const [first] = linksOf(lot, destination);
+  return first?.item ?? (isUsable(destination) ? heldIn(lot) : null);
 }
 
 /**
- * What a part would cost bought cut on a day, brought to the state that ours is in:
- * shop price ÷ (1 − what the shop leaves on).
+ * What a part would cost bought cut on a day, by an item that is this part: as asked, unless the item
+ * by its own name holds bone or skin that is thrown away, or the household has seen more on it.
  *
- * @example strip steak at 27.00 with 10 % of cap and tail left on: 30.00 for trimmed steak
+ * @param skipped items that hold other parts as well: what remains of their price is reckoned from the whole piece
+ * @example strip steak at 14.99: 14.99; with more fat seen on the shop's, 10 % of it: 16.66
  */
-export function partPrice(
+export function ownPrice(
   pricing: Pricing,
   lot: PartOfKind,
   destination: Destination,
   on: IsoDate,
+  skipped: readonly string[] = [],
 ): PartPrice {
   const links = linksOf(lot, destination);
-  const first = links[0];
-  if (!first) return { state: 'unknown', item: null, leftOn: 0 };
-  if (pricing.choices.get(first.item.id)?.unwanted) return { state: 'unwanted', item: first.item };
-  for (const { item, leftOn } of links) {
-    const going = goingPrice(pricing.book, item.id, on, pricing.grade);
-    const left = leftOnOf(pricing, item, leftOn);
-    if (going)
-      return {
-        state: 'known',
-        item,
-        going,
-        leftOn: left,
-        perKgMinor: roundHalfUp(going.perKgMinor / (1 - left)),
-      };
+  const item = comparableItem(lot, destination);
+  if (!item) return { state: 'unknown', item: null, leftOn: 0, lessPerKg: 0 };
+  if (pricing.choices.get(item.id)?.unwanted) return { state: 'unwanted', item };
+  for (const each of links) {
+    const going = skipped.includes(each.item.id)
+      ? null
+      : goingPrice(pricing.book, each.item.id, on, pricing.grade);
+    if (going) return knownAt(each.item, going, countedOf(pricing, each));
   }
-  return { state: 'unknown', item: first.item, leftOn: leftOnOf(pricing, first.item, first.leftOn) };
+  const [first] = links;
+  const counted = first ? countedOf(pricing, first) : ({ how: 'as-asked' } as const);
+  return { state: 'unknown', item, leftOn: counted.how === 'without' ? counted.share : 0, lessPerKg: 0 };
 }
 
-/** What the shop leaves on an item: the household's own figure where both are not in the same state. */
-function leftOnOf({ choices }: Pricing, item: ShopItem, leftOn: number): number {
-  return leftOn > 0 ? (choices.get(item.id)?.leftOn ?? leftOn) : 0;
+function knownAt(item: ShopItem, going: GoingPrice, counted: Counted): PartPrice {
+  const kept = counted.how === 'without' ? 1 - counted.share : 1;
+  const rate = atKept(going.rate, kept);
+  return { state: 'known', item, going, counted, rate, perKgMinor: perKg(rate) };
+}
+
+/** A rate once only so much of what is paid for is kept. */
+function atKept(rate: Rate, kept: number): Rate {
+  return kept === 1
+    ? rate
+    : { ...rate, coins: rate.coins * 10_000n, per: rate.per * BigInt(Math.round(kept * 10_000)) };
+}
+
+/** The household's own figure before what was seen, that before what the item's name says. */
+function countedOf({ choices }: Pricing, { item, leftOn, moreFat }: Link): Counted {
+  const choice = choices.get(item.id);
+  if (choice?.leftOn !== undefined && (leftOn > 0 || moreFat > 0))
+    return choice.leftOn > 0 ? { how: 'without', share: choice.leftOn, why: 'own' } : { how: 'as-asked' };
+  if (choice?.moreFat && moreFat > 0) return { how: 'without', share: moreFat, why: 'more-fat' };
+  return leftOn > 0 ? { how: 'without', share: leftOn, why: 'name' } : { how: 'as-asked' };
+}
+
+/** Whether somebody may say that the shop leaves more fat on an item than we do, and how much that is. */
+export function moreFatOf(kind: Pick<Kind, 'parts'>, item: string): number {
+  return kind.parts.find((part) => part.shopItem === item)?.moreFat ?? 0;
 }
 
 /** Whether a price that is missing leaves a gap: by-products without one are simply not bought. */

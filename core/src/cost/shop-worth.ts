@@ -1,7 +1,8 @@
 import type { Lot } from '../ledger/lot';
 import type { IsoDate } from '../units/date';
 import { roundHalfUp, type Minor } from '../units/money';
-import { isGap, partPrice, type Pricing } from './part-price';
+import { isGap, type Pricing } from './part-price';
+import { partPrice } from './pile-prices';
 
 /** What lots would cost bought cut. */
 export interface ShopWorth {

@@ -5,7 +5,8 @@ import type { Lot } from '../ledger/lot';
 import type { IsoDate } from '../units/date';
 import type { Minor } from '../units/money';
 import type { MassDg } from '../units/mass';
-import { isGap, partPrice, type PartPrice, type Pricing } from './part-price';
+import { isGap, type PartPrice, type Pricing } from './part-price';
+import { partPrice } from './pile-prices';
 
 /** So many more portions of a part that still comes off the piece, or all that is left of one without portions. */
 export interface More {

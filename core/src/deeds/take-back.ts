@@ -63,6 +63,8 @@ const WORDS: Readonly<Record<RecordType, string>> = {
   reserved: 'what a pack is kept for',
   item: 'a shop item',
   piece: 'a note on a piece',
+  basis: 'what a piece counted with',
+  wish: 'what is wished of a piece',
   cooked: 'a cooking yield',
   kind: 'a kind of piece',
   slicing: 'where to cut',

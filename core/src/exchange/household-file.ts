@@ -15,11 +15,13 @@ export const FILE_FORMAT = 'vendicus-household';
  * likes and never eats, and which parts are carved or collected; version 9 adds how each part is portioned;
  * version 10 adds portions cut in two, packs that are kept for something, and what is wrapped singly or flat;
  * version 11 adds the calendar's day of what counts by the hour, what somebody found who looked at it, bags that
- * were opened or leaked, how meat was prepared, times without power, and when a piece is to be cut. What was bought without a word on its bag counts by the chart.
+ * were opened or leaked, how meat was prepared, times without power, and when a piece is to be cut. What was bought without a word on its bag counts by the chart;
+ * version 12 adds prices as they were asked, what a closed piece counted with, what is wished of a kind, answers at the closing, skin,
+ * and ready-cut items that hold several parts.
  * A file of an older version is one of this version.
  */
-export const FILE_VERSION = 11;
-const READ_VERSIONS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11] as const;
+export const FILE_VERSION = 12;
+const READ_VERSIONS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12] as const;
 /** Larger than a century of one household; read as a mistake rather than for minutes. */
 export const MOST_BYTES = 40 * 1024 * 1024;
 

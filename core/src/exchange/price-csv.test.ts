@@ -51,8 +51,13 @@ describe('CSV', () => {
 
   it('prices: out and in again is the same book', () => {
     const book = bookOf(
-      note('2026-03-01', 2799, 'A, "the" shop'),
-      note('2026-03-02', 100, '=cmd|x', { offer: true, note: '-sharp' }),
+      note('2026-03-01', 2799, 'A, "the" shop', { asked: { minor: 2799, unit: 'kg' } }),
+      note('2026-03-02', 100, '=cmd|x', { offer: true, note: '-sharp', asked: { minor: 100, unit: 'kg' } }),
+      note('2026-03-03', 1872, 'A', { asked: { minor: 849, unit: 'lb' }, typed: '8.49/lb' }),
+      note('2026-03-03', 1857, 'B', {
+        asked: { minor: 650, unit: 'piece', eachDg: 3500 },
+        typed: '6.50/piece',
+      }),
     );
     const read = readPriceCsv(writePriceCsv(book, 'EUR'), priceBook([]), 'EUR', '.').value!;
     expect(read.good.map(({ note: each }) => each)).toEqual(
@@ -61,7 +66,7 @@ describe('CSV', () => {
     expect(readPriceCsv(writePriceCsv(book, 'EUR'), book, 'EUR', '.').value).toMatchObject({
       good: [],
       bad: [],
-      known: 2,
+      known: 4,
     });
   });
 

@@ -114,7 +114,8 @@ function noteOf(
   if (price === null || price <= 0) return failure(`“${cells['price'] ?? ''}” is no price`);
   const grams =
     (cells['weight_g'] ?? '').trim() === '' ? null : parseNumber(cells['weight_g'] ?? '', decimal);
-  const perKgMinor = perKgOf(price * coins, unit, grams === null ? null : grams * 10);
+  const eachDg = grams === null ? null : Math.round(grams * 10);
+  const perKgMinor = perKgOf(price * coins, unit, eachDg);
   if (perKgMinor === null) return failure(`a price for a ${unit} needs weight_g`);
   const [note, grade] = [(cells['note'] ?? '').trim(), (cells['grade'] ?? '').trim()];
   const parsed = priceNoteSchema.safeParse({
@@ -122,6 +123,7 @@ function noteOf(
     shop: (cells['shop'] ?? '').trim(),
     on: (cells['date'] ?? '').trim(),
     perKgMinor,
+    ...askedIn(price * coins, unit, eachDg),
     ...(unit === 'kg' ? {} : { typed: `${cells['price']?.trim()}/${unit}` }),
     ...(isYes(cells['offer'] ?? '') ? { offer: true } : {}),
     ...(note ? { note } : {}),
@@ -130,10 +132,20 @@ function noteOf(
   return parsed.success ? success(parsed.data) : failure(faultOf(parsed.error.issues[0]?.path[0]));
 }
 
+/** The price as it was asked; without, where it is no whole number of coins. */
+function askedIn(minor: number, unit: PriceUnit, eachDg: number | null): Pick<PriceNote, 'asked'> {
+  const whole = Math.round(minor);
+  const isWhole = Math.abs(whole - minor) < 1e-6 * Math.max(1, minor) && whole > 0;
+  const isCounted = unit === 'piece' || unit === 'pack';
+  return isWhole ? { asked: { minor: whole, unit, ...(isCounted && eachDg ? { eachDg } : {}) } } : {};
+}
+
 function faultOf(field: PropertyKey | undefined): string {
   if (field === 'on') return 'the date must be like 2026-11-24';
   if (field === 'shop') return 'the shop has no name, or one of over 200 letters';
-  return field === 'perKgMinor' ? 'the price is too small or too large' : `${String(field)} cannot be read`;
+  return field === 'perKgMinor' || field === 'asked'
+    ? 'the price is too small or too large'
+    : `${String(field)} cannot be read`;
 }
 
 const isYes = (text: string): boolean => /^(yes|y|true|1|offer|x)$/i.test(text.trim());
@@ -148,7 +160,7 @@ function unitOf(text: string): PriceUnit | undefined {
   return wanted === '' ? 'kg' : PRICE_UNITS.find((unit) => unit === wanted);
 }
 
-/** Every price of a book as CSV, by item and day, a kilogram each. */
+/** Every price of a book as CSV, by item and day, as it was asked; older ones a kilogram each. */
 export function writePriceCsv(book: PriceBook, currency: Currency): string {
   const digits = minorDigits(currency);
   const notes = [...book.byItem.keys()].sort().flatMap((item) => notesOf(book, item));
@@ -156,9 +168,9 @@ export function writePriceCsv(book: PriceBook, currency: Currency): string {
     note.item,
     note.shop,
     note.on,
-    (note.perKgMinor / 10 ** digits).toFixed(digits),
-    'kg',
-    null,
+    ((note.asked?.minor ?? note.perKgMinor) / 10 ** digits).toFixed(digits),
+    note.asked?.unit ?? 'kg',
+    note.asked?.eachDg === undefined ? null : note.asked.eachDg / 10,
     note.offer ? 'yes' : null,
     note.note ?? null,
     note.grade ?? null,

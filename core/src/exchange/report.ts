@@ -13,6 +13,7 @@ import type { Lot, LotId } from '../ledger/lot';
 import type { State } from '../ledger/replay';
 import { packState, type PackState } from '../pack/pack-state';
 import { stockOf } from '../pack/stock';
+import { roundHalfUp } from '../units/money';
 import { yieldTest } from '../yield/yield-test';
 
 /** One part of a purchase in the report. */
@@ -123,7 +124,13 @@ function purchase(
     yieldPct: Math.round(test.yield * 1000) / 10,
     parts: partsOf(state, piece, costs),
     packs: packsOfPiece(state, piece).map((pack) => packReport(pack, costs, pack.inDg)),
-    shop: { worthMinor, savedMinor, breakEvenPerKgMinor, complete, missing },
+    shop: {
+      worthMinor,
+      savedMinor,
+      breakEvenPerKgMinor: roundHalfUp(breakEvenPerKgMinor),
+      complete,
+      missing,
+    },
   };
 }
 

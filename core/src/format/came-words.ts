@@ -16,6 +16,7 @@ const SETTINGS_NAMES: Readonly<Record<SettingsGroup, string>> = {
   units: 'kilograms or pounds',
   currency: 'the currency',
   eaters: 'who eats here',
+  skin: 'whether skin is eaten',
   method: 'the method of cost',
   costs: 'what the work costs',
   room: 'the freezer’s litres',

@@ -11,6 +11,8 @@ import { toldIn } from '../units/prose';
 import type { Result } from '../units/result';
 import { timeOfDay } from '../units/time-of-day';
 import { wallAt } from '../units/zone';
+import { MOST_ASKED, type Asked, type PriceNote } from '../price/price-note';
+import { perKg, rateOf } from '../price/rate';
 import type { Settings } from '../records/settings';
 import { ageWords, dayAndYear, dayWords, monthWords, weekdayWords } from './days';
 import { plural } from './plural';
@@ -93,6 +95,11 @@ export class Format {
     const digits = minorDigits(this.settings().currency);
     return (minor / 10 ** digits).toFixed(digits);
   };
+
+  /** An amount as one would type it. */
+  plainMoneyTyped(minor: number): string {
+    return this.plainMoney(minor).replace('.', this.settings().decimal);
+  }
 
   /** The month of a day. */
   month(date: IsoDate): string {
@@ -187,6 +194,11 @@ export class Format {
     return `${this.money(minor)}/${this.priceUnit()}`;
   }
 
+  /** A price that was noted, exactly, in the unit the household knows. */
+  asked(note: Pick<PriceNote, 'perKgMinor' | 'asked'>): string {
+    return this.perUnit(perKg(rateOf(note)));
+  }
+
   /** A rate between two currencies, with all the places that somebody typed. */
   rate(rate: number): string {
     return String(rate).replace('.', this.settings().decimal);
@@ -224,10 +236,17 @@ export class Format {
     return parseMoney(text, this.settings().currency, this.settings().decimal);
   }
 
-  /** A typed price a unit, as smallest coins a kilogram. */
-  parsePerUnit(text: string): number | null {
+  /** A typed price above nothing for the unit that the household asks prices in; null where it is none, or more than meat costs. */
+  parseAsked(text: string): Asked | null {
     const minor = this.parseMoney(text);
-    return minor === null ? null : Math.round(minor / this.kgPerUnit());
+    const unit = this.priceUnit();
+    return minor !== null && minor > 0 && minor <= MOST_ASKED ? { minor, unit } : null;
+  }
+
+  /** The same a kilogram, unrounded. */
+  parsePerUnit(text: string): number | null {
+    const asked = this.parseAsked(text);
+    return asked && asked.minor / this.kgPerUnit();
   }
 
   /** Kilograms in the unit that prices are asked for. */

@@ -26,68 +26,78 @@ const verdict = (given: Partial<Verdict>): Verdict => ({
 });
 
 describe('a verdict, told', () => {
-  it('says what is saved, how far that goes, how often, and where it is even', () => {
+  it('says what is saved, how far that goes, and how often', () => {
     expect(tellVerdict(verdict({}), false, euros)).toEqual({
       word: 'Worth it',
-      sum: 'saves €8',
+      sum: 'Saves €8',
       range: '€4 to €11 saved',
-      chance: '9 times in 10',
-      even: 'even at €19.30',
+      chance: 'Cheaper 9 times in 10',
       leans: 'ahead',
     });
   });
 
-  it('with prices missing it saves at least so much, and is dearer by no more', () => {
+  it('with prices missing it saves so much or more, and costs up to so much more', () => {
     expect(tellVerdict(verdict({}), true, euros)).toMatchObject({
-      sum: 'saves ≥ €8',
-      even: 'even at ≥ €19.30',
-      chance: '9 times in 10 or oftener',
+      sum: 'Saves €8 or more',
+      chance: 'Cheaper 9 times in 10 or more',
       range: '',
     });
     const dearer = verdict({ answer: 'leave-it', savingMinor: -2700, chance: 0.004 });
-    expect(tellVerdict(dearer, true, euros)).toMatchObject({ sum: '≤ €27 dearer', chance: '' });
+    expect(tellVerdict(dearer, true, euros)).toMatchObject({ sum: 'Costs up to €27 more', chance: '' });
     expect(tellVerdict(dearer, false, euros)).toMatchObject({
-      sum: '€27 dearer',
-      chance: 'practically never',
+      sum: 'Costs €27 more',
+      chance: 'Dearer almost surely',
+    });
+  });
+
+  it('about the same tells no chance, and an open one no sum', () => {
+    const even = verdict({ answer: 'about-even', savingMinor: 80, chance: 0.6 });
+    expect(tellVerdict(even, false, euros)).toMatchObject({
+      word: 'About the same',
+      sum: 'A few cents either way',
+      chance: '',
+    });
+    expect(tellVerdict(verdict({ answer: 'open', savingMinor: -9000 }), true, euros)).toMatchObject({
+      word: 'Open',
+      sum: 'one price decides',
+      chance: '',
+      range: '',
     });
   });
 
   it.each([
-    [0.995, 'practically always'],
-    [0.95, '95 times in 100'],
-    [0.5, '5 times in 10'],
-    [0.1, 'once in 10'],
-    [0.03, '3 times in 100'],
+    [0.995, 'almost surely'],
+    [0.95, 'almost surely'],
+    [0.949, '9 times in 10'],
+    [0.75, '8 times in 10'],
   ])('a chance of %d is “%s”', (chance, words) =>
-    expect(tellVerdict(verdict({ chance }), false, euros).chance).toBe(words),
+    expect(tellVerdict(verdict({ chance }), false, euros).chance).toBe(`Cheaper ${words}`),
   );
 });
 
 /** What is wrong between the words and figures of a verdict and the prices that it is about. */
 function contradictions(told: ToldVerdict, given: Verdict, perKgMinor: number, isMissing: boolean): string[] {
   const rules: readonly (readonly [boolean, string])[] = [
-    [told.sum.startsWith('saves') && given.breakEvenPerKgMinor < perKgMinor, 'saves above even money'],
-    [told.sum.endsWith('dearer') && given.breakEvenPerKgMinor > perKgMinor, 'dearer below even money'],
+    [told.sum.startsWith('Saves') && given.breakEvenPerKgMinor < perKgMinor, 'saves above even money'],
+    [told.sum.startsWith('Costs') && given.breakEvenPerKgMinor > perKgMinor, 'dearer below even money'],
     [
-      told.leans === 'ahead' && !told.sum.startsWith('saves') && given.savingMinor >= 1,
+      told.leans === 'ahead' && !told.sum.startsWith('Saves') && given.savingMinor >= 1,
       'worth it, and saves nothing',
     ],
-    [told.leans === 'dearer' && told.sum.startsWith('saves'), 'to be left, and saves'],
-    [
-      told.leans === 'dearer' && /always|[6-9] times in 10\b/.test(told.chance),
-      'to be left, and mostly ahead',
-    ],
-    [
-      told.leans === 'ahead' && /never|once|[1-4] times in 10\b/.test(told.chance),
-      'worth it, and seldom ahead',
-    ],
+    [told.leans === 'dearer' && told.sum.startsWith('Saves'), 'to be left, and saves'],
+    [told.leans === 'dearer' && /Cheaper/.test(told.chance), 'to be left, and mostly ahead'],
+    [told.leans === 'ahead' && /Dearer|[1-6] times/.test(told.chance), 'worth it, and seldom ahead'],
     [(told.leans === 'open') !== (given.settles !== null), 'open, and nothing settles it'],
     [told.leans === 'open' && !isMissing, 'open with every price known'],
-    [isMissing !== told.even.includes('≥'), 'even money is a bound only with prices missing'],
-    [/\d/.test(told.sum) && isMissing !== /[≥≤]/.test(told.sum), 'a bound only with prices missing'],
-    [/≥/.test(told.sum) && told.sum.endsWith('dearer'), 'dearer is at most'],
-    [/[−-]/.test(told.sum + told.range), 'a sign beside words that say it'],
-    [/or oftener/.test(told.chance) && !isMissing, 'a bound with every price known'],
+    [told.leans === 'open' && /\d/.test(told.sum + told.chance), 'open, and a figure'],
+    [told.leans === 'even' && told.chance !== '', 'about the same, and a chance'],
+    [
+      /\d/.test(told.sum) && isMissing !== /or more|up to/.test(told.sum),
+      'a bound only with prices missing, and always then',
+    ],
+    [/or more$/.test(told.sum) && told.sum.startsWith('Costs'), 'dearer is at most'],
+    [/[−≥≤~!-]/.test(told.sum + told.range + told.chance), 'a sign where words say it'],
+    [/or more/.test(told.chance) && !isMissing, 'a bound with every price known'],
     [
       Number.isNaN(given.savingMinor) || /NaN|Infinity|undefined/.test(Object.values(told).join()),
       'no figure',

@@ -4,14 +4,12 @@ import type { Format } from './format';
 /** A verdict as it is told: every figure of it, made in one place so that none contradicts another. */
 export interface ToldVerdict {
   readonly word: string;
-  /** What it comes to against the shop: "€27 dearer", "saves ≥ €8", "no difference". */
+  /** What it comes to against the shop: "Saves €8 or more", "Costs €27 more", "A few cents either way". */
   readonly sum: string;
-  /** Four times in five: "saves €4 to €11"; empty where that is no more than the sum says. */
+  /** Four times in five: "€4 to €11 saved"; empty where that is no more than the sum says. */
   readonly range: string;
-  /** How often it comes out ahead, with ≥ where prices are missing. */
+  /** How often the answer is right: "Cheaper 9 times in 10"; empty where no chance is told. */
   readonly chance: string;
-  /** Price a unit at which it is even money: "even at ≥ €19.30". */
-  readonly even: string;
   /** Which way it leans: what is drawn, and its colour, follow from this alone. */
   readonly leans: 'ahead' | 'even' | 'dearer' | 'open';
 }
@@ -19,7 +17,7 @@ export interface ToldVerdict {
 /** The plain answer, in words. */
 const ANSWER_WORDS: Readonly<Record<Answer, string>> = {
   'worth-it': 'Worth it',
-  'about-even': 'About even',
+  'about-even': 'About the same',
   'leave-it': 'Leave it',
   open: 'Open',
 };
@@ -32,31 +30,29 @@ const LEANS: Readonly<Record<Answer, ToldVerdict['leans']>> = {
 };
 
 /**
- * Tells a verdict in a household's own money. With prices missing what is saved is at least so much,
- * what it is dearer at most.
+ * Tells a verdict in a household's own money: word, sum and chance from one answer. With prices missing
+ * it saves so much or more, and costs up to so much more.
  *
- * @example worth it, 8.12 saved, a price missing: { word: 'Worth it', sum: 'saves ≥ €8', … }
+ * @example worth it, 8.12 saved, a price missing: { word: 'Worth it', sum: 'Saves €8 or more', … }
  */
 export function tellVerdict(verdict: Verdict, isMissing: boolean, format: Format): ToldVerdict {
-  const { answer, savingMinor, lowMinor, highMinor, chance, breakEvenPerKgMinor } = verdict;
-  const atLeast = isMissing ? '≥ ' : '';
+  const { answer, lowMinor, highMinor, chance } = verdict;
   return {
     word: ANSWER_WORDS[answer],
-    sum: sumWords(savingMinor, isMissing, format),
-    range: rangeWords(lowMinor, highMinor, isMissing, format),
-    chance: chanceWords(chance, isMissing),
-    even: `even at ${atLeast}${unitOnly(breakEvenPerKgMinor, format)}`,
+    sum: answer === 'open' ? 'one price decides' : sumWords(verdict, isMissing, format),
+    range: answer === 'open' || isMissing ? '' : rangeWords(lowMinor, highMinor, format),
+    chance: chanceWords(answer, chance, isMissing),
     leans: LEANS[answer],
   };
 }
 
-const unitOnly = (perKgMinor: number, format: Format): string =>
-  format.perUnit(perKgMinor).split('/')[0] ?? '';
-
-function sumWords(minor: number, isMissing: boolean, format: Format): string {
-  const size = roughMoney(Math.abs(minor), format);
-  if (!/[1-9]/.test(size)) return isMissing ? 'at least even' : 'no difference';
-  return minor < 0 ? `${isMissing ? '≤ ' : ''}${size} dearer` : `saves ${isMissing ? '≥ ' : ''}${size}`;
+function sumWords({ answer, savingMinor }: Verdict, isMissing: boolean, format: Format): string {
+  const size = roughMoney(Math.abs(savingMinor), format);
+  const isSmall = Math.abs(savingMinor) < 2 * 10 ** format.moneyDigits();
+  if (answer === 'about-even' && isSmall) return 'A few cents either way';
+  if (!/[1-9]/.test(size)) return isMissing ? 'The same or better' : 'No difference';
+  if (savingMinor < 0) return `Costs ${isMissing ? 'up to ' : ''}${size} more`;
+  return `Saves ${size}${isMissing ? ' or more' : ''}`;
 }
 
 /** An amount no finer than it is known: its cents only where it is little more than cents. */
@@ -64,24 +60,28 @@ function roughMoney(minor: number, format: Format): string {
   return Math.abs(minor) < 2 * 10 ** format.moneyDigits() ? format.money(minor) : format.wholeMoney(minor);
 }
 
-function rangeWords(low: number, high: number, isMissing: boolean, format: Format): string {
+function rangeWords(low: number, high: number, format: Format): string {
   const [from, to] = [roughMoney(low, format), roughMoney(high, format)];
-  if (from === to || isMissing) return '';
+  if (from === to) return '';
   if (low >= 0) return `${from} to ${to} saved`;
-  if (high <= 0) return `${roughMoney(-high, format)} to ${roughMoney(-low, format)} dearer`;
-  return `${roughMoney(-low, format)} dearer to ${to} saved`;
+  if (high <= 0) return `${roughMoney(-high, format)} to ${roughMoney(-low, format)} more`;
+  return `${roughMoney(-low, format)} more to ${to} saved`;
 }
 
+/** From this chance on it is told as almost sure. */
+const ALMOST_SURE = 0.95;
+
 /**
- * A chance as people say it, no finer than it is known. Where prices are missing it is at least so
- * much, which says nothing where it is small.
+ * A chance as people say it, no finer than it is known; none where it is about the same or open, and of
+ * what is to be left only where every price is known.
  */
-function chanceWords(chance: number, isMissing: boolean): string {
-  const hundred = Math.round(chance * 100);
-  if (isMissing && hundred < 50) return '';
-  if (hundred >= 99) return 'practically always';
-  if (hundred <= 1) return 'practically never';
-  const isTens = hundred >= 8 && hundred <= 92;
-  const [times, of] = isTens ? [Math.round(chance * 10), 10] : [hundred, 100];
-  return `${times === 1 ? 'once' : `${times} times`} in ${of}${isMissing ? ' or oftener' : ''}`;
+function chanceWords(answer: Answer, chance: number, isMissing: boolean): string {
+  if (answer === 'worth-it')
+    return `Cheaper ${oftenWords(chance)}${isMissing && chance < ALMOST_SURE ? ' or more' : ''}`;
+  if (answer !== 'leave-it' || isMissing || chance > 0.45) return '';
+  return `Dearer ${oftenWords(1 - chance)}`;
+}
+
+function oftenWords(chance: number): string {
+  return chance >= ALMOST_SURE ? 'almost surely' : `${Math.min(9, Math.round(chance * 10))} times in 10`;
 }

@@ -2,12 +2,11 @@ import * as z from 'zod';
 import { animalSchema } from './animal';
 import { destinationSchema } from './destination';
 import { idSchema as id } from './id';
+import { MOST_DG } from '../units/mass';
 import { compareStamps, compareText } from './stamp';
 
 const text = z.string().trim().min(1).max(200);
 const date = z.iso.date();
-/** 500 kg: more than any household's piece, and far inside exact arithmetic. */
-const MOST_DG = 5_000_000;
 const massDg = z.int().positive().max(MOST_DG);
 const massOrNoneDg = z.int().nonnegative().max(MOST_DG);
 const count = z.int().positive().max(1000);

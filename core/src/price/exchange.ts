@@ -25,6 +25,7 @@ export function exchanged(read: ReadLabel, exchange: Exchange): ReadLabel {
   return {
     ...read,
     paidPerKgMinor: read.paidPerKgMinor === null ? null : read.paidPerKgMinor * coins,
+    asked: null,
     purchase: read.purchase && {
       ...read.purchase,
       perKgMinor: change(read.purchase.perKgMinor),

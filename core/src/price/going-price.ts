@@ -1,15 +1,17 @@
-import { median } from 'd3-array';
 import { addDays, daysBetween, type IsoDate } from '../units/date';
 import { notesOfGrade } from './of-grade';
 import { countUpTo, notesOf, type KeyedNote, type PriceBook } from './price-book';
+import { middleRate, perKg, rateOf, type Rate } from './rate';
 
 /** Prices older than this say little about today; an estimate of our own. */
 const RECENT_DAYS = 60;
 
 /** What an item goes for, and what that rests on. */
 export interface GoingPrice {
-  /** Smallest coins a kilogram. */
+  /** Smallest coins a kilogram, unrounded. */
   readonly perKgMinor: number;
+  /** The same exactly, as it was asked. */
+  readonly rate: Rate;
   /** The latest note of each shop that counted. */
   readonly notes: readonly KeyedNote[];
   /** Days from the newest of them to the day asked for; negative where only later prices are known. */
@@ -38,8 +40,15 @@ export function goingPrice(
   const counted = recent.length > 0 ? recent : nearest ? [nearest] : [];
   const newest = counted[0];
   if (!newest) return null;
-  const perKgMinor = Math.round(median(counted, (note) => note.perKgMinor) ?? newest.perKgMinor);
-  return { perKgMinor, notes: counted, ageDays: daysBetween(newest.on, on) };
+  const rate = medianRate(counted.map(rateOf));
+  return { perKgMinor: perKg(rate), rate, notes: counted, ageDays: daysBetween(newest.on, on) };
+}
+
+/** @param rates one at least */
+function medianRate(rates: readonly Rate[]): Rate {
+  const sorted = [...rates].sort((a, b) => perKg(a) - perKg(b));
+  const [low, high] = [sorted[(sorted.length - 1) >> 1] as Rate, sorted[sorted.length >> 1] as Rate];
+  return low === high ? low : middleRate(low, high);
 }
 
 function latestOfShops(notes: readonly KeyedNote[], upTo: number, since: IsoDate): KeyedNote[] {

@@ -1,12 +1,13 @@
 import { birdNumberToG, parseBirdNumber } from '../catalogue/bird-number';
 import { exactMass, type ExactMass } from '../units/exact-mass';
-import { toDg } from '../units/mass';
+import { MOST_DG, toDg } from '../units/mass';
 import { parseMoney, type Currency, type Minor } from '../units/money';
 import { parseNumber, type DecimalSign } from '../units/number-style';
 import { massInDoubt } from '../units/mass-in-doubt';
 import { parseExactMass, parseMass, type TypedMass } from '../units/parse-mass';
 import { completePurchase, disagrees, type CompletePurchase, type LabelFigures } from './complete-purchase';
 import { discountMinor, type Discount } from './discount';
+import { MOST_ASKED, type Asked } from './price-note';
 import { perKgOfQuote, type Quote } from './quote';
 
 /** The fields of a label as they were typed; empty where nothing was. */
@@ -42,8 +43,10 @@ export type LabelMass = TypedMass & { readonly exact: ExactMass };
 export interface ReadLabel {
   readonly pieces: number;
   readonly mass: LabelMass | null;
-  /** Smallest coins a kilogram once everything is off, unrounded, as far as it is known. */
+  /** Smallest coins a kilogram once everything is off, unrounded, as far as it is known; null while a figure is refused. */
   readonly paidPerKgMinor: number | null;
+  /** The price just as it is asked, where nothing is taken off. */
+  readonly asked: Asked | null;
   /** Null while it is no whole purchase. */
   readonly purchase: (CompletePurchase & { readonly paidMinor: Minor }) | null;
   /** Whether price times weight is another total than the one that was typed; the typed one counts. */
@@ -75,32 +78,51 @@ export function readLabel(text: LabelText, style: LabelStyle): ReadLabel {
     before && discount && !isTooMuch
       ? { ...before, paidMinor: before.totalMinor - discountMinor(discount, before, pieces) }
       : null;
+  const wrong: ReadLabel['wrong'] = {
+    count: pieces === 0 ? 'A whole number from 1.' : '',
+    weight: wrongWeight(text.weight, mass, style),
+    price: filled(text.price) ? wrongPrice(minor) : '',
+    total:
+      filled(text.total) && !(totalMinor !== null && totalMinor >= 0)
+        ? 'That is not an amount of money.'
+        : '',
+    discount: isTooMuch
+      ? tooMuchOff(text.discount.kind)
+      : discount === null
+        ? noDiscount(text.discount.kind)
+        : '',
+  };
+  const isRefused = Object.values(wrong).some((problem) => problem !== '');
+  const perKg = purchase ? (purchase.paidMinor * 10_000) / purchase.massDg : quote && perKgOfQuote(quote);
   return {
     pieces,
     mass,
     purchase,
     disagrees: disagrees(figures),
-    paidPerKgMinor: purchase ? (purchase.paidMinor * 10_000) / purchase.massDg : quote && perKgOfQuote(quote),
-    wrong: {
-      count: pieces === 0 ? 'A whole number from 1.' : '',
-      weight: wrongWeight(text.weight, mass, style),
-      price: filled(text.price) && !(minor !== null && minor > 0) ? 'That is not a price.' : '',
-      total:
-        filled(text.total) && !(totalMinor !== null && totalMinor >= 0)
-          ? 'That is not an amount of money.'
-          : '',
-      discount: isTooMuch
-        ? text.discount.kind === 'reduced'
-          ? 'That is more than the total before.'
-          : 'The discount is more than the total.'
-        : discount !== null
-          ? ''
-          : text.discount.kind === 'multi-buy'
-            ? 'Like “buy 3, pay 2”: two whole numbers, the second smaller.'
-            : 'That is not a discount.',
-    },
+    paidPerKgMinor: isRefused ? null : perKg,
+    asked: isRefused || discount?.kind !== 'none' ? null : askedOf(quote, mass, pieces),
+    wrong,
   };
 }
+
+/** A price by the piece says nothing of a kilogram unless somebody has weighed it. */
+function askedOf(quote: Quote | null, mass: LabelMass | null, pieces: number): Asked | null {
+  if (!quote || quote.minor <= 0) return null;
+  if (quote.unit !== 'piece') return quote;
+  return mass ? { ...quote, eachDg: Math.max(1, Math.round(mass.massDg / Math.max(1, pieces))) } : null;
+}
+
+function wrongPrice(minor: number | null): string {
+  if (minor === null || minor <= 0) return 'That is not a price. Write it like 24.50.';
+  return minor > MOST_ASKED ? 'That is more than meat costs. Look at the figure.' : '';
+}
+
+const tooMuchOff = (kind: Discount['kind']): string =>
+  kind === 'reduced' ? 'That is more than the total before.' : 'The discount is more than the total.';
+const noDiscount = (kind: Discount['kind']): string =>
+  kind === 'multi-buy'
+    ? 'Like “buy 3, pay 2”: two whole numbers, the second smaller.'
+    : 'That is not a discount.';
 
 const filled = (text: string): boolean => text.trim() !== '';
 
@@ -121,6 +143,7 @@ function wrongWeight(text: string, mass: LabelMass | null, { unit, decimal }: La
   const meant = massInDoubt(text, unit, decimal);
   if (meant !== null) return `Is ${meant} meant? Write it so.`;
   if (mass === null) return `That is not a weight. Write it like 5.2 ${unit}, 4 lb 5 oz or 1250 g.`;
+  if (mass.massDg > MOST_DG) return 'That is more than 500 kg. Look at the figure.';
   return mass.massDg <= 0 ? 'A weight is more than zero.' : '';
 }
 

@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { pieceNoteSchema } from '../board/piece-note';
 import { ownKindSchema } from '../catalogue/own-kind-schema';
 import { cookedSchema } from '../cost/cooked';
+import { pieceBasisSchema } from '../cost/piece-basis';
 import { cuttingSchema } from '../dinner/cutting';
 import { mealSchema } from '../dinner/meal';
 import { reservationSchema } from '../dinner/reservation';
@@ -16,6 +17,7 @@ import { priceNoteSchema } from '../price/price-note';
 import { shopAliasSchema } from '../price/shop-alias';
 import { listSourceSchema } from '../price/shop-list';
 import { slicesRequestSchema } from '../slice/slices-request';
+import { kindWishSchema } from '../yield/kind-wish';
 import { settingsPartSchema } from './settings';
 
 const stamp = z.strictObject({
@@ -43,6 +45,10 @@ const bodies = {
   item: itemChoiceSchema,
   /** By piece. */
   piece: pieceNoteSchema,
+  /** What a closed piece counted with, by piece. */
+  basis: pieceBasisSchema,
+  /** What is wished of a kind of piece, by kind. */
+  wish: kindWishSchema,
   /** How much of a raw part is eaten, by kind and part. */
   cooked: cookedSchema,
   /** A kind of piece of the household's own, by its id. */

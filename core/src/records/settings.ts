@@ -12,6 +12,8 @@ const settingsSchema = z.strictObject({
   decimal: z.enum(['.', ',']),
   currency: z.string().regex(/^[A-Z]{3}$/),
   eaters: z.array(eaterSchema).max(30),
+  /** Whether this household eats the skin of birds; unsaid counts as eaten. */
+  skin: z.enum(['eaten', 'left']).optional(),
   /** The method of cost that figures are shown under; called so in files since the first. */
   school: z.enum(COST_METHOD_IDS).optional(),
   costs: costSettingsSchema.optional(),
@@ -38,6 +40,7 @@ export const SETTINGS_GROUPS = {
   units: ['system', 'decimal'],
   currency: ['currency'],
   eaters: ['eaters'],
+  skin: ['skin'],
   method: ['school'],
   costs: ['costs'],
   room: ['freezerL'],

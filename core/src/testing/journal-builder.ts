@@ -1,4 +1,5 @@
 import type { Entry, Fact } from '../ledger/entry';
+import type { Asked } from '../price/price-note';
 import { householdOf, type Household } from '../records/household';
 import type { HouseholdRecord } from '../records/record';
 
@@ -31,13 +32,13 @@ export class JournalBuilder {
     return { ...fact, id: `${this.device}-${seq}`, at, device: this.device, seq } as Entry;
   }
 
-  price(item: string, perKgMinor: number, on = '2026-01-01'): this {
+  price(item: string, perKgMinor: number, on = '2026-01-01', asked?: Asked): this {
     const stamp = { at: '2026-01-01T00:00:00.000Z', device: this.device, seq: this.seq++ };
     this.records.push({
       type: 'price',
       key: `p-${item}`,
       stamp,
-      value: { item, shop: 'Fennel Street Market', perKgMinor, on },
+      value: { item, shop: 'Fennel Street Market', perKgMinor, on, ...(asked ? { asked } : {}) },
     });
     return this;
   }

@@ -7,6 +7,9 @@ import type { MassUnit } from './unit';
  */
 export type MassDg = number;
 
+/** 500 kg: more than any household's piece, and far inside exact arithmetic. */
+export const MOST_DG: MassDg = 5_000_000;
+
 /**
  * Rounds a quantity to the journal's grain, half up.
  *

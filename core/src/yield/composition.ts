@@ -42,9 +42,25 @@ export function withMarks(
   return seen.reduce(move, composition);
 }
 
-function move({ keys, shares }: Composition, mark: Mark): Composition {
-  const to = keys.findIndex((key) => mark.to.includes(key));
-  const [beside] = mark.to;
+/** A part that is not on it, or less of it: all others are more in proportion. */
+function leftOut({ keys, shares }: Composition, from: readonly string[], share: number): Composition {
+  const out = keys.findIndex((key) => from.includes(key));
+  const moved = Math.min(share, shares[out] ?? 0);
+  const others = 1 - (shares[out] ?? 0);
+  if (moved <= 0 || others <= 0) return { keys, shares };
+  return {
+    keys,
+    shares: shares.map((each, at) => (at === out ? each - moved : each * (1 + moved / others))),
+  };
+}
+
+function move(composition: Composition, mark: Mark): Composition {
+  const { keys, shares } = composition;
+  if (mark.to === 'all')
+    return mark.from === 'all' ? composition : leftOut(composition, mark.from, mark.share);
+  const { to: gains } = mark;
+  const to = keys.findIndex((key) => gains.includes(key));
+  const [beside] = gains;
   // What no way counts among its shares (giblets in the label's weight) comes beside them, and makes them less.
   if (to < 0 && mark.from === 'all' && beside !== undefined)
     return move({ keys: [...keys, beside], shares: [...shares, 0] }, mark);

@@ -49,7 +49,7 @@ function isBeside(kind: Kind, part: string | null): boolean {
   return (
     part !== null &&
     kind.ways.every(({ shares }) => shares[part] === undefined) &&
-    kind.marks.some(({ from, to }) => from === 'all' && to[0] === part)
+    kind.marks.some(({ from, to }) => from === 'all' && to !== 'all' && to[0] === part)
   );
 }
 

@@ -3,7 +3,8 @@ import { isUsable, type Destination } from '../ledger/destination';
 import type { Kind, Way } from '../catalogue/kind-schema';
 import { kindById, partOf } from '../catalogue/kinds';
 import type { CostBasis } from '../cost/carriers';
-import { isGap, partPrice, type PartPrice } from '../cost/part-price';
+import { isGap, type PartPrice } from '../cost/part-price';
+import { heapsOfShares, pilePrices } from '../cost/pile-prices';
 import { bonelessShare } from '../cost/plates';
 import type { State } from '../ledger/replay';
 import type { IsoDate } from '../units/date';
@@ -90,13 +91,15 @@ export function predict(
   const { keys, shares: usual } = withMarks({ keys: learnt.keys, shares: learnt.usual }, kind, marks);
   const habit = { ...learnt, keys, usual };
   const s = nextPieceConcentration(habit);
-  const parts = habit.keys.map((part, k): PartPrediction => {
+  const heaps = heapsOfShares(keys, usual, (part) =>
+    part === LOSS ? null : (partOf(kind, part)?.destination ?? null),
+  );
+  const prices = pilePrices(pricing, { kind: kind.id, animal: kind.animal }, heaps, on);
+  const parts = keys.map((part, k): PartPrediction => {
     const share = usual[k] ?? 0;
-    const destination = part === LOSS ? null : (partOf(kind, part)?.destination ?? null);
-    const price =
-      destination && partPrice(pricing, { kind: kind.id, part, animal: kind.animal }, destination, on);
     const [low, high] = rangeOf(share, s);
-    return { part, destination, share, low, high, massDg: share * massDg, price };
+    const { destination = null } = heaps[k] ?? {};
+    return { part, destination, share, low, high, massDg: share * massDg, price: prices[k] ?? null };
   });
   const usableShare = sum(parts, ({ destination, share }) =>
     destination && isUsable(destination) ? share : 0,

@@ -21,22 +21,22 @@ function ask(kindId: string, perKgMinor: number, massDg: number, prices: Record<
 }
 
 describe('what a slip costs', () => {
-  // Worked by hand: 70 % steaks at 27.00 ÷ 0.9 = 30.00, nothing else priced but ground meat at 12.00:
+  // Worked by hand: 70 % steaks at 30.00, nothing else priced but ground meat at 12.00:
   // a kilogram is worth 21.00. At 20.00, 5 kg save 5.00: 5.00 ÷ 18.00 = 277.7 g, 5.00 ÷ 30.00 = 166.6 g.
   it('278 g of a loin’s steaks may be ground, or 167 g lost, before 5.00 are gone', () => {
-    const { room } = ask('strip-loin', 2000, 50_000, { 'strip-steak': 2700, 'beef-grind': 1200 });
+    const { room } = ask('strip-loin', 2000, 50_000, { 'strip-steak': 3000, 'beef-grind': 1200 });
     expect(room).toMatchObject({ part: 'steaks', toGrindDg: 2777, lostDg: 1666, isAll: false });
     expect(room!.lostShare).toBeCloseTo(1 / 30, 9);
   });
 
   it('without a price of ground meat it can only be lost; with none of the cut, or nothing saved, nothing is said', () => {
-    expect(ask('strip-loin', 2000, 50_000, { 'strip-steak': 2700 }).room).toMatchObject({ toGrindDg: null });
-    expect(ask('strip-loin', 2100, 50_000, { 'strip-steak': 2700 }).room).toBeNull();
+    expect(ask('strip-loin', 2000, 50_000, { 'strip-steak': 3000 }).room).toMatchObject({ toGrindDg: null });
+    expect(ask('strip-loin', 2100, 50_000, { 'strip-steak': 3000 }).room).toBeNull();
     expect(ask('strip-loin', 100, 50_000, { 'beef-grind': 1200, 'beef-lesser-steak': 1500 }).room).toBeNull();
   });
 
   it('all of it may be ground where it is cheap enough, and no more than there is', () => {
-    const { room } = ask('strip-loin', 500, 50_000, { 'strip-steak': 2700, 'beef-grind': 1200 });
+    const { room } = ask('strip-loin', 500, 50_000, { 'strip-steak': 3000, 'beef-grind': 1200 });
     expect(room).toMatchObject({ isAll: true, toGrindDg: 35_000 });
   });
 

@@ -10,8 +10,10 @@ export type Answer = 'worth-it' | 'about-even' | 'leave-it' | 'open';
 export interface Settles {
   /** Parts of the kind whose shop price is asked for, the one that matters most first. */
   readonly parts: readonly string[];
-  /** Smallest coins a kilogram as the shop sells them, unrounded: dearer than that, and it comes out ahead. */
+  /** Smallest coins a kilogram as the shop sells them, unrounded: dearer than that, and it comes out ahead, */
   readonly perKgMinor: number;
+  /** or, of what comes out even at least, is worth it. */
+  readonly isWorthIt: boolean;
   /** The same for a piece that gives much of these parts and for one that gives little: four times in five between. */
   readonly lowMinor: number;
   readonly highMinor: number;
@@ -36,8 +38,10 @@ export interface Verdict {
 const EVEN = 0.05;
 /** What nobody knows the price of costs between nothing and so many times what is asked for the piece, */
 const MOST_TIMES = 4;
-/** and no more than so many times the dearest main part that has a price. */
+/** and no more than so many times the dearest main part that has a price; */
 const MOST_OF_MAIN = 1.5;
+/** a lesser part no more than that part itself. */
+const MOST_OF_LESSER = 1;
 /** The parts that settle an answer make up at least so much of what the unknown ones weigh in it. */
 const SETTLING = 0.5;
 
@@ -49,14 +53,13 @@ const SETTLING = 0.5;
  * at all and comes out ahead less than one time in three, and "about even" between; limits of our
  * own. Where the shop's price of usable parts is unknown, both ends of what it may be are tried:
  * nothing, and four times the price asked for the piece, as the shop sells them, or half as much
- * again as its dearest main part where that is less. Where it would be left by the one and not by the other
- * it is open; else the lower answer stands. What is given
- * is worth it.
+ * again as its dearest main part where that is less (for a lesser part no more than that part). Where
+ * the two answers differ it is open, however small the part. What is given is worth it.
  *
  * @param worth smallest coins a kilogram as bought with missing prices at nothing, sorted, from {@link drawWorth}; not empty
  * @param perKgMinor what is asked for a kilogram
  * @param kg weight of the piece
- * @example ribeye at 21.90, only its thin ends priced: open; it settles at 24.23 for the steaks
+ * @example ribeye at 21.90, only its thin ends priced: open; it settles at 26.33 for the steaks
  */
 export function verdictOf(
   prediction: Pick<Prediction, 'parts' | 'model' | 'missing'>,
@@ -69,7 +72,7 @@ export function verdictOf(
   const at = (share: number): Minor =>
     Math.round(((worth[Math.round(share * (worth.length - 1))] ?? mean) - perKgMinor) * kg);
   const least = answerOf(chance, savingShare(mean, perKgMinor));
-  const answer = couldTurn(prediction, perKgMinor, least) ? 'open' : least;
+  const answer = mostHopeful(prediction, perKgMinor, least) === least ? least : 'open';
   return {
     answer,
     chance,
@@ -77,7 +80,7 @@ export function verdictOf(
     lowMinor: at(0.1),
     highMinor: at(0.9),
     breakEvenPerKgMinor: mean,
-    settles: answer === 'open' ? whatSettles(prediction, perKgMinor) : null,
+    settles: answer === 'open' ? whatSettles(prediction, perKgMinor, least) : null,
   };
 }
 
@@ -89,7 +92,7 @@ export function verdictOf(
 export function answerAt(prediction: Predicted, perKgMinor: number): Answer {
   const { mean, chanceAbove } = likelyWorth(prediction.model);
   const least = answerOf(chanceAbove(perKgMinor), savingShare(mean, perKgMinor));
-  return couldTurn(prediction, perKgMinor, least) ? 'open' : least;
+  return mostHopeful(prediction, perKgMinor, least) === least ? least : 'open';
 }
 
 function answerOf(chance: number, saving: number): Exclude<Answer, 'open'> {
@@ -103,10 +106,6 @@ const savingShare = (mean: number, perKgMinor: number): number =>
 
 type Predicted = Pick<Prediction, 'parts' | 'model' | 'missing'>;
 
-/** Whether what is to be left could be bought all the same, for all that is known: then it is open. What is even at least is even. */
-const couldTurn = (prediction: Predicted, perKgMinor: number, least: Answer): boolean =>
-  least === 'leave-it' && mostHopeful(prediction, perKgMinor, least) !== 'leave-it';
-
 /** The answer with every missing price as high as it may be. */
 function mostHopeful({ parts, model, missing }: Predicted, perKgMinor: number, least: Answer): Answer {
   if (missing.length === 0 || perKgMinor <= 0) return least;
@@ -114,12 +113,15 @@ function mostHopeful({ parts, model, missing }: Predicted, perKgMinor: number, l
   const unknown = new Set(missing);
   const perKg = parts.map((part, k) =>
     unknown.has(part.part)
-      ? Math.min(asWeHaveIt(part, MOST_TIMES * perKgMinor), main > 0 ? MOST_OF_MAIN * main : Infinity)
+      ? Math.min(asWeHaveIt(part, MOST_TIMES * perKgMinor), main > 0 ? mostOf(part) * main : Infinity)
       : (model.perKgMinor[k] ?? 0),
   );
   const { mean, chanceAbove } = likelyWorth({ ...model, perKgMinor: perKg });
   return answerOf(chanceAbove(perKgMinor), savingShare(mean, perKgMinor));
 }
+
+const mostOf = ({ destination }: PartPrediction): number =>
+  destination === 'main' ? MOST_OF_MAIN : MOST_OF_LESSER;
 
 /** What a main part costs bought cut, as we have it; 0 where it is another or has no price. */
 const knownMain = ({ destination, price }: PartPrediction): number =>
@@ -135,35 +137,45 @@ function withMissingAt(
   return parts.map((part, k) => (missing.has(part.part) ? asWeHaveIt(part, price) : (perKgMinor[k] ?? 0)));
 }
 
-/** A shop's price brought to the state that ours is in. */
-const asWeHaveIt = ({ price }: PartPrediction, perKgMinor: number): number =>
-  perKgMinor / (1 - (price?.state === 'unknown' ? price.leftOn : 0));
+/** A shop's price brought to the state that ours is in: less what is thrown away, and what other parts in it have. */
+const asWeHaveIt = (part: PartPrediction, perKgMinor: number): number =>
+  Math.max(0, perKgMinor * perAsked(part) - lessOf(part));
+const perAsked = ({ price }: PartPrediction): number =>
+  1 / (1 - (price?.state === 'unknown' ? price.leftOn : 0));
+const lessOf = ({ price }: PartPrediction): number => (price?.state === 'unknown' ? price.lessPerKg : 0);
 
 /**
- * The price at which it is even money. With nothing priced it is that of the main parts, until they
+ * The price at which it is even money; of what is about even at least, the one at which it is worth it. With nothing priced it is that of the main parts, until they
  * are half of it, and the others count nothing; with some priced it is the one price that all missing
  * parts would have.
  *
  * @returns null where nothing is missing
  */
-function whatSettles({ parts, model, missing }: Predicted, perKgMinor: number): Settles | null {
+function whatSettles(
+  { parts, model, missing }: Predicted,
+  perKgMinor: number,
+  least: Exclude<Answer, 'open'>,
+): Settles | null {
+  const goal = least === 'leave-it' ? perKgMinor : perKgMinor * (1 + EVEN);
   const isPriced = model.perKgMinor.some((value) => value > 0);
   const unknown = parts
     .filter(({ part }) => missing.includes(part))
-    .sort((a, b) => b.share * asWeHaveIt(b, 1) - a.share * asWeHaveIt(a, 1));
+    .sort((a, b) => b.share * perAsked(b) - a.share * perAsked(a));
   const asked = isPriced ? unknown : whatCarries(unknown);
   if (asked.length === 0) return null;
   const names = new Set(asked.map(({ part }) => part));
   const known = sum(parts, ({ share }, k) => share * (model.perKgMinor[k] ?? 0));
-  const weight = sum(asked, (part) => part.share * asWeHaveIt(part, 1));
+  const weight = sum(asked, (part) => part.share * perAsked(part));
+  const less = sum(asked, (part) => part.share * lessOf(part));
   const likely = (price: number): ReturnType<typeof likelyWorth> =>
     likelyWorth({ ...model, perKgMinor: withMissingAt(parts, model.perKgMinor, names, price) });
-  const even = Math.max(0, (perKgMinor - known) / weight);
+  const even = Math.max(0, (goal - known + less) / weight);
   return {
     parts: asked.map(({ part }) => part),
+    isWorthIt: least !== 'leave-it',
     perKgMinor: even,
-    lowMinor: priceWhere((price) => likely(price).chanceAbove(perKgMinor) >= 0.1, even),
-    highMinor: priceWhere((price) => likely(price).chanceAbove(perKgMinor) >= 0.9, even),
+    lowMinor: priceWhere((price) => likely(price).chanceAbove(goal) >= 0.1, even),
+    highMinor: priceWhere((price) => likely(price).chanceAbove(goal) >= 0.9, even),
   };
 }
 

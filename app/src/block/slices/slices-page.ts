@@ -22,7 +22,7 @@ import { whatChanged } from '@core/slice/what-changed';
 import { DESTINATION_IDS } from '@core/ledger/destination';
 import { kindById } from '@core/catalogue/kinds';
 import { Format } from '@core/format/format';
-import { partPrice } from '@core/cost/part-price';
+import { partPrice } from '@core/cost/pile-prices';
 import { slicedAs } from '@core/slice/first-request';
 import { Clock } from '../../household/clock';
 import { HOUSEHOLD_NAME } from '../../household/household-name';

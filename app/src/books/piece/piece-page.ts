@@ -236,7 +236,7 @@ export class PiecePage {
         ...Object.values(minor).map(plainMoney),
         line?.price.item?.name ?? null,
         known ? plainMoney(known.going.perKgMinor) : null,
-        known ? Math.round(known.leftOn * 100) : null,
+        known?.counted.how === 'without' ? Math.round(known.counted.share * 100) : null,
         known ? plainMoney(known.perKgMinor) : null,
         line?.worthMinor == null ? null : plainMoney(line.worthMinor),
       ];

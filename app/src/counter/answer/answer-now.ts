@@ -49,10 +49,13 @@ export class AnswerNow {
     () => this.label.massDg() ?? usualDg(this.piece.kind()?.usualG ?? [0, 0]) * this.piece.pieces(),
   );
   readonly kg = computed(() => this.massDg() / 10_000);
+  private readonly isRefused = computed(() =>
+    Object.values(this.label.wrong()).some((problem) => problem !== ''),
+  );
   /** What is asked for a kilogram once all is off; by the piece, for one of the usual weight. */
   readonly perKg = computed(() => {
     const perKg = this.label.paidPerKg();
-    if (perKg !== null || this.label.pricedBy() !== 'piece') return perKg;
+    if (perKg !== null || this.label.pricedBy() !== 'piece' || this.isRefused()) return perKg;
     const [each, coins] = [this.label.format().parseMoney(this.label.price()), this.label.coins()];
     if (each === null || each <= 0 || coins === null) return null;
     return (each * coins * this.piece.pieces()) / this.kg();

@@ -1,5 +1,6 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
-import type { PriceNote } from '@core/price/price-note';
+import { asAsked } from '@core/price/as-asked';
+import type { Asked, PriceNote } from '@core/price/price-note';
 import { askPrice } from '@core/format/price-words';
 import { bookWith, notesOf } from '@core/price/price-book';
 import { priceQuestions } from '@core/price/price-questions';
@@ -37,15 +38,16 @@ export class ReadyCut {
 
   readonly isAny = computed(() => Object.values(this.typed()).some((text) => text.trim() !== ''));
   readonly unreadable = computed(() =>
-    Object.keys(this.typed()).filter((item) => this.textOf(item) !== '' && this.perKgOf(item) === null),
+    Object.keys(this.typed()).filter((item) => this.textOf(item) !== '' && this.askedOf(item) === null),
   );
   /** Those that can be read, as they would be written down. */
   readonly notes = computed<PriceNote[]>(() =>
     Object.keys(this.typed()).flatMap((item): PriceNote[] => {
-      const perKgMinor = this.perKgOf(item);
-      if (perKgMinor === null) return [];
+      const asked = this.askedOf(item);
+      const price = asked && asAsked(asked);
+      if (!price) return [];
       const typed = `${this.textOf(item)}/${this.format.priceUnit()}`;
-      return [{ item, shop: this.shopName(), perKgMinor, on: this.date(), typed, ...this.ofGrade() }];
+      return [{ item, shop: this.shopName(), ...price, on: this.date(), typed, ...this.ofGrade() }];
     }),
   );
 
@@ -114,8 +116,7 @@ export class ReadyCut {
     return (this.typed()[item] ?? '').trim();
   }
 
-  private perKgOf(item: string): number | null {
-    const minor = this.format.parsePerUnit(this.textOf(item));
-    return minor !== null && minor > 0 ? minor : null;
+  private askedOf(item: string): Asked | null {
+    return this.format.parseAsked(this.textOf(item));
   }
 }

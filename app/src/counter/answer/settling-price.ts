@@ -9,6 +9,7 @@ import {
 } from '@angular/core';
 import type { ShopItem } from '@core/catalogue/shop-items';
 import { Format } from '@core/format/format';
+import { CountedPrice } from '../../household/prices/counted-price';
 import { TextField } from '../../ui/field/text-field';
 import { AnswerNow } from './answer-now';
 import { ReadyCut } from './ready-cut';
@@ -21,14 +22,13 @@ const LIST = new Intl.ListFormat('en-GB');
  */
 @Component({
   selector: 'v-settling-price',
-  imports: [TextField],
+  imports: [CountedPrice, TextField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (settles(); as open) {
       <p>
-        Comes out ahead where {{ open.names }} costs more than <b>{{ format.perUnit(open.perKgMinor) }}</b>{{
-          open.range
-        }}.
+        {{ open.isWorthIt ? 'Worth it' : 'Comes out ahead' }} if {{ open.names }} costs over
+        <b>{{ format.perUnit(open.perKgMinor) }}</b>{{ open.range }}.
       </p>
     }
     @if (item(); as asked) {
@@ -43,6 +43,9 @@ const LIST = new Intl.ListFormat('en-GB');
         (focusin)="isIn.set(true)"
         (focusout)="isIn.set(false)"
       />
+      @if (kind(); as of) {
+        <v-counted-price [kind]="of" [item]="asked.id" [prices]="prices()" />
+      }
     }
   `,
   styles: `
@@ -79,10 +82,13 @@ export class SettlingPrice {
     return {
       names: names.length > 1 ? `${LIST.format(names)}, one with another,` : (names[0] ?? 'what is left'),
       perKgMinor: settles.perKgMinor,
+      isWorthIt: settles.isWorthIt,
       range: low === even && high === even ? '' : ` (${low} to ${high}, four times in five)`,
     };
   });
 
+  protected readonly kind = computed(() => this.answer.asked()?.kind ?? null);
+  protected readonly prices = computed(() => this.answer.prediction()?.parts ?? []);
   private readonly wanted = computed(() => ({
     next: this.answer.settles()?.items[0] ?? null,
     isIn: this.isIn(),

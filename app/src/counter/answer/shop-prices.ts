@@ -4,13 +4,14 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { isUsable } from '@core/ledger/destination';
 import type { Kind, Part } from '@core/catalogue/kind-schema';
 import { partsOfWay } from '@core/catalogue/parts-of-way';
-import { comparableItem } from '@core/cost/part-price';
+import { comparableItem, holds, type PartPrice } from '@core/cost/part-price';
 import { goingPrice, type GoingPrice } from '@core/price/going-price';
 import { isSameGrade } from '@core/price/of-grade';
-import type { ShopItem } from '@core/catalogue/shop-items';
+import { shopItem, type ShopItem } from '@core/catalogue/shop-items';
 import { Clock } from '../../household/clock';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
+import { CountedPrice } from '../../household/prices/counted-price';
 import { TextField } from '../../ui/field/text-field';
 import { PieceAsked } from '../piece/piece-asked';
 import { ReadyCut } from './ready-cut';
@@ -18,7 +19,7 @@ import { ReadyCut } from './ready-cut';
 /** What the shop asks for the same meat ready cut: known prices, and room for new ones. */
 @Component({
   selector: 'v-shop-prices',
-  imports: [TextField],
+  imports: [CountedPrice, TextField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <p class="soft">What you type counts at once. Leave out what you do not see.</p>
@@ -35,6 +36,7 @@ import { ReadyCut } from './ready-cut';
             <td>
               {{ row.item.name }}
               <small class="soft">{{ row.known }}</small>
+              <v-counted-price [kind]="kind()" [item]="row.item.id" [prices]="prices()" />
               <button
                 type="button"
                 class="link"
@@ -54,7 +56,7 @@ import { ReadyCut } from './ready-cut';
                 [placeholder]="format.currencySign()"
                 [value]="draft.typed()[row.item.id] ?? ''"
                 (valueChange)="draft.type(row.item.id, $event)"
-                [problem]="isWrong(row.item.id) ? 'That is not a price.' : ''"
+                [problem]="isWrong(row.item.id) ? 'That is not a price. Write it like 24.50.' : ''"
               />
             </td>
           </tr>
@@ -93,6 +95,8 @@ export class ShopPrices {
 
   readonly kind = input.required<Kind>();
   readonly way = input.required<string>();
+  /** What the parts count at, the typed prices among them. */
+  readonly prices = input.required<readonly { readonly part: string; readonly price: PartPrice | null }[]>();
 
   protected readonly rows = computed(() => {
     const { book, choices } = this.store.basis().pricing;
@@ -121,10 +125,16 @@ export class ShopPrices {
     const matters = ({ id, destination }: Part): number =>
       (isUsable(destination) ? 1 : 0) + (way?.shares[id] ?? 0);
     const listed = way ? [...partsOfWay(kind, way)].sort((a, b) => matters(b) - matters(a)) : [];
-    const items = listed.map((part) =>
+    const own = listed.map((part) =>
       comparableItem({ kind: kind.id, part: part.id, animal: kind.animal }, part.destination),
     );
-    return [...new Set(items.filter((item) => item !== null))];
+    const isGiven = (part: string): boolean => listed.some(({ id }) => id === part);
+    const instead = listed.flatMap(({ orElse }) => orElse?.item ?? []);
+    const larger = (kind.readyCut ?? [])
+      .filter((item) => listed.some(({ id }) => isGiven(id) && holds(item, id)))
+      .map(({ item }) => item);
+    const others = [...instead, ...larger].map((id) => shopItem(id) ?? null);
+    return [...new Set([...own, ...others].filter((item) => item !== null))];
   });
 
   /** What the household would not buy is worth nothing to it, and is no gap. */

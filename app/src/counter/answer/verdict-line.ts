@@ -77,12 +77,14 @@ export class VerdictLine {
     if (foreign?.rate === null)
       return { word: `What is one ${foreign.currency} worth?`, sum: '', leans: 'none' };
     const told = this.answer.told();
-    if (told) return { ...told, sum: told.leans === 'open' ? 'one price settles it' : told.sum };
+    if (told) return told;
     if (!this.piece.kind()) return { word: 'Which piece?', sum: '', leans: 'none' };
     const even = this.answer.even();
     if (even === null) return { word: 'Type its price', sum: '', leans: 'none' };
-    const [price, unit] = this.format.perUnit(even).split('/');
-    const atLeast = this.answer.isMissing() ? 'at least ' : '';
-    return { word: `Up to ${atLeast}${price}`, sum: `a ${unit} it comes out ahead`, leans: 'none' };
+    return {
+      word: `Worth it up to ${this.format.perUnit(even)}`,
+      sum: this.answer.isMissing() ? 'or more' : '',
+      leans: 'none',
+    };
   });
 }

@@ -47,13 +47,13 @@ import { ReadyCut } from './ready-cut';
               <td class="figure wide">{{ format.mass(row.usableDg) }}</td>
               <td class="figure">{{ row.packs }}</td>
               <td class="figure wide">
-                {{ row.worthMinor > 0 ? row.atLeast + format.wholeMoney(row.worthMinor) : 'unknown' }}
+                {{ row.worthMinor > 0 ? format.wholeMoney(row.worthMinor) + row.orMore : 'unknown' }}
               </td>
               <td class="figure" [class.bad]="row.savedMinor !== null && row.savedMinor < 0">
                 @if (row.savedMinor === null) {
                   <span class="soft">{{ row.isOpen ? 'open' : '–' }}</span>
                 } @else {
-                  <b>{{ row.atLeast }}{{ format.wholeMoney(row.savedMinor) }}</b>
+                  <b>{{ format.wholeMoney(row.savedMinor) }}</b>{{ row.orMore }}
                 }
               </td>
               <td class="figure">{{ row.minutes }}</td>
@@ -142,7 +142,7 @@ export class WaysCompared {
         packs: sum(packed, (part) => packsOf(part, this.kind().id, this.packDg())),
         worthMinor,
         ...this.savingOf(prediction, worthMinor),
-        atLeast: missing.length > 0 ? '≥ ' : '',
+        orMore: missing.length > 0 ? ' or more' : '',
         minutes: usualMinutes(this.kind(), way) * this.count(),
       };
     }),

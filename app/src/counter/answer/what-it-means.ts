@@ -61,7 +61,7 @@ export class WhatItMeans {
     if (!prediction || perKg === null || prediction.meat.share <= 0) return null;
     const kg = meanPlateDg(this.store.settings()) / 10_000 / prediction.meat.share;
     const even = this.answer.even();
-    const atLeast = this.answer.isMissing() ? '≥ ' : '';
+    const atLeast = this.answer.isMissing() ? 'at least ' : '';
     return {
       ours: this.format.money(Math.round(perKg * kg)),
       shop: even === null ? '' : atLeast + this.format.money(Math.round(even * kg)),
@@ -75,9 +75,11 @@ export class WhatItMeans {
   private howSure(): string {
     const told = this.answer.told();
     if (!told || told.leans === 'open') return '';
-    const ahead = told.chance && `comes out ahead ${told.chance}`;
-    const text = [told.range, ahead].filter(Boolean).join('; ');
-    return text && `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
+    const range = told.range && `${told.range}, four times in five`;
+    return [range, told.chance]
+      .filter(Boolean)
+      .map((text) => `${text}.`)
+      .join(' ');
   }
 
   private howLow(): string {

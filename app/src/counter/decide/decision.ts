@@ -6,6 +6,7 @@ import { notePrices } from '@core/deeds/note-prices';
 import { askQuestion, questionsAbout } from '@core/deeds/questions';
 import { Format } from '@core/format/format';
 import type { FactOf } from '@core/ledger/entry';
+import { asAsked } from '@core/price/as-asked';
 import type { PriceNote } from '@core/price/price-note';
 import { Clock } from '../../household/clock';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
@@ -92,12 +93,14 @@ export class Decision {
     const [kind, perKg] = [this.piece.kind(), this.label.paidPerKg()];
     const perKgMinor = Math.round(perKg ?? 0);
     if (!kind || perKgMinor <= 0 || this.answer.second()) return [];
+    const asked = this.label.asked();
+    const price = asked && asAsked(asked);
     const isOffer = this.label.discountKind() !== 'none';
     return [
       {
         item: wholePieceItem(kind.id),
         shop: this.readyCut.shopName(),
-        perKgMinor,
+        ...(price ?? { perKgMinor }),
         on: this.answer.on(),
         ...this.readyCut.ofGrade(),
         ...(isOffer ? { offer: true } : {}),
@@ -108,11 +111,14 @@ export class Decision {
   protected readonly alone = oneAtATime();
 
   protected readonly leave = async (): Promise<void> => {
+    // A figure that is refused is mended first: what was typed beside it would be written down without it.
+    const refused = Object.values(this.label.wrong()).find((problem) => problem !== '');
+    if (refused) return this.notices.problem(refused);
     const notes = await this.readyCut.sure(this.asked());
     if (!notes) return;
     const [note] = this.asked();
     const kind = this.piece.kind()?.name ?? '';
-    const say = note ? `${kind} left. ${this.format.perUnit(note.perKgMinor)} is noted.` : `${kind} left.`;
+    const say = note ? `${kind} left. ${this.format.asked(note)} is noted.` : `${kind} left.`;
     const deed = notePrices(notes, say, () => this.clock.newId());
     if (notes.length === 0) this.notices.done(say);
     else if (!(await this.store.perform(deed)).ok) return;

@@ -106,7 +106,7 @@ export const LabelDraft = signalStore(
       if (!other) return read;
       const { rate } = other;
       return rate === null
-        ? { ...read, paidPerKgMinor: null, purchase: null }
+        ? { ...read, paidPerKgMinor: null, asked: null, purchase: null }
         : exchanged(read, { ...other, rate });
     }),
   })),
@@ -119,6 +119,8 @@ export const LabelDraft = signalStore(
     typedWeight: computed(() => read().mass?.typed),
     /** What is asked for a kilogram once everything is off, where that is known. */
     paidPerKg: computed(() => read().paidPerKgMinor),
+    /** The price just as it is asked, for the price book. */
+    asked: computed(() => read().asked),
     /** What was paid in another currency, for the journal; undefined for one's own. */
     paidAbroad: computed(() => {
       const [other, purchase] = [foreign(), asPrinted().purchase];

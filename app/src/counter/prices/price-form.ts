@@ -5,9 +5,10 @@ import { Format } from '@core/format/format';
 import { askPrice } from '@core/format/price-words';
 import { goingPrice } from '@core/price/going-price';
 import { gradesOf } from '@core/price/of-grade';
-import { perKgOf } from '@core/price/per-kg';
+import { asAsked } from '@core/price/as-asked';
+import { perKg, rateOf } from '@core/price/rate';
 import { notesOf, type KeyedNote } from '@core/price/price-book';
-import type { PriceNote, PriceUnit } from '@core/price/price-note';
+import { MOST_ASKED, type PriceNote, type PriceUnit } from '@core/price/price-note';
 import { priceQuestions } from '@core/price/price-questions';
 import { Clock } from '../../household/clock';
 import { HouseholdStore } from '../../household/household-store';
@@ -46,12 +47,19 @@ export class PriceForm {
   protected readonly grades = computed(() => gradesOf(this.book()));
   private readonly key = (): string | undefined => this.editing()?.key;
   protected readonly shop = draftOf(() => this.editing()?.shop ?? '', this.key);
-  protected readonly amount = draftOf(
-    () => (this.editing() ? this.format.plainPerUnit(this.editing()!.perKgMinor) : ''),
+  protected readonly amount = draftOf(() => {
+    const [note, asked] = [this.editing(), this.editing()?.asked];
+    if (asked) return this.format.plainMoneyTyped(asked.minor);
+    return note ? this.format.plainPerUnit(note.perKgMinor) : '';
+  }, this.key);
+  protected readonly unit = draftOf<PriceUnit>(
+    () => this.editing()?.asked?.unit ?? this.format.priceUnit(),
     this.key,
   );
-  protected readonly unit = draftOf<PriceUnit>(() => this.format.priceUnit(), this.key);
-  protected readonly weight = draftOf(() => '', this.key);
+  protected readonly weight = draftOf(() => {
+    const eachDg = this.editing()?.asked?.eachDg;
+    return eachDg === undefined ? '' : this.format.mass(eachDg);
+  }, this.key);
   protected readonly day = draftOf(() => this.editing()?.on ?? this.today(), this.key);
   protected readonly offer = draftOf(() => this.editing()?.offer ?? false, this.key);
   protected readonly grade = draftOf(() => this.editing()?.grade ?? '', this.key);
@@ -71,20 +79,28 @@ export class PriceForm {
   protected readonly last = computed(() => {
     const notes = notesOf(this.book(), this.item());
     const here = notes.findLast(({ shop }) => shop === this.shop().trim()) ?? notes.at(-1);
-    return here ? `last ${this.format.plainPerUnit(here.perKgMinor)}` : this.format.currencySign();
+    return here ? `last ${this.format.plainPerUnit(perKg(rateOf(here)))}` : this.format.currencySign();
   });
   private readonly minor = computed(() => this.format.parseMoney(this.amount()));
   private readonly each = computed(() => this.format.parseMass(this.weight(), 'small'));
+  /** As it would be written down; null while it is no price. */
+  private readonly price = computed(() => {
+    const [minor, each] = [this.minor(), this.each()];
+    if (minor === null || minor <= 0 || minor > MOST_ASKED) return null;
+    const eachDg = this.isCounted() && each && each.massDg > 0 ? { eachDg: each.massDg } : {};
+    return asAsked({ minor, unit: this.unit(), ...eachDg });
+  });
   private readonly perKg = computed(() => {
-    const minor = this.minor();
-    return minor === null || minor <= 0 ? null : perKgOf(minor, this.unit(), this.each()?.massDg ?? null);
+    const price = this.price();
+    return price && perKg(rateOf(price));
   });
 
   /** What is wrong with the price: at once where it cannot be read, and a missing one once it was tried. */
   protected readonly wrongAmount = computed(() => {
     if (this.amount().trim() === '') return this.tried() ? 'Type a price.' : '';
     const minor = this.minor();
-    return minor === null || minor <= 0 ? 'That is not a price.' : '';
+    if (minor !== null && minor > MOST_ASKED) return 'That is more than meat costs. Look at the figure.';
+    return minor === null || minor <= 0 ? 'That is not a price. Write it like 24.50.' : '';
   });
   protected readonly wrongWeight = computed(() => {
     if (this.weight().trim() === '') return this.tried() ? 'So that its price can be compared.' : '';
@@ -111,7 +127,7 @@ export class PriceForm {
     const yes = double ? 'Put this one in its place' : 'Yes, it is';
     if (text && !(await this.ask.confirm('Is this price right?', text, yes))) return;
     const key = this.editing()?.key ?? double?.other.key ?? this.clock.newId();
-    const said = `${shopItem(value.item)?.name}, ${value.shop}: ${this.format.perUnit(value.perKgMinor)}`;
+    const said = `${shopItem(value.item)?.name}, ${value.shop}: ${this.format.asked(value)}`;
     const written = await this.store.perform(correctPrice(key, value, said));
     if (!written.ok) return;
     for (const field of [this.amount, this.weight, this.note]) field.set('');
@@ -121,13 +137,13 @@ export class PriceForm {
 
   /** The price as it would be written down; null while it is none. */
   private read(): PriceNote | null {
-    const perKgMinor = this.perKg();
-    if (perKgMinor === null) return null;
+    const price = this.price();
+    if (price === null) return null;
     const [grade, note] = [this.grade().trim(), this.note().trim()];
     return {
       item: this.item(),
       shop: this.shop().trim() || 'unnamed shop',
-      perKgMinor,
+      ...price,
       on: this.day() || this.today(),
       ...(this.unit() === 'kg' ? {} : { typed: `${this.amount().trim()}/${this.unit()}` }),
       ...(this.offer() ? { offer: true } : {}),

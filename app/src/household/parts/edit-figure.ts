@@ -23,7 +23,7 @@ import { TextField } from '../../ui/field/text-field';
       </form>
     } @else {
       <button type="button" (click)="edit()" [attr.aria-label]="'Change ' + name() + ', now ' + shown()">
-        {{ shown() }}
+        {{ shows() || shown() }}
       </button>
     }
   `,
@@ -50,6 +50,8 @@ export class EditFigure {
   readonly unit = input.required<string>();
   readonly name = input.required<string>();
   readonly most = input(Number.MAX_SAFE_INTEGER);
+  /** What is pressed, where the figure itself stands beside it. */
+  readonly shows = input('');
   readonly saved = output<number>();
   protected readonly open = signal(false);
   protected readonly text = signal('');

@@ -3,17 +3,17 @@ import { beefTenderloin } from './beef-tenderloin';
 
 /** The shares of each way as a peeled piece gives them: fat is off already, the silver skin is not. Estimates. */
 const SHARES: Readonly<Record<string, Kind['ways'][number]['shares']>> = {
-  'muscles-apart': { centre: 0.52, head: 0.16, tail: 0.06, chain: 0.12, 'silver-skin': 0.05, fat: 0.06 },
+  'muscles-apart': { centre: 0.49, head: 0.16, tail: 0.06, chain: 0.12, 'silver-skin': 0.06, fat: 0.07 },
   'roast-and-steaks': {
-    'centre-roast': 0.31,
-    centre: 0.21,
+    'centre-roast': 0.29,
+    centre: 0.2,
     head: 0.16,
     tail: 0.06,
     chain: 0.12,
-    'silver-skin': 0.05,
-    fat: 0.06,
+    'silver-skin': 0.06,
+    fat: 0.07,
   },
-  'whole-steaks': { centre: 0.78, tail: 0.06, 'silver-skin': 0.05, fat: 0.08 },
+  'whole-steaks': { centre: 0.75, tail: 0.06, 'silver-skin': 0.06, fat: 0.09 },
 };
 
 /** The same muscle in the other state in which it is sold: defatted, side muscle on. Item number: from memory. */

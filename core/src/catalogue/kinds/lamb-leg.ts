@@ -28,7 +28,6 @@ export const lambLeg: Kind = {
       destination: 'main',
       carved: true,
       shopItem: 'lamb-leg-boneless',
-      orElse: { item: 'lamb-leg-bone-in', leftOn: 0.35 },
     },
     {
       id: 'shank',
@@ -158,6 +157,7 @@ export const lambLeg: Kind = {
     phi: 300,
     why: 'Size of the bones and the fat cover: about 2.7 percentage points. An estimate.',
   },
+  readyCut: [{ item: 'lamb-leg-bone-in', holds: 'all' }],
   marks: [
     { id: 'liquid', name: 'Much liquid in the bag', from: 'all', to: ['loss'], share: 0.02 },
     { id: 'thick-fat', name: 'Thick fat', from: ['boneless-leg'], to: ['waste'], share: 0.04 },

@@ -37,7 +37,6 @@ export const lambRack: Kind = {
       perPiece: 2,
       destination: 'main',
       carved: true,
-      shopItem: 'lamb-rack-roast',
       bone: 0.25,
     },
     { id: 'scraps', name: 'Scraps of fat and sinew', destination: 'stock', shopItem: 'lamb-bones' },
@@ -115,6 +114,7 @@ export const lambRack: Kind = {
     },
   ],
   scatter: { phi: 600, why: 'Trimmed by the plant: only the liquid differs. An estimate.' },
+  readyCut: [{ item: 'lamb-rack-roast', holds: 'all' }],
   marks: [{ id: 'liquid', name: 'Much liquid in the bag', from: 'all', to: ['loss'], share: 0.02 }],
   endCheck: [
     'Feel along the backbone side for chips of bone.',

@@ -23,7 +23,7 @@ export const porkLoin: Kind = {
       perPiece: 20,
       destination: 'main',
       shopItem: 'pork-chop-boneless',
-      orElse: { item: 'pork-chop-bone-in', leftOn: 0.2 },
+      orElse: { item: 'pork-chop-bone-in', leftOn: 0.18 },
     },
     {
       id: 'roast',

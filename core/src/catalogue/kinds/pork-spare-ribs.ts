@@ -27,7 +27,6 @@ export const porkSpareRibs: Kind = {
       destination: 'main',
       carved: true,
       shopItem: 'pork-ribs-squared',
-      orElse: { item: 'pork-ribs-untrimmed', leftOn: 0.29 },
       bone: 0.3,
     },
     {
@@ -129,6 +128,7 @@ export const porkSpareRibs: Kind = {
     phi: 300,
     why: 'Where the breastbone was cut differs from plant to plant: about 2.6 percentage points. An estimate.',
   },
+  readyCut: [{ item: 'pork-ribs-untrimmed', holds: 'all' }],
   marks: [
     { id: 'liquid', name: 'Much liquid in the bag', from: 'all', to: ['loss'], share: 0.02 },
     {

@@ -55,7 +55,7 @@ export const ribSevenBones: Kind = {
       perPiece: 11,
       destination: 'main',
       shopItem: 'ribeye-steak',
-      leftOn: 0.08,
+      moreFat: 0.08,
       orElse: { item: 'rib-steak-bone-in', leftOn: 0.22 },
     },
     {
@@ -67,7 +67,8 @@ export const ribSevenBones: Kind = {
       destination: 'main',
       carved: true,
       shopItem: 'ribeye-roast',
-      leftOn: 0.08,
+      moreFat: 0.08,
+      orElse: { item: 'rib-roast-bone-in', leftOn: 0.22 },
     },
     {
       id: 'rib-rack',
@@ -257,6 +258,10 @@ export const ribSevenBones: Kind = {
     phi: 300,
     why: 'The eye differs by about 2.8 percentage points: length of the bones and how much lip was left. An estimate.',
   },
+  readyCut: [
+    { item: 'rib-steak-bone-in', holds: ['eye-steaks', 'rib-rack'] },
+    { item: 'rib-roast-bone-in', holds: ['eye-roast', 'rib-rack'] },
+  ],
   marks: [
     { id: 'liquid', name: 'Much liquid in the bag', from: 'all', to: ['loss'], share: 0.01 },
     {

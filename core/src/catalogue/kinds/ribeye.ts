@@ -23,7 +23,7 @@ export const ribeye: Kind = {
       perPiece: 12,
       destination: 'main',
       shopItem: 'ribeye-steak',
-      leftOn: 0.08,
+      moreFat: 0.08,
     },
     {
       id: 'roast',
@@ -34,7 +34,7 @@ export const ribeye: Kind = {
       destination: 'main',
       carved: true,
       shopItem: 'ribeye-roast',
-      leftOn: 0.08,
+      moreFat: 0.08,
     },
     { id: 'ends', name: 'Thin end pieces', destination: 'thin', shopItem: 'beef-thin' },
     { id: 'lip-fat', name: 'Lip and fat', destination: 'render' },

@@ -30,7 +30,7 @@ export const stripLoin: Kind = {
       perPiece: 12,
       destination: 'main',
       shopItem: 'strip-steak',
-      leftOn: 0.1,
+      moreFat: 0.1,
     },
     {
       id: 'roast',
@@ -41,7 +41,7 @@ export const stripLoin: Kind = {
       destination: 'main',
       carved: true,
       shopItem: 'strip-roast',
-      leftOn: 0.1,
+      moreFat: 0.1,
     },
     { id: 'ends', name: 'Square-off and sirloin end', destination: 'second', shopItem: 'beef-lesser-steak' },
     { id: 'fat-cap', name: 'Fat cap', destination: 'render' },

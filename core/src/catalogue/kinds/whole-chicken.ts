@@ -1,6 +1,26 @@
 import { JOINT, RAW_BIRD, SHARP_BONE } from '../common-texts';
 import type { Kind } from '../kind-schema';
 
+/** Split through breastbone and back: everything of it but the giblets. */
+const HALF_A_BIRD = [
+  'breast',
+  'breast-boneless',
+  'breast-wing-bone',
+  'thighs',
+  'drumsticks',
+  'leg-quarters',
+  'breast-quarters',
+  'halves',
+  'flattened',
+  'boneless-bird',
+  'wings',
+  'wing-drumettes',
+  'back',
+  'carcass',
+  'fat-skin',
+  'loss',
+];
+
 /** Shares of the bone-in parts, order of work and schools: common practice; the rest estimates. */
 export const wholeChicken: Kind = {
   id: 'whole-chicken',
@@ -92,7 +112,6 @@ export const wholeChicken: Kind = {
       perPiece: 2,
       destination: 'main',
       carved: true,
-      shopItem: 'chicken-half',
       bone: 0.34,
     },
     {
@@ -464,6 +483,11 @@ export const wholeChicken: Kind = {
     phi: 500,
     why: 'Birds of one size are much alike: the breast differs by about 2 percentage points. An estimate.',
   },
+  readyCut: [
+    { item: 'chicken-leg-quarter', holds: ['thighs', 'drumsticks'] },
+    { item: 'chicken-breast-quarter', holds: ['breast', 'wings'] },
+    { item: 'chicken-half', holds: HALF_A_BIRD },
+  ],
   marks: [
     {
       id: 'giblets',

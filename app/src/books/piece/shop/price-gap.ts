@@ -1,3 +1,4 @@
+import { asAsked } from '@core/price/as-asked';
 import { notePrices } from '@core/deeds/note-prices';
 import { ChangeDetectionStrategy, Component, inject, input, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
@@ -59,10 +60,11 @@ export class PriceGap {
   protected readonly problem = signal('');
 
   protected async save(): Promise<void> {
-    const perKgMinor = this.format.parsePerUnit(this.text());
-    if (perKgMinor === null || perKgMinor <= 0) return this.problem.set(`“${this.text()}” is not a price.`);
-    const value = { item: this.item().id, shop: this.shop() || 'unnamed shop', perKgMinor, on: this.on() };
-    const say = `${this.item().name}: ${this.format.perUnit(perKgMinor)}`;
+    const asked = this.format.parseAsked(this.text());
+    const price = asked && asAsked(asked);
+    if (!price) return this.problem.set(`“${this.text()}” is not a price. Write it like 24.50.`);
+    const value = { item: this.item().id, shop: this.shop() || 'unnamed shop', ...price, on: this.on() };
+    const say = `${this.item().name}: ${this.format.asked(value)}`;
     await this.store.perform(notePrices([value], say, () => this.clock.newId()));
   }
 }

@@ -6,6 +6,7 @@ import { cookedShare } from '@core/cost/cooked';
 import type { Lot } from '@core/ledger/lot';
 import type { ItemChoice } from '@core/price/item-choice';
 import { meanPlateDg } from '@core/pack/eater';
+import { whyCounted } from '@core/format/why-counted';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../../household/household-store';
 import { EditFigure } from '../../../household/parts/edit-figure';
@@ -48,6 +49,7 @@ export class ShopTable {
           name: this.nameOf()(line.part),
           item: line.price.item,
           known: line.price.state === 'known' ? line.price : null,
+          ...this.countedOf(line),
           usable: line.destination !== 'stock' && line.destination !== 'render',
           oursPerKg: minor > 0 ? (minor * 10_000) / line.massDg : null,
           cooked: cookedShare(
@@ -58,6 +60,16 @@ export class ShopTable {
         };
       }),
   );
+
+  /** Where it counts at another price than the shop asks: what of it is thrown away, or why else. */
+  private countedOf({ price }: ComparisonLine): { readonly leftOn: number | null; readonly why: string } {
+    if (price.state !== 'known') return { leftOn: null, why: '' };
+    const leftOn = price.counted.how === 'without' ? price.counted.share : null;
+    return {
+      leftOn,
+      why: leftOn === null ? whyCounted(price, (part) => this.nameOf()(part), this.format) : '',
+    };
+  }
 
   protected bare(perKgMinor: number): string {
     return this.format.perUnit(perKgMinor).split('/')[0] ?? '';
