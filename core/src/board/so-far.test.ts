@@ -4,7 +4,9 @@ import { cleanPrice } from './clean-price';
 
 describe('what clean meat has come to', () => {
   const piece = { paidMinor: 6000, inDg: 50_000, leftDg: 40_000, foundDg: 0 };
-  const flows = [{ entry: 'd', way: 'liquid', massDg: 1000, count: 0, plates: 0 }] as Lot['flows'];
+  const flows = [
+    { entry: 'd', at: '', deed: 'd', way: 'liquid', massDg: 1000, count: 0, plates: 0 },
+  ] as Lot['flows'];
 
   it('as bought, without the liquid, and without what goes to the fat', () => {
     const cuts = [{ destination: 'render', inDg: 9000 }] as const;

@@ -10,5 +10,6 @@ export function basisOf(household: Pick<Household, 'records'>): CostBasis {
   return {
     pricing: { book, choices: valuesOf(household, 'item') },
     plateDg: meanPlateDg(settingsOf(household)),
+    closed: valuesOf(household, 'basis'),
   };
 }

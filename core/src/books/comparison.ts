@@ -45,7 +45,7 @@ export interface Comparison {
 export function compareWithShop(state: State, piece: LotId, basis: CostBasis): Comparison {
   const lot = state.lots.get(piece);
   const onBoardDg = lot && !lot.closed ? lot.leftDg : 0;
-  const carriers = carriersOf(state, piece, basis).map((each) => ({
+  const carriers = carriersOf(state, piece, basis, 'comparison').map((each) => ({
     ...each,
     massDg: each.lot.id === piece ? each.massDg - onBoardDg : each.massDg,
   }));

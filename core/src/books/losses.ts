@@ -4,7 +4,7 @@ import type { EntryId } from '../ledger/lot';
 import type { State } from '../ledger/replay';
 import type { MassDg } from '../units/mass';
 import type { Minor } from '../units/money';
-import type { LotCost } from '../cost/cost-of-lots';
+import type { LotCost } from '../cost/lot-cost';
 
 /** What nobody ate in some time: not found at a stock-take, or thrown away. */
 export interface Loss {

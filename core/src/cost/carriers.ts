@@ -5,6 +5,8 @@ import type { Lot, LotId } from '../ledger/lot';
 import type { State } from '../ledger/replay';
 import type { MassDg } from '../units/mass';
 import { remembered, type Remembered } from '../units/remembered';
+import { fixedPricing } from './basis-of-piece';
+import type { PieceBasis } from './piece-basis';
 import type { PartPrice, Pricing } from './part-price';
 import { pilePrices } from './pile-prices';
 import { platesIn } from './plates';
@@ -15,21 +17,30 @@ export interface CostBasis {
   readonly pricing: Pricing;
   /** What a plate weighs raw in this household, for meat that is not packed as plates. */
   readonly plateDg: MassDg;
+  /** What closed pieces counted with, by piece. */
+  readonly closed?: ReadonlyMap<LotId, PieceBasis>;
 }
+
+/** What is asked of a piece: what its parts carry, or what they would have cost in the shop. */
+export type Use = 'shares' | 'comparison';
 
 export type Carriers = readonly (Carrier & Leaf)[];
 
-/** By basis, and by piece: a basis is made anew when a price or a setting changes. */
-const known = new WeakMap<CostBasis, Remembered<LotId, Carriers>>();
+/** By basis and use, and by piece: a basis is made anew when a price or a setting changes. */
+const known: Record<Use, WeakMap<CostBasis, Remembered<LotId, Carriers>>> = {
+  shares: new WeakMap(),
+  comparison: new WeakMap(),
+};
 
 /**
- * The shares of a piece with what the methods want to know of each. Remembered while the basis and
- * everything that came of the piece are the same things: of a household's pieces one entry changes one.
+ * The shares of a piece with what the methods want to know of each. A closed piece's shares are by what
+ * it counted with when it was closed, and the journal, only. Remembered while the basis and everything
+ * that came of the piece are the same things: of a household's pieces one entry changes one.
  */
-export function carriersOf(state: State, piece: LotId, basis: CostBasis): Carriers {
-  const remember = known.get(basis) ?? remembered<LotId, Carriers>();
-  known.set(basis, remember);
-  return remember(piece, lotsOf(state, piece), () => carriersNow(state, piece, basis));
+export function carriersOf(state: State, piece: LotId, basis: CostBasis, use: Use = 'shares'): Carriers {
+  const remember = known[use].get(basis) ?? remembered<LotId, Carriers>();
+  known[use].set(basis, remember);
+  return remember(piece, lotsOf(state, piece), () => carriersNow(state, piece, basis, use));
 }
 
 /** Everything that the shares of a piece depend on: what came off it, and the packs that it went into. */
@@ -45,20 +56,24 @@ function lotsOf(state: State, piece: LotId): Lot[] {
   return lots;
 }
 
-function carriersNow(state: State, piece: LotId, { pricing, plateDg }: CostBasis): Carriers {
+function carriersNow(state: State, piece: LotId, basis: CostBasis, use: Use): Carriers {
+  const lot = state.lots.get(piece);
+  const counted = lot?.closed ? basis.closed?.get(piece) : undefined;
+  const pricing = counted ? fixedPricing(counted, basis.pricing, lot?.on ?? '', use) : basis.pricing;
   const leaves = leavesOf(state, piece);
-  const prices = pricesOfLeaves(state.lots.get(piece), leaves, pricing);
-  return leaves.map((leaf) => {
-    const { lot, destination, massDg } = leaf;
-    const price = prices.get(keyOf(leaf)) ?? NO_PRICE;
-    return {
-      lot,
-      destination,
-      massDg,
-      price,
-      plates: isUsable(destination) ? platesOf(state, leaf, plateDg) : 0,
-    };
-  });
+  const prices = pricesOfLeaves(lot, leaves, pricing);
+  // What is wrapped later has other plates than were thought of: what was carried does not move for it.
+  const platesFor = (leaf: Leaf): number =>
+    counted && use === 'shares'
+      ? platesIn(leaf.lot, leaf.massDg, counted.plateDg)
+      : platesOf(state, leaf, basis.plateDg);
+  return leaves.map((leaf) => ({
+    lot: leaf.lot,
+    destination: leaf.destination,
+    massDg: leaf.massDg,
+    price: prices.get(keyOf(leaf)) ?? NO_PRICE,
+    plates: isUsable(leaf.destination) ? platesFor(leaf) : 0,
+  }));
 }
 
 const NO_PRICE: PartPrice = { state: 'unknown', item: null, leftOn: 0, lessPerKg: 0 };
@@ -96,7 +111,7 @@ const LOST = 'loss';
  * @example 1.2 kg of boneless meat, 500 g of it packed as three plates, plates of 175 g: 7
  */
 export function platesFrom(state: State, piece: LotId, basis: CostBasis): number {
-  return carriersOf(state, piece, basis).reduce((sum, { plates }) => sum + plates, 0);
+  return sum(carriersOf(state, piece, basis, 'comparison'), ({ plates }) => plates);
 }
 
 /** Plates of the packs that a share went into, by mass; what is not packed by the household's plate of boneless meat. */

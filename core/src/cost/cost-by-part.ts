@@ -4,7 +4,8 @@ import type { LotId } from '../ledger/lot';
 import type { State } from '../ledger/replay';
 import type { MassDg } from '../units/mass';
 import type { Minor } from '../units/money';
-import type { CostBasis } from './carriers';
+import { carriersOf, type CostBasis } from './carriers';
+import { exactShares } from './coins-of-piece';
 import { COST_METHOD_IDS, type CostMethodId, COST_METHODS } from './method';
 import { sharePaid } from './share-paid';
 
@@ -16,23 +17,47 @@ export interface PartCost {
   readonly count: number;
   readonly massDg: MassDg;
   readonly minor: Readonly<Record<CostMethodId, Minor>>;
+  /** The same before anything was rounded to coins: what a kilogram of it cost follows from this. */
+  readonly exact: Readonly<Record<CostMethodId, number>>;
 }
 
 const NOTHING = Object.fromEntries(COST_METHOD_IDS.map((id) => [id, 0])) as Record<CostMethodId, Minor>;
 
 /** The parts of a piece, each with its share of what was paid under the four methods side by side. */
 export function costByPart(state: State, piece: LotId, basis: CostBasis): PartCost[] {
-  const shares = COST_METHOD_IDS.map(
-    (method) => [method, sharePaid(state, piece, COST_METHODS[method], basis)] as const,
-  );
+  const carriers = carriersOf(state, piece, basis);
+  const paid = state.lots.get(piece)?.paidMinor ?? 0;
+  const leaves = leavesOrPiece(state, piece);
+  const shares = COST_METHOD_IDS.map((method) => {
+    const exact = exactShares(leaves, paid, COST_METHODS[method].weights(carriers, paid));
+    return { method, coins: sharePaid(state, piece, COST_METHODS[method], basis), exact };
+  });
   const parts = new Map<string, PartCost>();
-  for (const { lot, massDg, destination } of leavesOrPiece(state, piece)) {
+  leaves.forEach(({ lot, massDg, destination }, at) => {
     const key = `${lot.part ?? ''}/${destination}`;
-    const seen = parts.get(key) ?? { part: lot.part, destination, count: 0, massDg: 0, minor: NOTHING };
-    const minor = Object.fromEntries(
-      shares.map(([method, of]) => [method, seen.minor[method] + (of.get(lot.id) ?? 0)]),
-    ) as Record<CostMethodId, Minor>;
-    parts.set(key, { ...seen, count: seen.count + lot.count, massDg: seen.massDg + massDg, minor });
-  }
+    const seen = parts.get(key) ?? {
+      part: lot.part,
+      destination,
+      count: 0,
+      massDg: 0,
+      minor: NOTHING,
+      exact: NOTHING,
+    };
+    const added = (
+      to: Readonly<Record<CostMethodId, number>>,
+      of: (share: (typeof shares)[number]) => number,
+    ): Record<CostMethodId, number> =>
+      Object.fromEntries(shares.map((share) => [share.method, to[share.method] + of(share)])) as Record<
+        CostMethodId,
+        number
+      >;
+    parts.set(key, {
+      ...seen,
+      count: seen.count + lot.count,
+      massDg: seen.massDg + massDg,
+      minor: added(seen.minor, ({ coins }) => coins.get(lot.id)?.minor ?? 0),
+      exact: added(seen.exact, ({ exact }) => exact[at] ?? 0),
+    });
+  });
   return [...parts.values()];
 }

@@ -16,6 +16,19 @@ export interface Pricing {
   readonly choices: ReadonlyMap<string, ItemChoice>;
   /** The grade or mark that the meat is of; prices of the same count before others. */
   readonly grade?: string | null;
+  /** Prices that a closed piece counted with: they stand before those of the book. */
+  readonly fixed?: ReadonlyMap<string, GoingPrice>;
+  /** What has no such price has none: what is noted later does not count. */
+  readonly isFixedOnly?: boolean;
+}
+
+/** What an item goes for on a day: as it was fixed, else by the book. */
+export function goingOf(
+  { book, grade, fixed, isFixedOnly = false }: Pricing,
+  item: string,
+  on: IsoDate,
+): GoingPrice | null {
+  return fixed?.get(item) ?? (isFixedOnly ? null : goingPrice(book, item, on, grade));
 }
 
 /** Why a part counts at another price than the one that the shop asks for the item. */
@@ -111,9 +124,7 @@ export function ownPrice(
   if (!item) return { state: 'unknown', item: null, leftOn: 0, lessPerKg: 0 };
   if (pricing.choices.get(item.id)?.unwanted) return { state: 'unwanted', item };
   for (const each of links) {
-    const going = skipped.includes(each.item.id)
-      ? null
-      : goingPrice(pricing.book, each.item.id, on, pricing.grade);
+    const going = skipped.includes(each.item.id) ? null : goingOf(pricing, each.item.id, on);
     if (going) return knownAt(each.item, going, countedOf(pricing, each));
   }
   const [first] = links;

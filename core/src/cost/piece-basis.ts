@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { askedSchema } from '../price/price-note';
 
 const item = z.string().regex(/^[a-z][a-z0-9-]*$/);
 
@@ -13,6 +14,8 @@ export const pieceBasisSchema = z.strictObject({
         item,
         /** Smallest coins a kilogram, unrounded. */
         perKg: z.number().positive().max(1e9),
+        /** The same as it was asked, where it is one shop's price. */
+        asked: askedSchema.optional(),
         /** Keys of the notes that it is the going price of. */
         notes: z.array(z.string().trim().min(1).max(250)).max(200),
       }),

@@ -3,11 +3,10 @@ import type { Kind, ReadyCut, Way } from '../catalogue/kind-schema';
 import { kindById } from '../catalogue/kinds';
 import { shopItem, wholePieceItem } from '../catalogue/shop-items';
 import type { Destination } from '../ledger/destination';
-import { goingPrice } from '../price/going-price';
 import { perKg, sumExact, worthAt, type ExactMinor, type Rate } from '../price/rate';
 import type { IsoDate } from '../units/date';
 import type { MassDg } from '../units/mass';
-import { holds, isGap, ownPrice, type PartOfKind, type PartPrice, type Pricing } from './part-price';
+import { goingOf, holds, isGap, ownPrice, type PartOfKind, type PartPrice, type Pricing } from './part-price';
 
 /** One heap of a whole piece; the destination null for what is lost. */
 export interface Heap {
@@ -76,7 +75,7 @@ function shareOut(
   on: IsoDate,
 ): void {
   const item = shopItem(larger.item);
-  const going = item && goingPrice(pricing.book, item.id, on, pricing.grade);
+  const going = item && goingOf(pricing, item.id, on);
   if (!item || !going || pricing.choices.get(item.id)?.unwanted) return;
   const inIt = heaps.flatMap((heap, at) => (isIn(larger, heap) && heap.massDg > 0 ? [at] : []));
   const gaps = inIt.filter((at) => isOpenGap(heaps[at], prices[at]));

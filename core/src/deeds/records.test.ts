@@ -53,7 +53,7 @@ describe('prices', () => {
     let n = 0;
     const deed = notePrices([note, note], '2 prices written down.', () => `k${(n += 1)}`);
     expect(said(deed).map(([key]) => key)).toEqual(['k1', 'k2']);
-    expect(said(correctPrice('k1', note, 'x'))).toEqual([['k1', note]]);
+    expect(said(correctPrice(new JournalBuilder().household(), 'k1', note, 'x'))).toEqual([['k1', note]]);
     expect(said(deletePrice('k1'))).toEqual([['k1', null]]);
   });
 

@@ -16,6 +16,7 @@ const NOTHING: WhatCame = {
   devices: [],
   records: {},
   settings: [],
+  counted: [],
   placesGone: 0,
   misfits: [],
 };
@@ -44,6 +45,7 @@ describe('what a merge brought, in words', () => {
         { group: 'eaters', here: {}, there: {}, stays: 'here' },
         { group: 'costs', here: {}, there: {}, stays: 'there' },
       ],
+      counted: [{ piece: 'p', item: 'strip-steak', here: 2900, there: 3000, now: 3000 }],
       placesGone: 2,
       misfits: ['e1'],
     };
@@ -53,6 +55,7 @@ describe('what a merge brought, in words', () => {
       '1 written by the device tablet, 24 Nov',
       'Who eats here: said otherwise there; what was said here stays',
       'What the work costs: said otherwise there; what was said there counts now',
+      'A closed piece counted strip steak at €29.00/kg here and €30.00/kg there: €30.00/kg counts',
       '2 places of this household, in which nothing lay, did not stay',
       '1 of it does not fit: see the top of the page',
     ]);

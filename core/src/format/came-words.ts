@@ -1,6 +1,7 @@
+import { shopItem } from '../catalogue/shop-items';
 import type { RecordType } from '../records/record';
 import type { SettingsGroup } from '../records/settings';
-import type { Differing, FromDevice, WhatCame } from '../records/what-came';
+import type { CountedOtherwise, Differing, FromDevice, WhatCame } from '../records/what-came';
 import { countedWords } from './counted-words';
 import type { Format } from './format';
 
@@ -36,7 +37,7 @@ const LIST = new Intl.ListFormat('en-GB');
  * @example ['3 weighings, 2 uses and 14 prices', 'From one device, 3 to 24 Nov', 'Who eats here differs: what was said here stays']
  */
 export function cameWords(
-  { byType, records, devices, settings, placesGone, misfits }: WhatCame,
+  { byType, records, devices, settings, counted, placesGone, misfits }: WhatCame,
   format: Format,
 ): string[] {
   const named = Object.entries(RECORDS).map(
@@ -51,6 +52,7 @@ export function cameWords(
     all.length === 0 ? 'Nothing that was not here' : LIST.format(all),
     ...devices.map((device) => deviceWords(device, format)),
     ...settings.map(differs),
+    ...counted.map((each) => countedWordsOf(each, format)),
     ...(placesGone === 0
       ? []
       : [`${format.count(placesGone, 'place')} of this household, in which nothing lay, did not stay`]),
@@ -64,6 +66,12 @@ function deviceWords({ device, entries, from, to }: FromDevice, format: Format):
   const [first, last] = [format.day(from.slice(0, 10)), format.day(to.slice(0, 10))];
   const when = first === last ? first : `${first} to ${last}`;
   return `${entries} written by the device ${device.length > LONG_ID ? device.slice(0, 4) : device}, ${when}`;
+}
+
+/** What a closed piece counted with on two devices. */
+function countedWordsOf({ item, here, there, now }: CountedOtherwise, format: Format): string {
+  const name = shopItem(item)?.name ?? item;
+  return `A closed piece counted ${name.toLowerCase()} at ${format.perUnit(here)} here and ${format.perUnit(there)} there: ${format.perUnit(now)} counts`;
 }
 
 function differs({ group, stays }: Differing): string {

@@ -91,7 +91,7 @@ function unpacked(draft: Draft, entry: EntryOf<'unpacked'>): Refusal | null {
   if (!measured.ok) return measured.problem;
   const taken = measured.value;
   const flow = lot.flows.length;
-  flowOut(draft, lot, taken, { entry: entry.id, way: 'unpacked', lot: entry.lot, on: entry.on });
+  flowOut(draft, lot, taken, entry, { way: 'unpacked', lot: entry.lot, on: entry.on });
   opened(draft, lot.id, entry);
   const { kind, part, name, animal, destination } = lot;
   const { wrap, thicknessMm, singly, refrozenOn, kept, prepared, until, dated } = lot;

@@ -94,7 +94,7 @@ function drained(draft: Draft, entry: EntryOf<'drained'>): Refusal | null {
     heavier.foundDg += over;
     heavier.leftDg = entry.massDg;
   }
-  loss(draft, lot, -over, entry.id, 'liquid');
+  loss(draft, lot, -over, entry, 'liquid');
   opened(draft, lot.id, entry);
   return null;
 }
@@ -117,7 +117,7 @@ function cut(draft: Draft, entry: EntryOf<'cut'>): Refusal | null {
   // A part does not take birds or plates with it: those are counted when the lot itself moves.
   const taken = { ...measured.value, count: 0, plates: 0 };
   const flow = lot.flows.length;
-  flowOut(draft, lot, taken, { entry: entry.id, way: 'cut', lot: entry.lot, on: entry.on });
+  flowOut(draft, lot, taken, entry, { way: 'cut', lot: entry.lot, on: entry.on });
   if (lot.form === 'piece') opened(draft, lot.id, entry);
   draft.add(
     newLot('part', {
@@ -155,8 +155,10 @@ function closed(draft: Draft, entry: EntryOf<'closed'>): Refusal | null {
   if (problem) return problem;
   if (lot.form !== 'piece' && !lot.flows.some((flow) => flow.way === 'cut'))
     return { code: 'not-a-piece', lot: lot.id };
-  loss(draft, lot, lot.leftDg, entry.id, 'unaccounted');
-  draft.change(draft.lots.get(lot.id) ?? lot).closed = true;
+  loss(draft, lot, lot.leftDg, entry, 'unaccounted');
+  const after = draft.change(draft.lots.get(lot.id) ?? lot);
+  after.closed = true;
+  after.closedAt = entry.at;
   return null;
 }
 
@@ -167,6 +169,7 @@ function reopened(draft: Draft, entry: EntryOf<'reopened'>): Refusal | null {
   const after = draft.change(lot);
   if (after.flows.at(-1)?.way === 'unaccounted') after.leftDg += dropFlow(after)?.massDg ?? 0;
   after.closed = false;
+  after.closedAt = null;
   return null;
 }
 

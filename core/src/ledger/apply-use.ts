@@ -11,7 +11,7 @@ function gone(draft: Draft, entry: EntryOf<'eaten' | 'given' | 'discarded'>): Re
   if (problem) return problem;
   const measured = measure(lot, entry.amount);
   if (!measured.ok) return measured.problem;
-  flowOut(draft, lot, measured.value, { entry: entry.id, way: entry.type, on: entry.on });
+  flowOut(draft, lot, measured.value, entry, { way: entry.type, on: entry.on });
   return null;
 }
 
@@ -72,7 +72,7 @@ function counted(draft: Draft, entry: EntryOf<'counted'>): Refusal | null {
   const plates = (lot.platesLeft * -difference) / lot.leftDg;
   const missing = Math.max(0, lot.countLeft - countLeft);
   const taken = { massDg: -difference, count: missing, plates, foundDg: 0 };
-  flowOut(draft, lot, taken, { entry: entry.id, way: 'shrunk' });
+  flowOut(draft, lot, taken, entry, { way: 'shrunk' });
   // There may be less of it in more pieces than were written down.
   draft.change(draft.lots.get(lot.id) ?? lot).countLeft = countLeft;
   return null;

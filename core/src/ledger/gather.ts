@@ -49,6 +49,6 @@ export function gather(
 /** Takes what was gathered out of its lots. */
 export function takeOut(draft: Draft, gathered: Gathered, entry: EntryOf<'packed' | 'combined'>): void {
   for (const { lot, taken } of gathered.taken) {
-    flowOut(draft, lot, taken, { entry: entry.id, way: entry.type, lot: entry.lot, on: entry.on });
+    flowOut(draft, lot, taken, entry, { way: entry.type, lot: entry.lot, on: entry.on });
   }
 }

@@ -29,6 +29,9 @@ export type FlowWay =
 /** So much left a lot by one entry. */
 export interface Flow {
   readonly entry: EntryId;
+  /** Its place in time, and the deed that it was done with: what is wrapped in one deed shares its coins. */
+  readonly at: Instant;
+  readonly deed: EntryId;
   readonly way: FlowWay;
   readonly massDg: MassDg;
   readonly count: number;
@@ -129,6 +132,8 @@ export interface Lot {
   readonly singly: boolean;
   /** Whether more can come off it. */
   readonly closed: boolean;
+  /** Its place in time when it was closed; null while it is open. */
+  readonly closedAt: Instant | null;
   readonly sources: readonly Source[];
   readonly flows: readonly Flow[];
 }

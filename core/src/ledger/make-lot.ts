@@ -78,6 +78,7 @@ export function newLot(form: Form, fields: NewLot): Lot {
     thicknessMm: fields.thicknessMm ?? null,
     singly: fields.singly ?? false,
     closed: false,
+    closedAt: null,
     sources: fields.sources ?? [],
     flows: NO_FLOWS,
   };
@@ -125,6 +126,7 @@ export function copyLot(lot: Lot): Changeable {
     thicknessMm: lot.thicknessMm,
     singly: lot.singly,
     closed: lot.closed,
+    closedAt: lot.closedAt,
     sources: lot.sources,
     flows: lot.flows.length === 0 ? NO_FLOWS : [...lot.flows],
   };

@@ -1,5 +1,5 @@
 import { failure, success, type Result } from '../units/result';
-import type { Amount } from './entry';
+import type { Amount, Entry } from './entry';
 import type { Draft } from './draft';
 import { type Flow, type FlowWay, type Lot, totalDg } from './lot';
 import { addFlow } from './make-lot';
@@ -72,12 +72,16 @@ function share(lot: Lot, massDg: number, fraction: number): Taken {
   return { massDg, count, plates: lot.platesLeft * fraction, foundDg: 0 };
 }
 
+/** The entry by which something leaves a lot. */
+type By = Pick<Entry, 'id' | 'at' | 'deed'>;
+
 /** Lets the taken leave a lot by one entry. */
 export function flowOut(
   draft: Draft,
   lot: Lot,
   taken: Taken,
-  flow: Pick<Flow, 'entry' | 'way' | 'lot' | 'on'>,
+  by: By,
+  flow: Pick<Flow, 'way' | 'lot' | 'on'>,
 ): void {
   const { massDg, count, plates, foundDg } = taken;
   const after = draft.change(lot);
@@ -86,10 +90,20 @@ export function flowOut(
   after.countLeft -= count;
   after.platesLeft -= plates;
   after.thawingDg = Math.max(0, after.thawingDg - massDg);
-  addFlow(after, { entry: flow.entry, way: flow.way, massDg, count, plates, lot: flow.lot, on: flow.on });
+  addFlow(after, {
+    entry: by.id,
+    at: by.at,
+    deed: by.deed ?? by.id,
+    way: flow.way,
+    massDg,
+    count,
+    plates,
+    lot: flow.lot,
+    on: flow.on,
+  });
 }
 
 /** Lets mass leave a lot without portions or plates, such as liquid. */
-export function loss(draft: Draft, lot: Lot, massDg: number, entry: string, way: FlowWay): void {
-  if (massDg > 0) flowOut(draft, lot, { massDg, count: 0, plates: 0, foundDg: 0 }, { entry, way });
+export function loss(draft: Draft, lot: Lot, massDg: number, by: By, way: FlowWay): void {
+  if (massDg > 0) flowOut(draft, lot, { massDg, count: 0, plates: 0, foundDg: 0 }, by, { way });
 }

@@ -44,8 +44,12 @@ export function goingPrice(
   return { perKgMinor: perKg(rate), rate, notes: counted, ageDays: daysBetween(newest.on, on) };
 }
 
-/** @param rates one at least */
-function medianRate(rates: readonly Rate[]): Rate {
+/**
+ * The middle of several rates, exactly.
+ *
+ * @param rates one at least
+ */
+export function medianRate(rates: readonly Rate[]): Rate {
   const sorted = [...rates].sort((a, b) => perKg(a) - perKg(b));
   const [low, high] = [sorted[(sorted.length - 1) >> 1] as Rate, sorted[sorted.length >> 1] as Rate];
   return low === high ? low : middleRate(low, high);

@@ -44,6 +44,18 @@ export function rateAsked({ minor, unit, eachDg }: Asked): Rate | null {
   return per > 0n ? { coins: BigInt(minor), per, isByPound: unit === 'lb' } : null;
 }
 
+/** So finely is a price that is a middle of several kept. */
+const FINE = 1_000_000_000;
+
+/** A rate of so many coins a kilogram, whole or not. */
+export function rateOfNumber(perKgMinor: number): Rate {
+  return {
+    coins: BigInt(Math.round(perKgMinor * FINE)),
+    per: UNIT.kg * BigInt(FINE),
+    isByPound: false,
+  };
+}
+
 /** A whole number of tenths of a gram, exactly. */
 const exactDg = (massDg: MassDg): ExactMass => BigInt(Math.round(massDg)) * FG_IN_DG;
 

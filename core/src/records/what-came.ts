@@ -17,6 +17,16 @@ export interface Differing {
   readonly stays: 'here' | 'there';
 }
 
+/** A price that a closed piece counted with on one device, and another on the other. */
+export interface CountedOtherwise {
+  readonly piece: string;
+  readonly item: string;
+  /** Smallest coins a kilogram. */
+  readonly here: number;
+  readonly there: number;
+  readonly now: number;
+}
+
 /** What one device wrote down of what came. */
 export interface FromDevice {
   readonly device: string;
@@ -34,6 +44,7 @@ export interface WhatCame {
   /** Registers that are new or say something else now, settings apart. */
   readonly records: Readonly<Partial<Record<RecordType, number>>>;
   readonly settings: readonly Differing[];
+  readonly counted: readonly CountedOtherwise[];
   /** Places of this household in which nothing lay, and which the older one does not have. */
   readonly placesGone: number;
   /** Entries that do not fit since. */
@@ -68,6 +79,7 @@ export function whatCame(before: Household, other: Household, after: Household):
     devices: [...devices.values()],
     records: tally(changed.map(([, { type }]) => type)),
     settings: differing(before, other, after),
+    counted: countedOtherwise(before, other, after),
     placesGone: [...valuesOf(before, 'place').keys()].filter((key) => !after.records.has(`place/${key}`))
       .length,
     misfits: after.journal.state.setAside.map(({ entry }) => entry.id).filter((id) => !aside.has(id)),
@@ -95,4 +107,16 @@ function differing(before: Household, other: Household, after: Household): Diffe
     const isHere = canonicalJson(partOfGroup(group, now)) === canonicalJson(here);
     return [{ group, here, there, stays: isHere ? ('here' as const) : ('there' as const) }];
   });
+}
+
+function countedOtherwise(before: Household, other: Household, after: Household): CountedOtherwise[] {
+  const [ours, theirs, now] = [before, other, after].map((each) => valuesOf(each, 'basis'));
+  const priceOf = (bases: typeof ours, piece: string, item: string): number | undefined =>
+    bases?.get(piece)?.prices.find((price) => price.item === item)?.perKg;
+  return [...(ours?.keys() ?? [])].flatMap((piece) =>
+    (ours?.get(piece)?.prices ?? []).flatMap(({ item, perKg: here }) => {
+      const [there, counts] = [priceOf(theirs, piece, item), priceOf(now, piece, item)];
+      return there === undefined || there === here ? [] : [{ piece, item, here, there, now: counts ?? here }];
+    }),
+  );
 }

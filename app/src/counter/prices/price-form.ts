@@ -1,6 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { shopItem } from '@core/catalogue/shop-items';
-import { correctPrice, deletePrice } from '@core/deeds/note-prices';
+import { afterPrice } from '@core/books/after-price';
+import { COST_METHODS } from '@core/cost/method';
+import type { Deed } from '@core/deeds/deed';
+import { correctPrice, deletePrice, piecesWith } from '@core/deeds/note-prices';
+import { movedWords } from '@core/format/moved-words';
 import { Format } from '@core/format/format';
 import { askPrice } from '@core/format/price-words';
 import { goingPrice } from '@core/price/going-price';
@@ -128,11 +132,24 @@ export class PriceForm {
     if (text && !(await this.ask.confirm('Is this price right?', text, yes))) return;
     const key = this.editing()?.key ?? double?.other.key ?? this.clock.newId();
     const said = `${shopItem(value.item)?.name}, ${value.shop}: ${this.format.asked(value)}`;
-    const written = await this.store.perform(correctPrice(key, value, said));
+    const deed = correctPrice(this.store.household(), key, value, said);
+    if (!(await this.moves(deed, key))) return;
+    const written = await this.store.perform(deed);
     if (!written.ok) return;
     for (const field of [this.amount, this.weight, this.note]) field.set('');
     this.tried.set(false);
     this.done.emit();
+  }
+
+  /** What closed pieces counted with is put right with it, once somebody has seen what that moves. */
+  private async moves(deed: Deed, key: string): Promise<boolean> {
+    const household = this.store.household();
+    const words = movedWords(
+      afterPrice(household, deed, COST_METHODS[this.store.costMethod()]),
+      piecesWith(household, key).length,
+      this.format,
+    );
+    return words === '' || this.ask.confirm('Put right what was counted with it?', words, 'Put all right');
   }
 
   /** The price as it would be written down; null while it is none. */

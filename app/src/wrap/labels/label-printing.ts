@@ -58,7 +58,8 @@ export class LabelPrinting {
     const label = packLabel(
       pack,
       this.colds.of()(pack),
-      cost?.complete ? cost.minor : null,
+      // While its piece is open nobody knows what it will have cost.
+      cost?.complete && cost.isFinal ? cost.minor : null,
       { note, rules },
       {
         mass: (massDg) => this.format.mass(massDg),

@@ -11,7 +11,9 @@ import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../../household/household-store';
 import { EditFigure } from '../../../household/parts/edit-figure';
 import { Swatch } from '../../../ui/piece/swatch';
+import type { KeyedNote } from '@core/price/price-book';
 import { PriceGap } from './price-gap';
+import { PriceRight } from './price-right';
 import { Slips } from '../../../ui/told/slips';
 import { PopoverButton } from '../../../ui/over/popover-button';
 
@@ -21,7 +23,7 @@ const COOKED_OF_RAW = 0.7;
 /** Ours against the shop's, part by part, like with like. */
 @Component({
   selector: 'v-shop-table',
-  imports: [PopoverButton, Slips, EditFigure, PriceGap, Swatch],
+  imports: [PopoverButton, Slips, EditFigure, PriceGap, PriceRight, Swatch],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './shop-table.html',
   styleUrl: './shop-table.css',
@@ -42,7 +44,7 @@ export class ShopTable {
         const cost = this.costs().find(
           ({ part, destination }) => part === line.part && destination === line.destination,
         );
-        const minor = cost?.minor[this.store.costMethod()] ?? 0;
+        const exact = cost?.exact[this.store.costMethod()] ?? 0;
         return {
           key: `${line.part}/${line.destination}`,
           line,
@@ -50,8 +52,9 @@ export class ShopTable {
           item: line.price.item,
           known: line.price.state === 'known' ? line.price : null,
           ...this.countedOf(line),
+          note: this.noteOf(line),
           usable: line.destination !== 'stock' && line.destination !== 'render',
-          oursPerKg: minor > 0 ? (minor * 10_000) / line.massDg : null,
+          oursPerKg: exact > 0 ? (exact * 10_000) / line.massDg : null,
           cooked: cookedShare(
             { kind: this.piece().kind, part: line.part },
             line.destination,
@@ -60,6 +63,12 @@ export class ShopTable {
         };
       }),
   );
+
+  /** The note that a price is put right by: of the shop where the piece was bought, else the newest. */
+  private noteOf({ price }: ComparisonLine): KeyedNote | null {
+    const notes = price.state === 'known' ? price.going.notes : [];
+    return notes.find(({ shop }) => shop === this.piece().shop) ?? notes[0] ?? null;
+  }
 
   /** Where it counts at another price than the shop asks: what of it is thrown away, or why else. */
   private countedOf({ price }: ComparisonLine): { readonly leftOn: number | null; readonly why: string } {
