@@ -261,7 +261,7 @@ describe('what the work costs beside the meat', () => {
       );
       const [header, ...lines] = readFileSync(join(folder, name), 'utf8').trim().split('\r\n');
       expect(header).toContain(
-        'part,destination,count,mass_g,cost_store_value,cost_by_weight,cost_by_product_credit,cost_by_dinner,shop_item',
+        'part,goes to,count,weight (kg),cost by shop prices (EUR),cost by weight (EUR),"cost, cheap parts first (EUR)",cost by dinner (EUR),shop item,shop asks (EUR/kg)',
       );
       expect(lines.some((line) => line.startsWith('Centre,main,'))).toBe(true);
       expect(person.complaints).toEqual([]);

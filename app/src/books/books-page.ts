@@ -4,7 +4,8 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { RouterLink } from '@angular/router';
 import { TableModule } from 'primeng/table';
 import { kindById } from '@core/catalogue/kinds';
-import { writeCsv } from '@core/exchange/csv';
+import { PIECE_COLUMNS } from '@core/exchange/books-csv';
+import { figuresCsv, type FiguresStyle } from '@core/exchange/figures-csv';
 import { summarisePiece, totalsOf, type PieceSummary } from '@core/books/piece-summary';
 import { lotName } from '@core/catalogue/lot-name';
 import { Clock } from '../household/clock';
@@ -161,51 +162,14 @@ export class BooksPage {
     return by === column ? (down ? 'descending' : 'ascending') : null;
   }
 
-  protected saveCsv(): void {
-    const { plainMoney } = this.format;
-    const rows = this.sorted().map(
-      ({
-        summary: { lot, perKgMinor, yield: part, usableDg, perUsableKgMinor, comparison },
-        kind,
-        shop,
-        minutes,
-      }) => [
-        lot.id,
-        kind,
-        lot.count,
-        lot.on,
-        shop,
-        lot.inDg / 10,
-        plainMoney(lot.paidMinor ?? 0),
-        plainMoney(perKgMinor),
-        Math.round(part * 1000) / 10,
-        usableDg / 10,
-        perUsableKgMinor === null ? null : plainMoney(perUsableKgMinor),
-        plainMoney(comparison.worthMinor),
-        plainMoney(comparison.savedMinor),
-        plainMoney(comparison.breakEvenPerKgMinor),
-        comparison.complete ? 'yes' : 'no',
-        minutes,
-      ],
-    );
-    const columns = [
-      'id',
-      'kind',
-      'count',
-      'bought_on',
-      'shop',
-      'weight_g',
-      'paid',
-      'price_per_kg',
-      'yield_pct',
-      'usable_g',
-      'usable_per_kg',
-      'worth_bought_cut',
-      'saved',
-      'break_even_per_kg',
-      'complete',
-      'minutes',
-    ];
-    saveText(`vendicus-pieces-${this.clock.today()}.csv`, writeCsv(columns, rows), 'text/csv');
+  protected saveCsv(units: FiguresStyle['units']): void {
+    const rows = this.sorted().map(({ summary, kind, shop, minutes }) => ({
+      ...summary,
+      kind,
+      shop,
+      minutes,
+    }));
+    const text = figuresCsv(PIECE_COLUMNS, rows, { units, ...this.store.settings() });
+    saveText(`vendicus-pieces-${this.clock.today()}.csv`, text, 'text/csv');
   }
 }

@@ -25,7 +25,7 @@ import { explainRefusal, type Refusal } from '@core/ledger/refusal';
 import { perishableOf, stockOf, toWrap } from '@core/pack/stock';
 import { lotName } from '@core/catalogue/lot-name';
 import type { Deed } from '@core/deeds/deed';
-import { withBasis } from '@core/deeds/with-basis';
+import { inFull } from '@core/deeds/in-full';
 import { takeBack, type Done } from '@core/deeds/take-back';
 import { countedWords, tallyOf, tallySince, type Tally } from '@core/format/counted-words';
 import { Format } from '@core/format/format';
@@ -249,7 +249,7 @@ export const HouseholdStore = signalStore(
         notices.problem(asked.problem);
         return asked;
       }
-      const deed = withBasis(store.household(), asked.value);
+      const deed = inFull(store.household(), asked.value);
       const { say = '' } = deed;
       const written = await attempt(deed);
       if (!written.ok) {

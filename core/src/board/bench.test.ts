@@ -262,7 +262,7 @@ describe('usual ranges and what a weight outside them asks', () => {
         count: 1,
         on,
       })),
-      { type: 'closed', lot: 'p', reason: 'none' },
+      { type: 'closed', lot: 'p', reason: 'none', loss: 'lost' },
     );
     const some = partRanges(kind, way, habitOfWay(past.household().journal.state, { kind, way }));
     expect(some.get('fat')?.own?.[1]).toBeLessThan(some.get('fat')?.catalogue[1] ?? 0);

@@ -1,14 +1,6 @@
 import * as z from 'zod';
 import { idSchema } from '../ledger/id';
 
-/** What somebody says of a piece that is closed with more missing, or more on its bones, than usual. */
-const closingSchema = z.strictObject({
-  /** More was not found again than usual: it is really gone, or was not weighed. Only the first teaches. */
-  loss: z.enum(['lost', 'not-weighed']).optional(),
-  /** Bones weigh more than usual: they are clean and heavy, or meat was left on them. */
-  bones: z.enum(['clean', 'meat-left']).optional(),
-});
-
 /** What a household adds to a piece's own entries. */
 export const pieceNoteSchema = z.strictObject({
   text: z.string().max(2000).optional(),
@@ -36,8 +28,6 @@ export const pieceNoteSchema = z.strictObject({
     .optional(),
   /** It is cut above 32 °C: it may be out for half the time. */
   hot: z.literal(true).optional(),
-  /** What was answered when it was closed with something odd about it. */
-  closing: closingSchema.optional(),
   /** What was seen on it before it was bought. */
   marks: z.array(idSchema).max(20).optional(),
 });

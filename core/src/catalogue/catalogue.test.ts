@@ -140,6 +140,7 @@ describe('finding a kind', () => {
     ['ground beef', 'strip-loin'],
     // By the steak that it gives, and as other languages call it.
     ['new york strip', 'strip-loin'],
+    ['NY strip', 'strip-loin'],
     ['filet mignon', 'beef-tenderloin'],
     ['tomahawk', 'rib-seven-bones'],
     ['lamb cutlet', 'lamb-rack'],
@@ -152,7 +153,9 @@ describe('finding a kind', () => {
 
   it('finds all for nothing, none for nonsense', () => {
     expect(findKinds(KINDS, ' ')).toHaveLength(KINDS.length);
-    expect(findKinds(KINDS, 'zebra')).toEqual([]);
+    // A brisket is no rib, a ham no hamburger, chuck no round.
+    for (const none of ['zebra', 'brisket', 'ham', 'chuck', 'tri tip'])
+      expect(findKinds(KINDS, none)).toEqual([]);
   });
 });
 

@@ -5,6 +5,7 @@
 const CUT_NAMES: Readonly<Record<string, readonly string[]>> = {
   'strip-steak': [
     'New York strip',
+    'NY strip',
     'Kansas City strip',
     'sirloin steak (Britain, Ireland)',
     'porterhouse steak (Australia)',

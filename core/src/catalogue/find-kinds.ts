@@ -28,15 +28,28 @@ function rankOf(kind: Kind, words: string[]): number {
     [kind.animal, kind.itemNumber ?? '', kind.bone],
     kind.parts.flatMap(namesOf),
   ];
-  const ranks = words.map((word) =>
-    fields.findIndex((texts) => texts.some((text) => plainLetters(text).includes(word))),
-  );
+  const ranks = words.map((word) => fields.findIndex((texts) => texts.some((text) => isIn(text, word))));
   return ranks.includes(-1) ? Infinity : Math.max(0, ...ranks);
 }
 
+/** Short words begin a word: "ham" is no hamburger's, "tri" no strip's; long ones may stand within a compound. */
+const SHORT = 4;
+
+function isIn(text: string, word: string): boolean {
+  const plain = plainLetters(text);
+  return word.length > SHORT
+    ? plain.includes(word)
+    : plain.split(/[^\p{L}\p{N}]+/u).some((each) => each.startsWith(word));
+}
+
+/** Mince, cubes and bones are called what they are elsewhere whatever they come off: those names lead to no piece. */
+const isOfItsOwn = ({ destination }: Part): boolean => destination === 'main' || destination === 'second';
+
 /** What a part is called here, in the shop, and elsewhere. */
-function namesOf({ name, portion, shopItem: item }: Part): string[] {
+function namesOf(part: Part): string[] {
+  const { name, portion, shopItem: item } = part;
   const here = [name, portion ?? '', (item && shopItem(item)?.name) ?? ''];
+  if (!isOfItsOwn(part)) return here;
   const text = plainLetters(here.join(' '));
   const elsewhere = WORDS.filter(({ word }) => text.includes(plainLetters(word)));
   return [...here, ...cutNames(item ?? ''), ...elsewhere.flatMap(({ alsoCalled }) => alsoCalled)];

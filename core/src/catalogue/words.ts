@@ -77,7 +77,7 @@ export const WORDS: readonly Word[] = [
   {
     word: 'flap',
     meaning: 'A thin sheet of meat on the inside of the ribs, or at the side of a block.',
-    alsoCalled: ['skirt', 'brisket flap'],
+    alsoCalled: ['skirt'],
   },
   {
     word: 'gland',

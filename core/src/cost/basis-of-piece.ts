@@ -6,7 +6,7 @@ import { goingPrice, type GoingPrice } from '../price/going-price';
 import type { KeyedNote, PriceBook } from '../price/price-book';
 import { perKg, rateAsked, rateOfNumber, type Rate } from '../price/rate';
 import { daysBetween, type IsoDate } from '../units/date';
-import type { CostBasis } from './carriers';
+import type { MassDg } from '../units/mass';
 import type { Pricing } from './part-price';
 import type { PieceBasis } from './piece-basis';
 
@@ -26,7 +26,10 @@ function itemsOf({ kind: id, animal }: PieceBought): string[] {
  *
  * @example strip steak at 14.99 a pound, from one note: { item: 'strip-steak', perKg: 3304.7…, asked: { minor: 1499, unit: 'lb' }, notes: ['k1'] }
  */
-export function basisOfPiece(piece: PieceBought, { pricing, plateDg }: CostBasis): PieceBasis {
+export function basisOfPiece(
+  piece: PieceBought,
+  { pricing, plateDg }: { readonly pricing: Pricing; readonly plateDg: MassDg },
+): PieceBasis {
   const items = itemsOf(piece);
   const prices = items.flatMap((item) => {
     const going = goingPrice(pricing.book, item, piece.on ?? '', piece.grade);

@@ -1,5 +1,5 @@
 import * as fc from 'fast-check';
-import { afterPrice } from '../books/after-price';
+import { afterPrice } from '../deeds/after-price';
 import { basisOf } from '../books/basis-of';
 import { compareWithShop } from '../books/comparison';
 import { correctPrice, notePrices } from '../deeds/note-prices';

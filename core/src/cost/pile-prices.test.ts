@@ -1,5 +1,5 @@
 import * as fc from 'fast-check';
-import type { Way } from '../catalogue/kind-schema';
+import type { Kind, Way } from '../catalogue/kind-schema';
 import { kindById, KINDS } from '../catalogue/kinds';
 import { basisOf } from '../books/basis-of';
 import { compareWithShop } from '../books/comparison';
@@ -9,7 +9,6 @@ import { JournalBuilder } from '../testing/journal-builder';
 import { runs } from '../testing/runs';
 import { habitOfWay, predict, type Prediction } from '../yield/prediction';
 import { answerAt } from '../yield/verdict';
-import type { Kind } from '../catalogue/kind-schema';
 import { comparableItem } from './part-price';
 
 const on = '2026-01-01';

@@ -105,7 +105,7 @@ describe('work on a piece', () => {
   it('is cut another way, closed with a reason, and opened again', () => {
     const way = kindById('strip-loin')!.ways[1]!;
     expect(after(changeWay(piece, way)).get('p')?.way).toBe(way.id);
-    const closed = closePiece(piece, '  fell on the floor ');
+    const closed = closePiece(piece, { reason: '  fell on the floor ' });
     expect(closed.facts).toEqual([{ type: 'closed', lot: 'p', reason: 'fell on the floor' }]);
     expect(after(closed).get('p')?.closed).toBe(true);
     expect(after({ facts: [...closed.facts!, ...reopenPiece(piece).facts!] }).get('p')?.closed).toBe(false);

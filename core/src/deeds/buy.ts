@@ -21,9 +21,11 @@ export interface Purchased {
 export function buy(piece: FactOf<'received'>, { marks, prices, apart, newId }: Purchased): Deed {
   const facts = apart ? oneByOne(piece, newId) : [piece];
   const seen = facts.map(({ lot }) => noteChange(lot, () => ({ marks: [...marks] })));
+  // A price that came with a purchase goes with it.
+  const ofPurchase = prices.map((note) => ({ ...note, lot: piece.lot }));
   return {
     facts,
-    records: [...(notePrices(prices, '', newId).records ?? []), ...(marks.length > 0 ? seen : [])],
+    records: [...(notePrices(ofPurchase, '', newId).records ?? []), ...(marks.length > 0 ? seen : [])],
     say: `${kindById(piece.kind)?.name ?? piece.kind} bought. It is on the Block.`,
   };
 }

@@ -1,5 +1,6 @@
 import type { Instant } from '../units/date';
 import { lotName } from '../catalogue/lot-name';
+import type { FactOf } from '../ledger/entry';
 import type { Lot } from '../ledger/lot';
 import { noteChange } from '../records/change';
 import type { Deed } from './deed';
@@ -12,10 +13,13 @@ export function changeWay(piece: Lot, way: { readonly id: string; readonly name:
   };
 }
 
-/** Nothing more comes off; what was not found is unaccounted, for the reason given. */
-export function closePiece(piece: Lot, reason?: string): Deed {
+/** What is said of a piece when it is closed, where something about it is odd. */
+export type SaidAtClosing = Pick<FactOf<'closed'>, 'reason' | 'loss' | 'bones'>;
+
+/** Nothing more comes off; what was not found is unaccounted, with what was said of it. */
+export function closePiece(piece: Lot, { reason, loss, bones }: SaidAtClosing = {}): Deed {
   return {
-    facts: [{ type: 'closed', lot: piece.id, reason: reason?.trim() || undefined }],
+    facts: [{ type: 'closed', lot: piece.id, reason: reason?.trim() || undefined, loss, bones }],
     say: `${lotName(piece)} closed.`,
   };
 }

@@ -10,17 +10,26 @@ export type Cell = string | number | null;
 const BEFORE_FORMULA = /(?<=^|[;,\t\r\n])(?=[=+\-−@\t\r])/g;
 const GUARDED = /(?<=^|[;,\t\r\n])'(?=[=+\-−@\t\r])/g;
 
+/** A figure is a figure, also one below nothing: no spreadsheet takes it for a formula. */
+const FIGURE = /^-?\d+([.,]\d+)?$/;
+
 /**
- * A table as CSV (RFC 4180), with a byte-order mark so that spreadsheets read it as UTF-8. Cells
- * that a spreadsheet would take for a formula get an apostrophe in front.
+ * A table as CSV (RFC 4180), with a byte-order mark so that spreadsheets read it as UTF-8. Text
+ * that a spreadsheet would take for a formula gets an apostrophe in front; a figure does not.
  *
  * @example writeCsv(['a'], [['=1+1']]) // '\ufeffa\r\n\'=1+1\r\n'
  */
-export function writeCsv(columns: readonly string[], rows: readonly (readonly Cell[])[]): string {
+export function writeCsv(
+  columns: readonly string[],
+  rows: readonly (readonly Cell[])[],
+  delimiter: ',' | ';' = ',',
+): string {
   const data = rows.map((row) =>
-    row.map((cell) => (typeof cell === 'string' ? cell.replace(BEFORE_FORMULA, "'") : (cell ?? ''))),
+    row.map((cell) =>
+      typeof cell === 'string' && !FIGURE.test(cell) ? cell.replace(BEFORE_FORMULA, "'") : (cell ?? ''),
+    ),
   );
-  return `\ufeff${Papa.unparse({ fields: [...columns], data })}\r\n`;
+  return `\ufeff${Papa.unparse({ fields: [...columns], data }, { delimiter })}\r\n`;
 }
 
 /** One line of a CSV file, by column; with its number in the file, the header being 1. */

@@ -1,4 +1,4 @@
-import type { MovedPack } from '../books/after-price';
+import type { MovedPack } from '../cost/moved-pack';
 import type { Format } from './format';
 
 /** More are counted and not named. */

@@ -159,6 +159,8 @@ function closed(draft: Draft, entry: EntryOf<'closed'>): Refusal | null {
   const after = draft.change(draft.lots.get(lot.id) ?? lot);
   after.closed = true;
   after.closedAt = entry.at;
+  after.lossWas = entry.loss ?? null;
+  after.bonesWere = entry.bones ?? null;
   return null;
 }
 
@@ -170,6 +172,8 @@ function reopened(draft: Draft, entry: EntryOf<'reopened'>): Refusal | null {
   if (after.flows.at(-1)?.way === 'unaccounted') after.leftDg += dropFlow(after)?.massDg ?? 0;
   after.closed = false;
   after.closedAt = null;
+  after.lossWas = null;
+  after.bonesWere = null;
   return null;
 }
 

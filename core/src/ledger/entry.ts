@@ -144,7 +144,13 @@ const bodies = {
     }),
     reason: text.optional(),
   },
-  closed: { lot: id, reason: text.optional() },
+  /** With what somebody says where more was not found again, or more is on its bones, than usual. */
+  closed: {
+    lot: id,
+    reason: text.optional(),
+    loss: z.enum(['lost', 'not-weighed']).optional(),
+    bones: z.enum(['clean', 'meat-left']).optional(),
+  },
   reopened: { lot: id },
   combined: {
     lot: id,

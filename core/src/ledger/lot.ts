@@ -134,6 +134,9 @@ export interface Lot {
   readonly closed: boolean;
   /** Its place in time when it was closed; null while it is open. */
   readonly closedAt: Instant | null;
+  /** What was said when it was closed: more than usual is gone, or was not weighed; its bones are heavy, or meat was left on. */
+  readonly lossWas: EntryOf<'closed'>['loss'] | null;
+  readonly bonesWere: EntryOf<'closed'>['bones'] | null;
   readonly sources: readonly Source[];
   readonly flows: readonly Flow[];
 }

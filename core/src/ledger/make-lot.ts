@@ -79,6 +79,8 @@ export function newLot(form: Form, fields: NewLot): Lot {
     singly: fields.singly ?? false,
     closed: false,
     closedAt: null,
+    lossWas: null,
+    bonesWere: null,
     sources: fields.sources ?? [],
     flows: NO_FLOWS,
   };
@@ -127,6 +129,8 @@ export function copyLot(lot: Lot): Changeable {
     singly: lot.singly,
     closed: lot.closed,
     closedAt: lot.closedAt,
+    lossWas: lot.lossWas,
+    bonesWere: lot.bonesWere,
     sources: lot.sources,
     flows: lot.flows.length === 0 ? NO_FLOWS : [...lot.flows],
   };

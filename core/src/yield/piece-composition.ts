@@ -5,12 +5,13 @@ import type { Kind, Way } from '../catalogue/kind-schema';
 import { leavesOf } from '../ledger/leaves';
 import type { Lot } from '../ledger/lot';
 import type { State } from '../ledger/replay';
+import { yieldTest } from './yield-test';
 import { LOSS, normalised, typicalComposition, type Composition } from './composition';
 
 /**
  * The shares that a finished piece really gave, over the parts of the way it was cut. What the
- * way does not name goes to a part of the same destination, else to a lesser usable one, else to loss;
- * what stands beside the shares of every way (giblets) is taken out.
+ * way does not name goes to a part of the same destination, else to a lesser usable one, else to what is
+ * thrown away or boiled; what stands beside the shares of every way (giblets), or has no like in this one, is taken out.
  */
 function pieceComposition(state: State, piece: Lot, kind: Kind, way: Way): Composition {
   const { keys } = typicalComposition(way);
@@ -23,6 +24,10 @@ function pieceComposition(state: State, piece: Lot, kind: Kind, way: Way): Compo
       continue;
     }
     const key = keyOf(lot.part, destination, kind, keys);
+    if (key === undefined) {
+      besideDg += massDg;
+      continue;
+    }
     masses.set(key, (masses.get(key) ?? 0) + massDg);
     foundDg += massDg;
   }
@@ -33,7 +38,13 @@ function pieceComposition(state: State, piece: Lot, kind: Kind, way: Way): Compo
   );
 }
 
-function keyOf(part: string | null, destination: Destination, kind: Kind, keys: readonly string[]): string {
+/** Where what was weighed counts; what was weighed is never lost. */
+function keyOf(
+  part: string | null,
+  destination: Destination,
+  kind: Kind,
+  keys: readonly string[],
+): string | undefined {
   if (part !== null && keys.includes(part)) return part;
   const goesTo = (key: string): Destination | undefined => partOf(kind, key)?.destination;
   const same = keys.find((key) => goesTo(key) === destination);
@@ -41,7 +52,8 @@ function keyOf(part: string | null, destination: Destination, kind: Kind, keys: 
   const lesser = isUsable(destination)
     ? keys.find((key) => goesTo(key) !== 'main' && isUsable(goesTo(key) ?? 'bin'))
     : undefined;
-  return same ?? lesser ?? LOSS;
+  const other = keys.find((key) => key !== LOSS && !isUsable(goesTo(key) ?? 'main'));
+  return same ?? lesser ?? other;
 }
 
 /** Whether a part stands beside the shares of every way, such as giblets in a bird's label weight. */
@@ -65,7 +77,20 @@ function isCutSo(state: State, piece: Lot, kind: Kind, way: Way): boolean {
   return foreignDg <= FOREIGN * piece.inDg;
 }
 
-/** Every finished piece of a kind that was cut this way, oldest first, with what it gave. */
+/** Drip, evaporation, the board and the scale explain two or three per cent of the drained weight; an estimate. */
+export const MUCH_UNACCOUNTED = 0.04;
+
+/**
+ * Whether a finished piece says what pieces give: what was not found again beyond the usual teaches only
+ * where it was really lost, and what was cut with meat left on its bones does not.
+ */
+function teaches(state: State, piece: Lot): boolean {
+  if (piece.bonesWere === 'meat-left') return false;
+  const { unaccountedDg, drainedDg } = yieldTest(state, piece.id);
+  return piece.lossWas === 'lost' || unaccountedDg <= MUCH_UNACCOUNTED * drainedDg;
+}
+
+/** Every finished piece of a kind that was cut this way and teaches, oldest first, with what it gave. */
 export function pastCompositions(
   state: State,
   kindId: string,
@@ -79,6 +104,6 @@ export function pastCompositions(
       lot.form === 'piece' && lot.closed && lot.kind === kindId && (lot.way ?? kind.ways[0]?.id) === wayId,
   );
   return pieces
-    .filter((piece) => isCutSo(state, piece, kind, way))
+    .filter((piece) => isCutSo(state, piece, kind, way) && teaches(state, piece))
     .map((piece) => ({ piece, composition: pieceComposition(state, piece, kind, way) }));
 }

@@ -297,7 +297,7 @@ describe('a finished piece', () => {
       on,
     },
     { type: 'cut', from: 'p', lot: 'c', part: 'trimmings', destination: 'grind', massDg: 500, count: 1, on },
-    { type: 'closed', lot: 'p' },
+    { type: 'closed', lot: 'p', loss: 'lost' },
   );
   const { journal } = builder.household();
 

@@ -12,6 +12,7 @@ import {
   reopenPiece,
   wasCold,
   workInHeat,
+  type SaidAtClosing,
 } from '@core/deeds/work-on-piece';
 import { doAgain } from '@core/deeds/undoing';
 import { withWhatRestsOn } from '@core/ledger/journal';
@@ -23,7 +24,7 @@ import type { Destination } from '@core/ledger/destination';
 import { partOf } from '@core/catalogue/kinds';
 import { describeEntry } from '@core/format/describe-entry';
 import { lotName } from '@core/catalogue/lot-name';
-import { askQuestion, questionsAbout } from '@core/deeds/questions';
+import { askQuestion, questionsAbout, type Question } from '@core/deeds/questions';
 import { Clock } from '../../household/clock';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
@@ -244,14 +245,14 @@ export class BenchActs {
   /**
    * Closes the piece.
    *
-   * @returns a question that wants a reason first; null where it is closed, or was refused
+   * @returns the questions that want an answer first, where there are any
    */
-  async close(reason?: string): Promise<{ question: string } | 'closed' | 'refused'> {
+  async close(said: SaidAtClosing = {}): Promise<readonly Question[] | 'closed' | 'refused'> {
     const piece = this.board.piece();
     if (!piece) return 'refused';
-    const deed = closePiece(piece, reason);
-    const [question] = this.questionsOf(deed);
-    if (question !== undefined) return { question };
+    const deed = closePiece(piece, said);
+    const questions = (deed.facts ?? []).flatMap((fact) => questionsAbout(this.store.state(), fact));
+    if (questions.length > 0) return questions;
     return (await this.store.perform(deed)).ok ? 'closed' : 'refused';
   }
 

@@ -11,13 +11,14 @@ import {
   signal,
   viewChild,
 } from '@angular/core';
-import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import { Dialog } from 'primeng/dialog';
 import { cleanPrice } from '@core/board/clean-price';
 import { DESTINATION_IDS, type Destination } from '@core/ledger/destination';
 import { flowedDg, type Lot } from '@core/ledger/lot';
 import { lotName } from '@core/catalogue/lot-name';
+import type { Question } from '@core/deeds/questions';
+import type { SaidAtClosing } from '@core/deeds/work-on-piece';
 import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
@@ -30,6 +31,7 @@ import { Board } from './board';
 import { Hand } from './hand';
 import { BoardTimeLine } from './board-time-line';
 import { BenchActs } from './bench-acts';
+import { ClosingQuestions } from './closing-questions';
 import { EndCheck } from './end-check';
 import { pressKey, type AtTheBench } from './keys';
 import { LineForm } from '../packing/line-form';
@@ -42,7 +44,6 @@ import { PutRight } from '../weighing/put-right';
 import { WeighedList } from '../weighing/weighed-list';
 import { Weighings } from '../weighing/weighings';
 import { WeighPanel } from '../weighing/weigh-panel';
-import { TextField } from '../../ui/field/text-field';
 import { TakesFocus } from '../../ui/form/takes-focus';
 import { BarePicture } from '../../ui/told/bare-picture';
 import { wears } from '../../ui/wears';
@@ -56,7 +57,7 @@ wears({ button, dialog });
     BagLine,
     BarePicture,
     BoardTimeLine,
-    FormsModule,
+    ClosingQuestions,
     RouterLink,
     Dialog,
     EditFigure,
@@ -69,7 +70,6 @@ wears({ button, dialog });
     ScaleSettings,
     ShareBar,
     TakesFocus,
-    TextField,
     StepCard,
     WeighedList,
     WeighPanel,
@@ -99,8 +99,13 @@ export class BlockPage {
   /** The weighing that is being put right, while it is there. */
   protected readonly righting = computed(() => this.board.cuts().find(({ id }) => id === this.rightingId()));
   private readonly packing = inject(Packing);
-  protected readonly closing = signal('');
-  protected readonly reason = signal('');
+  protected readonly closing = signal<readonly Question[]>([]);
+  protected readonly closingTitle = computed(() => {
+    const missing = this.closing().find(({ code }) => code === 'much-unaccounted');
+    return missing?.code === 'much-unaccounted'
+      ? `Finish with ${this.format.mass(missing.unaccountedDg)} not weighed?`
+      : 'Finish with so much bone?';
+  });
   protected readonly others = computed(() =>
     this.store.openPieces().filter(({ id }) => id !== this.board.piece()?.id),
   );
@@ -220,22 +225,16 @@ export class BlockPage {
     this.dialog.set('right');
   }
 
-  protected async close(reason?: string): Promise<void> {
-    const outcome = await this.acts.close(reason);
+  protected async close(said: SaidAtClosing = {}): Promise<void> {
+    const outcome = await this.acts.close(said);
     if (outcome === 'refused') return;
     if (outcome !== 'closed') {
-      this.closing.set(outcome.question);
+      this.closing.set(outcome);
       this.dialog.set('reason');
       return;
     }
     this.dialog.set(null);
-    this.reason.set('');
     await this.router.navigate(['/', this.household, 'wrap']);
-  }
-
-  protected async closeWithReason(): Promise<void> {
-    if (this.reason().trim() === '') return this.notices.problem('Say why it is missing, in a word or two.');
-    await this.close(this.reason());
   }
 
   /** A figure chooses the part; with shift, the part of what was weighed last. */

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
 import { drainedDg } from '@core/ledger/lot';
-import { MUCH_UNACCOUNTED } from '@core/deeds/questions';
+import { MUCH_UNACCOUNTED } from '@core/yield/piece-composition';
 import { Format } from '@core/format/format';
 import { Check } from '../../ui/field/check';
 import { Board } from './board';

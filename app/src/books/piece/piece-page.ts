@@ -8,7 +8,8 @@ import { compareWithShop } from '@core/books/comparison';
 import { costByPart } from '@core/cost/cost-by-part';
 import { creditsOf } from '@core/cost/method';
 import { countOfTheYear, workingCosts } from '@core/cost/working-costs';
-import { writeCsv } from '@core/exchange/csv';
+import { PART_COLUMNS } from '@core/exchange/books-csv';
+import { figuresCsv, type FiguresStyle } from '@core/exchange/figures-csv';
 import { packsOfPiece } from '@core/exchange/report';
 import { lotName } from '@core/catalogue/lot-name';
 import { NO_COSTS } from '@core/cost/cost-settings';
@@ -221,38 +222,16 @@ export class PiecePage {
     globalThis.print();
   }
 
-  protected saveCsv(): void {
+  protected saveCsv(units: FiguresStyle['units']): void {
     const piece = this.piece();
     if (!piece) return;
-    const { plainMoney } = this.format;
-    const rows = this.costs().map(({ part, destination, count, massDg, minor }) => {
-      const line = this.shop().lines.find((each) => each.part === part && each.destination === destination);
-      const known = line?.price.state === 'known' ? line.price : null;
-      return [
-        this.nameOf(part),
-        destination,
-        count,
-        massDg / 10,
-        ...Object.values(minor).map(plainMoney),
-        line?.price.item?.name ?? null,
-        known ? plainMoney(known.going.perKgMinor) : null,
-        known?.counted.how === 'without' ? Math.round(known.counted.share * 100) : null,
-        known ? plainMoney(known.perKgMinor) : null,
-        line?.worthMinor == null ? null : plainMoney(line.worthMinor),
-      ];
-    });
-    const columns = [
-      'part',
-      'destination',
-      'count',
-      'mass_g',
-      ...Object.keys(this.costs()[0]?.minor ?? {}).map((id) => `cost_${id.replace(/-/g, '_')}`),
-      'shop_item',
-      'shop_price_per_kg',
-      'left_on_pct',
-      'price_as_ours_per_kg',
-      'worth',
-    ];
-    saveText(`vendicus-${piece.kind}-${piece.on}.csv`, writeCsv(columns, rows), 'text/csv');
+    const { lines } = this.shop();
+    const rows = this.costs().map((cost) => ({
+      ...cost,
+      name: this.nameOf(cost.part),
+      line: lines.find((each) => each.part === cost.part && each.destination === cost.destination) ?? null,
+    }));
+    const text = figuresCsv(PART_COLUMNS, rows, { units, ...this.store.settings() });
+    saveText(`vendicus-${piece.kind}-${piece.on}.csv`, text, 'text/csv');
   }
 }

@@ -4,7 +4,8 @@ import { kindById, KINDS } from '@core/catalogue/kinds';
 import { wholePieceItem } from '@core/catalogue/shop-items';
 import { platesFrom } from '@core/cost/carriers';
 import { lossesBy } from '@core/books/losses';
-import { writeCsv } from '@core/exchange/csv';
+import { PERIOD_COLUMNS } from '@core/exchange/books-csv';
+import { figuresCsv, type FiguresStyle } from '@core/exchange/figures-csv';
 import { summarisePiece, totalsOf } from '@core/books/piece-summary';
 import { notesOf } from '@core/price/price-book';
 import { evenMoney } from '@core/yield/even-money';
@@ -115,22 +116,8 @@ export class TrendsPage {
     }));
   });
 
-  protected saveCsv(): void {
-    const { plainMoney } = this.format;
-    const rows = this.periods().map(({ name, totals, dinners }) => [
-      name,
-      totals.pieces,
-      totals.receivedDg / 10,
-      plainMoney(totals.paidMinor),
-      totals.usableDg / 10,
-      Math.round(dinners * 10) / 10,
-      plainMoney(totals.savedMinor),
-      totals.complete ? 'yes' : 'no',
-    ]);
-    saveText(
-      `vendicus-totals-${this.clock.today()}.csv`,
-      writeCsv([this.span(), 'pieces', 'bought_g', 'paid', 'usable_g', 'dinners', 'saved', 'complete'], rows),
-      'text/csv',
-    );
+  protected saveCsv(units: FiguresStyle['units']): void {
+    const text = figuresCsv(PERIOD_COLUMNS, this.periods(), { units, ...this.store.settings() });
+    saveText(`vendicus-totals-${this.clock.today()}.csv`, text, 'text/csv');
   }
 }

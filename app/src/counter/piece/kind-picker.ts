@@ -6,8 +6,10 @@ import { worthAskingWords } from '@core/format/which-words';
 import type { Lot } from '@core/ledger/lot';
 import { offersTogether } from '@core/price/offers-together';
 import { evenMoney } from '@core/yield/even-money';
+import { RouterLink } from '@angular/router';
 import { rollup } from 'd3-array';
 import { Clock } from '../../household/clock';
+import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
 import { TextField } from '../../ui/field/text-field';
 import { PieceDrawing } from '../../ui/piece/piece-drawing';
@@ -21,7 +23,7 @@ const SHOWN_OFFERS = 2;
 /** Which piece? The kinds bought most often, each with the price up to which it is worth it; any other by name. */
 @Component({
   selector: 'v-kind-picker',
-  imports: [PieceDrawing, TextField],
+  imports: [PieceDrawing, RouterLink, TextField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <v-text
@@ -46,11 +48,16 @@ const SHOWN_OFFERS = 2;
           >
         </button>
       } @empty {
-        <p class="soft none">
-          Nothing is called “{{ search() }}” here. Try a shorter word, or add a kind of your own in Craft.
-        </p>
+        <p class="soft none">Nothing is called “{{ search() }}” here. Try a shorter word.</p>
       }
     </div>
+    @if (ownName(); as name) {
+      <p>
+        <a class="quiet small" [routerLink]="['/', household, 'craft', 'own', 'new']" [queryParams]="{ name }"
+          >Your own cut: {{ name }}</a
+        >
+      </p>
+    }
     @if (shown().length < found().length) {
       <button type="button" class="quiet small" (click)="showsAll.set(true)">
         {{ format.count(found().length - shown().length, 'more kind') }}
@@ -137,6 +144,15 @@ export class KindPicker {
   readonly chosen = output();
 
   protected readonly search = signal('');
+  protected readonly household = inject(HOUSEHOLD_NAME);
+  /** What is searched and is no kind's own name may be one of the household's own. */
+  protected readonly ownName = computed(() => {
+    const name = this.search().trim();
+    const isOne = this.found().some((kind) => kind.name.toLowerCase() === name.toLowerCase());
+    return name.length > 1 && !isOne && (this.found().length === 0 || /\s/.test(name))
+      ? name.charAt(0).toUpperCase() + name.slice(1)
+      : '';
+  });
   protected readonly showsAll = signal(false);
   protected readonly found = computed(() => findKinds(this.store.kinds(), this.search()));
   protected readonly shown = computed(() => {

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { shopItem } from '@core/catalogue/shop-items';
-import { afterPrice } from '@core/books/after-price';
+import { afterPrice } from '@core/deeds/after-price';
 import { COST_METHODS } from '@core/cost/method';
 import type { Deed } from '@core/deeds/deed';
 import { correctPrice, deletePrice, piecesWith } from '@core/deeds/note-prices';

@@ -18,11 +18,19 @@ const NEW_KIND = 'new';
 type Span = readonly [string, string];
 
 /** Which kind the address names, and which one to copy. */
-function askedKind(): Signal<{ readonly id: string; readonly from: string | null }> {
+function askedKind(): Signal<{
+  readonly id: string;
+  readonly from: string | null;
+  readonly name: string;
+}> {
   const { paramMap, queryParamMap } = inject(ActivatedRoute);
   return toSignal(
     combineLatest([paramMap, queryParamMap]).pipe(
-      map(([path, query]) => ({ id: path.get('id') ?? NEW_KIND, from: query.get('from') })),
+      map(([path, query]) => ({
+        id: path.get('id') ?? NEW_KIND,
+        from: query.get('from'),
+        name: query.get('name') ?? '',
+      })),
     ),
     { requireSync: true },
   );
@@ -38,12 +46,12 @@ export class OwnKindDraft {
   private readonly asked = askedKind();
   /** What it begins with: a kind of the household's own, a copy of another, or a blank one. */
   private readonly begun = computed((): Kind => {
-    const { id, from } = this.asked();
+    const { id, from, name } = this.asked();
     return untracked(() => {
       const known = this.store.kinds().find((kind) => kind.id === (id === NEW_KIND ? from : id));
       const ownId = `${OWN}${this.clock.newId()}`;
       if (id !== NEW_KIND && known) return known;
-      return known ? copyOfKind(known, ownId) : blankKind(ownId);
+      return known ? copyOfKind(known, ownId) : { ...blankKind(ownId), name };
     });
   });
   private readonly kindNow = linkedSignal<Kind, Kind>({ source: this.begun, computation: (kind) => kind });
@@ -71,8 +79,8 @@ export class OwnKindDraft {
 
   /** A draft of a kind that was changed elsewhere meanwhile is another one. */
   private keptAs(): string {
-    const { id, from } = this.asked();
-    return `${this.draft()} ${id} ${from ?? ''} ${id === NEW_KIND ? '' : JSON.stringify(this.begun())}`;
+    const { id, from, name } = this.asked();
+    return `${this.draft()} ${id} ${from ?? ''}${name} ${id === NEW_KIND ? '' : JSON.stringify(this.begun())}`;
   }
 
   /** What is to be saved. */

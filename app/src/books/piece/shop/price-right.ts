@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject, input, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import { afterPrice } from '@core/books/after-price';
+import { afterPrice } from '@core/deeds/after-price';
 import { COST_METHODS } from '@core/cost/method';
 import { correctPrice, piecesWith } from '@core/deeds/note-prices';
 import { shopItem } from '@core/catalogue/shop-items';

@@ -1,20 +1,11 @@
 import type { CostMethod } from '../cost/method';
 import { costOfLots } from '../cost/cost-of-lots';
-import type { Deed } from '../deeds/deed';
 import { lotName } from '../catalogue/lot-name';
-import type { LotId } from '../ledger/lot';
-import type { Minor } from '../units/money';
 import { householdOf, type Household } from '../records/household';
 import type { HouseholdRecord, NewRecord } from '../records/record';
-import { basisOf } from './basis-of';
-
-/** A pack that costs something else once a price is put right. */
-export interface MovedPack {
-  readonly lot: LotId;
-  readonly name: string;
-  readonly wasMinor: Minor;
-  readonly becomesMinor: Minor;
-}
+import { basisOf } from '../books/basis-of';
+import type { MovedPack } from '../cost/moved-pack';
+import type { Deed } from './deed';
 
 /**
  * What becomes of packs when a deed that only writes records is done, before it is: to be looked over.

@@ -1,0 +1,63 @@
+import { wholePieceItem } from '../catalogue/shop-items';
+import type { Entry, FactOf } from '../ledger/entry';
+import type { Lot, LotId } from '../ledger/lot';
+import type { PriceNote } from '../price/price-note';
+import { unitPrice } from '../price/label-total';
+import { valuesOf, type Household } from '../records/household';
+import type { NewRecord } from '../records/record';
+import type { Deed } from './deed';
+
+/**
+ * The deed with what it does to the price that a purchase noted: a purchase that is put right puts it
+ * right, one that is taken back takes it away.
+ */
+export function withOwnNote(household: Household, deed: Deed): Deed {
+  const facts = deed.facts ?? [];
+  const changes = facts.some(({ type }) => type === 'corrected' || type === 'undone');
+  if (!changes) return deed;
+  const records = facts.flatMap((fact): NewRecord[] => {
+    if (fact.type === 'corrected') return corrected(household, fact);
+    return fact.type === 'undone' ? takenBack(household, fact.entries) : [];
+  });
+  return records.length === 0 ? deed : { ...deed, records: [...(deed.records ?? []), ...records] };
+}
+
+/** The notes that came with a purchase of a piece. */
+function notesOfLot(household: Household, lot: LotId): (readonly [string, PriceNote])[] {
+  return [...valuesOf(household, 'price')].filter(([, note]) => note.lot === lot);
+}
+
+function corrected(household: Household, { entry, set }: FactOf<'corrected'>): NewRecord[] {
+  const piece = [...household.journal.state.lots.values()].find(
+    ({ form, made }) => form === 'piece' && made === entry,
+  );
+  if (!piece) return [];
+  return notesOfLot(household, piece.id)
+    .filter(([, { item }]) => item === wholePieceItem(piece.kind ?? ''))
+    .map(([key, note]): NewRecord => ({ type: 'price', key, value: noteOf(note, piece, set) }));
+}
+
+/** What the piece itself was asked at goes by its weight and what was paid; where and when by what was said. */
+function noteOf(note: PriceNote, piece: Lot, set: FactOf<'corrected'>['set']): PriceNote {
+  const [massDg, paidMinor] = [set.massDg ?? piece.inDg, set.paidMinor ?? piece.paidMinor ?? 0];
+  const isPrice = set.massDg !== undefined || set.paidMinor !== undefined;
+  const { asked, typed: _, ...rest } = note;
+  return {
+    ...rest,
+    ...(isPrice ? { perKgMinor: Math.max(1, unitPrice(massDg, paidMinor)) } : asked ? { asked } : {}),
+    ...(set.shop === undefined ? {} : { shop: set.shop }),
+    ...(set.on === undefined ? {} : { on: set.on }),
+    ...(set.grade === undefined ? {} : { grade: set.grade }),
+  };
+}
+
+function takenBack(household: Household, entries: readonly string[]): NewRecord[] {
+  const undone = new Set(entries);
+  const bought = household.journal.entries.filter(
+    (entry): entry is Extract<Entry, { type: 'received' }> =>
+      entry.type === 'received' && undone.has(entry.id),
+  );
+  return bought.flatMap(({ lot }) =>
+    notesOfLot(household, lot).map(([key]): NewRecord => ({ type: 'price', key, value: null })),
+  );
+}
