@@ -10,7 +10,7 @@ export type Cell = string | number | null;
 const BEFORE_FORMULA = /(?<=^|[;,\t\r\n])(?=[=+\-−@\t\r])/g;
 const GUARDED = /(?<=^|[;,\t\r\n])'(?=[=+\-−@\t\r])/g;
 
-/** A figure is a figure, also one below nothing: no spreadsheet takes it for a formula. */
+/** A figure is a figure, also one below nothing; at the start of a line it could be read with all that follows. */
 const FIGURE = /^-?\d+([.,]\d+)?$/;
 
 /**
@@ -25,8 +25,10 @@ export function writeCsv(
   delimiter: ',' | ';' = ',',
 ): string {
   const data = rows.map((row) =>
-    row.map((cell) =>
-      typeof cell === 'string' && !FIGURE.test(cell) ? cell.replace(BEFORE_FORMULA, "'") : (cell ?? ''),
+    row.map((cell, at) =>
+      typeof cell === 'string' && !(at > 0 && FIGURE.test(cell))
+        ? cell.replace(BEFORE_FORMULA, "'")
+        : (cell ?? ''),
     ),
   );
   return `\ufeff${Papa.unparse({ fields: [...columns], data }, { delimiter })}\r\n`;
