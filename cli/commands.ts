@@ -1,4 +1,4 @@
-import { DEFAULT_COST_METHOD, COST_METHOD_IDS, type CostMethodId } from '@core/cost/method';
+import { DEFAULT_COST_METHOD, COST_METHOD_IDS, type CostMethodId } from '@core/cost/method-ids';
 import { freezingReport } from '@core/exchange/freezing-report';
 import { keepsReport } from '@core/exchange/keeps-report';
 import { packsReport } from '@core/exchange/packs-report';
@@ -18,7 +18,7 @@ export interface Command {
 
 export type Commands = Readonly<Record<string, Command>>;
 
-const isMethod = (text: string): text is CostMethodId => (COST_METHOD_IDS as string[]).includes(text);
+const isMethod = (text: string): text is CostMethodId => (COST_METHOD_IDS as readonly string[]).includes(text);
 
 function runReport(args: readonly string[]): unknown {
   const { file, options } = parse(args, ['--method', '--school']);

@@ -12,8 +12,7 @@ import type { Kind } from '@core/catalogue/kind-schema';
 import { KINDS } from '@core/catalogue/kinds';
 import { pieceItem, SHOP_ITEMS, type ShopItem } from '@core/catalogue/shop-items';
 import { basisOf } from '@core/books/basis-of';
-import { costOfLots } from '@core/cost/cost-of-lots';
-import { COST_METHODS, DEFAULT_COST_METHOD } from '@core/cost/method';
+import { DEFAULT_COST_METHOD } from '@core/cost/method-ids';
 import { coldPlaces } from '@core/cold/cold-places';
 import { placeNames } from '@core/freeze/place-names';
 import { writeFile } from '@core/exchange/write-file';
@@ -25,7 +24,6 @@ import { explainRefusal, type Refusal } from '@core/ledger/refusal';
 import { perishableOf, stockOf, toWrap } from '@core/pack/stock';
 import { lotName } from '@core/catalogue/lot-name';
 import type { Deed } from '@core/deeds/deed';
-import { inFull } from '@core/deeds/in-full';
 import { takeBack, type Done } from '@core/deeds/take-back';
 import { countedWords, tallyOf, tallySince, type Tally } from '@core/format/counted-words';
 import { Format } from '@core/format/format';
@@ -155,8 +153,7 @@ export const HouseholdStore = signalStore(
     ),
   })),
   withComputed(({ settings }) => ({ costMethod: computed(() => settings().school ?? DEFAULT_COST_METHOD) })),
-  withComputed(({ pieces, household, state, basis, costMethod, shopNames, pieceNotes }) => ({
-    costs: computed(() => costOfLots(state(), COST_METHODS[costMethod()], basis())),
+  withComputed(({ pieces, household, shopNames, pieceNotes }) => ({
     /** What a shop is called now. */
     shopName: computed(
       () =>
@@ -240,6 +237,13 @@ export const HouseholdStore = signalStore(
       return explainRefusal(problem, { mass: (massDg) => format.mass(massDg), lot: nameOf });
     }
 
+    /** What goes with it is reckoned by what is loaded once something happens to meat. */
+    async function withAllOfIt(deed: Deed): Promise<Deed> {
+      if ((deed.facts ?? []).length === 0) return deed;
+      const { inFull } = await import('@core/deeds/in-full');
+      return inFull(store.household(), deed);
+    }
+
     async function perform(
       wanted: Deed | Result<Deed>,
       takesBack = false,
@@ -249,7 +253,7 @@ export const HouseholdStore = signalStore(
         notices.problem(asked.problem);
         return asked;
       }
-      const deed = inFull(store.household(), asked.value);
+      const deed = await withAllOfIt(asked.value);
       const { say = '' } = deed;
       const written = await attempt(deed);
       if (!written.ok) {

@@ -1,8 +1,8 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { drainedDg, flowedDg, type Lot } from '@core/ledger/lot';
 import { lotName } from '@core/catalogue/lot-name';
-import { stillOwed } from '@core/cost/still-owed';
+import type { stillOwed } from '@core/cost/still-owed';
 import { familyOf } from '@core/ledger/leaves';
 import { Clock } from '../household/clock';
 import { Format } from '@core/format/format';
@@ -179,9 +179,17 @@ export class Ticket {
     return this.isDrained() ? 'Next: weigh the first part' : 'Next: drain it and weigh it';
   });
 
+  /** What parts cost in the shop is reckoned by what is loaded once there is a piece in work. */
+  private readonly reckons = signal<typeof stillOwed | null>(null);
+
+  constructor() {
+    // Where it cannot be loaded the ticket says how many parts were weighed.
+    import('@core/cost/still-owed').then((m) => this.reckons.set(m.stillOwed)).catch(() => undefined);
+  }
+
   /** How far it is from having paid for itself; null where too little is known to say. */
   private readonly owed = computed(() => {
-    const owed = stillOwed(this.piece(), this.cuts(), this.store.basis().pricing, this.clock.today());
+    const owed = this.reckons()?.(this.piece(), this.cuts(), this.store.basis().pricing, this.clock.today());
     if (!owed || owed.worthMinor === 0) return null;
     if (owed.owedMinor <= 0)
       return `It has paid for itself, ${this.format.money(-owed.owedMinor)}${owed.isLowerBound ? ' or more' : ''} over.`;

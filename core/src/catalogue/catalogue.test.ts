@@ -154,8 +154,7 @@ describe('finding a kind', () => {
   it('finds all for nothing, none for nonsense', () => {
     expect(findKinds(KINDS, ' ')).toHaveLength(KINDS.length);
     // A brisket is no rib, a ham no hamburger, chuck no round.
-    for (const none of ['zebra', 'brisket', 'ham', 'chuck'])
-      expect(findKinds(KINDS, none)).toEqual([]);
+    for (const none of ['zebra', 'brisket', 'ham', 'chuck']) expect(findKinds(KINDS, none)).toEqual([]);
   });
 });
 

@@ -13,7 +13,8 @@ import type { HouseholdRecord } from '../records/record';
 import { JournalBuilder } from '../testing/journal-builder';
 import { runs } from '../testing/runs';
 import { costOfLots } from './cost-of-lots';
-import { COST_METHOD_IDS, COST_METHODS, type CostMethodId } from './method';
+import { COST_METHODS } from './method';
+import { COST_METHOD_IDS, type CostMethodId } from './method-ids';
 import { costByPart } from './cost-by-part';
 
 const on = '2026-01-01';

@@ -1,6 +1,6 @@
 import { basisOf } from '../books/basis-of';
 import { costByPart } from './cost-by-part';
-import { COST_METHOD_IDS } from './method';
+import { COST_METHOD_IDS } from './method-ids';
 import { JournalBuilder, workedPiece } from '../testing/journal-builder';
 
 const on = '2026-01-01';

@@ -6,7 +6,8 @@ import type { MassDg } from '../units/mass';
 import type { Minor } from '../units/money';
 import { carriersOf, type CostBasis } from './carriers';
 import { exactShares } from './coins-of-piece';
-import { COST_METHOD_IDS, type CostMethodId, COST_METHODS } from './method';
+import { COST_METHODS } from './method';
+import { COST_METHOD_IDS, type CostMethodId } from './method-ids';
 import { sharePaid } from './share-paid';
 
 /** One part of a piece with what it cost under every method. */

@@ -4,7 +4,8 @@ import { settingsPartSchema } from '../records/settings';
 import { basisOf } from '../books/basis-of';
 import { carriersOf, platesFrom } from './carriers';
 import { cookedShare } from './cooked';
-import { creditsOf, COST_METHOD_IDS, type CostMethodId } from './method';
+import { creditsOf } from './method';
+import { COST_METHOD_IDS, type CostMethodId } from './method-ids';
 import { workingCosts } from './working-costs';
 
 /** A piece of 10.00 kg of strip loin for 100.00, all of it weighed. */

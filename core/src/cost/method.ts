@@ -2,6 +2,7 @@ import { isUsable, type Destination } from '../ledger/destination';
 import type { MassDg } from '../units/mass';
 import type { Minor } from '../units/money';
 import { inCoins, worthAt } from '../price/rate';
+import type { CostMethodId } from './method-ids';
 import { isGap, type PartPrice } from './part-price';
 
 /** A share of a piece as the methods see it. */
@@ -114,14 +115,9 @@ const byDinner: CostMethod = {
 };
 
 /** The methods, by id. A new one is a new line here. */
-export const COST_METHODS = {
+export const COST_METHODS: Readonly<Record<CostMethodId, CostMethod>> = {
   'store-value': storeValue,
   'by-weight': byWeight,
   'by-product-credit': byProductCredit,
   'by-dinner': byDinner,
-} as const satisfies Record<string, CostMethod>;
-
-export type CostMethodId = keyof typeof COST_METHODS;
-export const COST_METHOD_IDS = Object.keys(COST_METHODS) as CostMethodId[];
-/** It alone charges fillet as fillet and bones as bones. */
-export const DEFAULT_COST_METHOD: CostMethodId = 'store-value';
+};

@@ -11,7 +11,8 @@ import { yieldTest } from '../yield/yield-test';
 import { basisOf } from '../books/basis-of';
 import { costByPart } from './cost-by-part';
 import { costOfLots } from './cost-of-lots';
-import { COST_METHOD_IDS, COST_METHODS } from './method';
+import { COST_METHODS } from './method';
+import { COST_METHOD_IDS } from './method-ids';
 
 const on = '2026-01-01';
 

@@ -1,5 +1,5 @@
 import type { CostSettings } from '../cost/cost-settings';
-import type { CostMethodId } from '../cost/method';
+import type { CostMethodId } from '../cost/method-ids';
 import type { Dinners } from '../dinner/dinners';
 import type { Feasts } from '../feast/feast-schemas';
 import type { KeepingRules } from '../cold/keeping-rules';

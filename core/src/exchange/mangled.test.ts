@@ -1,7 +1,8 @@
 import * as fc from 'fast-check';
 import { basisOf } from '../books/basis-of';
 import { costOfLots } from '../cost/cost-of-lots';
-import { COST_METHOD_IDS, COST_METHODS } from '../cost/method';
+import { COST_METHODS } from '../cost/method';
+import { COST_METHOD_IDS } from '../cost/method-ids';
 import { householdOf } from '../records/household';
 import { choices, endOf, play } from '../testing/random-journal';
 import { runs } from '../testing/runs';

@@ -11,8 +11,7 @@ import { toldIn } from '../units/prose';
 import type { Result } from '../units/result';
 import { timeOfDay } from '../units/time-of-day';
 import { wallAt } from '../units/zone';
-import { MOST_ASKED, type Asked, type PriceNote } from '../price/price-note';
-import { perKg, rateOf } from '../price/rate';
+import { MOST_ASKED, type Asked } from '../price/price-note';
 import type { Settings } from '../records/settings';
 import { ageWords, dayAndYear, dayWords, monthWords, weekdayWords } from './days';
 import { plural } from './plural';
@@ -192,11 +191,6 @@ export class Format {
   perUnit(perKgMinor: number): string {
     const minor = Math.round(perKgMinor * this.kgPerUnit());
     return `${this.money(minor)}/${this.priceUnit()}`;
-  }
-
-  /** A price that was noted, exactly, in the unit the household knows. */
-  asked(note: Pick<PriceNote, 'perKgMinor' | 'asked'>): string {
-    return this.perUnit(perKg(rateOf(note)));
   }
 
   /** A rate between two currencies, with all the places that somebody typed. */

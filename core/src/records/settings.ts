@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { COST_METHOD_IDS } from '../cost/method';
+import { COST_METHOD_IDS } from '../cost/method-ids';
 import { costSettingsSchema } from '../cost/cost-settings';
 import { dinnersSchema } from '../dinner/dinners';
 import { feastsSchema } from '../feast/feast-schemas';

@@ -1,6 +1,7 @@
 import { chooseMethod } from '@core/deeds/change-settings';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { COST_METHOD_IDS, COST_METHODS, type CostMethodId } from '@core/cost/method';
+import { COST_METHODS } from '@core/cost/method';
+import { COST_METHOD_IDS, type CostMethodId } from '@core/cost/method-ids';
 import { HouseholdStore } from '../../household/household-store';
 
 /** The method of cost that every figure is shown under: one switch for the household. */

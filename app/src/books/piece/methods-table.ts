@@ -1,7 +1,8 @@
 import { sum } from 'd3-array';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { PartCost } from '@core/cost/cost-by-part';
-import { COST_METHOD_IDS, COST_METHODS, type CostMethodId } from '@core/cost/method';
+import { COST_METHODS } from '@core/cost/method';
+import { COST_METHOD_IDS, type CostMethodId } from '@core/cost/method-ids';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
 import { Swatch } from '../../ui/piece/swatch';

@@ -21,6 +21,7 @@ import { usualMinutes } from '@core/yield/minutes';
 import { yieldTest } from '@core/yield/yield-test';
 import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
+import { costsOfLots } from '../../household/costs';
 import { HouseholdStore } from '../../household/household-store';
 import { CorrectPiece } from '../../household/correction/correct-piece';
 import { EditFigure } from '../../household/parts/edit-figure';
@@ -65,6 +66,7 @@ import { BarePicture } from '../../ui/told/bare-picture';
 })
 export class PiecePage {
   protected readonly store = inject(HouseholdStore);
+  private readonly costOf = costsOfLots();
   protected readonly format = inject(Format);
   protected readonly household = inject(HOUSEHOLD_NAME);
   readonly lot = input.required<string>();
@@ -116,7 +118,7 @@ export class PiecePage {
     const piece = this.piece();
     if (!piece) return [];
     return packsOfPiece(this.store.state(), piece).map((lot) => {
-      const cost = this.store.costs().get(lot.id);
+      const cost = this.costOf().get(lot.id);
       const minor = cost?.complete ? cost.minor : null;
       return { lot, minor, perPlate: minor !== null && lot.plates ? minor / lot.plates : null };
     });

@@ -14,6 +14,7 @@ import { Clock } from '../../household/clock';
 import { RouterLink } from '@angular/router';
 import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
+import { costsOfLots } from '../../household/costs';
 import { HouseholdStore } from '../../household/household-store';
 import { PriceChart } from '../../household/parts/price-chart';
 import { saveText } from '../../ui/save-text';
@@ -34,6 +35,7 @@ import { BarePicture } from '../../ui/told/bare-picture';
 })
 export class TrendsPage {
   protected readonly store = inject(HouseholdStore);
+  private readonly costOf = costsOfLots();
   protected readonly format = inject(Format);
   protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly clock = inject(Clock);
@@ -107,7 +109,7 @@ export class TrendsPage {
     const rows = lossesBy(
       this.store.state(),
       this.store.household().journal.entries,
-      this.store.costs(),
+      this.costOf(),
       periodOf,
     );
     return rows.map((row) => ({

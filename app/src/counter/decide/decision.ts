@@ -5,6 +5,7 @@ import { buy } from '@core/deeds/buy';
 import { notePrices } from '@core/deeds/note-prices';
 import { askQuestion, questionsAbout } from '@core/deeds/questions';
 import { Format } from '@core/format/format';
+import { notedPrice } from '@core/format/noted-price';
 import type { FactOf } from '@core/ledger/entry';
 import { asAsked } from '@core/price/as-asked';
 import type { PriceNote } from '@core/price/price-note';
@@ -118,7 +119,7 @@ export class Decision {
     if (!notes) return;
     const [note] = this.asked();
     const kind = this.piece.kind()?.name ?? '';
-    const say = note ? `${kind} left. ${this.format.asked(note)} is noted.` : `${kind} left.`;
+    const say = note ? `${kind} left. ${notedPrice(note, this.format)} is noted.` : `${kind} left.`;
     const deed = notePrices(notes, say, () => this.clock.newId());
     if (notes.length === 0) this.notices.done(say);
     else if (!(await this.store.perform(deed)).ok) return;

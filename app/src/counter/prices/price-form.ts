@@ -6,6 +6,7 @@ import type { Deed } from '@core/deeds/deed';
 import { correctPrice, deletePrice, piecesWith } from '@core/deeds/note-prices';
 import { movedWords } from '@core/format/moved-words';
 import { Format } from '@core/format/format';
+import { notedPrice } from '@core/format/noted-price';
 import { askPrice } from '@core/format/price-words';
 import { goingPrice } from '@core/price/going-price';
 import { gradesOf } from '@core/price/of-grade';
@@ -131,7 +132,7 @@ export class PriceForm {
     const yes = double ? 'Put this one in its place' : 'Yes, it is';
     if (text && !(await this.ask.confirm('Is this price right?', text, yes))) return;
     const key = this.editing()?.key ?? double?.other.key ?? this.clock.newId();
-    const said = `${shopItem(value.item)?.name}, ${value.shop}: ${this.format.asked(value)}`;
+    const said = `${shopItem(value.item)?.name}, ${value.shop}: ${notedPrice(value, this.format)}`;
     const deed = correctPrice(this.store.household(), key, value, said);
     if (!(await this.moves(deed, key))) return;
     const written = await this.store.perform(deed);

@@ -12,6 +12,7 @@ import { packState, type PackState } from '@core/pack/pack-state';
 import { daysBetween, type IsoDate } from '@core/units/date';
 import { Clock } from '../../household/clock';
 import { Colds } from '../../household/colds';
+import { costsOfLots } from '../../household/costs';
 import { HouseholdStore } from '../../household/household-store';
 
 /** A pack with what its row and its picture say of it. */
@@ -53,6 +54,7 @@ export function keptWord(lot: Lot): string {
 @Injectable()
 export class PackRows {
   private readonly store = inject(HouseholdStore);
+  private readonly costOf = costsOfLots();
   private readonly clock = inject(Clock);
   private readonly colds = inject(Colds);
   readonly all = computed(() => {
@@ -76,7 +78,7 @@ export class PackRows {
   private rowOf(lot: Lot, today: IsoDate): PackRow {
     const cold = this.colds.of()(lot);
     const daysLeft = cold.bestBefore === null ? null : daysBetween(today, cold.bestBefore);
-    const cost = this.store.costs().get(lot.id);
+    const cost = this.costOf().get(lot.id);
     const place =
       lot.place === null ? 'no place' : (this.store.placeNames().get(lot.place) ?? 'a place that is gone');
     const number = shortNumber(lot.id);

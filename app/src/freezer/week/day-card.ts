@@ -6,6 +6,7 @@ import { lotName } from '@core/catalogue/lot-name';
 import type { Serving } from '@core/dinner/meal';
 import { wallAt } from '@core/units/zone';
 import { Format } from '@core/format/format';
+import { costsOfLots } from '../../household/costs';
 import { HouseholdStore } from '../../household/household-store';
 import { Colds } from '../../household/colds';
 import { STATE_WORDS } from '../../household/cold-words';
@@ -54,6 +55,7 @@ export class DayCard {
   protected readonly week = inject(Week);
   protected readonly format = inject(Format);
   protected readonly store = inject(HouseholdStore);
+  private readonly costs = costsOfLots();
   private readonly colds = inject(Colds);
   private readonly pieces = inject(PiecesNow);
   /** Pieces that are cut, or come out, on this day. */
@@ -122,7 +124,7 @@ export class DayCard {
   );
 
   private costOf({ lot, isServed, plates }: PlannedServing): number | null {
-    const cost = lot && this.store.costs().get(lot.id);
+    const cost = lot && this.costs().get(lot.id);
     if (!lot || !cost?.complete) return null;
     if (isServed)
       return lot.flows.reduce(

@@ -9,6 +9,7 @@ import { sheetProblem, usualSheet } from '@core/label/sheet';
 import { USUAL_KEEPING } from '@core/cold/keeping-rules';
 import { Colds } from '../../household/colds';
 import { Format } from '@core/format/format';
+import { costsOfLots } from '../../household/costs';
 import { HouseholdStore } from '../../household/household-store';
 
 const FACES = [
@@ -35,6 +36,7 @@ async function fontFiles(): Promise<LabelFontFiles> {
 @Injectable()
 export class LabelPrinting {
   private readonly store = inject(HouseholdStore);
+  private readonly costOf = costsOfLots();
   private readonly format = inject(Format);
   private readonly colds = inject(Colds);
   private readonly loaded = resource({ loader: async () => new LabelFonts(await fontFiles()) });
@@ -52,7 +54,7 @@ export class LabelPrinting {
   readonly sheetProblem = computed(() => sheetProblem(this.settings().sheet));
 
   lay(pack: Lot, fonts: LabelFonts): LaidLabel {
-    const cost = this.store.costs().get(pack.id);
+    const cost = this.costOf().get(pack.id);
     const { sheet, note } = this.settings();
     const rules = this.store.settings().keeping ?? USUAL_KEEPING;
     const label = packLabel(

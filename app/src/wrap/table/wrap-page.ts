@@ -10,6 +10,7 @@ import type { Token } from '@core/pack/table';
 import { Clock } from '../../household/clock';
 import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
+import { costsOfLots } from '../../household/costs';
 import { HouseholdStore } from '../../household/household-store';
 import { Notices } from '../../household/notices';
 import { Overdue } from '../../household/parts/overdue';
@@ -51,6 +52,7 @@ export class WrapPage {
   protected readonly dragDelay = DRAG_DELAY;
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
   protected readonly store = inject(HouseholdStore);
+  protected readonly costOf = costsOfLots();
   protected readonly format = inject(Format);
   protected readonly household = inject(HOUSEHOLD_NAME);
   protected readonly wrapping = inject(Wrapping);

@@ -24,6 +24,7 @@ import {
 import { stretchOf } from '@core/units/cumulative';
 import { Clock } from '../../household/clock';
 import { Colds } from '../../household/colds';
+import { costsOfLots } from '../../household/costs';
 import { HouseholdStore } from '../../household/household-store';
 import { Notices } from '../../household/notices';
 import { keptHere } from '../../household/kept-here';
@@ -55,6 +56,7 @@ export interface Stays {
 @Injectable()
 export class Wrapping {
   private readonly store = inject(HouseholdStore);
+  private readonly costOf = costsOfLots();
   private readonly clock = inject(Clock);
   private readonly notices = inject(Notices);
   private readonly colds = inject(Colds);
@@ -183,7 +185,7 @@ export class Wrapping {
     );
     const today = this.clock.today();
     const costs = contents.map(({ token, massDg }) => {
-      const cost = this.store.costs().get(token.lot.id);
+      const cost = this.costOf().get(token.lot.id);
       return {
         minor: stretchOf(cost?.leftMinor ?? 0, 0, massDg, token.lot.leftDg),
         isKnown: cost?.complete ?? false,

@@ -5,6 +5,7 @@ import { FormsModule } from '@angular/forms';
 import type { ShopItem } from '@core/catalogue/shop-items';
 import { Clock } from '../../../household/clock';
 import { Format } from '@core/format/format';
+import { notedPrice } from '@core/format/noted-price';
 import { HouseholdStore } from '../../../household/household-store';
 import { TextField } from '../../../ui/field/text-field';
 
@@ -64,7 +65,7 @@ export class PriceGap {
     const price = asked && asAsked(asked);
     if (!price) return this.problem.set(`“${this.text()}” is not a price. Write it like 24.50.`);
     const value = { item: this.item().id, shop: this.shop() || 'unnamed shop', ...price, on: this.on() };
-    const say = `${this.item().name}: ${this.format.asked(value)}`;
+    const say = `${this.item().name}: ${notedPrice(value, this.format)}`;
     await this.store.perform(notePrices([value], say, () => this.clock.newId()));
   }
 }

@@ -5,6 +5,7 @@ import { COST_METHODS } from '@core/cost/method';
 import { correctPrice, piecesWith } from '@core/deeds/note-prices';
 import { shopItem } from '@core/catalogue/shop-items';
 import { Format } from '@core/format/format';
+import { notedPrice } from '@core/format/noted-price';
 import { movedWords } from '@core/format/moved-words';
 import { asAsked } from '@core/price/as-asked';
 import type { KeyedNote } from '@core/price/price-book';
@@ -74,7 +75,7 @@ export class PriceRight {
     const { key, typed: _, ...note } = this.note();
     const household = this.store.household();
     const value = { ...note, ...price };
-    const deed = correctPrice(household, key, value, `${this.name()}: ${this.format.asked(value)}`);
+    const deed = correctPrice(household, key, value, `${this.name()}: ${notedPrice(value, this.format)}`);
     const moved = afterPrice(household, deed, COST_METHODS[this.store.costMethod()]);
     const words = movedWords(moved, piecesWith(household, key).length, this.format);
     if (
