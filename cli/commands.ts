@@ -18,7 +18,8 @@ export interface Command {
 
 export type Commands = Readonly<Record<string, Command>>;
 
-const isMethod = (text: string): text is CostMethodId => (COST_METHOD_IDS as readonly string[]).includes(text);
+const isMethod = (text: string): text is CostMethodId =>
+  (COST_METHOD_IDS as readonly string[]).includes(text);
 
 function runReport(args: readonly string[]): unknown {
   const { file, options } = parse(args, ['--method', '--school']);

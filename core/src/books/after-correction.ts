@@ -52,6 +52,6 @@ function figuresOf({ state }: Journal, piece: LotId, basis: CostBasis): PieceFig
     unaccountedDg: test.unaccountedDg,
     yield: test.yield,
     perUsableKgMinor: test.perUsableKgMinor,
-    savedMinor: lot.closed && comparison.worthMinor > 0 ? comparison.savedMinor : null,
+    savedMinor: lot.closed && comparison.isKnown ? comparison.savedMinor : null,
   };
 }

@@ -11,5 +11,6 @@ export function basisOf(household: Pick<Household, 'records'>): CostBasis {
     pricing: { book, choices: valuesOf(household, 'item') },
     plateDg: meanPlateDg(settingsOf(household)),
     closed: valuesOf(household, 'basis'),
+    wishes: valuesOf(household, 'wish'),
   };
 }

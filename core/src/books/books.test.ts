@@ -37,7 +37,13 @@ describe('a piece as one line of the Books', () => {
     });
     const unpriced = {
       ...summary,
-      comparison: { ...summary.comparison, worthMinor: 0, savedMinor: -6000, complete: false },
+      comparison: {
+        ...summary.comparison,
+        worthMinor: 0,
+        savedMinor: -6000,
+        isKnown: false,
+        complete: false,
+      },
     };
     expect(totalsOf([summary, unpriced])).toMatchObject({ pieces: 2, savedMinor: 2722, complete: false });
     expect(totalsOf([])).toMatchObject({ pieces: 0, savedMinor: 0, complete: true });

@@ -1,6 +1,6 @@
 import { group, sum } from 'd3-array';
 import type { Destination } from '../ledger/destination';
-import type { LotId } from '../ledger/lot';
+import type { Lot, LotId } from '../ledger/lot';
 import type { State } from '../ledger/replay';
 import { inCoins, roundExact, sumExact, worthAt, type ExactMinor } from '../price/rate';
 import { allocate } from '../units/allocate';
@@ -9,6 +9,7 @@ import type { Minor } from '../units/money';
 import { carriersOf, type CostBasis } from '../cost/carriers';
 import { isGap, type PartPrice } from '../cost/part-price';
 import type { Carrier } from '../cost/method';
+import { wouldHaveCost, type Instead } from './would-have';
 
 /** One part of the pile, against the same bought cut. */
 export interface ComparisonLine {
@@ -27,7 +28,13 @@ export interface ComparisonLine {
 export interface Comparison {
   readonly lines: readonly ComparisonLine[];
   readonly worthMinor: Minor;
+  /** What would really have been bought for its plates, and what that costs; null where nobody knows. */
+  readonly instead: Instead;
+  readonly insteadMinor: Minor | null;
+  /** That, less what was paid. */
   readonly savedMinor: Minor;
+  /** Whether enough is known to say what was saved at all. */
+  readonly isKnown: boolean;
   /** The purchase price a kilogram at which buying whole costs as much as buying cut; unrounded. */
   readonly breakEvenPerKgMinor: number;
   readonly complete: boolean;
@@ -62,20 +69,33 @@ export function compareWithShop(state: State, piece: LotId, basis: CostBasis): C
   const missing = heaps
     .filter(({ price, destination }) => isGap(price, destination))
     .map(({ part }) => part ?? 'whole');
+  const wish = basis.wishes?.get(lot?.kind ?? '') ?? {};
+  const { instead = 'cut' } = wish;
+  const insteadMinor = wouldHaveCost(wish, worthMinor, carriers, basis.pricing, lot?.on ?? '');
+  const hasGaps = missing.length > 0 && (instead === 'cut' || instead === 'half');
   return {
     lines: heaps.map(({ worth: _, ...heap }, at) => ({
       ...heap,
       worthMinor: heap.price.state === 'unknown' ? null : (shares[at] ?? 0),
     })),
     worthMinor,
-    savedMinor: worthMinor - (lot?.paidMinor ?? 0),
-    breakEvenPerKgMinor: lot ? inCoins(whole) / fromDg(lot.inDg, 'kg') : 0,
-    complete: missing.length === 0 && onBoardDg === 0,
+    instead,
+    insteadMinor,
+    savedMinor: (insteadMinor ?? 0) - (lot?.paidMinor ?? 0),
+    isKnown: insteadMinor !== null && (worthMinor > 0 || instead === 'nothing' || instead === 'piece'),
+    breakEvenPerKgMinor: lot ? evenOf(instead, insteadMinor, inCoins(whole)) / fromDg(lot.inDg, 'kg') : 0,
+    complete: !hasGaps && onBoardDg === 0 && insteadMinor !== null,
     missing: [...new Set(missing)],
   };
 }
 
-type Weighed = Carrier & { readonly lot: { readonly part: string | null } };
+/** Unrounded where it is by the parts. */
+function evenOf(instead: Instead, insteadMinor: Minor | null, worth: number): number {
+  if (instead === 'cut') return worth;
+  return instead === 'half' ? worth / 2 : (insteadMinor ?? 0);
+}
+
+type Weighed = Carrier & { readonly lot: Pick<Lot, 'kind' | 'part'> };
 
 const keyOf = ({ lot, destination }: Weighed): string => `${lot.part ?? ''}/${destination}`;
 

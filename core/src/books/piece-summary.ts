@@ -51,7 +51,7 @@ export function totalsOf(summaries: readonly PieceSummary[]): PieceTotals {
     receivedDg: sum(({ lot }) => lot.inDg),
     usableDg: sum(({ usableDg }) => usableDg),
     paidMinor: sum(({ lot }) => lot.paidMinor ?? 0),
-    savedMinor: sum(({ comparison }) => (comparison.worthMinor > 0 ? comparison.savedMinor : 0)),
+    savedMinor: sum(({ comparison }) => (comparison.isKnown ? comparison.savedMinor : 0)),
     complete: finished.every(({ comparison }) => comparison.complete),
   };
 }

@@ -6,6 +6,7 @@ import type { State } from '../ledger/replay';
 import type { MassDg } from '../units/mass';
 import { remembered, type Remembered } from '../units/remembered';
 import { fixedPricing } from './basis-of-piece';
+import type { KindWish } from './kind-wish';
 import type { PieceBasis } from './piece-basis';
 import type { PartPrice, Pricing } from './part-price';
 import { pilePrices } from './pile-prices';
@@ -19,6 +20,8 @@ export interface CostBasis {
   readonly plateDg: MassDg;
   /** What closed pieces counted with, by piece. */
   readonly closed?: ReadonlyMap<LotId, PieceBasis>;
+  /** What is wished of kinds of pieces, by kind. */
+  readonly wishes?: ReadonlyMap<string, KindWish>;
 }
 
 /** What is asked of a piece: what its parts carry, or what they would have cost in the shop. */

@@ -148,18 +148,42 @@ describe('beside the meat', () => {
       }),
     ).toEqual({
       suppliesMinor: 100,
-      toolsMinor: 60,
+      // 60.00 over ten years, and twelve pieces of the year at least.
+      toolsMinor: 50,
+      energyMinor: 0,
+      tripMinor: 0,
+      thrownAwayMinor: 0,
+      netSavedMinor: 2572,
       timeMinor: 900,
-      netSavedMinor: 1662,
       savedAnHourMinor: 3629,
-      netSavedAnHourMinor: 3416,
+      netSavedAnHourMinor: 3429,
     });
-    expect(
-      workingCosts(
-        { ...work, minutes: 0, piecesOfTheYear: 0 },
-        { bagMinor: 0, labelMinor: 0, hourMinor: 0, tools: [] },
-      ),
-    ).toMatchObject({ netSavedMinor: 2722, savedAnHourMinor: null });
+  });
+
+  it('energy, the trip and what was thrown away come off; an hour is told from 15 minutes on', () => {
+    const work = {
+      savedMinor: 2722,
+      packs: 4,
+      minutes: 14,
+      piecesOfTheYear: 20,
+      piecesOfTheTrip: 3,
+      thrownAwayMinor: 700,
+    };
+    const settings = {
+      bagMinor: 0,
+      labelMinor: 0,
+      hourMinor: 0,
+      tools: [],
+      energyMinor: 6000,
+      tripMinor: 450,
+    };
+    expect(workingCosts(work, settings)).toMatchObject({
+      energyMinor: 300,
+      tripMinor: 150,
+      netSavedMinor: 1572,
+      savedAnHourMinor: null,
+      netSavedAnHourMinor: null,
+    });
   });
 
   it('what is eaten of a part: 30 % goes in cooking (common practice), and its bone', () => {

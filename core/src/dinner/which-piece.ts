@@ -14,6 +14,7 @@ import { goingPrice } from '../price/going-price';
 import { addDays, type IsoDate } from '../units/date';
 import { toDg, type MassDg } from '../units/mass';
 import { usualMinutes } from '../yield/minutes';
+import type { MinutesOf } from '../yield/own-minutes';
 import { habitOfWay, isWorthKnown, predict } from '../yield/prediction';
 import { platesOf } from './plates-of';
 
@@ -62,6 +63,8 @@ export interface Suits {
 }
 
 export interface WhichRequest {
+  /** How long this household takes; as the guide has it where nothing is said. */
+  readonly minutesOf?: MinutesOf;
   readonly state: State;
   readonly stock: readonly Lot[];
   readonly kinds: readonly Kind[];
@@ -109,9 +112,10 @@ export function whichPiece(request: WhichRequest): WhichPiece {
 }
 
 function consider(kind: Kind, request: WhichRequest, liked: ReadonlyMap<string, number>): Suits | LeftOut {
-  const best = bestWay(kind, request.wishes);
+  const best = bestWay(kind, request.wishes, request.minutesOf ?? usualMinutes);
   if (typeof best === 'string') return best;
   const { room, plateDg, eaters } = request;
+  const minutes = (request.minutesOf ?? usualMinutes)(kind, best.way);
   const worth = worthOf(kind, best.way, request);
   const pieceDg = usualPieceDg(kind, request.state);
   if (room && !room.atLeast && room.freeDg < pieceDg * worth.usableShare) return 'no-room';
@@ -133,7 +137,7 @@ function consider(kind: Kind, request: WhichRequest, liked: ReadonlyMap<string, 
     plates,
     wanted: plates * best.wanted,
     uses: best.uses,
-    minutes: usualMinutes(kind, best.way),
+    minutes,
     work: handWork(kind, best.way),
     goingPerKg: worth.goingPerKg,
     goingOn: worth.goingOn,
@@ -147,13 +151,13 @@ function consider(kind: Kind, request: WhichRequest, liked: ReadonlyMap<string, 
       Math.max(-MOST_GAIN, Math.min(MOST_GAIN, gain)) +
       ofAnimal / 2 -
       enough / 2 -
-      effort(kind, best.way),
+      effort(kind, best.way, minutes),
   };
 }
 
 /** What the work weighs: of two that suit alike, the easier and shorter one comes first. */
-const effort = (kind: Kind, way: Way): number =>
-  0.05 * HAND_WORK.indexOf(handWork(kind, way)) + usualMinutes(kind, way) / 600;
+const effort = (kind: Kind, way: Way, minutes: number): number =>
+  0.05 * HAND_WORK.indexOf(handWork(kind, way)) + minutes / 600;
 
 /** A way with how well it fits what is looked for. */
 interface Fitting {
@@ -165,12 +169,16 @@ interface Fitting {
 }
 
 /** The way that gives most of what is looked for, of those that the hand and the clock allow. */
-function bestWay(kind: Kind, { use, hardest, minutes, knifeOnly }: Wishes): Fitting | LeftOut {
+function bestWay(
+  kind: Kind,
+  { use, hardest, minutes, knifeOnly }: Wishes,
+  minutesOf: MinutesOf,
+): Fitting | LeftOut {
   const byKnife = kind.ways.filter((way) => !knifeOnly || isKnifeEnough(kind, way));
   if (byKnife.length === 0) return 'tools';
   const able = byKnife.filter((way) => HAND_WORK.indexOf(handWork(kind, way)) <= HAND_WORK.indexOf(hardest));
   if (able.length === 0) return 'too-hard';
-  const quick = able.filter((way) => minutes === null || usualMinutes(kind, way) <= minutes);
+  const quick = able.filter((way) => minutes === null || minutesOf(kind, way) <= minutes);
   if (quick.length === 0) return 'too-long';
   const [best] = quick.map((way) => fitting(kind, way, use)).sort((a, b) => b.fit - a.fit);
   return best && best.fit >= LEAST_FIT ? best : 'not-for-that';

@@ -2,8 +2,8 @@ import { NO_PART, type BookedPart, type BookedPeriod, type BookedPiece } from '.
 import type { Column } from './figures-csv';
 
 /** A saving that is at least so much is told; with prices missing a loss is not known, and an open piece has none yet. */
-const knownSaving = ({ lot, comparison: { savedMinor, worthMinor, complete } }: BookedPiece): number | null =>
-  lot.closed && worthMinor > 0 && (complete || savedMinor >= 0) ? savedMinor : null;
+const knownSaving = ({ lot, comparison: { savedMinor, isKnown, complete } }: BookedPiece): number | null =>
+  lot.closed && isKnown && (complete || savedMinor >= 0) ? savedMinor : null;
 
 const yesNo = (is: boolean): string => (is ? 'yes' : 'no');
 

@@ -17,7 +17,7 @@ import { priceNoteSchema } from '../price/price-note';
 import { shopAliasSchema } from '../price/shop-alias';
 import { listSourceSchema } from '../price/shop-list';
 import { slicesRequestSchema } from '../slice/slices-request';
-import { kindWishSchema } from '../yield/kind-wish';
+import { kindWishSchema } from '../cost/kind-wish';
 import { settingsPartSchema } from './settings';
 
 const stamp = z.strictObject({

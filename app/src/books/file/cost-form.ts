@@ -55,6 +55,8 @@ export class CostForm {
   protected readonly bag = draftOf(() => this.text(this.costs().bagMinor));
   protected readonly label = draftOf(() => this.text(this.costs().labelMinor));
   protected readonly hour = draftOf(() => this.text(this.costs().hourMinor));
+  protected readonly energy = draftOf(() => this.text(this.costs().energyMinor ?? 0));
+  protected readonly trip = draftOf(() => this.text(this.costs().tripMinor ?? 0));
   protected readonly tools = draftOf<readonly ToolRow[]>(() =>
     this.costs().tools.map(({ name, paidMinor, years }) => ({
       name,
@@ -69,6 +71,8 @@ export class CostForm {
       bag: this.bag,
       label: this.label,
       hour: this.hour,
+      energy: this.energy,
+      trip: this.trip,
       tools: this.tools,
     });
   }
@@ -104,16 +108,19 @@ export class CostForm {
   }
 
   protected async save(): Promise<void> {
-    const [bagMinor, labelMinor, hourMinor] = [
-      this.money(this.bag()),
-      this.money(this.label()),
-      this.money(this.hour()),
-    ];
+    const [bagMinor, labelMinor, hourMinor, energyMinor, tripMinor] = [
+      this.bag,
+      this.label,
+      this.hour,
+      this.energy,
+      this.trip,
+    ].map((field) => this.money(field()));
     const tools = this.tools().map((tool) => this.toolOf(tool));
     this.tried.set(true);
-    if (bagMinor === null || labelMinor === null || hourMinor === null) return;
+    if (bagMinor == null || labelMinor == null || hourMinor == null) return;
+    if (energyMinor == null || tripMinor == null) return;
     if (!tools.every((tool) => tool !== null)) return;
-    const costs: CostSettings = { bagMinor, labelMinor, hourMinor, tools };
+    const costs: CostSettings = { bagMinor, labelMinor, hourMinor, energyMinor, tripMinor, tools };
     await this.store.perform(saveCosts(costs));
   }
 

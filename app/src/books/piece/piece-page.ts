@@ -7,6 +7,12 @@ import { carriersOf, platesFrom } from '@core/cost/carriers';
 import { compareWithShop } from '@core/books/comparison';
 import { costByPart } from '@core/cost/cost-by-part';
 import { creditsOf } from '@core/cost/method';
+import { ownPacks } from '@core/books/own-packs';
+import { thrownAwayMinor } from '@core/books/thrown-away';
+import type { Instead } from '@core/books/would-have';
+import { wishOfKind } from '@core/deeds/wish-of-kind';
+import { leavesOf } from '@core/ledger/leaves';
+import type { KindWish } from '@core/cost/kind-wish';
 import { countOfTheYear, workingCosts } from '@core/cost/working-costs';
 import { PART_COLUMNS } from '@core/exchange/books-csv';
 import { figuresCsv, type FiguresStyle } from '@core/exchange/figures-csv';
@@ -35,6 +41,7 @@ import { MethodsTable } from './methods-table';
 import { ShopTable } from './shop/shop-table';
 import { YieldStrip } from './yield-strip';
 import { draftOf } from '../../ui/form/draft-of';
+import { Choice, type Options } from '../../ui/field/choice';
 import { TextField } from '../../ui/field/text-field';
 import { Fold } from '../../ui/over/fold';
 import { Slips } from '../../ui/told/slips';
@@ -45,6 +52,7 @@ import { BarePicture } from '../../ui/told/bare-picture';
   selector: 'v-piece-page',
   imports: [
     BarePicture,
+    Choice,
     CorrectPiece,
     Fold,
     Slips,
@@ -151,17 +159,55 @@ export class PiecePage {
   });
   protected readonly work = computed(() => {
     const days = this.store.pieces().flatMap(({ on }) => on ?? []);
-    const piecesOfTheYear = countOfTheYear(days, this.piece()?.on ?? '9999-12-31');
+    const piece = this.piece();
+    const piecesOfTheYear = countOfTheYear(days, piece?.on ?? '9999-12-31');
+    const packs = this.packs().map(({ lot }) => lot);
     return workingCosts(
       {
         savedMinor: this.shop().savedMinor,
-        packs: this.packs().length,
+        packs: ownPacks(this.store.state(), this.lot(), packs).length,
         minutes: this.minutes().minutes,
         piecesOfTheYear,
+        piecesOfTheTrip: this.store
+          .pieces()
+          .filter(({ on, shop }) => on === piece?.on && shop === piece?.shop).length,
+        thrownAwayMinor: thrownAwayMinor(this.store.state(), this.lot(), this.store.basis()),
       },
       this.store.settings().costs ?? NO_COSTS,
     );
   });
+  /** What would really have been bought for these plates, kept for the kind. */
+  private readonly wish = computed(() => this.store.basis().wishes?.get(this.piece()?.kind ?? '') ?? {});
+  protected readonly instead = computed(() => this.wish().instead ?? 'cut');
+  protected readonly insteadItem = computed(() => this.wish().insteadItem ?? '');
+  protected readonly insteads: Options<Instead> = [
+    ['cut', 'the same, cut'],
+    ['half', 'half as much of it, cut'],
+    ['piece', 'something else'],
+    ['nothing', 'nothing'],
+  ];
+  /** What has a price, and what was chosen. */
+  protected readonly insteadItems = computed((): Options<string> => {
+    const { book } = this.store.basis().pricing;
+    const items = this.store.shopItems().filter(({ id }) => book.byItem.has(id) || id === this.insteadItem());
+    return [['', 'choose what'], ...items.map(({ id, name }) => [id, name] as const)];
+  });
+
+  protected async wishFor(wish: KindWish): Promise<void> {
+    const kind = this.piece()?.kind;
+    if (kind) await this.store.perform(wishOfKind(kind, wish));
+  }
+
+  /** Everything that came off it by itself, with what it cost. */
+  protected readonly portions = computed(() =>
+    leavesOf(this.store.state(), this.lot()).flatMap(({ lot, massDg, destination }) => {
+      const cost = this.costOf().get(lot.id);
+      return lot.form === 'part' && cost && destination !== 'bin' && destination !== 'liquid'
+        ? [{ lot, massDg, minor: cost.minor, each: lot.count > 1 ? cost.minor / lot.count : null }]
+        : [];
+    }),
+  );
+
   private readonly notedText = computed(() => this.noted()?.text ?? '');
   /** What is being typed; only another text from elsewhere takes its place. */
   protected readonly note = draftOf(this.notedText, this.lot);
@@ -177,7 +223,7 @@ export class PiecePage {
   };
 
   protected readonly atLeast = computed(() => (this.shop().complete ? '' : 'at least '));
-  protected readonly hasWorth = computed(() => this.shop().worthMinor > 0);
+  protected readonly hasWorth = computed(() => this.shop().isKnown);
   /** What is saved, as far as the shop's prices are known and all is weighed. */
   protected asFarAsKnown(minor: number): string {
     if (!this.hasWorth()) return 'unknown';
@@ -198,7 +244,7 @@ export class PiecePage {
       yield: `${usable} usable ÷ ${received} on the label, the liquid included.`,
       saved: `${this.atLeast()}${worth} bought cut − ${paid} paid, before supplies and time.`,
       even: `${this.atLeast()}${worth} bought cut ÷ ${received}. At this price a ${format.priceUnit()} both come out the same.`,
-      hour: `${format.money(this.shop().savedMinor)} saved − ${format.money(this.work().suppliesMinor + this.work().toolsMinor)} supplies and tools, for ${this.minutes().minutes} minutes.`,
+      hour: `${format.money(this.shop().savedMinor)} saved − ${format.money(this.shop().savedMinor - this.work().netSavedMinor)} supplies, tools and the rest, for ${this.minutes().minutes} minutes.`,
       dinner: this.dinner()
         ? `${paid} ÷ ${format.number(this.plates(), 1)} plates × ${format.count(this.eaters(), 'eater')}; bought cut: ${worth} ÷ the same. Plates are as packed, and of what is not, boneless meat by the plate of your eaters.`
         : '',

@@ -4,9 +4,9 @@ import { keepingOf, middleMonths, type Keeping } from '@core/cold/keeping';
 import { roomOfAll } from '@core/freeze/room';
 import { meanPlateDg } from '@core/pack/eater';
 import { meatPerWeekDg } from '@core/pack/pace';
-import { usualMinutes } from '@core/yield/minutes';
 import { Clock } from '../../household/clock';
 import { HouseholdStore } from '../../household/household-store';
+import { minutesHere } from '../../household/minutes-here';
 import { PieceAsked } from '../piece/piece-asked';
 import { AnswerNow } from './answer-now';
 
@@ -63,6 +63,7 @@ interface Consideration {
 export class Considerations {
   private readonly format = inject(Format);
   private readonly store = inject(HouseholdStore);
+  private readonly minutesOf = minutesHere();
   private readonly piece = inject(PieceAsked);
   private readonly answer = inject(AnswerNow);
   private readonly today = inject(Clock).today;
@@ -146,7 +147,7 @@ export class Considerations {
     if (!asked) return null;
     return {
       name: 'work',
-      value: `${usualMinutes(asked.kind, asked.way) * this.piece.pieces()} minutes`,
+      value: `${this.minutesOf()(asked.kind, asked.way) * this.piece.pieces()} minutes`,
       note: asked.kind.knife.enough ? 'a knife is enough' : 'needs a saw: ask the shop',
     };
   }

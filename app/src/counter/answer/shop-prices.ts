@@ -6,6 +6,7 @@ import type { Kind, Part } from '@core/catalogue/kind-schema';
 import { partsOfWay } from '@core/catalogue/parts-of-way';
 import { comparableItem, holds, type PartPrice } from '@core/cost/part-price';
 import { goingPrice, type GoingPrice } from '@core/price/going-price';
+import { isOld } from '@core/price/is-old';
 import { isSameGrade } from '@core/price/of-grade';
 import { shopItem, type ShopItem } from '@core/catalogue/shop-items';
 import { Clock } from '../../household/clock';
@@ -115,7 +116,8 @@ export class ShopPrices {
     const grade = this.piece.grade();
     const of =
       grade === null || isSameGrade(grade, latest.grade) ? '' : `, ${latest.grade ?? 'no grade said'}`;
-    return `goes for ${this.format.perUnit(going.perKgMinor)}: ${where}, ${this.format.age(latest.on)}${of}`;
+    const old = isOld(going) ? ', over a year old' : '';
+    return `goes for ${this.format.perUnit(going.perKgMinor)}: ${where}, ${this.format.age(latest.on)}${old}${of}`;
   }
 
   /** What the answer hangs on most stands first: usable parts before by-products, the large before the small. */

@@ -5,9 +5,9 @@ import { isUsable } from '@core/ledger/destination';
 import { habitOfWay, predict, type Prediction } from '@core/yield/prediction';
 import { answerAt } from '@core/yield/verdict';
 import { packsOf } from './packs-of';
-import { usualMinutes } from '@core/yield/minutes';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
+import { minutesHere } from '../../household/minutes-here';
 import { ReadyCut } from './ready-cut';
 
 /** Every way to cut a piece at today's prices: packs, worth, saving, minutes. */
@@ -100,6 +100,7 @@ import { ReadyCut } from './ready-cut';
 export class WaysCompared {
   protected readonly format = inject(Format);
   private readonly store = inject(HouseholdStore);
+  private readonly minutesOf = minutesHere();
   private readonly readyCut = inject(ReadyCut);
   readonly kind = input.required<Kind>();
   readonly way = input.required<string>();
@@ -143,7 +144,7 @@ export class WaysCompared {
         worthMinor,
         ...this.savingOf(prediction, worthMinor),
         orMore: missing.length > 0 ? ' or more' : '',
-        minutes: usualMinutes(this.kind(), way) * this.count(),
+        minutes: this.minutesOf()(this.kind(), way) * this.count(),
       };
     }),
   );

@@ -2,8 +2,11 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { Format } from '@core/format/format';
 import { meanPlateDg } from '@core/pack/eater';
 import { HouseholdStore } from '../../household/household-store';
+import { isOld } from '@core/price/is-old';
 import { PieceAsked } from '../piece/piece-asked';
 import { AnswerNow } from './answer-now';
+
+const LIST = new Intl.ListFormat('en-GB');
 
 /** What the answer means on a plate, how sure it is, and what may go wrong before it turns. */
 @Component({
@@ -69,7 +72,7 @@ export class WhatItMeans {
   });
 
   protected readonly lines = computed(() =>
-    [this.howSure(), this.howLow(), this.slip(), this.takenAs()].filter(Boolean),
+    [this.howSure(), this.howLow(), this.slip(), this.takenAs(), this.old()].filter(Boolean),
   );
 
   private howSure(): string {
@@ -101,6 +104,14 @@ export class WhatItMeans {
     return slips.toGrindDg === null
       ? `You can lose ${atLeast}${small(slips.lostDg)} of ${of} and still be even.`
       : `You can lose ${atLeast}${small(slips.toGrindDg)} of ${of} to the grinder and still be even.`;
+  }
+
+  /** A price that counts and is older than a year says so. */
+  private old(): string {
+    const prices = (this.answer.prediction()?.parts ?? []).flatMap(({ price }) =>
+      price?.state === 'known' && isOld(price.going) ? [this.answer.nameOf(price.item)] : [],
+    );
+    return prices.length === 0 ? '' : `Over a year old: the price of ${LIST.format(new Set(prices))}.`;
   }
 
   /** What stands in for what was not typed. */

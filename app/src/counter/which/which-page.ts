@@ -12,6 +12,7 @@ import { Colds } from '../../household/colds';
 import { draftKey } from '../../household/draft-key';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
+import { minutesHere } from '../../household/minutes-here';
 import { Check } from '../../ui/field/check';
 import { Choice, type Options } from '../../ui/field/choice';
 import { Few } from '../../ui/field/few';
@@ -32,6 +33,7 @@ import { PieceAsked } from '../piece/piece-asked';
 export class WhichPage {
   protected readonly format = inject(Format);
   private readonly store = inject(HouseholdStore);
+  private readonly minutesOf = minutesHere();
   private readonly colds = inject(Colds);
   private readonly today = inject(Clock).today;
   private readonly router = inject(Router);
@@ -83,6 +85,7 @@ export class WhichPage {
     const { store } = this;
     const settings = store.settings();
     return whichPiece({
+      minutesOf: this.minutesOf(),
       state: store.state(),
       stock: this.colds.free(),
       kinds: store.kinds(),

@@ -11,6 +11,7 @@ import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../../household/household-store';
 import { EditFigure } from '../../../household/parts/edit-figure';
 import { Swatch } from '../../../ui/piece/swatch';
+import { isOld } from '@core/price/is-old';
 import type { KeyedNote } from '@core/price/price-book';
 import { PriceGap } from './price-gap';
 import { PriceRight } from './price-right';
@@ -80,6 +81,7 @@ export class ShopTable {
     };
   }
 
+  protected readonly isOld = isOld;
   protected bare(perKgMinor: number): string {
     return this.format.perUnit(perKgMinor).split('/')[0] ?? '';
   }
