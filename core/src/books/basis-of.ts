@@ -10,6 +10,7 @@ export function basisOf(household: Pick<Household, 'records'>): CostBasis {
   return {
     pricing: { book, choices: valuesOf(household, 'item') },
     plateDg: meanPlateDg(settingsOf(household)),
+    isByPound: settingsOf(household).system === 'imperial',
     closed: valuesOf(household, 'basis'),
     wishes: valuesOf(household, 'wish'),
   };

@@ -10,6 +10,13 @@ import type { MassDg } from '../units/mass';
 import type { Pricing } from './part-price';
 import type { PieceBasis } from './piece-basis';
 
+/** What pieces count with now. */
+interface CountedBy {
+  readonly pricing: Pricing;
+  readonly plateDg: MassDg;
+  readonly isByPound?: boolean;
+}
+
 type PieceBought = Pick<Lot, 'kind' | 'animal' | 'on' | 'grade'>;
 
 /** Every item that a part of a piece may be compared with. */
@@ -26,10 +33,7 @@ function itemsOf({ kind: id, animal }: PieceBought): string[] {
  *
  * @example strip steak at 14.99 a pound, from one note: { item: 'strip-steak', perKg: 3304.7…, asked: { minor: 1499, unit: 'lb' }, notes: ['k1'] }
  */
-export function basisOfPiece(
-  piece: PieceBought,
-  { pricing, plateDg }: { readonly pricing: Pricing; readonly plateDg: MassDg },
-): PieceBasis {
+export function basisOfPiece(piece: PieceBought, { pricing, plateDg, isByPound }: CountedBy): PieceBasis {
   const items = itemsOf(piece);
   const prices = items.flatMap((item) => {
     const going = goingPrice(pricing.book, item, piece.on ?? '', piece.grade);
@@ -48,6 +52,7 @@ export function basisOfPiece(
     ...(unwanted.length > 0 ? { unwanted } : {}),
     ...(moreFat.length > 0 ? { moreFat } : {}),
     ...(Object.keys(leftOn).length > 0 ? { leftOn } : {}),
+    ...(isByPound ? { byPound: true as const } : {}),
     plateDg: Math.max(1, Math.round(plateDg)),
   };
 }

@@ -3,6 +3,7 @@ import { isUsable } from '../ledger/destination';
 import { familyOf, leavesOf, type Leaf } from '../ledger/leaves';
 import type { Lot, LotId } from '../ledger/lot';
 import type { State } from '../ledger/replay';
+import { asWeighed } from '../price/rate';
 import type { MassDg } from '../units/mass';
 import { remembered, type Remembered } from '../units/remembered';
 import { fixedPricing } from './basis-of-piece';
@@ -18,6 +19,8 @@ export interface CostBasis {
   readonly pricing: Pricing;
   /** What a plate weighs raw in this household, for meat that is not packed as plates. */
   readonly plateDg: MassDg;
+  /** Weights here are read in pounds and ounces. */
+  readonly isByPound?: boolean;
   /** What closed pieces counted with, by piece. */
   readonly closed?: ReadonlyMap<LotId, PieceBasis>;
   /** What is wished of kinds of pieces, by kind. */
@@ -63,21 +66,27 @@ function carriersNow(state: State, piece: LotId, basis: CostBasis, use: Use): Ca
   const lot = state.lots.get(piece);
   const counted = lot?.closed ? basis.closed?.get(piece) : undefined;
   const pricing = counted ? fixedPricing(counted, basis.pricing, lot?.on ?? '', use) : basis.pricing;
+  const isByPound = counted ? counted.byPound === true : (basis.isByPound ?? false);
   const leaves = leavesOf(state, piece);
   const prices = pricesOfLeaves(lot, leaves, pricing);
+  const weighedG = ({ massDg }: Leaf): number => Number(asWeighed(massDg, isByPound)) / FG_IN_G;
   // What is wrapped later has other plates than were thought of: what was carried does not move for it.
   const platesFor = (leaf: Leaf): number =>
     counted && use === 'shares'
-      ? platesIn(leaf.lot, leaf.massDg, counted.plateDg)
+      ? platesIn(leaf.lot, 10 * weighedG(leaf), counted.plateDg)
       : platesOf(state, leaf, basis.plateDg);
   return leaves.map((leaf) => ({
     lot: leaf.lot,
     destination: leaf.destination,
     massDg: leaf.massDg,
+    weighedG: weighedG(leaf),
     price: prices.get(keyOf(leaf)) ?? NO_PRICE,
     plates: isUsable(leaf.destination) ? platesFor(leaf) : 0,
   }));
 }
+
+/** Femtograms in a gram. */
+const FG_IN_G = 1e15;
 
 const NO_PRICE: PartPrice = { state: 'unknown', item: null, leftOn: 0, lessPerKg: 0 };
 const keyOf = ({ lot, destination }: Leaf): string => `${lot.part ?? ''}/${destination}`;

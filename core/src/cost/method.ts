@@ -8,6 +8,8 @@ import { isGap, type PartPrice } from './part-price';
 /** A share of a piece as the methods see it. */
 export interface Carrier {
   readonly massDg: MassDg;
+  /** The same in grams as whoever weighed it read it: a pound's hundredths are no whole tenths of a gram. */
+  readonly weighedG: number;
   readonly destination: Destination;
   readonly price: PartPrice;
   /** Plates that it was packed as, or would make. */
@@ -24,16 +26,16 @@ export interface CostMethod {
 }
 
 const sum = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0);
-const usableDg = ({ destination, massDg }: Carrier): number => (isUsable(destination) ? massDg : 0);
+const usableG = ({ destination, weighedG }: Carrier): number => (isUsable(destination) ? weighedG : 0);
 /** Not rounded: what is shared is rounded once, at the end. */
 const worthOf = ({ price, massDg }: Carrier): number =>
   price.state === 'known' ? inCoins(worthAt(massDg, price.rate)) : 0;
 
 /** Parts whose price is a gap take their share by mass of what is usable. */
 function gapShares(carriers: readonly Carrier[], paidMinor: Minor): number[] {
-  const usable = sum(carriers.map(usableDg));
+  const usable = sum(carriers.map(usableG));
   return carriers.map((carrier) =>
-    isGap(carrier.price, carrier.destination) && usable > 0 ? (paidMinor * carrier.massDg) / usable : 0,
+    isGap(carrier.price, carrier.destination) && usable > 0 ? (paidMinor * carrier.weighedG) / usable : 0,
   );
 }
 
@@ -42,7 +44,7 @@ const byWeight: CostMethod = {
   id: 'by-weight',
   name: 'By weight',
   about: 'What was paid, over the weight of what is usable. Stock, fat and loss carry nothing.',
-  weights: (carriers) => carriers.map(usableDg),
+  weights: (carriers) => carriers.map(usableG),
 };
 
 /** Joint cost by relative sales value at split-off: standard cost accounting. */
@@ -55,7 +57,7 @@ const storeValue: CostMethod = {
     const gaps = gapShares(carriers, paidMinor);
     const values = carriers.map(worthOf);
     const total = sum(values);
-    if (total === 0) return carriers.map(usableDg);
+    if (total === 0) return carriers.map(usableG);
     // Shares of a sum may exceed it by a hair of rounding.
     const rest = Math.max(0, paidMinor - sum(gaps));
     return carriers.map((_, index) => (gaps[index] ?? 0) + (rest * (values[index] ?? 0)) / total);
@@ -67,7 +69,7 @@ function mainOf(carriers: readonly Carrier[]): ReadonlySet<number> {
   const main = carriers.flatMap(({ destination }, index) => (destination === 'main' ? [index] : []));
   if (main.length > 0) return new Set(main);
   const heaviest = carriers.reduce(
-    (best, carrier, index) => (usableDg(carrier) > usableDg(carriers[best] as Carrier) ? index : best),
+    (best, carrier, index) => (usableG(carrier) > usableG(carriers[best] as Carrier) ? index : best),
     0,
   );
   return new Set([heaviest]);
@@ -97,10 +99,10 @@ const byProductCredit: CostMethod = {
   weights: (carriers, paidMinor) => {
     const { credits } = creditsOf(carriers, paidMinor);
     const main = mainOf(carriers);
-    const mainDg = sum(carriers.map(({ massDg }, index) => (main.has(index) ? massDg : 0)));
+    const mainG = sum(carriers.map(({ weighedG }, index) => (main.has(index) ? weighedG : 0)));
     const rest = Math.max(0, paidMinor - sum(credits));
-    return carriers.map(({ massDg }, index) =>
-      main.has(index) && mainDg > 0 ? (rest * massDg) / mainDg : (credits[index] ?? 0),
+    return carriers.map(({ weighedG }, index) =>
+      main.has(index) && mainG > 0 ? (rest * weighedG) / mainG : (credits[index] ?? 0),
     );
   },
 };

@@ -27,6 +27,8 @@ export const pieceBasisSchema = z.strictObject({
   leftOn: z.record(item, z.number().min(0).max(0.9)).optional(),
   /** Items that were seen with more fat on. */
   moreFat: z.array(item).max(300).optional(),
+  /** It was weighed in pounds and ounces. */
+  byPound: z.literal(true).optional(),
   /** The mean plate, raw and boneless, for what makes plates. */
   plateDg: z.int().positive().max(1_000_000),
 });
