@@ -29,9 +29,19 @@ function runReport(args: readonly string[]): unknown {
   return report(readHousehold(file), method);
 }
 
+/** "chain=stew,fat=bin" */
+const pairsOf = (text: string): Record<string, string> =>
+  Object.fromEntries(
+    text
+      .split(',')
+      .filter(Boolean)
+      .map((pair) => [pair.split('=')[0] ?? '', pair.split('=')[1] ?? '']),
+  );
+
 function runPredict(args: readonly string[]): unknown {
   const { file, options } = parse(args, [
     '--kind',
+    '--goes',
     '--price',
     '--weight',
     '--way',
@@ -47,6 +57,7 @@ function runPredict(args: readonly string[]): unknown {
       perKg: positive(options, '--price'),
       kg: positive(options, '--weight'),
       marks: (options['--marks'] ?? '').split(',').filter(Boolean),
+      goes: pairsOf(options['--goes'] ?? ''),
       on: options['--on'] ?? household.journal.entries.at(-1)?.at.slice(0, 10) ?? '1970-01-01',
       seed: Number(options['--seed'] ?? 1),
     }),
@@ -92,7 +103,8 @@ export const COMMANDS: Commands = {
     run: runReport,
   },
   predict: {
-    takes: 'FILE|- --kind KIND --price A-KG --weight KG [--way WAY] [--marks a,b] [--on DAY] [--seed N]',
+    takes:
+      'FILE|- --kind KIND --price A-KG --weight KG [--way WAY] [--marks a,b] [--goes part=where,…] [--on DAY] [--seed N]',
     answers: "what to expect of a piece at that price, from the household's own pieces",
     run: runPredict,
   },

@@ -146,13 +146,18 @@ describe('with the keyboard alone', () => {
       await person.sees('1.560 kg accounted for');
     },
 
-    'closes with a reason, since much is missing': async () => {
+    'closes once it is said what became of what is missing': async () => {
       await tabTo(/^Close it/);
       await person.press('Enter');
       await person.sees('has not been weighed');
-      await tabTo(/^Why is it missing/);
+      await tabTo(/^Finish/);
+      await person.press('Enter');
+      await person.sees('Choose one.');
+      await tabTo(/^It is really lost/);
+      await person.press('Space');
+      await tabTo(/^In a word, where it went/);
       await person.type('the rest went into the soup');
-      await tabTo(/^Close it with this reason/);
+      await tabTo(/^Finish/);
       await person.press('Enter');
       await person.sees('Strip loin closed.');
     },

@@ -225,7 +225,7 @@ describe.each([
         await person.press('Enter');
         await person.sees(`Buy it for ${style.total}`);
         await person.sees('Open');
-        await person.sees('Comes out ahead where trimmed fillet steak costs more than');
+        await person.sees('Comes out ahead if trimmed fillet steak costs over');
         await person.fill(
           `Trimmed fillet steak, for a ${style.system === 'metric' ? 'kg' : 'lb'}`,
           style.fillet,

@@ -59,7 +59,7 @@ describe('a household on a phone', () => {
       await write('::-p-called([name="Price for a kg"][role="textbox"])', '13.90');
       await write('::-p-called([name="Weight on the label"])', '2.4');
       await person.sees('Open');
-      await person.sees('Comes out ahead where lamb leg, boneless costs more than €');
+      await person.sees('Comes out ahead if lamb leg, boneless costs over €');
       expect(await person.text()).not.toContain('even €0.00');
       await fits();
     },

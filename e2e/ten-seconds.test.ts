@@ -65,8 +65,8 @@ describe('the Counter in ten seconds, with a thumb', () => {
       async () => {
         const hand = new Hand(person);
         await hand.asks('Strip loin', '24.50', '5.100');
-        // 24.50 ÷ 0.7 of steaks × 0.9, as the shop leaves a tenth on: 31.50.
-        await person.reads('Comes out ahead where strip steak costs more than €31.50/kg');
+        // 24.50 ÷ 0.7 of steaks: 35.00.
+        await person.reads('Comes out ahead if strip steak costs over €35.00/kg');
         expect(await answer()).toBe('Open');
         expect(await isInSight('v-settling-price p')).toBe(true);
         expect(await isInSight('v-settling-price input')).toBe(true);

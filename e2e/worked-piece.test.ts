@@ -92,6 +92,22 @@ describe('a piece from the counter to the freezer and the books', () => {
       await person.sees('What was paid, over the weight of what is usable');
     },
 
+    'a price of that day is put right, once it was seen which packs it moves; and that is undone':
+      async () => {
+        await person.click('correct the price of Ground beef of that day');
+        await person.fill('Right price of Ground beef for a kg', '2x');
+        await person.press('Enter');
+        await person.sees('“2x” is not a price. Write it like 24.50.');
+        await person.fill('Right price of Ground beef for a kg', '10.00');
+        await person.press('Enter');
+        // 60.00 × 82.32 ÷ (82.32 + 4.90 + 0.49): 56.31.
+        await person.sees('1 closed piece counted with it. Centre: €56.63 becomes €56.31.');
+        await person.click('Put all right');
+        await person.sees('saved against the shop €27.71');
+        await person.click('Undo');
+        await person.sees('saved against the shop €27.22');
+      },
+
     'says the same from the exported file at the command line': async () => {
       await person.click('‹ All pieces', 'link');
       await person.click('File and settings', 'link');

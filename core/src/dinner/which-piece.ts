@@ -13,6 +13,7 @@ import type { State } from '../ledger/replay';
 import { goingPrice } from '../price/going-price';
 import { addDays, type IsoDate } from '../units/date';
 import { toDg, type MassDg } from '../units/mass';
+import type { CostBasis } from '../cost/carriers';
 import { usualMinutes } from '../yield/minutes';
 import type { MinutesOf } from '../yield/own-minutes';
 import { habitOfWay, isWorthKnown, predict } from '../yield/prediction';
@@ -69,6 +70,8 @@ export interface WhichRequest {
   readonly stock: readonly Lot[];
   readonly kinds: readonly Kind[];
   readonly pricing: Pricing;
+  /** In which state kinds are bought, and where their parts go. */
+  readonly kindWishes?: CostBasis['wishes'];
   readonly room: Room | null;
   readonly plateDg: MassDg;
   readonly eaters: number;
@@ -192,9 +195,14 @@ function fitting(kind: Kind, way: Way, use: Wishes['use']): Fitting {
 }
 
 /** What it gives, and what it is worth against its going price. */
-function worthOf(kind: Kind, way: Way, { state, pricing, today }: WhichRequest) {
+function worthOf(kind: Kind, way: Way, { state, pricing, kindWishes, today }: WhichRequest) {
   const question = { massDg: 10_000, marks: [], on: today };
-  const prediction = predict({ kind, way }, habitOfWay(state, { kind, way }), { pricing }, question);
+  const prediction = predict(
+    { kind, way },
+    habitOfWay(state, { kind, way }),
+    { pricing, wishes: kindWishes },
+    question,
+  );
   const going = goingPrice(pricing.book, wholePieceItem(kind.id), today);
   const goingPerKg = going?.perKgMinor ?? null;
   const evenPerKg = isWorthKnown(prediction) ? prediction.worthPerKg.mean : null;

@@ -2,6 +2,8 @@ import { failure, success, type Result } from '../units/result';
 import * as z from 'zod';
 import { kindById, KINDS } from '../catalogue/kinds';
 import { basisOf } from '../books/basis-of';
+import type { KindWish } from '../cost/kind-wish';
+import { DESTINATION_IDS, destinationSchema } from '../ledger/destination';
 import { settingsOf, type Household } from '../records/household';
 import { meanPlateDg } from '../pack/eater';
 import type { IsoDate } from '../units/date';
@@ -19,6 +21,8 @@ export interface PredictionRequest {
   readonly perKg: number;
   readonly kg: number;
   readonly marks: readonly string[];
+  /** Where parts go, where that is not as the household last said: { chain: 'stew' }. */
+  readonly goes?: Readonly<Record<string, string>>;
   readonly on: IsoDate;
   readonly seed: number;
 }
@@ -52,7 +56,7 @@ const [MOST_PER_KG, MOST_KG] = [1e7, 500];
 /** What to expect of a piece, as a report; or, as text, what is wrong with the request. */
 export function predictionReport(
   household: Household,
-  { kind: kindId, way, perKg, kg, marks, on, seed }: PredictionRequest,
+  { kind: kindId, way, perKg, kg, marks, goes = {}, on, seed }: PredictionRequest,
 ): Result<PredictionReport> {
   const kind = kindById(kindId);
   if (!kind) return failure(`There is no kind "${kindId}". Known: ${KINDS.map(({ id }) => id).join(', ')}.`);
@@ -66,6 +70,13 @@ export function predictionReport(
     return failure(
       `There is no mark "${unknown}" of ${kindId}. Known: ${kind.marks.map(({ id }) => id).join(', ')}.`,
     );
+  const wrong = Object.entries(goes).find(
+    ([part, to]) => !kind.parts.some(({ id }) => id === part) || !destinationSchema.safeParse(to).success,
+  );
+  if (wrong)
+    return failure(
+      `"${wrong[0]}=${wrong[1]}" is no part of ${kindId} and where it goes. Parts: ${kind.parts.map(({ id }) => id).join(', ')}; they go to ${DESTINATION_IDS.join(', ')}.`,
+    );
   const settings = settingsOf(household);
   if (!z.iso.date().safeParse(on).success) return failure(`"${on}" is no day. Write it like 2026-11-26.`);
   if (!(perKg <= MOST_PER_KG))
@@ -73,11 +84,20 @@ export function predictionReport(
   if (!(kg <= MOST_KG))
     return failure(`${kg} kg is more than ${MOST_KG} kg: no household's piece. Look at the figure.`);
   if (!Number.isSafeInteger(seed)) return failure('The seed is a whole number.');
-  const prediction = predict(asked, habitOfWay(household.journal.state, asked), basisOf(household), {
-    massDg: toDg(kg, 'kg'),
-    marks,
-    on,
-  });
+  const basis = basisOf(household);
+  const wish = basis.wishes?.get(kindId) ?? {};
+  const wished: KindWish = { ...wish, goes: { ...wish.goes, ...(goes as KindWish['goes']) } };
+  const wishes = new Map([...(basis.wishes ?? []), [kindId, wished] as const]);
+  const prediction = predict(
+    asked,
+    habitOfWay(household.journal.state, asked),
+    { ...basis, wishes },
+    {
+      massDg: toDg(kg, 'kg'),
+      marks,
+      on,
+    },
+  );
   const perKgMinor = perKg * 10 ** minorDigits(settings.currency);
   const plateDg = meanPlateDg(settings);
   const plates = (share: number): number => (toDg(kg, 'kg') * share) / plateDg;

@@ -48,7 +48,7 @@ const perKg = ({ savingMinor, candidate }: RankedCandidate): number => (savingMi
 export function rankCandidates(
   asked: KindAndWay,
   habit: Habit,
-  basis: Pick<CostBasis, 'pricing'>,
+  basis: Pick<CostBasis, 'pricing' | 'wishes'>,
   candidates: readonly Candidate[],
   on: IsoDate,
 ): RankedCandidate[] {

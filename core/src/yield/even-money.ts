@@ -23,7 +23,7 @@ export interface EvenMoney {
 export function evenMoney(
   state: State,
   kindId: string,
-  basis: Pick<CostBasis, 'pricing'>,
+  basis: Pick<CostBasis, 'pricing' | 'wishes'>,
   on: IsoDate,
 ): EvenMoney | null {
   const kind = kindById(kindId);

@@ -80,19 +80,25 @@ export function habitOfWay(state: State, { kind, way }: KindAndWay): Habit {
  * it. Each share of the next piece is Beta with the concentration s of both doubts; the worth is
  * linear in the shares, so its mean and variance follow from theirs.
  *
+ * The state in which the household buys the kind, and where its lesser parts go, are as it last said.
+ *
  * @param learnt see {@link habitOfWay}
  */
 export function predict(
   { kind }: KindAndWay,
   learnt: Habit,
-  { pricing }: Pick<CostBasis, 'pricing'>,
+  { pricing, wishes }: Pick<CostBasis, 'pricing' | 'wishes'>,
   { marks, massDg, on }: PredictionFor,
 ): Prediction {
-  const { keys, shares: usual } = withMarks({ keys: learnt.keys, shares: learnt.usual }, kind, marks);
+  const { states = [], goes = {} } = wishes?.get(kind.id) ?? {};
+  const { keys, shares: usual } = withMarks({ keys: learnt.keys, shares: learnt.usual }, kind, [
+    ...marks,
+    ...states,
+  ]);
   const habit = { ...learnt, keys, usual };
   const s = nextPieceConcentration(habit);
   const heaps = heapsOfShares(keys, usual, (part) =>
-    part === LOSS ? null : (partOf(kind, part)?.destination ?? null),
+    part === LOSS ? null : (goes[part] ?? partOf(kind, part)?.destination ?? null),
   );
   const prices = pilePrices(pricing, { kind: kind.id, animal: kind.animal }, heaps, on);
   const parts = keys.map((part, k): PartPrediction => {

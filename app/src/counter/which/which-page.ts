@@ -90,6 +90,7 @@ export class WhichPage {
       stock: this.colds.free(),
       kinds: store.kinds(),
       pricing: store.basis().pricing,
+      kindWishes: store.basis().wishes,
       room: roomOfAll(store.appliances(), store.stock(), settings.freezerL),
       plateDg: meanPlateDg(settings),
       eaters: settings.eaters.length,

@@ -129,7 +129,7 @@ export const lambLeg: Kind = {
       shares: { 'boneless-leg': 0.65, shank: 0.11, bones: 0.13, waste: 0.09 },
       lossShare: 0.02,
       estimated: false,
-      steps: ['open', 'shank-off', 'hip', 'thigh-bone-out', 'clean', 'form'],
+      steps: ['open', 'shank', 'hip', 'thigh-bone-out', 'clean', 'form'],
     },
     [
       {
@@ -140,6 +140,18 @@ export const lambLeg: Kind = {
         ],
       },
       {
+        question: 'Shank',
+        schools: [
+          { id: 'on', name: 'shank on', steps: { shank: ['shank-off'] } },
+          {
+            id: 'no-shank',
+            name: 'bought without its shank',
+            steps: { shank: [] },
+            moves: { 'boneless-leg': 0.08, shank: -0.11, bones: 0.02, waste: 0.01 },
+          },
+        ],
+      },
+      {
         question: 'Hip bone',
         schools: [
           { id: 'in', name: 'hip bone taken out here', steps: { hip: ['hip-out'] } },
@@ -147,7 +159,7 @@ export const lambLeg: Kind = {
             id: 'out',
             name: 'hip bone out already',
             steps: { hip: [] },
-            moves: { 'boneless-leg': 0.035, shank: 0.005, bones: -0.045, waste: 0.005 },
+            moves: { 'boneless-leg': 0.04, bones: -0.045, waste: 0.005 },
           },
         ],
       },

@@ -132,6 +132,14 @@ export const porkLoin: Kind = {
   ],
   scatter: { phi: 500, why: 'A clean log: pieces differ by about one percentage point. An estimate.' },
   marks: [
+    {
+      id: 'brined',
+      name: 'Brined or pumped: its label says so',
+      from: 'all',
+      to: ['loss'],
+      share: 0.08,
+      state: true,
+    },
     { id: 'liquid', name: 'Much liquid in the bag', from: 'all', to: ['loss'], share: 0.03 },
     { id: 'thick-fat', name: 'Thick fat', from: 'all', to: ['fat'], share: 0.03 },
   ],

@@ -167,6 +167,14 @@ export const porkShoulderButt: Kind = {
     why: 'How much fat was left and how the bone lies: about 2.5 percentage points. An estimate.',
   },
   marks: [
+    {
+      id: 'brined',
+      name: 'Brined or pumped: its label says so',
+      from: 'all',
+      to: ['loss'],
+      share: 0.08,
+      state: true,
+    },
     { id: 'liquid', name: 'Much liquid in the bag', from: 'all', to: ['loss'], share: 0.02 },
     { id: 'thick-fat', name: 'Thick fat', from: 'all', to: ['fat'], share: 0.03 },
   ],

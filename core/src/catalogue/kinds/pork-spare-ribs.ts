@@ -130,6 +130,14 @@ export const porkSpareRibs: Kind = {
   },
   readyCut: [{ item: 'pork-ribs-untrimmed', holds: 'all' }],
   marks: [
+    {
+      id: 'brined',
+      name: 'Brined or pumped: its label says so',
+      from: 'all',
+      to: ['loss'],
+      share: 0.08,
+      state: true,
+    },
     { id: 'liquid', name: 'Much liquid in the bag', from: 'all', to: ['loss'], share: 0.02 },
     {
       id: 'shiners',

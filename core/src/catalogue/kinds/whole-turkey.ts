@@ -228,11 +228,20 @@ export const wholeTurkey: Kind = {
   },
   marks: [
     {
+      id: 'brined',
+      name: 'Brined or pumped: its label says so',
+      from: 'all',
+      to: ['loss'],
+      share: 0.08,
+      state: true,
+    },
+    {
       id: 'giblets',
       name: 'Neck and giblets in the label’s weight',
       from: 'all',
       to: ['giblets'],
       share: 0.05,
+      state: true,
     },
     { id: 'liquid', name: 'Much liquid in the bag', from: 'all', to: ['loss'], share: 0.03 },
     {
