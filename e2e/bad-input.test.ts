@@ -293,12 +293,12 @@ describe('bad input on the Block is answered, and nothing is lost', () => {
       }
     },
 
-    'asks for a reason when much is missing': async () => {
+    'asks what became of it when much is missing': async () => {
       await weigh(person, '3 kg', 'Steaks');
       await person.sees('1.900 kg still on the board');
       await person.click('Close it');
       await person.sees('1.900 kg (38.8 % of the drained weight) has not been weighed');
-      await person.click('Go on weighing');
+      await person.click('Keep weighing');
       await person.reads('1.900 kg still on the board');
     },
 

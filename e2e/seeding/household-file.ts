@@ -1,3 +1,4 @@
+import { asAsked } from '@core/price/as-asked';
 import { randomUUID } from 'node:crypto';
 import { animalOfKind, kindById, KINDS } from '@core/catalogue/kinds';
 import { wholePieceItem } from '@core/catalogue/shop-items';
@@ -121,7 +122,9 @@ function bought({ kind: name, weight, price }: Bought, household: Household): De
         {
           item: wholePieceItem(kind.id),
           shop: 'unnamed shop',
-          perKgMinor: Math.round(label.paidPerKgMinor ?? 0),
+          ...((label.asked && asAsked(label.asked)) ?? {
+            perKgMinor: Math.round(label.paidPerKgMinor ?? 0),
+          }),
           on: today(),
         },
       ],

@@ -28,6 +28,7 @@ import { StickerReader } from './label/sticker-reader';
 import { WhereBought } from './label/where-bought';
 import { KindPicker } from './piece/kind-picker';
 import { PieceAsked } from './piece/piece-asked';
+import { StateAndWish } from './piece/state-and-wish';
 
 /** The question at the counter: at this price, for us, now, is this piece worth it? */
 @Component({
@@ -48,6 +49,7 @@ import { PieceAsked } from './piece/piece-asked';
     SecondLook,
     SettlingPrice,
     ShopPrices,
+    StateAndWish,
     StickerReader,
     VerdictLine,
     WaysCompared,
@@ -75,6 +77,11 @@ export class CounterPage {
   protected readonly marksSaid = computed(() => {
     const count = this.piece.marks().length;
     return count === 0 ? 'what to say, what to see' : `${this.format.count(count, 'thing')} seen`;
+  });
+  protected readonly wishSaid = computed(() => {
+    const { states = [], goes = {} } = this.store.basis().wishes?.get(this.piece.kind()?.id ?? '') ?? {};
+    const count = states.length + Object.keys(goes).length;
+    return count === 0 ? 'as usual' : `${this.format.count(count, 'thing')} your way`;
   });
   protected readonly wayName = computed(() => this.answer.asked()?.way.name ?? '');
   protected readonly usable = computed(

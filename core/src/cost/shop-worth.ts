@@ -1,6 +1,7 @@
 import type { Lot } from '../ledger/lot';
 import type { IsoDate } from '../units/date';
-import { roundHalfUp, type Minor } from '../units/money';
+import { roundExact, sumExact, worthAt, type ExactMinor } from '../price/rate';
+import type { Minor } from '../units/money';
 import { isGap, type Pricing } from './part-price';
 import { partPrice } from './pile-prices';
 
@@ -13,14 +14,15 @@ export interface ShopWorth {
 
 /**
  * What is left of some lots would cost in the shop on a day, bought cut. What the household would
- * not buy counts as nothing.
+ * not buy counts as nothing. Rounded once.
  */
 export function shopWorth(lots: readonly Lot[], pricing: Pricing, on: IsoDate): ShopWorth {
-  let [minor, isComplete] = [0, true];
+  const worth: ExactMinor[] = [];
+  let isComplete = true;
   for (const lot of lots) {
     const price = partPrice(pricing, lot, lot.destination, on);
-    if (price.state === 'known') minor += roundHalfUp((price.perKgMinor * lot.leftDg) / 10_000);
+    if (price.state === 'known') worth.push(worthAt(lot.leftDg, price.rate));
     else if (isGap(price, lot.destination)) isComplete = false;
   }
-  return { minor, isComplete };
+  return { minor: roundExact(sumExact(worth)), isComplete };
 }

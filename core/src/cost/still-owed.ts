@@ -3,6 +3,7 @@ import { MOST_GIVEN, perPieceOf } from '../catalogue/per-piece';
 import type { Part } from '../catalogue/kind-schema';
 import type { Lot } from '../ledger/lot';
 import type { IsoDate } from '../units/date';
+import { roundExact, sumExact, worthAt, type ExactMinor } from '../price/rate';
 import type { Minor } from '../units/money';
 import type { MassDg } from '../units/mass';
 import { isGap, type PartPrice, type Pricing } from './part-price';
@@ -38,16 +39,17 @@ type Piece = Pick<Lot, 'paidMinor' | 'kind' | 'way' | 'grade' | 'inDg' | 'leftDg
 export function stillOwed(piece: Piece, cuts: readonly Lot[], basis: Pricing, on: IsoDate): StillOwed | null {
   if (piece.paidMinor === null) return null;
   const pricing = { ...basis, grade: piece.grade };
-  let worth = 0;
+  const off: ExactMinor[] = [];
   let isLowerBound = false;
   for (const cut of cuts) {
     const price = partPrice(pricing, cut, cut.destination, on);
     if (isGap(price, cut.destination)) isLowerBound = true;
-    if (price.state === 'known') worth += (price.perKgMinor * cut.inDg) / 10_000;
+    if (price.state === 'known') off.push(worthAt(cut.inDg, price.rate));
   }
-  const owedMinor = piece.paidMinor - Math.round(worth);
+  const worthMinor = roundExact(sumExact(off));
+  const owedMinor = piece.paidMinor - worthMinor;
   return {
-    worthMinor: Math.round(worth),
+    worthMinor,
     owedMinor,
     isLowerBound,
     more: owedMinor > 0 ? moreOf(piece, cuts, pricing, on, owedMinor) : [],

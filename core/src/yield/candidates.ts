@@ -2,6 +2,8 @@ import { sum } from 'd3-array';
 import { partOf } from '../catalogue/kinds';
 import type { CostBasis } from '../cost/carriers';
 import { labelTotal } from '../price/label-total';
+import type { Asked } from '../price/price-note';
+import { rateAsked, roundExact, worthAt } from '../price/rate';
 import type { IsoDate } from '../units/date';
 import type { MassDg } from '../units/mass';
 import type { Minor } from '../units/money';
@@ -14,6 +16,8 @@ export interface Candidate {
   readonly id: string;
   readonly massDg: MassDg;
   readonly perKgMinor: number;
+  /** The same as it is asked, where somebody typed it: a till multiplies that. */
+  readonly asked?: Asked;
   readonly marks: readonly string[];
 }
 
@@ -53,7 +57,8 @@ export function rankCandidates(
   on: IsoDate,
 ): RankedCandidate[] {
   const ranked = candidates.map((candidate): RankedCandidate => {
-    const { massDg, marks, perKgMinor } = candidate;
+    const { massDg, marks, perKgMinor, asked: typed } = candidate;
+    const rate = typed && rateAsked(typed);
     const prediction = predict(asked, habit, basis, { massDg, marks, on });
     const { usable, parts, worthPerKg } = prediction;
     const mains = parts.filter(({ part }) => partOf(asked.kind, part)?.destination === 'main');
@@ -62,7 +67,7 @@ export function rankCandidates(
       usableShare: usable.share,
       usableDg: Math.round(usable.share * massDg),
       mainDg: Math.round(sum(mains, (part) => part.massDg)),
-      paidMinor: labelTotal(massDg, perKgMinor),
+      paidMinor: rate ? roundExact(worthAt(massDg, rate)) : labelTotal(massDg, perKgMinor),
       perUsableKgMinor: perKgMinor / usable.share,
       isLowerBound: prediction.missing.length > 0,
       evenPerKgMinor: isWorthKnown(prediction) ? worthPerKg.mean : null,

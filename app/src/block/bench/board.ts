@@ -15,6 +15,7 @@ import { platesSoFar } from '@core/pack/plates-so-far';
 import { runningMinutes } from '@core/yield/minutes';
 import { map } from 'rxjs';
 import { Clock } from '../../household/clock';
+import type { Part } from '@core/catalogue/kind-schema';
 import { HouseholdStore } from '../../household/household-store';
 
 interface BoardState {
@@ -53,7 +54,7 @@ export const Board = signalStore(
       isAtWork: computed(() => !(piece()?.closed ?? true)),
     };
   }),
-  withComputed(({ piece, kind, way, cuts, undrained }) => ({
+  withComputed(({ _store, piece, kind, way, cuts, undrained }) => ({
     /** Nothing is off yet and the liquid has not been weighed out. */
     mustDrain: computed(() => {
       const it = piece();
@@ -65,6 +66,12 @@ export const Board = signalStore(
     parts: computed(() => {
       const [ofKind, ofWay] = [kind(), way()];
       return ofKind && ofWay ? partsOfWay(ofKind, ofWay) : [];
+    }),
+    /** Where a part goes: as was said for its kind before it was bought, else as most do. */
+    goesTo: computed(() => {
+      const { goes = {} } = _store.basis().wishes?.get(kind()?.id ?? '') ?? {};
+      return (part: Part | undefined): Part['destination'] | undefined =>
+        part && (goes[part.id] ?? part.destination);
     }),
     /** How much of each part is off. */
     offDg: computed(() => {

@@ -91,7 +91,7 @@ export const Hand = signalStore(
     }),
   })),
   withLinkedState(({ _board: board, part, currentPart }) => ({
-    destination: draftOf<Destination>(() => currentPart()?.destination ?? 'main', part),
+    destination: draftOf<Destination>(() => board.goesTo()(currentPart()) ?? 'main', part),
     step: linkedSignal<string, number>({
       source: computed(() => `${board.mark()}/${part()}`),
       computation: () => untracked(() => stepOf(board, part())),

@@ -126,9 +126,10 @@ export class CandidatesPage {
   protected readonly ranked = computed(() => {
     const candidates = this.compared.all().flatMap((each): Candidate[] => {
       const massDg = this.format.parseMass(each.weight, 'large')?.massDg ?? 0;
+      const asked = this.format.parseAsked(each.price) ?? undefined;
       const perKgMinor = each.price.trim() === '' ? this.going() : this.format.parsePerUnit(each.price);
       return massDg > 0 && perKgMinor !== null && perKgMinor > 0
-        ? [{ id: String(each.id), massDg, perKgMinor, marks: each.marks }]
+        ? [{ id: String(each.id), massDg, perKgMinor, marks: each.marks, asked }]
         : [];
     });
     return rankCandidates(this.asked(), this.habit(), this.basis(), candidates, this.today());

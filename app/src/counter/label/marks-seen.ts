@@ -11,7 +11,7 @@ import { Format } from '@core/format/format';
     <fieldset>
       <legend>{{ legend() }}</legend>
       <div class="marks">
-        @for (mark of kind().marks; track mark.id) {
+        @for (mark of marks(); track mark.id) {
           <button type="button" [attr.aria-pressed]="seen().includes(mark.id)" (click)="toggle(mark.id)">
             @if (drawingOf(mark.id); as strokes) {
               <svg viewBox="0 0 48 38" aria-hidden="true">
@@ -107,6 +107,8 @@ export class MarksSeen {
   readonly legend = input('What do you see on it?');
   readonly seen = model.required<readonly string[]>();
 
+  /** The state in which a kind is sold is no fault of this one piece. */
+  protected readonly marks = computed(() => this.kind().marks.filter(({ state }) => !state));
   private readonly names = computed(
     () => new Map(this.kind().parts.map(({ id, name }) => [id, name.toLowerCase()])),
   );
@@ -118,7 +120,8 @@ export class MarksSeen {
   }
 
   protected effect({ share, to, from }: Mark): string {
-    const target = to[0] === 'loss' ? 'runs out' : `is ${this.names().get(to[0] ?? '') ?? to[0]}`;
+    const [gains = ''] = to === 'all' ? [] : to;
+    const target = gains === 'loss' ? 'runs out' : `is ${this.names().get(gains) ?? gains}`;
     return from === 'all'
       ? `${this.format.percent(share, 0)} more ${target}`
       : `${this.format.percent(share, share < 0.02 ? 1 : 0)} more ${target}, not ${this.names().get(from[0] ?? '') ?? from[0]}`;

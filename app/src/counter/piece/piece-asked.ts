@@ -16,7 +16,8 @@ import { LABEL_FIELDS, LabelDraft, type LabelText } from '../label/label-draft';
 @Injectable()
 export class PieceAsked {
   readonly label = inject(LabelDraft);
-  private readonly kinds = inject(HouseholdStore).kinds;
+  private readonly store = inject(HouseholdStore);
+  private readonly kinds = this.store.kinds;
 
   private readonly kindId = signal('');
   /** Null while nobody has said which. */
@@ -24,7 +25,12 @@ export class PieceAsked {
   /** Whether one is looking for the kind. */
   private readonly chooses = draftOf(() => this.kind() === null);
   readonly isChoosing = this.chooses.asReadonly();
-  readonly wayId = draftOf(() => this.kind()?.ways[0]?.id ?? '', this.kindId);
+  /** As it was bought and cut the last time, where that was said; else as most do. */
+  readonly wayId = draftOf(() => {
+    const kind = this.kind();
+    const wished = this.store.basis().wishes?.get(kind?.id ?? '')?.way;
+    return (kind?.ways.find(({ id }) => id === wished) ?? kind?.ways[0])?.id ?? '';
+  }, this.kindId);
   readonly marks = linkedSignal<string, readonly string[]>({ source: this.kindId, computation: () => [] });
   private readonly gradeTyped = draftOf(() => '', this.kindId);
   /** As it is being typed: with the space that the next word follows. */
@@ -62,6 +68,11 @@ export class PieceAsked {
     this.chooses.set(false);
     // The field for the count is gone then, and must not go on counting.
     if (!this.isCounted()) this.label.type({ count: '1' });
+  }
+
+  /** How it was bought, or is to be cut. */
+  isCut(way: string): void {
+    this.wayId.set(way);
   }
 
   /** Which piece is asked anew; until one is chosen nothing is forgotten. */
