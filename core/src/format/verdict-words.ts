@@ -65,7 +65,7 @@ function rangeWords(low: number, high: number, format: Format): string {
   if (from === to) return '';
   if (low >= 0) return `${from} to ${to} saved`;
   if (high <= 0) return `${roughMoney(-high, format)} to ${roughMoney(-low, format)} more`;
-  return `${roughMoney(-low, format)} more to ${to} saved`;
+  return `Between ${roughMoney(-low, format)} more and ${to} saved`;
 }
 
 /** From this chance on it is told as almost sure. */

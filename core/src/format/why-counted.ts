@@ -17,11 +17,11 @@ function leftBy(name: string): string {
  * counts just as typed.
  *
  * @param nameOf what a part is called
- * @example “Chicken breast, bone-in, skin on” at 6.90 for a boneless breast: “counts as €10.00/kg: 31 % of it is bone and skin”
+ * @example “Chicken breast, bone-in, skin on” at 6.90 for a boneless breast: “counted as €10.00/kg: 31 % of it is bone and skin”
  */
 export function whyCounted(price: Known, nameOf: (part: string) => string, format: Format): string {
   const { counted, item, going, perKgMinor } = price;
-  const counts = `counts as ${format.perUnit(perKgMinor)}`;
+  const counts = `counted as ${format.perUnit(perKgMinor)}`;
   if (counted.how === 'as-asked') return '';
   if (counted.how === 'without') {
     const share = format.percent(counted.share, 0);

@@ -36,11 +36,26 @@ type Bones = SaidAtClosing['bones'];
       @if (problem()) {
         <p class="bad" role="alert">{{ problem() }}</p>
       }
-      <div class="dialog-acts">
+      <div class="acts">
         <button type="button" class="quiet" (click)="back.emit()">Keep weighing</button>
         <button type="submit" class="quiet">Finish</button>
       </div>
     </form>
+  `,
+  styles: `
+    form {
+      display: grid;
+      gap: 12px;
+    }
+    p {
+      margin: 0;
+    }
+    .acts {
+      display: flex;
+      justify-content: flex-end;
+      gap: 12px;
+      margin-top: 6px;
+    }
   `,
 })
 export class ClosingQuestions {

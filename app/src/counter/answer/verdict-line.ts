@@ -62,6 +62,7 @@ import { AnswerNow } from './answer-now';
       }
       span {
         font-size: var(--head);
+        white-space: normal;
       }
     }
   `,

@@ -93,7 +93,8 @@ export class WhatItMeans {
   private slip(): string {
     const [slips, kind] = [this.answer.slips(), this.piece.kind()];
     const part = kind?.parts.find(({ id }) => id === slips?.part);
-    if (!slips || !part) return '';
+    // Of what saves nothing to speak of there is nothing to lose.
+    if (!slips || !part || this.answer.told()?.leans !== 'ahead') return '';
     const of = (part.portion ?? part.name).toLowerCase();
     const mass = (massDg: number): string => this.format.roughMass(massDg);
     if (slips.isAll)
