@@ -95,7 +95,7 @@ describe('a piece from the counter to the freezer and the books', () => {
     'a price of that day is put right, once it was seen which packs it moves; and that is undone':
       async () => {
         await person.click('Store value', 'radio');
-      await person.click('correct the price of Ground beef of that day');
+        await person.click('correct the price of Ground beef of that day');
         await person.fill('Right price of Ground beef for a kg', '2x');
         await person.press('Enter');
         await person.sees('“2x” is not a price. Write it like 24.50.');
