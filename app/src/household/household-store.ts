@@ -240,8 +240,9 @@ export const HouseholdStore = signalStore(
     /** What goes with it is reckoned by what is loaded once something happens to meat. */
     async function withAllOfIt(deed: Deed): Promise<Deed> {
       if ((deed.facts ?? []).length === 0) return deed;
-      const { inFull } = await import('@core/deeds/in-full');
-      return inFull(store.household(), deed);
+      // Where that cannot be loaded the deed counts all the same: the next one writes down what went with it.
+      const loaded = await import('@core/deeds/in-full').catch(() => null);
+      return loaded ? loaded.inFull(store.household(), deed) : deed;
     }
 
     async function perform(

@@ -47,6 +47,14 @@ import { Fold } from '../../ui/over/fold';
 import { Slips } from '../../ui/told/slips';
 import { BarePicture } from '../../ui/told/bare-picture';
 
+/** What a sum is, that would have been paid without the piece. */
+const WOULD_HAVE: Readonly<Record<Instead, string>> = {
+  cut: 'bought cut',
+  half: 'for half as much, cut',
+  piece: 'for what you would have bought',
+  nothing: 'without it',
+};
+
 /** One piece: its yield test, what its parts and packs cost, and whether it beat the shop. */
 @Component({
   selector: 'v-piece-page',
@@ -139,7 +147,7 @@ export class PiecePage {
     if (plates === 0) return null;
     return {
       ours: (this.paid() / plates) * this.eaters(),
-      shop: (this.shop().worthMinor / plates) * this.eaters(),
+      shop: ((this.shop().insteadMinor ?? 0) / plates) * this.eaters(),
       eaters: this.eaters(),
     };
   });
@@ -157,15 +165,22 @@ export class PiecePage {
       from: this.noted()?.minutes ? 'as you set it' : measured ? 'from the weighings' : 'as the guide has it',
     };
   });
+  /** Those of which it pays bag and label. */
+  protected readonly ownPacks = computed(() =>
+    ownPacks(
+      this.store.state(),
+      this.lot(),
+      this.packs().map(({ lot }) => lot),
+    ),
+  );
   protected readonly work = computed(() => {
     const days = this.store.pieces().flatMap(({ on }) => on ?? []);
     const piece = this.piece();
     const piecesOfTheYear = countOfTheYear(days, piece?.on ?? '9999-12-31');
-    const packs = this.packs().map(({ lot }) => lot);
     return workingCosts(
       {
         savedMinor: this.shop().savedMinor,
-        packs: ownPacks(this.store.state(), this.lot(), packs).length,
+        packs: this.ownPacks().length,
         minutes: this.minutes().minutes,
         piecesOfTheYear,
         piecesOfTheTrip: this.store
@@ -223,6 +238,11 @@ export class PiecePage {
   };
 
   protected readonly atLeast = computed(() => (this.shop().complete ? '' : 'at least '));
+  /** What would have been bought without it, and for how much. */
+  protected readonly wouldHave = computed(() => {
+    const { instead, insteadMinor } = this.shop();
+    return `${this.atLeast()}${this.format.money(insteadMinor ?? 0)} ${WOULD_HAVE[instead]}`;
+  });
   protected readonly hasWorth = computed(() => this.shop().isKnown);
   /** What is saved, as far as the shop's prices are known and all is weighed. */
   protected asFarAsKnown(minor: number): string {
@@ -233,20 +253,19 @@ export class PiecePage {
   protected readonly how = computed(() => {
     const { format } = this;
     const { usableDg, weighings, receivedDg } = this.test();
-    const [paid, received, usable, worth] = [
+    const [paid, received, usable] = [
       format.money(this.paid()),
       format.mass(receivedDg),
       format.mass(usableDg),
-      format.money(this.shop().worthMinor),
     ];
     return {
       usable: `${paid} paid ÷ ${usable} usable, which is main, second, thin, stew and grind, from ${weighings} weighings.`,
       yield: `${usable} usable ÷ ${received} on the label, the liquid included.`,
-      saved: `${this.atLeast()}${worth} bought cut − ${paid} paid, before supplies and time.`,
-      even: `${this.atLeast()}${worth} bought cut ÷ ${received}. At this price a ${format.priceUnit()} both come out the same.`,
+      saved: `${this.wouldHave()} − ${paid} paid, before supplies and time.`,
+      even: `${this.wouldHave()} ÷ ${received}. At this price a ${format.priceUnit()} both come out the same.`,
       hour: `${format.money(this.shop().savedMinor)} saved − ${format.money(this.shop().savedMinor - this.work().netSavedMinor)} supplies, tools and the rest, for ${this.minutes().minutes} minutes.`,
       dinner: this.dinner()
-        ? `${paid} ÷ ${format.number(this.plates(), 1)} plates × ${format.count(this.eaters(), 'eater')}; bought cut: ${worth} ÷ the same. Plates are as packed, and of what is not, boneless meat by the plate of your eaters.`
+        ? `${paid} ÷ ${format.number(this.plates(), 1)} plates × ${format.count(this.eaters(), 'eater')}; ${this.wouldHave()} ÷ the same. Plates are as packed, and of what is not, boneless meat by the plate of your eaters.`
         : '',
     };
   });
