@@ -42,6 +42,7 @@ function runPredict(args: readonly string[]): unknown {
   const { file, options } = parse(args, [
     '--kind',
     '--goes',
+    '--skin',
     '--price',
     '--weight',
     '--way',
@@ -57,6 +58,7 @@ function runPredict(args: readonly string[]): unknown {
       perKg: positive(options, '--price'),
       kg: positive(options, '--weight'),
       marks: (options['--marks'] ?? '').split(',').filter(Boolean),
+      skin: options['--skin'],
       goes: pairsOf(options['--goes'] ?? ''),
       on: options['--on'] ?? household.journal.entries.at(-1)?.at.slice(0, 10) ?? '1970-01-01',
       seed: Number(options['--seed'] ?? 1),
@@ -104,7 +106,7 @@ export const COMMANDS: Commands = {
   },
   predict: {
     takes:
-      'FILE|- --kind KIND --price A-KG --weight KG [--way WAY] [--marks a,b] [--goes part=where,…] [--on DAY] [--seed N]',
+      'FILE|- --kind KIND --price A-KG --weight KG [--way WAY] [--marks a,b] [--goes part=where,…] [--skin eaten|left] [--on DAY] [--seed N]',
     answers: "what to expect of a piece at that price, from the household's own pieces",
     run: runPredict,
   },

@@ -318,7 +318,7 @@ describe.each(drawn)('the household at %s', (_name, now) => {
       'things on the table': toWrap(state).length,
       'packs in no freezer': stock.filter((lot) => lot.form === 'pack' && !inFreezer(lot)).length,
       'drawers with packs': new Set(stock.filter(inFreezer).map(({ place }) => place)).size,
-      collections: collectionsOf(stock, clockOf, settings.eaters).length,
+      collections: collectionsOf(stock, clockOf, settings).length,
       'packs that are kept': stock.filter(({ id }) => valuesOf(household, 'reserved').has(id)).length,
       'ways of loss': losses.length,
       years: new Set(pieces.map(({ on }) => on?.slice(0, 4))).size,

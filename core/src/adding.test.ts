@@ -173,7 +173,7 @@ const ADDS: Readonly<Record<string, () => void>> = {
           stock: stockOf(journal.state),
           habits: eatingHabits(journal.state, on),
           dinners: 1,
-          plateDg: 2000,
+          plate: { dg: 2000 },
           clockOf: clocks(journal.state, on),
           today: on,
           now: { instant: '2026-01-09T06:00:00.000Z', zone: 'Etc/UTC' },

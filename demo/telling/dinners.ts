@@ -146,7 +146,7 @@ function eaten(
 /** Bags that make a dinner by now are one. */
 function collect({ scribe, spokenFor }: Telling): void {
   const bags = scribe.stock.filter(({ id }) => !spokenFor.has(id));
-  for (const collection of collectionsOf(bags, scribe.clocks(), EATERS))
+  for (const collection of collectionsOf(bags, scribe.clocks(), { eaters: EATERS }))
     if (collection.isDinner)
       scribe.perform(
         scribe.chapter(),

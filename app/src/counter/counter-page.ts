@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal, viewChild
 import { ActivatedRoute, RouterLink } from '@angular/router';
 import type { Kind } from '@core/catalogue/kind-schema';
 import { Format } from '@core/format/format';
-import { meanPlateDg } from '@core/pack/eater';
+import { plateOf } from '@core/pack/eater';
 import { WorthDraws } from '../compute/worth-draws';
 import { HOUSEHOLD_NAME } from '../household/household-name';
 import { HouseholdStore } from '../household/household-store';
@@ -71,9 +71,10 @@ export class CounterPage {
 
   protected readonly isReading = signal(false);
   protected readonly settling = viewChild(SettlingPrice);
-  protected readonly packDg = computed(
-    () => meanPlateDg(this.store.settings()) * Math.max(1, this.store.settings().eaters.length),
-  );
+  protected readonly pack = computed(() => {
+    const { dg, skin } = plateOf(this.store.settings());
+    return { dg: dg * Math.max(1, this.store.settings().eaters.length), skin };
+  });
   protected readonly marksSaid = computed(() => {
     const count = this.piece.marks().length;
     return count === 0 ? 'what to say, what to see' : `${this.format.count(count, 'thing')} seen`;

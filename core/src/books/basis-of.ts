@@ -1,5 +1,5 @@
 import { settingsOf, valuesOf, type Household } from '../records/household';
-import { meanPlateDg } from '../pack/eater';
+import { plateOf } from '../pack/eater';
 import { shopNames } from '../records/shop-names';
 import { priceBook } from '../price/price-book';
 import type { CostBasis } from '../cost/carriers';
@@ -9,7 +9,7 @@ export function basisOf(household: Pick<Household, 'records'>): CostBasis {
   const book = priceBook(valuesOf(household, 'price'), shopNames(household));
   return {
     pricing: { book, choices: valuesOf(household, 'item') },
-    plateDg: meanPlateDg(settingsOf(household)),
+    plate: plateOf(settingsOf(household)),
     isByPound: settingsOf(household).system === 'imperial',
     closed: valuesOf(household, 'basis'),
     wishes: valuesOf(household, 'wish'),

@@ -71,7 +71,7 @@ export function compareWithShop(state: State, piece: LotId, basis: CostBasis): C
     .map(({ part }) => part ?? 'whole');
   const wish = basis.wishes?.get(lot?.kind ?? '') ?? {};
   const { instead = 'cut' } = wish;
-  const insteadMinor = wouldHaveCost(wish, worthMinor, carriers, basis.pricing, lot?.on ?? '');
+  const insteadMinor = wouldHaveCost(wish, worthMinor, carriers, basis, lot?.on ?? '');
   const hasGaps = missing.length > 0 && (instead === 'cut' || instead === 'half');
   return {
     lines: heaps.map(({ worth: _, ...heap }, at) => ({

@@ -73,7 +73,7 @@ const PIECES: readonly Piece[] = [
         item: 'chicken-breast-bone-in',
         to: 'main',
         asks: '3.99',
-        bone: '31',
+        bone: '20',
         weights: ['0.85', '0.84'],
       },
       {
@@ -81,7 +81,7 @@ const PIECES: readonly Piece[] = [
         item: 'chicken-thigh-bone-in',
         to: 'main',
         asks: '2.49',
-        bone: '32',
+        bone: '21',
         weights: ['0.38', '0.37'],
       },
       {
@@ -89,7 +89,7 @@ const PIECES: readonly Piece[] = [
         item: 'chicken-drumstick',
         to: 'main',
         asks: '1.79',
-        bone: '36',
+        bone: '33',
         weights: ['0.29', '0.30'],
       },
       {

@@ -1,9 +1,10 @@
 import { sum } from 'd3-array';
-import { kindById } from '../catalogue/kinds';
+import { kindById, KINDS } from '../catalogue/kinds';
 import { shopItem, type ShopItem } from '../catalogue/shop-items';
 import type { Carrier } from '../cost/method';
-import { goingOf, type Pricing } from '../cost/part-price';
-import { bonelessShare } from '../cost/plates';
+import { goingOf } from '../cost/part-price';
+import type { CostBasis } from '../cost/carriers';
+import { bonelessShare, eatenShare, type Skin } from '../cost/plates';
 import type { Lot } from '../ledger/lot';
 import type { IsoDate } from '../units/date';
 import type { MassDg } from '../units/mass';
@@ -28,7 +29,7 @@ export function wouldHaveCost(
   { instead = 'cut', insteadItem }: KindWish,
   worthMinor: Minor,
   carriers: readonly Weighed[],
-  pricing: Pricing,
+  { pricing, plate }: Pick<CostBasis, 'pricing' | 'plate'>,
   on: IsoDate,
 ): Minor | null {
   if (instead === 'nothing') return 0;
@@ -37,54 +38,46 @@ export function wouldHaveCost(
   const item = insteadItem === undefined ? undefined : shopItem(insteadItem);
   const going = item && goingOf({ ...pricing, grade: null }, item.id, on);
   return item && going
-    ? roundHalfUp((going.perKgMinor * meatDgOf(carriers)) / 10_000 / meatShareOf(item))
+    ? roundHalfUp(
+        (going.perKgMinor * meatDgOf(carriers, plate.skin)) / 10_000 / meatShareOf(item, plate.skin),
+      )
     : null;
 }
 
 /** Boneless meat to eat. */
-function meatDgOf(carriers: readonly Weighed[]): MassDg {
+function meatDgOf(carriers: readonly Weighed[], skin?: Skin): MassDg {
   return sum(
     carriers,
-    ({ lot, destination, massDg }) => massDg * bonelessShare({ kind: lot.kind, part: lot.part, destination }),
+    ({ lot: { kind, part }, destination, massDg }) =>
+      massDg * bonelessShare({ kind, part, destination }, skin),
   );
 }
 
 /** How much of a kilogram of an item is boneless meat: of a piece, cut the usual way; of a cut, all but its bone. */
-function meatShareOf({ id, piece }: ShopItem): number {
+function meatShareOf({ id, piece }: ShopItem, skin?: Skin): number {
   const kind = kindById(piece ?? null);
   const [way] = kind?.ways ?? [];
-  if (!kind || !way) return 1 - boneOf(id);
+  if (!kind || !way) return meatShareOfCut(id, skin);
   const shares = Object.entries(way.shares).map(([part, share]) => {
     const destination = kind.parts.find((each) => each.id === part)?.destination ?? 'bin';
-    return share * bonelessShare({ kind: kind.id, part, destination });
+    return share * bonelessShare({ kind: kind.id, part, destination }, skin);
   });
   return Math.max(0.01, sum(shares));
 }
 
-/** Bone in an item that some kind's part is. */
-function boneOf(item: string): number {
-  return BONE[item] ?? 0;
+/** Of a cut that some kind's part is: what is eaten of that. */
+function meatShareOfCut(item: string, skin?: Skin): number {
+  for (const { id, parts } of KINDS) {
+    const part = parts.find(({ shopItem: is, leftOn = 0 }) => is === item && leftOn === 0);
+    if (part) return eatenShare({ kind: id, part: part.id }, skin);
+  }
+  return 1 - (BONE[item] ?? 0);
 }
 
-/** Bone and skin in ready-cut items that are sold with them, against what is eaten; estimates, from memory. */
+/** Bone in cuts that no part is; estimates, from memory. */
 const BONE: Readonly<Record<string, number>> = {
-  'chicken-breast-bone-in': 0.2,
-  'chicken-thigh-bone-in': 0.21,
-  'chicken-drumstick': 0.33,
-  'chicken-wing': 0.46,
-  'chicken-leg-quarter': 0.26,
-  'chicken-breast-quarter': 0.26,
-  'chicken-half': 0.34,
-  'turkey-breast-bone-in': 0.22,
-  'turkey-thigh': 0.2,
-  'turkey-drumstick': 0.35,
-  'turkey-wing': 0.4,
-  'rib-steak-bone-in': 0.22,
-  'rib-roast-bone-in': 0.22,
+  'chicken-half': 0.26,
   'pork-chop-bone-in': 0.18,
-  'pork-ribs-squared': 0.3,
   'lamb-leg-bone-in': 0.24,
-  'lamb-shank': 0.4,
-  'lamb-rib-chop': 0.25,
   'lamb-rack-roast': 0.25,
 };

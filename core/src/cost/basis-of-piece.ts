@@ -6,14 +6,14 @@ import { goingPrice, type GoingPrice } from '../price/going-price';
 import type { KeyedNote, PriceBook } from '../price/price-book';
 import { perKg, rateAsked, rateOfNumber, type Rate } from '../price/rate';
 import { daysBetween, type IsoDate } from '../units/date';
-import type { MassDg } from '../units/mass';
 import type { Pricing } from './part-price';
 import type { PieceBasis } from './piece-basis';
+import type { Plate } from './plates';
 
 /** What pieces count with now. */
 interface CountedBy {
   readonly pricing: Pricing;
-  readonly plateDg: MassDg;
+  readonly plate: Plate;
   readonly isByPound?: boolean;
 }
 
@@ -33,7 +33,7 @@ function itemsOf({ kind: id, animal }: PieceBought): string[] {
  *
  * @example strip steak at 14.99 a pound, from one note: { item: 'strip-steak', perKg: 3304.7…, asked: { minor: 1499, unit: 'lb' }, notes: ['k1'] }
  */
-export function basisOfPiece(piece: PieceBought, { pricing, plateDg, isByPound }: CountedBy): PieceBasis {
+export function basisOfPiece(piece: PieceBought, { pricing, plate, isByPound }: CountedBy): PieceBasis {
   const items = itemsOf(piece);
   const prices = items.flatMap((item) => {
     const going = goingPrice(pricing.book, item, piece.on ?? '', piece.grade);
@@ -53,7 +53,8 @@ export function basisOfPiece(piece: PieceBought, { pricing, plateDg, isByPound }
     ...(moreFat.length > 0 ? { moreFat } : {}),
     ...(Object.keys(leftOn).length > 0 ? { leftOn } : {}),
     ...(isByPound ? { byPound: true as const } : {}),
-    plateDg: Math.max(1, Math.round(plateDg)),
+    plateDg: Math.max(1, Math.round(plate.dg)),
+    ...(plate.skin === 'left' ? { skin: plate.skin } : {}),
   };
 }
 

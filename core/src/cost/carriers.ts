@@ -4,21 +4,21 @@ import { familyOf, leavesOf, type Leaf } from '../ledger/leaves';
 import type { Lot, LotId } from '../ledger/lot';
 import type { State } from '../ledger/replay';
 import { asWeighed } from '../price/rate';
-import type { MassDg } from '../units/mass';
+
 import { remembered, type Remembered } from '../units/remembered';
 import { fixedPricing } from './basis-of-piece';
 import type { KindWish } from './kind-wish';
 import type { PieceBasis } from './piece-basis';
 import type { PartPrice, Pricing } from './part-price';
 import { pilePrices } from './pile-prices';
-import { platesIn } from './plates';
+import { platesIn, type Plate } from './plates';
 import type { Carrier } from './method';
 
 /** What the methods need besides the journal. */
 export interface CostBasis {
   readonly pricing: Pricing;
-  /** What a plate weighs raw in this household, for meat that is not packed as plates. */
-  readonly plateDg: MassDg;
+  /** An average plate of this household, for meat that is not packed as plates. */
+  readonly plate: Plate;
   /** Weights here are read in pounds and ounces. */
   readonly isByPound?: boolean;
   /** What closed pieces counted with, by piece. */
@@ -73,8 +73,8 @@ function carriersNow(state: State, piece: LotId, basis: CostBasis, use: Use): Ca
   // What is wrapped later has other plates than were thought of: what was carried does not move for it.
   const platesFor = (leaf: Leaf): number =>
     counted && use === 'shares'
-      ? platesIn(leaf.lot, 10 * weighedG(leaf), counted.plateDg)
-      : platesOf(state, leaf, basis.plateDg);
+      ? platesIn(leaf.lot, 10 * weighedG(leaf), { dg: counted.plateDg, skin: counted.skin })
+      : platesOf(state, leaf, basis.plate);
   return leaves.map((leaf) => ({
     lot: leaf.lot,
     destination: leaf.destination,
@@ -127,7 +127,7 @@ export function platesFrom(state: State, piece: LotId, basis: CostBasis): number
 }
 
 /** Plates of the packs that a share went into, by mass; what is not packed by the household's plate of boneless meat. */
-function platesOf(state: State, { lot, massDg }: Leaf, plateDg: MassDg): number {
+function platesOf(state: State, { lot, massDg }: Leaf, plate: Plate): number {
   let [plates, packedDg] = [0, 0];
   for (const flow of lot.flows) {
     const pack = flow.way === 'packed' && flow.lot ? state.lots.get(flow.lot) : undefined;
@@ -135,5 +135,5 @@ function platesOf(state: State, { lot, massDg }: Leaf, plateDg: MassDg): number 
     plates += (pack.plates * flow.massDg) / pack.inDg;
     packedDg += flow.massDg;
   }
-  return plates + platesIn(lot, Math.max(0, massDg - packedDg), plateDg);
+  return plates + platesIn(lot, Math.max(0, massDg - packedDg), plate);
 }

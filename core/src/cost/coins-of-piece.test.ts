@@ -3,6 +3,7 @@ import { afterPrice } from '../deeds/after-price';
 import { basisOf } from '../books/basis-of';
 import { compareWithShop } from '../books/comparison';
 import { correctPrice, notePrices } from '../deeds/note-prices';
+import { saySkin } from '../deeds/change-settings';
 import { noteShopItem } from '../deeds/note-shop-item';
 import { closePiece } from '../deeds/work-on-piece';
 import { withBasis } from '../deeds/with-basis';
@@ -191,6 +192,7 @@ describe('what a closed piece cost stands', () => {
         perKg: fc.integer({ min: 0, max: 80 }),
       }),
       fc.record({ does: fc.constant('wrap' as const), item: fc.constant(''), perKg: fc.nat({ max: 7 }) }),
+      fc.record({ does: fc.constant('skin' as const), item: fc.constant(''), perKg: fc.constant(1) }),
     ),
     { minLength: 1, maxLength: 6 },
   );
@@ -217,6 +219,7 @@ describe('what a closed piece cost stands', () => {
               kitchen.does(
                 noteShopItem(item, { unwanted: perKg % 2 === 0, leftOn: perKg / 100, moreFat: true }),
               );
+            if (does === 'skin') kitchen.does(saySkin('left'));
             const lot = `s${perKg}`;
             if (does === 'wrap' && perKg < weights.length && !wrappedAlready.has(lot)) {
               wrappedAlready.add(lot);
@@ -232,6 +235,26 @@ describe('what a closed piece cost stands', () => {
       ),
       runs(80),
     );
+  });
+
+  it('nor does a bird cost otherwise by plates once its skin is left', () => {
+    const bird = { ...bought(1200, 20_000), kind: 'whole-chicken', way: 'eight-pieces' } as Fact;
+    const cuts = ['breast', 'thighs', 'wings'].map(
+      (part) => ({ ...steak(part, 6000), part, count: 2 }) as Fact,
+    );
+    const kitchen = new Kitchen().does({ facts: [bird] }).does({ facts: cuts });
+    const shares = (): unknown => {
+      const household = kitchen.household();
+      return costByPart(household.journal.state, 'p', basisOf(household)).map(
+        ({ exact }) => exact['by-dinner'],
+      );
+    };
+    kitchen.does(closing(kitchen));
+    const before = shares();
+    kitchen.does(saySkin('left'));
+    expect(shares()).toEqual(before);
+    kitchen.does({ facts: [{ type: 'reopened', lot: 'p' }] });
+    expect(shares()).not.toEqual(before);
   });
 
   it('a price noted later fills a gap in the comparison', () => {

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import type { Destination } from '../ledger/destination';
-import { kindById, partOf } from '../catalogue/kinds';
+import { eatenShare, type Skin } from './plates';
 
 /** About 30 % goes in cooking (common practice). */
 const COOKED_LEFT = 0.7;
@@ -19,20 +19,20 @@ export function cookedKey(kind: string | null, part: string | null): string {
 }
 
 /**
- * How much of a raw part is eaten: what is left after cooking, less its bone.
+ * How much of a raw part is eaten: what is left after cooking, less its bone, and its skin where that is left.
  *
  * @param own the household's own figures, by {@link cookedKey}
  * @returns share of the raw weight, 0 to 1
- * @example cookedShare({ kind: 'whole-chicken', part: 'thighs' }, 'main') // 0.476: 32 % bone, 30 % lost
+ * @example cookedShare({ kind: 'whole-chicken', part: 'thighs' }, 'main') // 0.553: 21 % bone, 30 % lost
  */
 export function cookedShare(
   lot: { readonly kind: string | null; readonly part: string | null },
   destination: Destination,
   own: ReadonlyMap<string, number> = new Map(),
+  skin?: Skin,
 ): number {
   const key = cookedKey(lot.kind, lot.part);
   const set = own.get(key) ?? own.get(key.slice(0, ONCE_LONGEST));
   if (set !== undefined) return set;
-  const bone = partOf(kindById(lot.kind), lot.part)?.bone ?? 0;
-  return (1 - bone) * (destination === 'grind' ? GROUND_LEFT : COOKED_LEFT);
+  return eatenShare(lot, skin) * (destination === 'grind' ? GROUND_LEFT : COOKED_LEFT);
 }

@@ -62,7 +62,7 @@ describe('the worked piece under every method (worked by hand, docs/computations
     const pack = { type: 'packed', lot: 'k', name: 'k', on: '2026-01-01' } as const;
     const builder = workedPiece().add({ ...pack, from: [{ lot: 'centre', amount: 'all' }], plates: 9 });
     const household = builder.household();
-    const basis = { ...basisOf(household), plateDg: 1750 };
+    const basis = { ...basisOf(household), plate: { dg: 1750 } };
     // 490 g of chain make 2.8 plates of 175 g.
     expect(platesFrom(household.journal.state, 'piece', basis)).toBeCloseTo(11.8, 10);
   });
@@ -186,9 +186,13 @@ describe('beside the meat', () => {
     });
   });
 
-  it('what is eaten of a part: 30 % goes in cooking (common practice), and its bone', () => {
+  it('what is eaten of a part: 30 % goes in cooking (common practice), its bone, and skin that is left', () => {
     expect(cookedShare({ kind: 'strip-loin', part: 'steaks' }, 'main')).toBeCloseTo(0.7, 9);
-    expect(cookedShare({ kind: 'whole-chicken', part: 'thighs' }, 'main')).toBeCloseTo(0.476, 9);
+    expect(cookedShare({ kind: 'whole-chicken', part: 'thighs' }, 'main')).toBeCloseTo(0.553, 9);
+    expect(cookedShare({ kind: 'whole-chicken', part: 'thighs' }, 'main', new Map(), 'left')).toBeCloseTo(
+      0.448,
+      9,
+    );
     expect(cookedShare({ kind: 'strip-loin', part: 'trimmings' }, 'grind')).toBeCloseTo(0.74, 9);
     expect(
       cookedShare({ kind: 'strip-loin', part: 'steaks' }, 'main', new Map([['strip-loin_steaks', 0.8]])),

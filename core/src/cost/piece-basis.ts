@@ -31,6 +31,8 @@ export const pieceBasisSchema = z.strictObject({
   byPound: z.literal(true).optional(),
   /** The mean plate, raw and boneless, for what makes plates. */
   plateDg: z.int().positive().max(1_000_000),
+  /** The skin of birds was left. */
+  skin: z.literal('left').optional(),
 });
 
 export type PieceBasis = z.infer<typeof pieceBasisSchema>;

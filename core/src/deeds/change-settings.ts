@@ -1,5 +1,6 @@
 import type { CostSettings } from '../cost/cost-settings';
 import type { CostMethodId } from '../cost/method-ids';
+import type { Skin } from '../cost/plates';
 import type { Dinners } from '../dinner/dinners';
 import type { Feasts } from '../feast/feast-schemas';
 import type { KeepingRules } from '../cold/keeping-rules';
@@ -66,6 +67,11 @@ export function switchUnits(): Deed {
 /** Figures are shown under this method of cost. */
 export function chooseMethod(method: CostMethodId): Deed {
   return { records: [settingsChange('method', () => ({ school: method }))] };
+}
+
+/** Whether the skin of birds is eaten: plates count what is. */
+export function saySkin(skin: Skin): Deed {
+  return { records: [settingsChange('skin', () => ({ skin }))] };
 }
 
 /** What the work costs: bags, labels, tools, an hour. */

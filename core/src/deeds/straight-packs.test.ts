@@ -27,7 +27,7 @@ const received: FactOf<'received'> = {
 const packing: Packing = {
   wrap: 'vacuum bag',
   place: { id: 'drawer', name: 'Chest, drawer', isFreezer: true },
-  plateDg: 2000,
+  plate: { dg: 2000 },
   bagDg: 80,
   cold: { mayRefreeze: true, overdue: false, faulty: false, because: 'chart' },
 };

@@ -1,6 +1,6 @@
 import { whyNotToFreeze } from '../cold/why';
 import { kindById, partOf } from '../catalogue/kinds';
-import { platesIn } from '../cost/plates';
+import { platesIn, type Plate } from '../cost/plates';
 import type { Cold } from '../cold/cold';
 import type { Format } from '../format/format';
 import type { Fact, FactOf } from '../ledger/entry';
@@ -16,8 +16,8 @@ export interface Packing {
   readonly wrap: string;
   /** Where they go; null where nobody has said. */
   readonly place: PackPlace | null;
-  /** An average plate of the household, in tenths of a gram. */
-  readonly plateDg: number;
+  /** An average plate of the household. */
+  readonly plate: Plate;
   /** What the bag weighs, in tenths of a gram; it is not in the weight. */
   readonly bagDg: number;
   /** How long the piece keeps: what is past its day is not frozen. */
@@ -71,10 +71,10 @@ function packedFact(
   cut: FactOf<'cut'>,
   name: string,
   { kind }: Lot,
-  { wrap, bagDg, plateDg }: Packing,
+  { wrap, bagDg, plate }: Packing,
   on: IsoDate,
 ): FactOf<'packed'> {
-  const plates = platesOf(cut, kind, plateDg);
+  const plates = platesOf(cut, kind, plate);
   return {
     type: 'packed',
     lot,
@@ -91,8 +91,8 @@ function packedFact(
 function platesOf(
   { part, destination, massDg }: FactOf<'cut'>,
   kind: string | null,
-  plateDg: number,
+  plate: Plate,
 ): number | null {
-  const plates = platesIn({ kind, part, destination }, massDg, plateDg);
+  const plates = platesIn({ kind, part, destination }, massDg, plate);
   return plates > 0 ? Math.max(1, Math.round(plates)) : null;
 }

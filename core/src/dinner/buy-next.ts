@@ -2,7 +2,7 @@ import { mean, median, sum } from 'd3-array';
 import type { Kind } from '../catalogue/kind-schema';
 import type { Animal } from '../ledger/animal';
 import { wholePieceItem } from '../catalogue/shop-items';
-import { bonelessShare } from '../cost/plates';
+import { bonelessShare, type Plate } from '../cost/plates';
 import type { Feasts } from '../feast/feast-schemas';
 import type { Room } from '../freeze/room';
 import { leavesOf } from '../ledger/leaves';
@@ -54,7 +54,7 @@ export interface BuyRequest {
   readonly book: PriceBook;
   readonly feasts: Feasts;
   readonly room: Room | null;
-  readonly plateDg: MassDg;
+  readonly plate: Plate;
   readonly today: IsoDate;
 }
 
@@ -90,17 +90,17 @@ export function buyNext(request: BuyRequest): BuyNext[] {
 }
 
 function adviceOn(kind: Kind, pieces: readonly Lot[], request: BuyRequest): BuyNext {
-  const { state, stock, book, feasts, room, plateDg, today } = request;
+  const { state, stock, book, feasts, room, plate, today } = request;
   const plates = sum(
     stock.filter((lot) => lot.kind === kind.id && lot.animal === kind.animal),
-    (lot) => platesOf(lot, plateDg),
+    (lot) => platesOf(lot, plate),
   );
-  const rate = useRate(state, { animal: kind.animal, kind: kind.id }, today, plateDg);
+  const rate = useRate(state, { animal: kind.animal, kind: kind.id }, today, plate);
   const runsOut = rate && datesOf(weeksLeft(plates, rate), today);
   const closed = pieces.filter(({ closed }) => closed);
   const pieceDg = Math.round(median(pieces, ({ inDg }) => inDg) ?? 0);
   const usable = mean(closed, ({ id }) => yieldTest(state, id).yield) ?? 0;
-  const meat = mean(closed, (piece) => meatDgOf(state, piece) / piece.inDg) ?? 0;
+  const meat = mean(closed, (piece) => meatDgOf(state, piece, plate) / piece.inDg) ?? 0;
   const offer =
     saleRhythm(book, wholePieceItem(kind.id), today, feasts).find(
       ({ next, likely }) => likely >= LIKELY && daysBetween(today, next) <= AHEAD_DAYS,
@@ -115,7 +115,7 @@ function adviceOn(kind: Kind, pieces: readonly Lot[], request: BuyRequest): BuyN
     offer,
     now: standingOffer(book, wholePieceItem(kind.id), today),
     pieceDg,
-    piecePlates: (pieceDg * meat) / plateDg,
+    piecePlates: (pieceDg * meat) / plate.dg,
     pieces: pieces.length,
     fits: fitsIn(room, pieceDg * (usable || 1)),
     overDays: room ? Math.max(1, Math.ceil((pieceDg * (usable || 1)) / room.perDayDg)) : 1,
@@ -124,8 +124,8 @@ function adviceOn(kind: Kind, pieces: readonly Lot[], request: BuyRequest): BuyN
 }
 
 /** Raw boneless meat that a finished piece gave. */
-function meatDgOf(state: State, { id }: Lot): MassDg {
-  return sum(leavesOf(state, id), ({ lot, massDg }) => massDg * bonelessShare(lot));
+function meatDgOf(state: State, { id }: Lot, { skin }: Plate): MassDg {
+  return sum(leavesOf(state, id), ({ lot, massDg }) => massDg * bonelessShare(lot, skin));
 }
 
 type Considered = Pick<BuyNext, 'rate' | 'runsOut' | 'offer' | 'now' | 'fits'>;

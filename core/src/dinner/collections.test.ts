@@ -7,10 +7,12 @@ import { JournalBuilder } from '../testing/journal-builder';
 import { makeDinner } from '../deeds/make-dinner';
 import { collectionsOf } from './collections';
 
-const eaters = [
-  { name: 'Odile', plateDg: 2000 },
-  { name: 'Bram', plateDg: 2000 },
-];
+const settings = {
+  eaters: [
+    { name: 'Odile', plateDg: 2000 },
+    { name: 'Bram', plateDg: 2000 },
+  ],
+};
 const frozen = (() => ({ state: 'frozen', overdue: false }) as Cold) as ClockOf;
 
 /** A leg with shanks off, each in a bag of its own, wrapped on these days. */
@@ -46,14 +48,14 @@ function freezer(...bags: readonly (readonly [massDg: number, on: string])[]) {
 describe('what is collected', () => {
   it('one more shank, and it is a dinner', () => {
     const { stock } = freezer([3000, '2026-02-01']);
-    const [shanks] = collectionsOf(stock, frozen, eaters);
+    const [shanks] = collectionsOf(stock, frozen, settings);
     expect(shanks).toMatchObject({ isDinner: false, massDg: 3000, since: '2026-02-01' });
     expect(shanks?.more).toEqual({ count: 1, word: 'shank' });
   });
 
   it('enough is a dinner, as old as its oldest bag', () => {
     const { stock } = freezer([3000, '2026-02-05'], [3500, '2026-02-01']);
-    const [shanks] = collectionsOf(stock, frozen, eaters);
+    const [shanks] = collectionsOf(stock, frozen, settings);
     expect(shanks).toMatchObject({ isDinner: true, missingG: 0, more: null, since: '2026-02-01' });
     expect(shanks?.bags.map(({ id }) => id)).toEqual(['b1', 'b0']);
   });
@@ -64,13 +66,13 @@ describe('what is collected', () => {
       ({ state: lot.id === 'b0' ? 'thawing' : 'frozen', overdue: false }) as Cold;
     const late: ClockOf = (lot) => ({ state: 'frozen', overdue: lot.id === 'b0' }) as Cold;
     for (const clock of [thawing, late])
-      expect(collectionsOf(stock, clock, eaters)[0]?.bags.map(({ id }) => id)).toEqual(['b1']);
-    expect(collectionsOf(stock, frozen, [])).toEqual([]);
+      expect(collectionsOf(stock, clock, settings)[0]?.bags.map(({ id }) => id)).toEqual(['b1']);
+    expect(collectionsOf(stock, frozen, { eaters: [] })).toEqual([]);
   });
 
   it('is made one pack: no gram lost, dated by the oldest, in its place', () => {
     const { builder, journal, stock } = freezer([3000, '2026-02-05'], [3500, '2026-02-01']);
-    const [shanks] = collectionsOf(stock, frozen, eaters);
+    const [shanks] = collectionsOf(stock, frozen, settings);
     let count = 0;
     const { deed, pack } = makeDinner(shanks!, 2, { on: '2026-03-01', newId: () => `n${++count}` });
     const after = deed.facts!.reduce((now, fact) => append(now, builder.entry(fact)).value!, journal);

@@ -1,7 +1,7 @@
 import { groups, min, sum } from 'd3-array';
 import { kindById, partOf } from '../catalogue/kinds';
 import { lotName } from '../catalogue/lot-name';
-import { bonelessShare } from '../cost/plates';
+import { bonelessShare, type Skin } from '../cost/plates';
 import { isInFreezer } from '../cold/cold';
 import type { ClockOf } from '../cold/household-clocks';
 import { isUsable } from '../ledger/destination';
@@ -50,7 +50,7 @@ export function isCollected({ form, plates, sources, part, destination, leftDg }
 export function collectionsOf(
   stock: readonly Lot[],
   clockOf: ClockOf,
-  eaters: readonly Eater[],
+  { eaters, skin }: { readonly eaters: readonly Eater[]; readonly skin?: Skin },
 ): Collection[] {
   if (eaters.length === 0) return [];
   const bags = stock.filter((lot) => {
@@ -59,15 +59,15 @@ export function collectionsOf(
     return isInFreezer(cold) && !cold.overdue;
   });
   return groups(bags, ({ kind, part }) => `${kind ?? ''}:${part ?? ''}`).map(([key, own]) =>
-    collection(key, own, eaters),
+    collection(key, own, eaters, skin),
   );
 }
 
-function collection(key: string, own: readonly Lot[], eaters: readonly Eater[]): Collection {
+function collection(key: string, own: readonly Lot[], eaters: readonly Eater[], skin?: Skin): Collection {
   const bags = [...own].sort((a, b) => (a.on ?? '').localeCompare(b.on ?? ''));
   const [first] = bags as [Lot];
   const part = partOf(kindById(first.kind), first.part);
-  const eaten = bonelessShare(first) || 1;
+  const eaten = bonelessShare(first, skin) || 1;
   const massDg = sum(bags, ({ leftDg }) => leftDg);
   const pieces = sum(bags, ({ countLeft }) => countLeft);
   const isPiece = part?.portion !== undefined && pieces > 0;

@@ -250,7 +250,7 @@ describe('a proposed week', () => {
       stock: stockOf(state),
       habits: eatingHabits(state, TODAY),
       dinners: 6,
-      plateDg: PLATE,
+      plate: { dg: PLATE },
       clockOf: clocks(state, TODAY),
       today: TODAY,
       now,
@@ -351,7 +351,7 @@ describe('a proposed week', () => {
       stock: stockOf(state),
       habits: eatingHabits(state, TODAY),
       dinners: 1,
-      plateDg: PLATE,
+      plate: { dg: PLATE },
       clockOf: clocks(state, TODAY),
       today: TODAY,
       now,
@@ -444,13 +444,13 @@ describe('use and what to buy', () => {
   const of = { animal: 'beef', kind: 'strip-loin' } as const;
 
   it('four plates every week: four a week, without doubt; a holiday does not slow it', () => {
-    expect(useRate(stateOf(...eating(10)), of, TODAY, PLATE)).toEqual({
+    expect(useRate(stateOf(...eating(10)), of, TODAY, { dg: PLATE })).toEqual({
       weeks: 10,
       aWeek: 4,
       low: 4,
       high: 4,
     });
-    expect(useRate(stateOf(...eating(12, [3, 4])), of, TODAY, PLATE)).toEqual({
+    expect(useRate(stateOf(...eating(12, [3, 4])), of, TODAY, { dg: PLATE })).toEqual({
       weeks: 10,
       aWeek: 4,
       low: 4,
@@ -458,8 +458,8 @@ describe('use and what to buy', () => {
     });
   });
   it('claims nothing from a few weeks', () => {
-    expect(useRate(stateOf(...eating(4)), of, TODAY, PLATE)).toBeNull();
-    expect(useRate(stateOf(...eating(10)), { animal: 'pork', kind: null }, TODAY, PLATE)).toBeNull();
+    expect(useRate(stateOf(...eating(4)), of, TODAY, { dg: PLATE })).toBeNull();
+    expect(useRate(stateOf(...eating(10)), { animal: 'pork', kind: null }, TODAY, { dg: PLATE })).toBeNull();
   });
   it('lasts from so long to so long', () => {
     expect(weeksLeft(8, { low: 2, high: 4 })).toEqual({ least: 2, most: 4 });
@@ -475,7 +475,7 @@ describe('use and what to buy', () => {
       kinds: KINDS,
       book: priceBook([]),
       room: roomIn(300, 0),
-      plateDg: PLATE,
+      plate: { dg: PLATE },
       today: TODAY,
       ...some,
     })[0];
@@ -527,9 +527,11 @@ describe('use and what to buy', () => {
       ...pack('x', 'lamb', TODAY, 6),
       ...pack('bones', 'beef', TODAY, 3, { destination: 'stock' }),
     );
-    expect(dinnersLeft(stockOf(state), 4, PLATE).map(({ name, dinners }) => [name, dinners])).toEqual([
-      ['Strip loin', 2],
-      ['other packs', 1.5],
-    ]);
+    expect(dinnersLeft(stockOf(state), 4, { dg: PLATE }).map(({ name, dinners }) => [name, dinners])).toEqual(
+      [
+        ['Strip loin', 2],
+        ['other packs', 1.5],
+      ],
+    );
   });
 });

@@ -2,7 +2,7 @@ import { sum } from 'd3-array';
 import type { Animal } from '../ledger/animal';
 import { kindById } from '../catalogue/kinds';
 import type { Lot } from '../ledger/lot';
-import type { MassDg } from '../units/mass';
+import type { Plate } from '../cost/plates';
 import { isCollected } from './collections';
 import { platesOf } from './plates-of';
 
@@ -21,13 +21,13 @@ export interface DinnersLeft {
  * Dinners left by animal and kind of piece, most first within an animal.
  *
  * @param eaters how many a dinner is for
- * @param plateDg an average plate, for packs whose plates nobody counted
+ * @param plate an average plate, for packs whose plates nobody counted
  */
-export function dinnersLeft(stock: readonly Lot[], eaters: number, plateDg: MassDg): DinnersLeft[] {
+export function dinnersLeft(stock: readonly Lot[], eaters: number, plate: Plate): DinnersLeft[] {
   const groups = new Map<string, Lot[]>();
   for (const lot of stock) {
     // What is collected is no dinner yet.
-    if (platesOf(lot, plateDg) === 0 || isCollected(lot)) continue;
+    if (platesOf(lot, plate) === 0 || isCollected(lot)) continue;
     const key = `${lot.animal ?? '~'} ${lot.kind ?? '~'}`;
     const known = groups.get(key);
     if (known) known.push(lot);
@@ -35,7 +35,7 @@ export function dinnersLeft(stock: readonly Lot[], eaters: number, plateDg: Mass
   }
   const rows = [...groups.values()].map((lots): DinnersLeft => {
     const { animal = null, kind = null } = lots[0] ?? {};
-    const plates = sum(lots, (lot) => platesOf(lot, plateDg));
+    const plates = sum(lots, (lot) => platesOf(lot, plate));
     return {
       animal,
       kind,

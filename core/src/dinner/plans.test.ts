@@ -108,7 +108,7 @@ describe('a proposed week, whatever lies there', () => {
             stock: stockOf(state),
             habits: eatingHabits(state, TODAY),
             dinners,
-            plateDg: PLATE,
+            plate: { dg: PLATE },
             clockOf: clocks(state, TODAY),
             today: TODAY,
             now,
@@ -119,7 +119,7 @@ describe('a proposed week, whatever lies there', () => {
             expect(weekdayOf(date)).not.toBe(5);
             for (const { lot: id, amount } of meal.servings) {
               const lot = state.lots.get(id)!;
-              expect(platesOf(lot, PLATE)).toBeGreaterThan(0);
+              expect(platesOf(lot, { dg: PLATE })).toBeGreaterThan(0);
               shares.set(id, (shares.get(id) ?? 0) + servedShare(lot, amount));
               const { state: cold, cookBy, overdue } = clocks(state, TODAY)(lot);
               expect(overdue).toBe(false);
@@ -189,7 +189,7 @@ describe('a proposed week, whatever lies there', () => {
         stock: stockOf(state),
         habits: eatingHabits(state, TODAY),
         dinners: 3,
-        plateDg: PLATE,
+        plate: { dg: PLATE },
         clockOf: clocks(state, TODAY),
         today: TODAY,
         now,
@@ -226,7 +226,7 @@ describe('a proposed week, whatever lies there', () => {
       stock: stockOf(state),
       habits: eatingHabits(state, TODAY),
       dinners: 3,
-      plateDg: PLATE,
+      plate: { dg: PLATE },
       clockOf: clocks(state, TODAY),
       today: TODAY,
       now,

@@ -3,7 +3,7 @@ import type { Animal } from '../ledger/animal';
 import type { Meal, Serving } from './meal';
 import type { Lot } from '../ledger/lot';
 import { lotName } from '../catalogue/lot-name';
-import type { MassDg } from '../units/mass';
+import type { Plate } from '../cost/plates';
 import { isInFreezer, keepsUpTo } from '../cold/cold';
 import type { ClockOf } from '../cold/household-clocks';
 import type { ThawingWay } from '../cold/thawing-time';
@@ -32,7 +32,7 @@ export interface WeekRequest {
   readonly habits: EatingHabits;
   /** On how many of the days meat is wanted, those planned already among them. */
   readonly dinners: number;
-  readonly plateDg: MassDg;
+  readonly plate: Plate;
   readonly clockOf: ClockOf;
   /** Minutes that meat has to be thawed before it is on the table. */
   readonly cookMinutes?: number;
@@ -215,7 +215,7 @@ function tableOf(request: WeekRequest, used: ReadonlySet<string>, faults: readon
 }
 
 /** Packs that make plates, the most urgent first, some of each animal. */
-function inLine({ stock, plateDg, today, clockOf }: WeekRequest, until: Table['until']): Lot[] {
+function inLine({ stock, plate, today, clockOf }: WeekRequest, until: Table['until']): Lot[] {
   const rank = (lot: Lot): string =>
     until(lot) !== null
       ? `0 ${until(lot)}`
@@ -225,7 +225,7 @@ function inLine({ stock, plateDg, today, clockOf }: WeekRequest, until: Table['u
   const ranked = stock
     .filter(
       (lot) =>
-        platesOf(lot, plateDg) > 0 && !isCollected(lot) && !clockOf(lot).overdue && !clockOf(lot).toCheck,
+        platesOf(lot, plate) > 0 && !isCollected(lot) && !clockOf(lot).overdue && !clockOf(lot).toCheck,
     )
     .map((lot) => ({ lot, rank: rank(lot) }));
   ranked.sort((a, b) => (a.rank < b.rank ? -1 : a.rank > b.rank ? 1 : a.lot.id < b.lot.id ? -1 : 1));
@@ -249,11 +249,11 @@ function optionsFor(day: PlannedDay, packs: readonly Lot[], table: Table): Optio
     .reverse()
     .filter((lot) => isInTime(day, lot, table));
   return firsts.flatMap((lot) => {
-    const alone = optionOf([lot], day.wanted, table.plateDg);
+    const alone = optionOf([lot], day.wanted, table.plate);
     if (alone.plates >= day.wanted * 0.8) return [alone];
     const second = packs
       .filter((other) => other.id !== lot.id && other.animal === lot.animal && isInTime(day, other, table))
-      .map((other) => optionOf([lot, other], day.wanted, table.plateDg));
+      .map((other) => optionOf([lot, other], day.wanted, table.plate));
     const closest = [...second].sort(
       (a, b) => Math.abs(a.plates - day.wanted) - Math.abs(b.plates - day.wanted),
     )[0];
@@ -261,10 +261,10 @@ function optionsFor(day: PlannedDay, packs: readonly Lot[], table: Table): Optio
   });
 }
 
-function optionOf(lots: readonly Lot[], wanted: number, plateDg: MassDg): Option {
+function optionOf(lots: readonly Lot[], wanted: number, plate: Plate): Option {
   let left = wanted;
   const servings = lots.map((lot): Serving => {
-    const plates = platesOf(lot, plateDg);
+    const plates = platesOf(lot, plate);
     const each = plates / Math.max(1, lot.countLeft);
     const count = Math.ceil(left / each - 1e-9);
     const some = lot.singly && count > 0 && count < lot.countLeft;

@@ -1,11 +1,11 @@
 import type { Serving } from './meal';
 import type { Lot } from '../ledger/lot';
-import type { MassDg } from '../units/mass';
+import type { Plate } from '../cost/plates';
 import { platesOf } from './plates-of';
 
 /** Plates that come out of a pack by an amount of it. */
-export function servedPlates(lot: Lot, amount: Serving['amount'], plateDg: MassDg): number {
-  const plates = platesOf(lot, plateDg);
+export function servedPlates(lot: Lot, amount: Serving['amount'], plate: Plate): number {
+  const plates = platesOf(lot, plate);
   if (amount === 'all') return plates;
   if ('plates' in amount) return amount.plates;
   return lot.countLeft > 0 ? (plates * amount.count) / lot.countLeft : 0;

@@ -2,7 +2,7 @@ import { sum } from 'd3-array';
 import type { Animal } from '../ledger/animal';
 import type { State } from '../ledger/replay';
 import { daysBetween, type IsoDate } from '../units/date';
-import type { MassDg } from '../units/mass';
+import type { Plate } from '../cost/plates';
 import { platesOf } from './plates-of';
 import { isUsable } from '../ledger/destination';
 
@@ -34,11 +34,11 @@ const NINE_IN_TEN = 1.645;
  * at all was eaten (a holiday, or nothing written down) do not count as weeks. The spread is that of
  * the weeks themselves, so that feasts widen it.
  *
- * @param plateDg an average plate, for what was eaten by weight
+ * @param plate an average plate, for what was eaten by weight
  * @returns null where too little is known to say: under six weeks, or under four dinners of it
  * @example ten weeks of five plates each: { weeks: 10, aWeek: 5, low: 5, high: 5 }
  */
-export function useRate(state: State, of: Eaten, today: IsoDate, plateDg: MassDg): UseRate | null {
+export function useRate(state: State, of: Eaten, today: IsoDate, plate: Plate): UseRate | null {
   const all = new Set<number>();
   const byWeek = new Map<number, number>();
   let dinners = 0;
@@ -54,7 +54,7 @@ export function useRate(state: State, of: Eaten, today: IsoDate, plateDg: MassDg
       byWeek.set(
         week,
         (byWeek.get(week) ?? 0) +
-          (plates > 0 ? plates : platesOf({ ...lot, platesLeft: 0, leftDg: massDg }, plateDg)),
+          (plates > 0 ? plates : platesOf({ ...lot, platesLeft: 0, leftDg: massDg }, plate)),
       );
     }
   }

@@ -1,11 +1,11 @@
 import { sum } from 'd3-array';
-import { type Eater, meanPlateDg } from '../pack/eater';
+import { type Eater, plateOf } from '../pack/eater';
 import { type Dinners, USUAL_DINNERS } from './dinners';
 import { type Meal, NO_MEAL, type Serving } from './meal';
 import type { Lot } from '../ledger/lot';
 import { addDays, type Instant, type IsoDate } from '../units/date';
 import { weekdayOf, type ClockTime } from '../units/zone';
-import { platesIn } from '../cost/plates';
+import { platesIn, type Skin } from '../cost/plates';
 import { isInFreezer, keepsUpTo, type Cold } from '../cold/cold';
 import type { ClockOf } from '../cold/household-clocks';
 import { atTable } from './at-table';
@@ -55,7 +55,7 @@ export interface PlanSources {
   readonly meals: ReadonlyMap<string, Meal>;
   readonly lots: ReadonlyMap<string, Lot>;
   readonly clockOf: ClockOf;
-  readonly settings: { readonly eaters: readonly Eater[]; readonly dinners?: Dinners };
+  readonly settings: { readonly eaters: readonly Eater[]; readonly skin?: Skin; readonly dinners?: Dinners };
 }
 
 /**
@@ -70,7 +70,7 @@ export function plannedDays(
   days: number,
   { meals, lots, clockOf, settings }: PlanSources,
 ): PlannedDay[] {
-  const plateDg = meanPlateDg(settings);
+  const plate = plateOf(settings);
   const taken = new Map<string, number>();
   const dinners = settings.dinners ?? USUAL_DINNERS;
   return Array.from({ length: days }, (_, index): PlannedDay => {
@@ -85,7 +85,7 @@ export function plannedDays(
         return {
           serving,
           lot,
-          plates: sum(eaten, ({ plates, massDg }) => (plates > 0 ? plates : platesIn(lot, massDg, plateDg))),
+          plates: sum(eaten, ({ plates, massDg }) => (plates > 0 ? plates : platesIn(lot, massDg, plate))),
           trouble: null,
           isServed: true,
           isFrozen: false,
@@ -99,7 +99,7 @@ export function plannedDays(
       return {
         serving,
         lot,
-        plates: servedPlates(lot, serving.amount, plateDg),
+        plates: servedPlates(lot, serving.amount, plate),
         trouble: troubleOf(cold, date, share),
         isServed: false,
         isFrozen: isInFreezer(cold),

@@ -24,7 +24,7 @@ function which(journal: JournalBuilder, wishes: Partial<Wishes>, freeDg: number 
     kinds: KINDS,
     pricing: basisOf(household).pricing,
     room: freeDg === null ? null : { freeDg, perDayDg: 20_000, atLeast: false },
-    plateDg: 2000,
+    plate: { dg: 2000 },
     eaters: 3,
     today: TODAY,
     wishes: { ...ANY, ...wishes },

@@ -5,7 +5,7 @@ import type { Kind, Way } from '../catalogue/kind-schema';
 import { partOf } from '../catalogue/kinds';
 import { wholePieceItem } from '../catalogue/shop-items';
 import type { Pricing } from '../cost/part-price';
-import { bonelessShare } from '../cost/plates';
+import { bonelessShare, type Plate, type Skin } from '../cost/plates';
 import type { Room } from '../freeze/room';
 import { isUsable } from '../ledger/destination';
 import type { Lot } from '../ledger/lot';
@@ -73,7 +73,7 @@ export interface WhichRequest {
   /** In which state kinds are bought, and where their parts go. */
   readonly kindWishes?: CostBasis['wishes'];
   readonly room: Room | null;
-  readonly plateDg: MassDg;
+  readonly plate: Plate;
   readonly eaters: number;
   readonly today: IsoDate;
   readonly wishes: Wishes;
@@ -104,7 +104,7 @@ const ENOUGH_DINNERS = 6;
  * these is told with it.
  */
 export function whichPiece(request: WhichRequest): WhichPiece {
-  const liked = likedAnimals(request.state, request.today, request.plateDg);
+  const liked = likedAnimals(request.state, request.today, request.plate);
   const each = request.kinds.map((kind) => ({ kind, of: consider(kind, request, liked) }));
   return {
     suits: each
@@ -115,18 +115,18 @@ export function whichPiece(request: WhichRequest): WhichPiece {
 }
 
 function consider(kind: Kind, request: WhichRequest, liked: ReadonlyMap<string, number>): Suits | LeftOut {
-  const best = bestWay(kind, request.wishes, request.minutesOf ?? usualMinutes);
+  const best = bestWay(kind, request.wishes, request.minutesOf ?? usualMinutes, request.plate.skin);
   if (typeof best === 'string') return best;
-  const { room, plateDg, eaters } = request;
+  const { room, plate, eaters } = request;
   const minutes = (request.minutesOf ?? usualMinutes)(kind, best.way);
   const worth = worthOf(kind, best.way, request);
   const pieceDg = usualPieceDg(kind, request.state);
   if (room && !room.atLeast && room.freeDg < pieceDg * worth.usableShare) return 'no-room';
-  const plates = (pieceDg * worth.meatShare) / plateDg;
+  const plates = (pieceDg * worth.meatShare) / plate.dg;
   const savedPerPlate = worth.savedPerKg === null ? null : (worth.savedPerKg * pieceDg) / 10_000 / plates;
   const left = sum(
     request.stock.filter((lot) => lot.kind === kind.id),
-    (lot) => platesOf(lot, plateDg),
+    (lot) => platesOf(lot, plate),
   );
   const ofAnimal = liked.get(kind.animal) ?? 0;
   const known =
@@ -176,6 +176,7 @@ function bestWay(
   kind: Kind,
   { use, hardest, minutes, knifeOnly }: Wishes,
   minutesOf: MinutesOf,
+  skin?: Skin,
 ): Fitting | LeftOut {
   const byKnife = kind.ways.filter((way) => !knifeOnly || isKnifeEnough(kind, way));
   if (byKnife.length === 0) return 'tools';
@@ -183,24 +184,24 @@ function bestWay(
   if (able.length === 0) return 'too-hard';
   const quick = able.filter((way) => minutes === null || minutesOf(kind, way) <= minutes);
   if (quick.length === 0) return 'too-long';
-  const [best] = quick.map((way) => fitting(kind, way, use)).sort((a, b) => b.fit - a.fit);
+  const [best] = quick.map((way) => fitting(kind, way, use, skin)).sort((a, b) => b.fit - a.fit);
   return best && best.fit >= LEAST_FIT ? best : 'not-for-that';
 }
 
-function fitting(kind: Kind, way: Way, use: Wishes['use']): Fitting {
-  const shares = usesOf(kind, way);
+function fitting(kind: Kind, way: Way, use: Wishes['use'], skin?: Skin): Fitting {
+  const shares = usesOf(kind, way, skin);
   const uses = [...shares.values()].filter((share) => share >= SOME).length;
   const wanted = use === null || use === 'variety' ? 1 : (shares.get(use) ?? 0);
   return { way, uses, wanted, fit: use === 'variety' ? uses / COOKED_HOW.length : wanted };
 }
 
 /** What it gives, and what it is worth against its going price. */
-function worthOf(kind: Kind, way: Way, { state, pricing, kindWishes, today }: WhichRequest) {
+function worthOf(kind: Kind, way: Way, { state, pricing, kindWishes, plate, today }: WhichRequest) {
   const question = { massDg: 10_000, marks: [], on: today };
   const prediction = predict(
     { kind, way },
     habitOfWay(state, { kind, way }),
-    { pricing, wishes: kindWishes },
+    { pricing, wishes: kindWishes, plate },
     question,
   );
   const going = goingPrice(pricing.book, wholePieceItem(kind.id), today);
@@ -225,7 +226,7 @@ function usualPieceDg(kind: Kind, { lots }: State): MassDg {
 }
 
 /** Of the plates that were eaten in half a year, the share of each animal. */
-function likedAnimals({ lots }: State, today: IsoDate, plateDg: MassDg): Map<string, number> {
+function likedAnimals({ lots }: State, today: IsoDate, plate: Plate): Map<string, number> {
   const plates = new Map<string, number>();
   const since = addDays(today, -HABIT_DAYS);
   for (const { animal, destination, flows } of lots.values())
@@ -233,20 +234,20 @@ function likedAnimals({ lots }: State, today: IsoDate, plateDg: MassDg): Map<str
       if (animal && isUsable(destination) && flow.way === 'eaten' && (flow.on ?? '') > since)
         plates.set(
           animal,
-          (plates.get(animal) ?? 0) + (flow.plates > 0 ? flow.plates : flow.massDg / plateDg),
+          (plates.get(animal) ?? 0) + (flow.plates > 0 ? flow.plates : flow.massDg / plate.dg),
         );
   const all = sum(plates.values());
   return new Map([...plates].map(([animal, count]) => [animal, all > 0 ? count / all : 0]));
 }
 
 /** Of the meat that a way gives, which share is for what. */
-function usesOf(kind: Kind, way: Way): Map<CookedHow, number> {
+function usesOf(kind: Kind, way: Way, skin?: Skin): Map<CookedHow, number> {
   const uses = new Map<CookedHow, number>();
   for (const [id, share] of Object.entries(way.shares)) {
     const part = partOf(kind, id);
     const use = part && cookedHow(part);
     if (!part || !use) continue;
-    const meat = share * bonelessShare({ kind: kind.id, part: id, destination: part.destination });
+    const meat = share * bonelessShare({ kind: kind.id, part: id, destination: part.destination }, skin);
     uses.set(use, (uses.get(use) ?? 0) + meat);
   }
   const all = sum(uses.values());

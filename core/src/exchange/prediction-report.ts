@@ -5,7 +5,7 @@ import { basisOf } from '../books/basis-of';
 import type { KindWish } from '../cost/kind-wish';
 import { DESTINATION_IDS, destinationSchema } from '../ledger/destination';
 import { settingsOf, type Household } from '../records/household';
-import { meanPlateDg } from '../pack/eater';
+import { plateOf } from '../pack/eater';
 import type { IsoDate } from '../units/date';
 import { toDg } from '../units/mass';
 import { minorDigits } from '../units/money';
@@ -21,6 +21,8 @@ export interface PredictionRequest {
   readonly perKg: number;
   readonly kg: number;
   readonly marks: readonly string[];
+  /** Whether the skin of birds is eaten, where that is not as in the household: "eaten" or "left". */
+  readonly skin?: string | undefined;
   /** Where parts go, where that is not as the household last said: { chain: 'stew' }. */
   readonly goes?: Readonly<Record<string, string>>;
   readonly on: IsoDate;
@@ -56,7 +58,7 @@ const [MOST_PER_KG, MOST_KG] = [1e7, 500];
 /** What to expect of a piece, as a report; or, as text, what is wrong with the request. */
 export function predictionReport(
   household: Household,
-  { kind: kindId, way, perKg, kg, marks, goes = {}, on, seed }: PredictionRequest,
+  { kind: kindId, way, perKg, kg, marks, goes = {}, skin, on, seed }: PredictionRequest,
 ): Result<PredictionReport> {
   const kind = kindById(kindId);
   if (!kind) return failure(`There is no kind "${kindId}". Known: ${KINDS.map(({ id }) => id).join(', ')}.`);
@@ -77,6 +79,8 @@ export function predictionReport(
     return failure(
       `"${wrong[0]}=${wrong[1]}" is no part of ${kindId} and where it goes. Parts: ${kind.parts.map(({ id }) => id).join(', ')}; they go to ${DESTINATION_IDS.join(', ')}.`,
     );
+  if (skin !== undefined && skin !== 'eaten' && skin !== 'left')
+    return failure(`"${skin}" says nothing of the skin. Write "eaten" or "left".`);
   const settings = settingsOf(household);
   if (!z.iso.date().safeParse(on).success) return failure(`"${on}" is no day. Write it like 2026-11-26.`);
   if (!(perKg <= MOST_PER_KG))
@@ -88,10 +92,11 @@ export function predictionReport(
   const wish = basis.wishes?.get(kindId) ?? {};
   const wished: KindWish = { ...wish, goes: { ...wish.goes, ...(goes as KindWish['goes']) } };
   const wishes = new Map([...(basis.wishes ?? []), [kindId, wished] as const]);
+  const plate = plateOf({ ...settings, ...(skin ? { skin } : {}) });
   const prediction = predict(
     asked,
     habitOfWay(household.journal.state, asked),
-    { ...basis, wishes },
+    { ...basis, wishes, plate },
     {
       massDg: toDg(kg, 'kg'),
       marks,
@@ -99,9 +104,8 @@ export function predictionReport(
     },
   );
   const perKgMinor = perKg * 10 ** minorDigits(settings.currency);
-  const plateDg = meanPlateDg(settings);
-  const plates = (share: number): number => (toDg(kg, 'kg') * share) / plateDg;
-  const aPlate = (share: number): number => (perKgMinor * plateDg) / 10_000 / share;
+  const plates = (share: number): number => (toDg(kg, 'kg') * share) / plate.dg;
+  const aPlate = (share: number): number => (perKgMinor * plate.dg) / 10_000 / share;
   const { usable, meat, parts, habit, missing } = prediction;
   const { settles, ...verdict } = verdictOf(
     prediction,

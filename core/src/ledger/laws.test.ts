@@ -73,7 +73,7 @@ describe('laws on random journals', () => {
               book: priceBook(notes),
               choices: new Map([['chicken-bones', { unwanted: priced.length > 2 }]]),
             },
-            plateDg: 2000,
+            plate: { dg: 2000 },
           });
           const lots = [...state.lots.values()];
           const paid = lots.reduce((sum, lot) => sum + (lot.paidMinor ?? 0), 0);

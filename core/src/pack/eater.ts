@@ -1,6 +1,7 @@
 import { sum } from 'd3-array';
 import * as z from 'zod';
 import { animalSchema } from '../ledger/animal';
+import type { Plate } from '../cost/plates';
 
 const plateDg = z.int().positive().max(20_000);
 const parts = z.array(z.string().trim().min(1).max(120)).max(500);
@@ -41,7 +42,18 @@ export function withTaste(eater: Eater, part: string, taste: Taste): Eater {
 /** A plate of raw boneless meat where nobody has said; many households count 150 to 225 g (common practice). */
 const USUAL_PLATE_DG = 1900;
 
-/** What an average plate of the household weighs raw. */
+/** What an average plate of the household weighs raw, in tenths of a gram. */
 export function meanPlateDg({ eaters }: { readonly eaters: readonly Eater[] }): number {
   return eaters.length === 0 ? USUAL_PLATE_DG : sum(eaters, ({ plateDg }) => plateDg) / eaters.length;
+}
+
+/** An average plate of the household. */
+export function plateOf({
+  eaters,
+  skin,
+}: {
+  readonly eaters: readonly Eater[];
+  readonly skin?: Plate['skin'];
+}): Plate {
+  return { dg: meanPlateDg({ eaters }), skin };
 }

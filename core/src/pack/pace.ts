@@ -1,6 +1,6 @@
 import { addDays, type IsoDate } from '../units/date';
 import type { MassDg } from '../units/mass';
-import { bonelessShare } from '../cost/plates';
+import { bonelessShare, type Skin } from '../cost/plates';
 import type { State } from '../ledger/replay';
 
 const WEEKS = 12;
@@ -11,13 +11,13 @@ const WEEKS = 12;
  *
  * @returns tenths of a gram a week; 0 where nothing was eaten
  */
-export function meatPerWeekDg(state: State, on: IsoDate): MassDg {
+export function meatPerWeekDg(state: State, on: IsoDate, skin?: Skin): MassDg {
   const since = addDays(on, -7 * WEEKS);
   let eatenDg = 0;
   for (const lot of state.lots.values()) {
     for (const flow of lot.flows)
       if (flow.way === 'eaten' && flow.on && flow.on > since && flow.on <= on)
-        eatenDg += flow.massDg * bonelessShare(lot);
+        eatenDg += flow.massDg * bonelessShare(lot, skin);
   }
   return eatenDg / WEEKS;
 }

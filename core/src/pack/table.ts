@@ -3,6 +3,7 @@ import { isUsable } from '../ledger/destination';
 import { kindById, partOf } from '../catalogue/kinds';
 import type { Part } from '../catalogue/kind-schema';
 import { cookedShare } from '../cost/cooked';
+import { eatenShare, type Skin } from '../cost/plates';
 import type { Lot } from '../ledger/lot';
 import { servedName, SIDES, type Half } from './half';
 import { stretchOf } from '../units/cumulative';
@@ -19,7 +20,7 @@ export interface Token {
   /** A piece of a portion that was too large for one plate; null where it is as it was cut. */
   readonly half: Half | null;
   readonly massDg: MassDg;
-  /** What of a gram is eaten: without its bone; cooked, where plates are meant cooked. */
+  /** What of a gram is eaten: without its bone, and its skin where that is left; cooked, where plates are meant cooked. */
   readonly eaten: number;
 }
 
@@ -28,10 +29,12 @@ export function tokensOf(
   lots: readonly Lot[],
   appetite: PlateMeant,
   cooked: ReadonlyMap<string, number>,
+  skin?: Skin,
 ): Token[] {
   return lots.flatMap((lot): Token[] => {
     const part = partOf(kindById(lot.kind), lot.part);
-    const eaten = appetite === 'cooked' ? cookedShare(lot, lot.destination, cooked) : 1 - (part?.bone ?? 0);
+    const eaten =
+      appetite === 'cooked' ? cookedShare(lot, lot.destination, cooked, skin) : eatenShare(lot, skin);
     if (isHeap(lot, part)) return [{ id: lot.id, lot, isHeap: true, half: null, massDg: lot.leftDg, eaten }];
     const upTo = (n: number): number => stretchOf(lot.leftDg, 0, n, lot.countLeft);
     return Array.from({ length: lot.countLeft }, (_, n) => ({

@@ -52,7 +52,7 @@ describe('the table', () => {
     const thighs = tokens.filter(({ lot }) => lot.id === 'thighs');
     expect(thighs).toHaveLength(4);
     expect(thighs.reduce((sum, { massDg }) => sum + massDg, 0)).toBe(6001);
-    expect(thighs[0]?.eaten).toBeCloseTo(0.68, 9);
+    expect(thighs[0]?.eaten).toBeCloseTo(0.79, 9);
     expect(tokens.find(({ lot }) => lot.id === 'back')).toMatchObject({ isHeap: true, massDg: 5000 });
   });
 

@@ -30,7 +30,7 @@ export const cut = (
 /** Prices and what is thought of shop items; a plate is 200 g. */
 export const basis = (notes: PriceNote[] = [], choices: [string, ItemChoice][] = []): CostBasis => ({
   pricing: { book: priceBook(notes.map((note, index) => [`k${index}`, note])), choices: new Map(choices) },
-  plateDg: 2000,
+  plate: { dg: 2000 },
 });
 
 export const stateOf = (...facts: Fact[]): State =>

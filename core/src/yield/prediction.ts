@@ -80,14 +80,15 @@ export function habitOfWay(state: State, { kind, way }: KindAndWay): Habit {
  * it. Each share of the next piece is Beta with the concentration s of both doubts; the worth is
  * linear in the shares, so its mean and variance follow from theirs.
  *
- * The state in which the household buys the kind, and where its lesser parts go, are as it last said.
+ * The state in which the household buys the kind, where its lesser parts go, and whether skin is eaten, are as it
+ * last said.
  *
  * @param learnt see {@link habitOfWay}
  */
 export function predict(
   { kind }: KindAndWay,
   learnt: Habit,
-  { pricing, wishes }: Pick<CostBasis, 'pricing' | 'wishes'>,
+  { pricing, wishes, plate }: Pick<CostBasis, 'pricing' | 'wishes'> & Partial<Pick<CostBasis, 'plate'>>,
   { marks, massDg, on }: PredictionFor,
 ): Prediction {
   const { states = [], goes = {} } = wishes?.get(kind.id) ?? {};
@@ -112,7 +113,7 @@ export function predict(
   );
   const [low, high] = rangeOf(usableShare, s);
   const boneless = parts.map(({ part, destination }) =>
-    destination ? bonelessShare({ kind: kind.id, part, destination }) : 0,
+    destination ? bonelessShare({ kind: kind.id, part, destination }, plate?.skin) : 0,
   );
   const meat = likelyWorth({ usual, certainty: habit.certainty, phi: habit.phi, perKgMinor: boneless });
   const perKgMinor = parts.map(({ price }) => (price?.state === 'known' ? price.perKgMinor : 0));

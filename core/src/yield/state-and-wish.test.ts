@@ -1,5 +1,7 @@
 import { basisOf } from '../books/basis-of';
+import { KINDS } from '../catalogue/kinds';
 import type { KindWish } from '../cost/kind-wish';
+import { eatenShare } from '../cost/plates';
 import { wishOfKind } from '../deeds/wish-of-kind';
 import { predictionReport } from '../exchange/prediction-report';
 import type { Household } from '../records/household';
@@ -98,3 +100,55 @@ describe('where lesser parts go', () => {
     expect(predictionReport(of, { ...request, goes: { wool: 'stew' } }).problem).toContain('is no part of');
   });
 });
+
+describe('whether the skin of a bird is eaten', () => {
+  const bird = { kind: 'whole-chicken', perKg: 10, kg: 1.6, marks: [], on, seed: 1 };
+  const skinLeft = (): Household => {
+    const builder = new JournalBuilder();
+    const stamp = { at: '2026-01-01T00:00:00.000Z', device: 'tablet', seq: 50 };
+    builder.records.push({ type: 'settings', key: 'skin', stamp, value: { skin: 'left' } });
+    return builder.household();
+  };
+
+  it('of parts with their bone, on and off: breast 80, 69; thigh 79, 64; drumstick 67, 58; wing 54 (estimates)', () => {
+    const eaten = (part: string) => [
+      eatenShare({ kind: 'whole-chicken', part }),
+      eatenShare({ kind: 'whole-chicken', part }, 'left'),
+    ];
+    expect(
+      ['breast', 'thighs', 'drumsticks', 'wings'].map(eaten).map((of) => of.map(roundToHundredth)),
+    ).toEqual([
+      [0.8, 0.69],
+      [0.79, 0.64],
+      [0.67, 0.58],
+      [0.54, 0.54],
+    ]);
+  });
+
+  it('moves the plates of a bird, and not what it is worth', () => {
+    const eaten = predictionReport(new JournalBuilder().household(), bird).value!;
+    const left = predictionReport(skinLeft(), bird).value!;
+    // 0.39 × 0.69 + 0.175 × 0.64 + 0.135 × 0.58 + 0.115 × 0.54 = 0.5215.
+    expect(left.plates.expected).toBeCloseTo((0.5215 * 1600) / 190, 2);
+    expect(eaten.plates.expected).toBeCloseTo((0.6028 * 1600) / 190, 2);
+    expect(left.breakEvenPerKgMinor).toBe(eaten.breakEvenPerKgMinor);
+  });
+
+  it('the command line says it for one question, and refuses what says nothing', () => {
+    const of = new JournalBuilder().household();
+    expect(predictionReport(of, { ...bird, skin: 'left' }).value).toEqual(
+      predictionReport(skinLeft(), bird).value,
+    );
+    expect(predictionReport(of, { ...bird, skin: 'fried' }).problem).toContain('"fried" says nothing');
+  });
+
+  it('no part is more bone and skin than it is, and only birds have skin', () => {
+    for (const { id, animal, parts } of KINDS)
+      for (const part of parts) {
+        expect(eatenShare({ kind: id, part: part.id }, 'left')).toBeGreaterThan(0.4);
+        if (part.skin) expect(['chicken', 'turkey']).toContain(animal);
+      }
+  });
+});
+
+const roundToHundredth = (share: number): number => Math.round(100 * share) / 100;

@@ -52,7 +52,7 @@ export const SPRING_2026: readonly Happening[] = [
     on: '2026-04-18',
     kind: 'whole-chicken',
     way: 'ten-pieces',
-    count: 3,
+    count: 2,
     eachG: 1720,
     at: BREAKWATER,
   },

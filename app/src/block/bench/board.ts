@@ -10,7 +10,7 @@ import { partsOfWay } from '@core/catalogue/parts-of-way';
 import { familyOf } from '@core/ledger/leaves';
 import { drainedDg, type Lot, type LotId } from '@core/ledger/lot';
 import { lastActOn, lastUndoOn } from '@core/ledger/undo';
-import { meanPlateDg } from '@core/pack/eater';
+import { plateOf } from '@core/pack/eater';
 import { platesSoFar } from '@core/pack/plates-so-far';
 import { runningMinutes } from '@core/yield/minutes';
 import { map } from 'rxjs';
@@ -128,7 +128,7 @@ export const Board = signalStore(
     return {
       familyIds,
       note,
-      plates: computed(() => platesSoFar(cuts(), meanPlateDg(_store.settings()))),
+      plates: computed(() => platesSoFar(cuts(), plateOf(_store.settings()))),
       undoable: computed(() => lastActOn(_store.household().journal, familyIds())),
       redoable: computed(() => lastUndoOn(_store.household().journal, familyIds())),
       isPaused: computed(() => note().pauses?.some(({ to }) => to === undefined) ?? false),

@@ -2,7 +2,7 @@ import { computed, inject, Injectable, signal } from '@angular/core';
 import type { Packing as HowPacked } from '@core/deeds/weigh-into-pack';
 import { shortNumber } from '@core/label/short-number';
 import type { Lot } from '@core/ledger/lot';
-import { meanPlateDg } from '@core/pack/eater';
+import { plateOf } from '@core/pack/eater';
 import { usualWrapping } from '@core/pack/wrapping';
 import * as z from 'zod';
 import { Colds } from '../../household/colds';
@@ -57,7 +57,7 @@ export class Packing {
     return {
       wrap: (settings.wrapping ?? usualWrapping(settings)).wrap,
       place: place && { id: place.id, name: place.name, isFreezer: place.cold === 'freezer' },
-      plateDg: meanPlateDg(settings),
+      plate: plateOf(settings),
       bagDg,
       cold: this.colds.of()(piece),
     };

@@ -72,7 +72,9 @@ export class Considerations {
   private readonly meatDg = computed(
     () => (this.answer.prediction()?.meat.share ?? 0) * this.answer.massDg(),
   );
-  private readonly pace = computed(() => meatPerWeekDg(this.store.state(), this.today()));
+  private readonly pace = computed(() =>
+    meatPerWeekDg(this.store.state(), this.today(), this.store.settings().skin),
+  );
   protected readonly all = computed(() =>
     [this.dinners(), this.weeks(), this.room(), this.work()].filter((each) => each !== null),
   );

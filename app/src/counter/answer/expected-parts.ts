@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { Kind } from '@core/catalogue/kind-schema';
 import { partOf } from '@core/catalogue/kinds';
+import type { Plate } from '@core/cost/plates';
 import type { Prediction } from '@core/yield/prediction';
 import { Format } from '@core/format/format';
 import { packsOf } from './packs-of';
@@ -95,7 +96,7 @@ export class ExpectedParts {
   readonly kind = input.required<Kind>();
   readonly prediction = input.required<Prediction>();
   /** What goes into one pack, for this household. */
-  readonly packDg = input.required<number>();
+  readonly pack = input.required<Plate>();
 
   protected readonly rests = computed(() => {
     const { pieces } = this.prediction().habit;
@@ -117,7 +118,7 @@ export class ExpectedParts {
       at: (100 * share) / most,
       packs:
         destination && !['bin', 'liquid'].includes(destination) && massDg > 500
-          ? packsOf({ part, destination, share, low, high, massDg, price }, this.kind().id, this.packDg())
+          ? packsOf({ part, destination, share, low, high, massDg, price }, this.kind().id, this.pack())
           : '',
       price:
         !price || !destination || destination === 'bin'

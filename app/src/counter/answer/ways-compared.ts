@@ -6,6 +6,7 @@ import { habitOfWay, predict, type Prediction } from '@core/yield/prediction';
 import { answerAt } from '@core/yield/verdict';
 import { packsOf } from './packs-of';
 import { Format } from '@core/format/format';
+import type { Plate } from '@core/cost/plates';
 import { HouseholdStore } from '../../household/household-store';
 import { minutesHere } from '../../household/minutes-here';
 import { ReadyCut } from './ready-cut';
@@ -110,7 +111,7 @@ export class WaysCompared {
   readonly perKgMinor = input.required<number | null>();
   readonly marks = input.required<readonly string[]>();
   readonly on = input.required<string>();
-  readonly packDg = input.required<number>();
+  readonly pack = input.required<Plate>();
   readonly chosen = output<string>();
 
   private readonly habits = computed(() =>
@@ -140,7 +141,7 @@ export class WaysCompared {
         estimated: way.estimated,
         pieces: habit.pieces,
         usableDg: Math.round(usable.share * this.massDg()),
-        packs: sum(packed, (part) => packsOf(part, this.kind().id, this.packDg())),
+        packs: sum(packed, (part) => packsOf(part, this.kind().id, this.pack())),
         worthMinor,
         ...this.savingOf(prediction, worthMinor),
         orMore: missing.length > 0 ? ' or more' : '',

@@ -4,6 +4,7 @@ import { partsOfWay } from '@core/catalogue/parts-of-way';
 import { BOUGHT_SO, soldAs } from '@core/catalogue/sold-as';
 import { otherSchool, waysByFamily } from '@core/catalogue/ways-by-family';
 import type { KindWish } from '@core/cost/kind-wish';
+import { saySkin } from '@core/deeds/change-settings';
 import { wishOfKind } from '@core/deeds/wish-of-kind';
 import type { Destination } from '@core/ledger/destination';
 import { HouseholdStore } from '../../household/household-store';
@@ -55,6 +56,9 @@ const MAY_GO: Readonly<Partial<Record<Destination, readonly Destination[]>>> = {
     }
     @for (mark of states(); track mark.id) {
       <v-check [value]="isSo(mark.id)" (valueChange)="isSold(mark.id, $event)">{{ mark.name }}</v-check>
+    }
+    @if (hasSkin()) {
+      <v-check [value]="eatsSkin()" (valueChange)="eats($event)">We eat the skin</v-check>
     }
     <div class="goes">
       @for (part of lesser(); track part.id) {
@@ -116,6 +120,16 @@ export class StateAndWish {
         )
       : [];
   });
+
+  protected readonly hasSkin = computed(() => {
+    const way = this.way();
+    return way !== undefined && partsOfWay(this.kind(), way).some(({ skin = 0 }) => skin > 0);
+  });
+  protected readonly eatsSkin = computed(() => this.store.settings().skin !== 'left');
+
+  protected eats(skin: boolean): void {
+    void this.store.perform(saySkin(skin ? 'eaten' : 'left'));
+  }
 
   protected mayGo({ destination }: Part): Options<Destination> {
     return (MAY_GO[destination] ?? []).map((to) => [to, WORDS[to] ?? to] as const);

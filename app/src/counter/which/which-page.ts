@@ -5,7 +5,7 @@ import { whichPiece, type Suits, type Wishes } from '@core/dinner/which-piece';
 import { Format } from '@core/format/format';
 import { leftOutWords, whySuits, worthAskingWords } from '@core/format/which-words';
 import { roomOfAll } from '@core/freeze/room';
-import { meanPlateDg } from '@core/pack/eater';
+import { plateOf } from '@core/pack/eater';
 import { offersTogether } from '@core/price/offers-together';
 import { Clock } from '../../household/clock';
 import { Colds } from '../../household/colds';
@@ -92,7 +92,7 @@ export class WhichPage {
       pricing: store.basis().pricing,
       kindWishes: store.basis().wishes,
       room: roomOfAll(store.appliances(), store.stock(), settings.freezerL),
-      plateDg: meanPlateDg(settings),
+      plate: plateOf(settings),
       eaters: settings.eaters.length,
       today: this.today(),
       wishes: this.wishes(),

@@ -64,7 +64,7 @@ export class Collected {
   private readonly household = inject(HOUSEHOLD_NAME);
   private readonly colds = inject(Colds);
   protected readonly collections = computed(() =>
-    collectionsOf(this.colds.free(), this.colds.of(), this.store.settings().eaters),
+    collectionsOf(this.colds.free(), this.colds.of(), this.store.settings()),
   );
 
   protected words({ bags, massDg, since, isDinner, missingG, more }: Collection): string {

@@ -21,7 +21,7 @@ import { shopWorth } from '@core/cost/shop-worth';
 import { dinnersLeft } from '@core/dinner/dinners-left';
 import type { Lot } from '@core/ledger/lot';
 import { lotName } from '@core/catalogue/lot-name';
-import { meanPlateDg } from '@core/pack/eater';
+import { plateOf } from '@core/pack/eater';
 import { daysBetween } from '@core/units/date';
 import { Clock } from '../../household/clock';
 import { Colds } from '../../household/colds';
@@ -163,7 +163,7 @@ export class FreezerPage {
     return `${[...parts, ...inTheShop].join(', ')}.${apart}`;
   });
   protected readonly dinners = computed(() =>
-    dinnersLeft(this.colds.free(), this.store.settings().eaters.length, meanPlateDg(this.store.settings())),
+    dinnersLeft(this.colds.free(), this.store.settings().eaters.length, plateOf(this.store.settings())),
   );
 
   private readonly picked = signal<ReadonlySet<string>>(new Set());

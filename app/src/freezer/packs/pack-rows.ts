@@ -6,7 +6,7 @@ import { isInFreezer, type Cold } from '@core/cold/cold';
 import { keepingOf, type Keeping } from '@core/cold/keeping';
 import { lotName } from '@core/catalogue/lot-name';
 import type { Lot } from '@core/ledger/lot';
-import { meanPlateDg } from '@core/pack/eater';
+import { plateOf } from '@core/pack/eater';
 import { shortNumber } from '@core/label/short-number';
 import { packState, type PackState } from '@core/pack/pack-state';
 import { daysBetween, type IsoDate } from '@core/units/date';
@@ -93,7 +93,7 @@ export class PackRows {
       isPast: daysLeft !== null && daysLeft < 0,
       isNear: daysLeft !== null && daysLeft >= 0 && daysLeft <= NEAR_DAYS,
       place,
-      plates: Math.round(platesOf(lot, meanPlateDg(this.store.settings())) * 10) / 10,
+      plates: Math.round(platesOf(lot, plateOf(this.store.settings())) * 10) / 10,
       costMinor: cost?.complete ? cost.leftMinor : null,
       planned: daysOfPack(lot.id, this.planned()),
       keptFor,

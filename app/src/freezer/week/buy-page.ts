@@ -4,7 +4,7 @@ import { buyNext, type Advice, type BuyNext } from '@core/dinner/buy-next';
 import { wholePieceItem } from '@core/catalogue/shop-items';
 import { USUAL_FEASTS } from '@core/feast/feasts';
 import { roomOfAll } from '@core/freeze/room';
-import { meanPlateDg } from '@core/pack/eater';
+import { plateOf } from '@core/pack/eater';
 import { goingPrice } from '@core/price/going-price';
 import { Clock } from '../../household/clock';
 import { Colds } from '../../household/colds';
@@ -49,7 +49,7 @@ export class BuyPage {
       book: this.store.basis().pricing.book,
       feasts: settings.feasts ?? USUAL_FEASTS,
       room,
-      plateDg: meanPlateDg(settings),
+      plate: plateOf(settings),
       today: this.today(),
     });
   });

@@ -20,7 +20,7 @@ import { proposeWeek, type Why } from '@core/dinner/propose-week';
 import { takeOuts } from '@core/dinner/take-out';
 import { plannedDays, type PlannedDay } from '@core/dinner/week';
 import { writeCalendar } from '@core/exchange/calendar';
-import { meanPlateDg } from '@core/pack/eater';
+import { plateOf } from '@core/pack/eater';
 import { addDays, type IsoDate } from '@core/units/date';
 import type { Result } from '@core/units/result';
 import { Clock } from '../../household/clock';
@@ -119,7 +119,7 @@ export const Week = signalStore(
           stock: store._colds.free(),
           habits: store.habits(),
           dinners,
-          plateDg: meanPlateDg(household.settings()),
+          plate: plateOf(household.settings()),
           clockOf: store._colds.of(),
           cookMinutes: store.dinners().cookMinutes,
           today: store.today(),

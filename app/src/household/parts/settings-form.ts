@@ -15,6 +15,7 @@ import { formatNumber } from '@core/units/number-style';
 import { toldIn } from '@core/units/prose';
 import { parseMass } from '@core/units/parse-mass';
 import type { Options } from '../../ui/field/choice';
+import { Check } from '../../ui/field/check';
 import { draftOf } from '../../ui/form/draft-of';
 import { Few } from '../../ui/field/few';
 import { TextField } from '../../ui/field/text-field';
@@ -30,7 +31,7 @@ interface Row {
 /** Units, currency, and who eats here with how much raw meat a plate is for each. */
 @Component({
   selector: 'v-settings-form',
-  imports: [CurrencyChoice, Few, FormsModule, TextField],
+  imports: [Check, CurrencyChoice, Few, FormsModule, TextField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './settings-form.html',
   styles: `
@@ -47,6 +48,9 @@ interface Row {
       margin-bottom: 8px;
       max-width: 560px;
       align-items: start;
+    }
+    .skin {
+      margin-top: 12px;
     }
     .end {
       margin-top: 22px;
@@ -76,6 +80,7 @@ export class SettingsForm {
   protected readonly system = draftOf(() => this.settings().system);
   protected readonly decimal = draftOf(() => this.settings().decimal);
   protected readonly currency = draftOf(() => this.settings().currency);
+  protected readonly eatsSkin = draftOf(() => this.settings().skin !== 'left');
   /** As the household weighs until now: another system chosen here changes nothing that was typed. */
   protected readonly rows = draftOf<Row[]>(() =>
     this.settings().eaters.map(({ name, plateDg, ...more }) => ({
@@ -132,7 +137,15 @@ export class SettingsForm {
         plateDg: this.plateDg(row) ?? 0,
         ...row.more,
       })),
+      ...this.skin(),
     };
+  }
+
+  /** What was never said stays unsaid: it counts as eaten. */
+  private skin(): Pick<Settings, 'skin'> {
+    const { skin } = this.settings();
+    if (this.eatsSkin()) return skin === undefined ? {} : { skin: 'eaten' };
+    return { skin: 'left' };
   }
 
   private plateDg({ plate }: Row): number | null {

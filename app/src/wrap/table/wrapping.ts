@@ -77,7 +77,7 @@ export class Wrapping {
     return this.store.toWrap().filter((lot) => !clockOf(lot).overdue);
   });
   private readonly uncut = computed(() =>
-    tokensOf(this.good(), this.settings().appetite, this.store.cooked()),
+    tokensOf(this.good(), this.settings().appetite, this.store.cooked(), this.store.settings().skin),
   );
   readonly tokens = computed(() => cutInTwo(this.uncut(), this.cuts()));
   /** Where the knife goes, before anything is wrapped. */

@@ -42,7 +42,8 @@ export const wholeChicken: Kind = {
       perPiece: 2,
       destination: 'main',
       shopItem: 'chicken-breast-bone-in',
-      bone: 0.31,
+      bone: 0.2,
+      skin: 0.11,
     },
     {
       id: 'breast-boneless',
@@ -63,6 +64,7 @@ export const wholeChicken: Kind = {
       destination: 'main',
       shopItem: 'chicken-breast-wing-bone',
       bone: 0.08,
+      skin: 0.12,
     },
     {
       id: 'thighs',
@@ -72,7 +74,8 @@ export const wholeChicken: Kind = {
       perPiece: 2,
       destination: 'main',
       shopItem: 'chicken-thigh-bone-in',
-      bone: 0.32,
+      bone: 0.21,
+      skin: 0.15,
     },
     {
       id: 'drumsticks',
@@ -82,7 +85,8 @@ export const wholeChicken: Kind = {
       perPiece: 2,
       destination: 'main',
       shopItem: 'chicken-drumstick',
-      bone: 0.36,
+      bone: 0.33,
+      skin: 0.09,
     },
     {
       id: 'leg-quarters',
@@ -92,7 +96,8 @@ export const wholeChicken: Kind = {
       perPiece: 2,
       destination: 'main',
       shopItem: 'chicken-leg-quarter',
-      bone: 0.34,
+      bone: 0.26,
+      skin: 0.12,
     },
     {
       id: 'breast-quarters',
@@ -102,7 +107,8 @@ export const wholeChicken: Kind = {
       perPiece: 2,
       destination: 'main',
       shopItem: 'chicken-breast-quarter',
-      bone: 0.34,
+      bone: 0.26,
+      skin: 0.09,
     },
     {
       id: 'halves',
@@ -112,7 +118,8 @@ export const wholeChicken: Kind = {
       perPiece: 2,
       destination: 'main',
       carved: true,
-      bone: 0.34,
+      bone: 0.26,
+      skin: 0.1,
     },
     {
       id: 'flattened',
@@ -123,7 +130,8 @@ export const wholeChicken: Kind = {
       destination: 'main',
       carved: true,
       shopItem: 'chicken-flattened',
-      bone: 0.34,
+      bone: 0.26,
+      skin: 0.1,
     },
     {
       id: 'boneless-bird',
@@ -134,6 +142,7 @@ export const wholeChicken: Kind = {
       destination: 'main',
       carved: true,
       shopItem: 'chicken-boneless-whole',
+      skin: 0.13,
     },
     {
       id: 'wings',

@@ -39,6 +39,7 @@ export const wholeTurkey: Kind = {
       carved: true,
       shopItem: 'turkey-breast-bone-in',
       bone: 0.22,
+      skin: 0.07,
     },
     {
       id: 'thighs',
@@ -50,6 +51,7 @@ export const wholeTurkey: Kind = {
       carved: true,
       shopItem: 'turkey-thigh',
       bone: 0.2,
+      skin: 0.09,
     },
     {
       id: 'thigh-meat',
@@ -72,6 +74,7 @@ export const wholeTurkey: Kind = {
       carved: true,
       shopItem: 'turkey-drumstick',
       bone: 0.35,
+      skin: 0.06,
     },
     { id: 'drum-meat', name: 'Drumstick meat, sinews out', destination: 'grind', shopItem: 'turkey-grind' },
     {

@@ -60,6 +60,7 @@ export class ShopTable {
             { kind: this.piece().kind, part: line.part },
             line.destination,
             this.store.cooked(),
+            this.store.settings().skin,
           ),
         };
       }),
