@@ -5,7 +5,8 @@ import { JournalBuilder } from '../testing/journal-builder';
 import { drawWorth } from './draw-worth';
 import { evenMoney } from './even-money';
 import { habitOfWay, kindAndWay, predict, type Prediction } from './prediction';
-import { rankCandidates } from './candidates';
+import { compareCandidates } from './candidates';
+import { usualMinutes } from './minutes';
 import { answerAt, verdictOf, type Verdict } from './verdict';
 
 const on = '2026-01-02';
@@ -115,11 +116,17 @@ describe('an answer that hangs on a price nobody knows is open', () => {
     const household = priced({ 'beef-thin': 1899 });
     const { prediction } = ask('ribeye', 2190, { 'beef-thin': 1899 });
     expect(answerAt(prediction, 2190)).toBe('open');
-    const candidates = [{ id: 'a', massDg: 50_000, perKgMinor: 2190, marks: [] }];
-    const habit = habitOfWay(household.journal.state, asked('ribeye'));
-    expect(
-      rankCandidates(asked('ribeye'), habit, basisOf(household), candidates, on)[0]?.savingMinor,
-    ).toBeNull();
+    const [compared] = compareCandidates(
+      [{ id: 'a', ...asked('ribeye'), massDg: 50_000, perKgMinor: 2190, marks: [] }],
+      {
+        habitOf: (of) => habitOfWay(household.journal.state, of),
+        basis: basisOf(household),
+        minutesOf: usualMinutes,
+        on,
+        slipDg: 1000,
+      },
+    );
+    expect(compared).toMatchObject({ answer: 'open', savedMinor: null });
     const request = { kind: 'ribeye', perKg: 21.9, kg: 5, marks: [], on, seed: 1 };
     expect(predictionReport(household, request).value).toMatchObject({
       answer: 'open',

@@ -1,5 +1,4 @@
 import { sum } from 'd3-array';
-import { partOf } from '../catalogue/kinds';
 import type { CostBasis } from '../cost/carriers';
 import { labelTotal } from '../price/label-total';
 import type { Asked } from '../price/price-note';
@@ -8,74 +7,112 @@ import type { IsoDate } from '../units/date';
 import type { MassDg } from '../units/mass';
 import type { Minor } from '../units/money';
 import type { Habit } from './habit';
-import { isWorthKnown, predict, type KindAndWay } from './prediction';
-import { answerAt } from './verdict';
+import type { MinutesOf } from './own-minutes';
+import { isWorthKnown, predict, type KindAndWay, type Prediction } from './prediction';
+import { slipCost, type SlipCost } from './slip-cost';
+import { answerAt, type Answer } from './verdict';
 
-/** An actual piece that could be bought. */
-export interface Candidate {
+/** An actual piece that could be bought, of any kind. */
+export interface Candidate extends KindAndWay {
   readonly id: string;
   readonly massDg: MassDg;
   readonly perKgMinor: number;
   /** The same as it is asked, where somebody typed it: a till multiplies that. */
-  readonly asked?: Asked;
+  readonly asked?: Asked | undefined;
   readonly marks: readonly string[];
+  /** Its grade or quality mark, where one was said. */
+  readonly grade?: string | null;
 }
 
-/** What a candidate is expected to come to. */
-export interface RankedCandidate {
+/** What a candidate is expected to come to. Of all kinds alike: what a portion costs, and what it would cost bought cut. */
+export interface ComparedCandidate {
   readonly candidate: Candidate;
-  readonly usableShare: number;
-  readonly usableDg: MassDg;
-  readonly mainDg: MassDg;
+  readonly prediction: Prediction;
+  readonly answer: Answer;
   readonly paidMinor: Minor;
-  /** Expected cost of a usable kilogram, smallest coins, unrounded. */
-  readonly perUsableKgMinor: number;
-  /** Even money for a kilogram of it; null where too little of it has a price. */
-  readonly evenPerKgMinor: number | null;
-  /** With prices missing it is even at that, or higher. */
+  /** Portions that it makes, unrounded: what is paid is so many times what one costs. */
+  readonly portions: number;
+  /** Smallest coins a portion, unrounded, and the range that holds four times in five. */
+  readonly portionMinor: number;
+  readonly portionRange: readonly [low: number, high: number];
+  /** The same portion bought cut; null where too little of it has a price. */
+  readonly shopPortionMinor: number | null;
+  /** Prices of parts are missing: bought cut it costs that, or more. */
   readonly isLowerBound: boolean;
-  /** Null where prices that nobody knows could turn the answer. */
-  readonly savingMinor: number | null;
+  /** What a portion, and all of it, costs less than bought cut; null while the answer is open. */
+  readonly savedPortionMinor: number | null;
+  readonly savedMinor: number | null;
+  readonly minutes: number;
+  /** What is on no plate, and kept: bones and trimmings for stock, fat to melt. */
+  readonly keptDg: MassDg;
+  /** What is on no plate, and thrown away or lost. */
+  readonly lostDg: MassDg;
+  /** What a slip of the knife costs; null where the main cut has no price. */
+  readonly slip: SlipCost | null;
 }
 
-/** Costs of a usable kilogram within half a per cent are the same to a buyer. */
-export const SAME_COST = 0.005;
-const step = ({ perUsableKgMinor }: RankedCandidate): number =>
-  Math.round(Math.log(perUsableKgMinor) / SAME_COST);
-const perKg = ({ savingMinor, candidate }: RankedCandidate): number => (savingMinor ?? 0) / candidate.massDg;
+/** What candidates are compared with. */
+export interface ComparedBy {
+  readonly habitOf: (asked: KindAndWay) => Habit;
+  readonly basis: Pick<CostBasis, 'pricing' | 'wishes' | 'plate'>;
+  readonly minutesOf: MinutesOf;
+  readonly on: IsoDate;
+  /** How much goes wrong in a slip. */
+  readonly slipDg: MassDg;
+}
 
 /**
- * Candidates of one kind and way by the expected cost of a usable kilogram, the cheapest first;
- * where that is the same, by what a kilogram saves against the shop, since a piece with less of
- * the main cut is worth less.
+ * Candidates of any kinds side by side, the one that saves most a portion first; those whose answer is
+ * open last, the cheapest portion first.
+ *
+ * @example a loin of 5 kg at 15.00 that gives 80 % meat worth 18.30 a kilogram, plates of 190 g:
+ *   21 portions at 3.56, bought cut 4.35; 0.78 saved on each
  */
-export function rankCandidates(
-  asked: KindAndWay,
-  habit: Habit,
-  basis: Pick<CostBasis, 'pricing' | 'wishes'>,
-  candidates: readonly Candidate[],
-  on: IsoDate,
-): RankedCandidate[] {
-  const ranked = candidates.map((candidate): RankedCandidate => {
-    const { massDg, marks, perKgMinor, asked: typed } = candidate;
-    const rate = typed && rateAsked(typed);
-    const prediction = predict(asked, habit, basis, { massDg, marks, on });
-    const { usable, parts, worthPerKg } = prediction;
-    const mains = parts.filter(({ part }) => partOf(asked.kind, part)?.destination === 'main');
-    return {
-      candidate,
-      usableShare: usable.share,
-      usableDg: Math.round(usable.share * massDg),
-      mainDg: Math.round(sum(mains, (part) => part.massDg)),
-      paidMinor: rate ? roundExact(worthAt(massDg, rate)) : labelTotal(massDg, perKgMinor),
-      perUsableKgMinor: perKgMinor / usable.share,
-      isLowerBound: prediction.missing.length > 0,
-      evenPerKgMinor: isWorthKnown(prediction) ? worthPerKg.mean : null,
-      savingMinor:
-        answerAt(prediction, perKgMinor) === 'open'
-          ? null
-          : ((worthPerKg.mean - perKgMinor) * massDg) / 10_000,
-    };
-  });
-  return ranked.sort((a, b) => step(a) - step(b) || perKg(b) - perKg(a));
+export function compareCandidates(candidates: readonly Candidate[], by: ComparedBy): ComparedCandidate[] {
+  return candidates
+    .map((candidate) => compared(candidate, by))
+    .sort(
+      (a, b) =>
+        Number(a.savedPortionMinor === null) - Number(b.savedPortionMinor === null) ||
+        (b.savedPortionMinor ?? 0) - (a.savedPortionMinor ?? 0) ||
+        a.portionMinor - b.portionMinor,
+    );
+}
+
+function compared(candidate: Candidate, by: ComparedBy): ComparedCandidate {
+  const { massDg, perKgMinor, marks, kind, way, grade = null } = candidate;
+  const { plate } = by.basis;
+  const basis = { ...by.basis, pricing: { ...by.basis.pricing, grade } };
+  const prediction = predict(candidate, by.habitOf(candidate), basis, { massDg, marks, on: by.on });
+  const { meat, worthPerKg, parts, missing } = prediction;
+  /** Smallest coins a portion where a kilogram of the piece is so many. */
+  const aPortion = (perKg: number, share = meat.share): number => (perKg * plate.dg) / 10_000 / share;
+  const answer = answerAt(prediction, perKgMinor);
+  const isPriced = isWorthKnown(prediction);
+  const isKnown = isPriced && answer !== 'open';
+  const saved = worthPerKg.mean - perKgMinor;
+  const massOf = (is: (to: string | null) => boolean): MassDg =>
+    Math.round(sum(parts, (part) => (is(part.destination) ? part.massDg : 0)));
+  return {
+    candidate,
+    prediction,
+    answer,
+    paidMinor: paidFor(candidate),
+    portions: (massDg * meat.share) / plate.dg,
+    portionMinor: aPortion(perKgMinor),
+    portionRange: [aPortion(perKgMinor, meat.high), aPortion(perKgMinor, meat.low)],
+    shopPortionMinor: isPriced ? aPortion(worthPerKg.mean) : null,
+    isLowerBound: missing.length > 0,
+    savedPortionMinor: isKnown ? aPortion(saved) : null,
+    savedMinor: isKnown ? (saved * massDg) / 10_000 : null,
+    minutes: by.minutesOf(kind, way),
+    keptDg: massOf((to) => to === 'stock' || to === 'render'),
+    lostDg: massOf((to) => to === null || to === 'bin' || to === 'liquid'),
+    slip: slipCost(prediction, kind, basis.pricing, { slipDg: by.slipDg, on: by.on }),
+  };
+}
+
+function paidFor({ asked, massDg, perKgMinor }: Candidate): Minor {
+  const rate = asked && rateAsked(asked);
+  return rate ? roundExact(worthAt(massDg, rate)) : labelTotal(massDg, perKgMinor);
 }

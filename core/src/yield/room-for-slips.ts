@@ -1,10 +1,9 @@
-import { itemForDestination } from '../catalogue/shop-items';
 import type { Kind } from '../catalogue/kind-schema';
 import type { Pricing } from '../cost/part-price';
-import { goingPrice } from '../price/going-price';
 import type { IsoDate } from '../units/date';
 import type { MassDg } from '../units/mass';
 import type { Prediction } from './prediction';
+import { mainCut } from './slip-cost';
 
 /** How much may go wrong with a piece before the saving is gone. */
 export interface RoomForSlips {
@@ -39,23 +38,16 @@ export interface AtPrice {
  */
 export function roomForSlips(
   { parts, worthPerKg }: Pick<Prediction, 'parts' | 'worthPerKg'>,
-  { animal }: Pick<Kind, 'animal'>,
-  { book, grade }: Pick<Pricing, 'book' | 'grade'>,
+  kind: Pick<Kind, 'animal'>,
+  pricing: Pick<Pricing, 'book' | 'grade'>,
   { perKgMinor, massDg, on }: AtPrice,
 ): RoomForSlips | null {
-  const mains = parts.flatMap(({ part, share, destination, price }) =>
-    destination === 'main' && price?.state === 'known' && share > 0
-      ? [{ part, share, perKg: price.perKgMinor }]
-      : [],
-  );
-  const [main] = mains.sort((a, b) => b.share - a.share);
+  const main = mainCut({ parts }, kind, pricing, on);
   const saved = worthPerKg.mean - perKgMinor;
   if (!main || !(saved > 0)) return null;
-  const item = itemForDestination(animal, 'grind');
-  const grind = item && goingPrice(book, item.id, on, grade);
-  const dearer = grind ? main.perKg - grind.perKgMinor : 0;
-  const lostShare = Math.min(main.share, saved / main.perKg);
-  const groundShare = dearer > 0 ? Math.min(main.share, saved / dearer) : null;
+  const lostShare = Math.min(main.share, saved / main.perKgMinor);
+  const dearer = main.groundPerKgMinor;
+  const groundShare = dearer === null ? null : Math.min(main.share, saved / dearer);
   return {
     part: main.part,
     toGrindDg: groundShare === null ? null : Math.floor(groundShare * massDg),

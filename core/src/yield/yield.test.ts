@@ -7,7 +7,6 @@ import { seededUniform } from '../units/random';
 import { approximateWorth } from './approximate-worth';
 import { betaCdf, betaQuantile } from './beta';
 import { LOSS, typicalComposition, withMarks, type Composition } from './composition';
-import { rankCandidates } from './candidates';
 import { drawWorth } from './draw-worth';
 import { normals } from '../units/normals';
 import { drawGamma } from './gamma-draws';
@@ -396,31 +395,6 @@ describe('a finished piece', () => {
     );
     expect(workingMinutes(both.household().journal).get('p')).toBe(4);
     expect(usualMinutes(stripLoin, trimFirst)).toBe(26);
-  });
-});
-
-describe('candidates', () => {
-  const habit = habitOfWay(new JournalBuilder().household().journal.state, asked);
-  const basis = basisOf(
-    new JournalBuilder().price('strip-steak', 2400).price('beef-lesser-steak', 1500).household(),
-  );
-  const candidate = (id: string, perKgMinor: number, marks: string[] = []) => ({
-    id,
-    massDg: 50_000,
-    perKgMinor,
-    marks,
-  });
-  const order = (...list: ReturnType<typeof candidate>[]) =>
-    rankCandidates(asked, habit, basis, list, '2026-01-02').map((each) => each.candidate.id);
-
-  it('are ranked by what a usable kilogram costs: price and what is seen both count', () => {
-    expect(
-      order(candidate('dear', 1600), candidate('cheap', 1500), candidate('fat', 1500, ['thick-fat'])),
-    ).toEqual(['cheap', 'fat', 'dear']);
-  });
-
-  it('where that is the same, the one with more of the main cut comes first', () => {
-    expect(order(candidate('oval', 1500, ['oval']), candidate('plain', 1500))).toEqual(['plain', 'oval']);
   });
 });
 

@@ -1,5 +1,6 @@
 import { computed, effect, inject, Injectable } from '@angular/core';
 import { wholePieceItem, type ShopItem } from '@core/catalogue/shop-items';
+import { usualWeightDg } from '@core/catalogue/usual-weight';
 import { unusualWeight } from '@core/deeds/questions';
 import { Format } from '@core/format/format';
 import { askOfLabel, type AskedOfLabel } from '@core/format/label-words';
@@ -9,7 +10,6 @@ import { bestSeen } from '@core/price/best-seen';
 import { goingPrice } from '@core/price/going-price';
 import { howLow } from '@core/price/how-low';
 import { labelDoubts } from '@core/price/label-doubts';
-import { toDg } from '@core/units/mass';
 import { habitOfWay, isWorthKnown, kindAndWay, predict } from '@core/yield/prediction';
 import { roomForSlips } from '@core/yield/room-for-slips';
 import { verdictOf } from '@core/yield/verdict';
@@ -45,9 +45,10 @@ export class AnswerNow {
   readonly best = computed(() => bestSeen(this.book(), this.item(), this.on()));
 
   /** A usual weight stands in while none is typed. */
-  readonly massDg = computed(
-    () => this.label.massDg() ?? usualDg(this.piece.kind()?.usualG ?? [0, 0]) * this.piece.pieces(),
-  );
+  readonly massDg = computed(() => {
+    const kind = this.piece.kind();
+    return this.label.massDg() ?? (kind ? usualWeightDg(kind) * this.piece.pieces() : 0);
+  });
   readonly kg = computed(() => this.massDg() / 10_000);
   private readonly isRefused = computed(() =>
     Object.values(this.label.wrong()).some((problem) => problem !== ''),
@@ -157,9 +158,4 @@ export class AnswerNow {
   nameOf({ name }: ShopItem): string {
     return name.charAt(0).toLowerCase() + name.slice(1);
   }
-}
-
-/** A usual weight of one piece, to stand in while none is typed. */
-function usualDg([low, high]: readonly [number, number]): number {
-  return toDg(Math.round((low + high) / 200) * 100, 'g');
 }

@@ -12,6 +12,7 @@ import { Format } from '@core/format/format';
 import { CountedPrice } from '../../household/prices/counted-price';
 import { TextField } from '../../ui/field/text-field';
 import { AnswerNow } from './answer-now';
+import { GapPrices } from './gap-prices';
 import { ReadyCut } from './ready-cut';
 
 const LIST = new Intl.ListFormat('en-GB');
@@ -22,7 +23,7 @@ const LIST = new Intl.ListFormat('en-GB');
  */
 @Component({
   selector: 'v-settling-price',
-  imports: [CountedPrice, TextField],
+  imports: [CountedPrice, GapPrices, TextField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (settles(); as open) {
@@ -46,6 +47,9 @@ const LIST = new Intl.ListFormat('en-GB');
       @if (kind(); as of) {
         <v-counted-price [kind]="of" [item]="asked.id" [prices]="prices()" />
       }
+    }
+    @if (kind(); as of) {
+      <v-gap-prices [kind]="of" [parts]="prices()" [except]="item()?.id ?? null" />
     }
   `,
   styles: `

@@ -127,8 +127,11 @@ export class ShopPrices {
     const matters = ({ id, destination }: Part): number =>
       (isUsable(destination) ? 1 : 0) + (way?.shares[id] ?? 0);
     const listed = way ? [...partsOfWay(kind, way)].sort((a, b) => matters(b) - matters(a)) : [];
-    const own = listed.map((part) =>
-      comparableItem({ kind: kind.id, part: part.id, animal: kind.animal }, part.destination),
+    const expected = new Map(this.prices().map(({ part, price }) => [part, price?.item]));
+    // Where a part goes to the stew, it is the stew price that counts.
+    const own = listed.map(
+      ({ id: part, destination }) =>
+        expected.get(part) ?? comparableItem({ kind: kind.id, part, animal: kind.animal }, destination),
     );
     const isGiven = (part: string): boolean => listed.some(({ id }) => id === part);
     const instead = listed.flatMap(({ orElse }) => orElse?.item ?? []);

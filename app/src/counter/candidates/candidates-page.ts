@@ -1,165 +1,179 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { Router } from '@angular/router';
+import type { Kind } from '@core/catalogue/kind-schema';
 import { wholePieceItem } from '@core/catalogue/shop-items';
-import { whichToTake } from '@core/format/candidate-words';
+import { notePrices } from '@core/deeds/note-prices';
+import { tellComparison } from '@core/format/candidate-words';
 import { Format } from '@core/format/format';
+import { asAsked } from '@core/price/as-asked';
 import { goingPrice } from '@core/price/going-price';
-import { rankCandidates, type Candidate, type RankedCandidate } from '@core/yield/candidates';
-import { habitOfWay, kindAndWay } from '@core/yield/prediction';
+import type { PriceNote } from '@core/price/price-note';
+import { readLying } from '@core/price/read-lying';
+import { toDg } from '@core/units/mass';
+import { compareCandidates, type Candidate, type ComparedCandidate } from '@core/yield/candidates';
+import { habitOfWay } from '@core/yield/prediction';
 import { Clock } from '../../household/clock';
+import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
-import { Choice, type Options } from '../../ui/field/choice';
+import { minutesHere } from '../../household/minutes-here';
+import { Notices } from '../../household/notices';
 import { EnterGoesOn } from '../../ui/form/enter-goes-on';
+import { oneAtATime } from '../../ui/form/one-at-a-time';
 import { spanOf } from '../../ui/tape/tape-layout';
 import { ReadyCut } from '../answer/ready-cut';
 import { PieceAsked } from '../piece/piece-asked';
 import { Compared, MOST, type Lying } from './compared';
 import { LyingPiece } from './lying-piece';
+import { PortionRuler } from './portion-ruler';
 
-/** Up to four actual pieces side by side, on one tape each with one scale: which one, and what decides it. */
+/** A piece that lies there with what is read of it. */
+type Row = ReturnType<CandidatesPage['rows']>[number];
+
+/** Up to four pieces of any kinds on one ruler of what a portion costs: which one, and what decides it. */
 @Component({
   selector: 'v-candidates-page',
-  imports: [Choice, EnterGoesOn, LyingPiece],
+  imports: [EnterGoesOn, LyingPiece, PortionRuler],
   changeDetection: ChangeDetectionStrategy.OnPush,
-  template: `
-    <div class="page" vEnterGoesOn>
-      <header>
-        <h1>Side by side</h1>
-        <p>Ask for two or three to choose from; it is fine to say no to all of them.</p>
-      </header>
-      <div class="choice">
-        <v-choice
-          label="Kind"
-          [options]="kinds()"
-          [value]="compared.kind().id"
-          (valueChange)="compared.choose($event)"
-        />
-        <v-choice
-          label="Cut how"
-          [options]="ways()"
-          [value]="compared.wayId()"
-          (valueChange)="compared.wayId.set($event)"
-        />
-      </div>
-      <p class="decision" role="status" [class.none]="!decision()">{{ decision() }}</p>
-      <div class="side">
-        @for (each of compared.all(); track each.id; let index = $index) {
-          <v-lying-piece
-            [kind]="compared.kind()"
-            [letter]="letter(index)"
-            [lying]="each"
-            [result]="resultOf(each)"
-            [place]="placeOf(each)"
-            [isBest]="ranked().length > 1 && ranked()[0] === resultOf(each)"
-            [canGo]="compared.all().length > 2"
-            [goingPerKg]="going()"
-            [scale]="scale()"
-            (changed)="compared.set(each.id, $event)"
-            (gone)="compared.remove(each.id)"
-          />
-        }
-        @if (compared.all().length < most) {
-          <button type="button" class="quiet more" (click)="compared.add()">Add another</button>
-        }
-      </div>
-    </div>
-  `,
-  styles: `
-    .choice {
-      display: grid;
-      grid-template-columns: repeat(auto-fit, minmax(150px, 280px));
-      gap: 10px 16px;
-      margin-bottom: 16px;
-    }
-    .decision {
-      font: 650 var(--large)/1.3 var(--name);
-      border-left: 5px solid var(--good);
-      padding-left: 14px;
-      margin: 0 0 18px;
-      max-width: 60ch;
-    }
-    .none {
-      display: none;
-    }
-    .side {
-      display: grid;
-      grid-template-columns: repeat(auto-fit, minmax(min(100%, 270px), 1fr));
-      gap: 14px;
-      align-items: start;
-    }
-    .more {
-      min-height: 120px;
-      border-style: dashed;
-    }
-  `,
+  templateUrl: './candidates-page.html',
+  styleUrl: './candidates-page.css',
 })
 export class CandidatesPage {
   private readonly format = inject(Format);
   private readonly store = inject(HouseholdStore);
+  private readonly clock = inject(Clock);
+  private readonly notices = inject(Notices);
+  private readonly router = inject(Router);
+  private readonly household = inject(HOUSEHOLD_NAME);
   private readonly readyCut = inject(ReadyCut);
   private readonly piece = inject(PieceAsked);
-  private readonly today = inject(Clock).today;
+  private readonly minutesOf = minutesHere();
   protected readonly compared = inject(Compared);
   protected readonly most = MOST;
 
-  protected readonly kinds = computed((): Options<string> =>
-    this.store.kinds().map(({ id, name }) => [id, name] as const),
-  );
-  protected readonly ways = computed((): Options<string> =>
-    this.compared.kind().ways.map(({ id, name }) => [id, name] as const),
-  );
-  private readonly asked = computed(() => {
-    const kind = this.compared.kind();
-    return kindAndWay(kind.id, this.compared.wayId()) ?? { kind, way: kind.ways[0]! };
-  });
-  private readonly habit = computed(() => habitOfWay(this.store.state(), this.asked()));
-  /** Prices of the grade that was said of this kind at the Counter, and of no other. */
-  private readonly basis = computed(() => {
-    const basis = this.readyCut.basis();
-    const isSame = this.compared.kind().id === this.piece.kind()?.id;
-    return { ...basis, pricing: { ...basis.pricing, grade: isSame ? basis.pricing.grade : null } };
-  });
-  protected readonly going = computed(() => {
-    const { book, grade } = this.basis().pricing;
-    return goingPrice(book, wholePieceItem(this.compared.kind().id), this.today(), grade)?.perKgMinor ?? null;
-  });
-
-  protected readonly ranked = computed(() => {
-    const candidates = this.compared.all().flatMap((each): Candidate[] => {
-      const massDg = this.format.parseMass(each.weight, 'large')?.massDg ?? 0;
-      const asked = this.format.parseAsked(each.price) ?? undefined;
-      const perKgMinor = each.price.trim() === '' ? this.going() : this.format.parsePerUnit(each.price);
-      return massDg > 0 && perKgMinor !== null && perKgMinor > 0
-        ? [{ id: String(each.id), massDg, perKgMinor, marks: each.marks, asked }]
-        : [];
+  /** As it is called here: two of one kind by their number. */
+  readonly rows = computed(() => {
+    const all = this.compared.all();
+    return all.map((lying, at) => {
+      const kind = this.store.kinds().find(({ id }) => id === lying.kind) ?? null;
+      const isOne = all.filter((each) => each.kind === lying.kind).length === 1;
+      const going = kind && this.goingOf(kind);
+      return {
+        lying,
+        kind,
+        number: at + 1,
+        name: kind ? (isOne ? kind.name : `${kind.name} ${at + 1}`) : `Piece ${at + 1}`,
+        going,
+        read: kind && readLying(kind, lying, this.format.labelStyle(), going),
+      };
     });
-    return rankCandidates(this.asked(), this.habit(), this.basis(), candidates, this.today());
-  });
-  /** All of them lie on one scale, or they could not be compared. */
-  protected readonly scale = computed(() => {
-    const perKg = this.ranked().flatMap(({ candidate, evenPerKgMinor }) => [
-      candidate.perKgMinor,
-      ...(evenPerKgMinor === null ? [] : [evenPerKgMinor]),
-    ]);
-    return perKg.length === 0 ? null : spanOf(perKg.map((minor) => minor * this.format.kgPerUnit()));
-  });
-  protected readonly decision = computed(() => {
-    const nameOf = (id: string): string =>
-      this.letter(this.compared.all().findIndex((each) => String(each.id) === id));
-    return whichToTake(this.ranked(), nameOf, this.format) ?? '';
   });
 
-  protected letter(index: number): string {
-    return 'ABCD'[index] ?? '';
+  private readonly ranked = computed((): ComparedCandidate[] => {
+    const candidates = this.rows().flatMap(({ lying, kind, read }): Candidate[] => {
+      const way = kind && this.wayOf(kind, lying);
+      if (!kind || !way || !read || read.perKgMinor === null || read.perKgMinor <= 0) return [];
+      const { massDg, perKgMinor, asked } = read;
+      const candidate = { id: String(lying.id), kind, way, massDg, perKgMinor, marks: lying.marks };
+      return [{ ...candidate, asked: asked ?? undefined, grade: this.gradeOf(kind) }];
+    });
+    return compareCandidates(candidates, {
+      habitOf: (asked) => habitOfWay(this.store.state(), asked),
+      basis: this.readyCut.basis(),
+      minutesOf: this.minutesOf(),
+      on: this.clock.today(),
+      slipDg: this.format.priceUnit() === 'lb' ? toDg(4, 'oz') : toDg(100, 'g'),
+    });
+  });
+
+  /** All of them lie on one scale, or they could not be compared. */
+  protected readonly span = computed(() => {
+    const marks = this.ranked().flatMap(({ portionRange, shopPortionMinor }) => [
+      ...portionRange,
+      ...(shopPortionMinor === null ? [] : [shopPortionMinor]),
+    ]);
+    return marks.length === 0 ? null : spanOf(marks);
+  });
+  protected readonly say = (minor: number): string => this.format.money(Math.round(minor));
+  protected readonly told = computed(() =>
+    tellComparison(this.ranked(), (id) => this.rowOf(id)?.name ?? '', this.format),
+  );
+  protected readonly best = computed(() => this.rowOf(this.told()?.best ?? '') ?? null);
+
+  private rowOf(id: string): Row | undefined {
+    return this.rows().find(({ lying }) => String(lying.id) === id);
   }
 
-  protected resultOf({ id }: Lying): RankedCandidate | undefined {
+  /** Prices of the grade that was said of this kind at the Counter, and of no other. */
+  private gradeOf({ id }: Kind): string | null {
+    return id === this.piece.kind()?.id ? this.piece.grade() : null;
+  }
+
+  private goingOf(kind: Kind): number | null {
+    const { book } = this.readyCut.basis().pricing;
+    const item = wholePieceItem(kind.id);
+    return goingPrice(book, item, this.clock.today(), this.gradeOf(kind))?.perKgMinor ?? null;
+  }
+
+  /** As it is cut here, unless it was said otherwise. */
+  private wayOf(kind: Kind, { way }: Lying): Kind['ways'][number] | undefined {
+    const wished = this.store.basis().wishes?.get(kind.id)?.way;
+    const byId = (id: string | undefined) => kind.ways.find((each) => each.id === id);
+    return byId(way) ?? byId(wished) ?? kind.ways[0];
+  }
+
+  protected resultOf({ id }: Lying): ComparedCandidate | undefined {
     return this.ranked().find(({ candidate }) => candidate.id === String(id));
   }
 
-  protected placeOf({ id }: Lying): string {
-    const rank = this.ranked().findIndex(({ candidate }) => candidate.id === String(id)) + 1;
-    if (rank > 1) return `no. ${rank}`;
-    if (rank === 0 || this.ranked().length < 2) return '';
-    return (this.ranked()[0]?.savingMinor ?? 0) < 0 ? 'the best of them' : 'take this one';
+  protected isBest({ id }: Lying): boolean {
+    return this.ranked().length > 1 && this.told()?.deed === 'take' && this.told()?.best === String(id);
+  }
+
+  protected readonly alone = oneAtATime();
+
+  /** It is the piece that is asked about, with all that was said of it: to be bought where that is done. */
+  protected take({ lying, kind }: Row): void {
+    if (!kind) return;
+    this.piece.forget();
+    this.piece.choose(kind.id);
+    this.piece.isCut(this.wayOf(kind, lying)?.id ?? '');
+    this.piece.marks.set(lying.marks);
+    const { price, weight, pricedBy } = lying;
+    this.piece.label.type({ price, weight, pricedBy });
+    void this.router.navigate(['/', this.household, 'counter']);
+  }
+
+  /** What is asked for them goes into the price book, and they are forgotten. */
+  protected readonly takeNone = async (): Promise<void> => {
+    const refused = this.rows().find(({ read }) => read && (read.wrong.price || read.wrong.weight));
+    if (refused?.read)
+      return this.notices.problem(
+        `${refused.name}: ${refused.read.wrong.price || refused.read.wrong.weight}`,
+      );
+    const notes = await this.readyCut.sure(this.rows().flatMap((row) => this.noteOf(row)));
+    if (!notes) return;
+    const count = notes.length === 0 ? '' : ` ${this.format.count(notes.length, 'price')} noted.`;
+    const say = `None taken.${count}`;
+    if (notes.length === 0) this.notices.done(say);
+    else if (!(await this.store.perform(notePrices(notes, say, () => this.clock.newId()))).ok) return;
+    this.readyCut.forget();
+    this.compared.forget();
+  };
+
+  /** What was typed, but no price by the piece of a guessed weight. */
+  private noteOf({ kind, read }: Row): PriceNote[] {
+    const isGuessed = read?.isUsualWeight && read.asked?.unit === 'piece';
+    const price = read?.asked && !isGuessed ? asAsked(read.asked) : null;
+    if (!kind || !price) return [];
+    const grade = this.gradeOf(kind);
+    return [
+      {
+        item: wholePieceItem(kind.id),
+        shop: this.readyCut.shopName(),
+        ...price,
+        on: this.readyCut.date() || this.clock.today(),
+        ...(grade === null ? {} : { grade }),
+      },
+    ];
   }
 }

@@ -1,45 +1,33 @@
-import { computed, inject, Injectable, linkedSignal, signal } from '@angular/core';
-import type { Kind } from '@core/catalogue/kind-schema';
-import { KINDS } from '@core/catalogue/kinds';
+import { inject, Injectable, signal } from '@angular/core';
+import { Format } from '@core/format/format';
+import type { LyingText } from '@core/price/read-lying';
 import { Clock } from '../../household/clock';
 import { draftKey } from '../../household/draft-key';
-import { HouseholdStore } from '../../household/household-store';
-import { draftOf } from '../../ui/form/draft-of';
 import { keepInTab } from '../../ui/form/keep-in-tab';
 
 /** A piece that lies there, as it is typed. */
-export interface Lying {
+export interface Lying extends LyingText {
   readonly id: number;
-  readonly weight: string;
-  readonly price: string;
+  /** Empty while nobody has said which kind it is. */
+  readonly kind: string;
+  /** Empty for the way that the household last wished. */
+  readonly way: string;
   readonly marks: readonly string[];
 }
 
 /** A counter has more; a hand compares no more than so many. */
 export const MOST = 4;
 
-/** Pieces of one kind that are compared; they wait in the tab, like the piece that is asked about. */
+/** Pieces of any kinds that are compared; they wait in the tab, like the piece that is asked about. */
 @Injectable()
 export class Compared {
-  private readonly kinds = inject(HouseholdStore).kinds;
-  private readonly kindId = signal(KINDS[0]?.id ?? '');
-  readonly kind = computed(
-    (): Kind => this.kinds().find(({ id }) => id === this.kindId()) ?? (KINDS[0] as Kind),
-  );
-  readonly wayId = draftOf(() => this.kind().ways[0]?.id ?? '', this.kindId);
-  private readonly lying = linkedSignal<string, readonly Lying[]>({
-    source: this.kindId,
-    computation: () => [blank(1), blank(2)],
-  });
+  private readonly format = inject(Format);
+  private readonly lying = signal<readonly Lying[]>([this.blank(1), this.blank(2)]);
   readonly all = this.lying.asReadonly();
 
   constructor() {
-    const [key, { today }] = [draftKey('compared'), inject(Clock)];
-    keepInTab(() => `${key()} ${today()}`, { kind: this.kindId, way: this.wayId, lying: this.lying });
-  }
-
-  choose(id: string): void {
-    this.kindId.set(id);
+    const [key, { today }] = [draftKey('side-by-side'), inject(Clock)];
+    keepInTab(() => `${key()} ${today()}`, { lying: this.lying });
   }
 
   set(id: number, part: Partial<Lying>): void {
@@ -47,24 +35,30 @@ export class Compared {
   }
 
   add(): void {
-    this.lying.update((all) => [...all, blank(Math.max(...all.map(({ id }) => id)) + 1)]);
+    this.lying.update((all) => [...all, this.blank(Math.max(0, ...all.map(({ id }) => id)) + 1)]);
   }
 
   remove(id: number): void {
     this.lying.update((all) => all.filter((each) => each.id !== id));
   }
 
-  /** A piece from the Counter goes beside those of its kind that lie there: in the first empty place. */
-  take(kind: string, way: string, piece: Omit<Lying, 'id'>): void {
-    if (kind !== this.kindId()) this.choose(kind);
-    this.wayId.set(way);
-    const isSame = (each: Lying): boolean => each.weight === piece.weight && each.price === piece.price;
+  /** None of them is taken: what is compared next is another counter. */
+  forget(): void {
+    this.lying.set([this.blank(1), this.blank(2)]);
+  }
+
+  /** A piece from the Counter goes beside those that lie there: in the first empty place. */
+  take(piece: Omit<Lying, 'id'>): void {
+    const isSame = (each: Lying): boolean =>
+      each.kind === piece.kind && each.weight === piece.weight && each.price === piece.price;
     if (this.all().some(isSame)) return;
     const free = this.all().find((each) => each.weight === '' && each.price === '');
     if (!free && this.all().length >= MOST) this.remove(this.all()[0]?.id ?? 0);
     if (!free) this.add();
     this.set(free?.id ?? this.all().at(-1)?.id ?? 0, piece);
   }
-}
 
-const blank = (id: number): Lying => ({ id, weight: '', price: '', marks: [] });
+  private blank(id: number): Lying {
+    return { id, kind: '', way: '', weight: '', price: '', pricedBy: this.format.priceUnit(), marks: [] };
+  }
+}

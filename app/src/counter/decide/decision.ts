@@ -9,6 +9,7 @@ import { notedPrice } from '@core/format/noted-price';
 import type { FactOf } from '@core/ledger/entry';
 import { asAsked } from '@core/price/as-asked';
 import type { PriceNote } from '@core/price/price-note';
+import type { LyingText } from '@core/price/read-lying';
 import { Clock } from '../../household/clock';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
@@ -128,14 +129,27 @@ export class Decision {
   };
 
   protected compare(): void {
-    const [kind, perKg] = [this.piece.kind(), this.answer.perKg()];
+    const kind = this.piece.kind();
     if (kind)
-      this.compared.take(kind.id, this.piece.wayId(), {
-        weight: this.label.weight(),
-        price: perKg === null ? '' : this.format.plainPerUnit(perKg),
+      this.compared.take({
+        kind: kind.id,
+        way: this.piece.wayId(),
         marks: this.piece.marks(),
+        ...this.asLying(),
       });
     void this.router.navigate(['/', this.household, 'counter', 'candidates']);
+  }
+
+  /** As it stands on the label where nothing is off; else, and from abroad, what is paid for it in one's own. */
+  private asLying(): LyingText {
+    const weight = this.label.weight();
+    const isPlain =
+      this.label.discountKind() === 'none' && this.label.total() === '' && !this.label.foreign();
+    if (isPlain && this.label.pieces() === 1)
+      return { weight, price: this.label.price(), pricedBy: this.label.pricedBy() };
+    const perKg = this.answer.perKg();
+    const price = perKg === null ? '' : this.format.plainPerUnit(perKg);
+    return { weight, price, pricedBy: this.format.priceUnit() };
   }
 
   protected readonly buy = async (): Promise<void> => {
