@@ -117,19 +117,40 @@ describe('a household in kilograms with a comma, at a desk', () => {
       await person.reads('Boned leg, flat, bought without its shank');
       await choosePiece(person, 'Strip loin');
       await person.page.waitForSelector('button[aria-label^="Strip loin:"]');
+      await person.shows('Price for a kg', '');
+      await person.fill('Price for a kg', '19,90');
       await choosePiece(person, 'Lamb leg');
+      await person.shows('Price for a kg', '16,90');
+      await person.shows('Weight on the label', '2,4');
       await person.reads('bought without its shank');
     },
 
-    'the chain may go to the stew, and is worth what that costs': async () => {
+    'the chain may go to the stew, whose price has its place then': async () => {
       await asksFor(person, 'Beef tenderloin', '29,00', '3,000');
       await unfold(person, 'How it is sold, what you want');
+      await person.choose('Chain', 'stew');
+      await unfold(person, 'Prices ready cut');
+      await person.fill('Beef for stew', '14,90');
+      await person.shows('Beef for stew, for a kg', '14,90');
       await person.choose('Chain', 'thrown away');
       await person.reads('1 thing your way');
       await person.click('peeled');
       await person.reads('Beef tenderloin, peeled');
       await person.click('in its fat');
       await person.reads('1 thing your way');
+    },
+
+    'whose skin is left has fewer portions on it, said once and kept': async () => {
+      await choosePiece(person, 'Whole chicken');
+      await person.fill('Price for a kg', '6,90');
+      await person.fill('Weight of all', '1,6');
+      // 0.6028 × 1600 ÷ 180 with its skin, 0.5215 × 1600 ÷ 180 without.
+      await person.reads('about 5,4 portions');
+      await unfold(person, 'How it is sold, what you want');
+      await person.pressText('You eat the skin');
+      await person.reads('about 4,6 portions');
+      await person.reload();
+      await person.reads('about 4,6 portions');
       expect(person.complaints).toEqual([]);
     },
   });

@@ -1,5 +1,6 @@
 import type { ComparedCandidate } from '../yield/candidates';
 import type { Format } from './format';
+import { roughMoney } from './verdict-words';
 
 /** What stands over the pieces that are side by side, and what is in solid ink there. */
 export interface ToldComparison {
@@ -118,6 +119,18 @@ function whatDecides(first: ComparedCandidate, second: ComparedCandidate, format
 
 /** A name within a sentence. */
 const within = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
+
+/**
+ * What all of it comes to against the shop, no finer than it is known.
+ *
+ * @example “Saves €34 in all”, “Saves €22 or more in all”, “Costs up to €8 more”, “Open: one price decides”
+ */
+export function inAllWords({ savedMinor, isLowerBound }: ComparedCandidate, format: Format): string {
+  if (savedMinor === null) return 'Open: one price decides';
+  const size = roughMoney(Math.abs(savedMinor), format);
+  if (savedMinor < 0) return `Costs ${isLowerBound ? 'up to ' : ''}${size} more`;
+  return `Saves ${size}${isLowerBound ? ' or more' : ''} in all`;
+}
 
 /** What of a piece is on no plate, and what goes wrong; “300 g for stock and fat, 410 g lost”. */
 export function leftOverWords({ keptDg, lostDg }: ComparedCandidate, format: Format): string {

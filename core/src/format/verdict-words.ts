@@ -56,7 +56,7 @@ function sumWords({ answer, savingMinor }: Verdict, isMissing: boolean, format: 
 }
 
 /** An amount no finer than it is known: its cents only where it is little more than cents. */
-function roughMoney(minor: number, format: Format): string {
+export function roughMoney(minor: number, format: Format): string {
   return Math.abs(minor) < 2 * 10 ** format.moneyDigits() ? format.money(minor) : format.wholeMoney(minor);
 }
 

@@ -1,6 +1,12 @@
 import { basisOf } from '../books/basis-of';
 import { kindById } from '../catalogue/kinds';
-import { leftOverWords, portionsWords, slipWords, tellComparison } from '../format/candidate-words';
+import {
+  inAllWords,
+  leftOverWords,
+  portionsWords,
+  slipWords,
+  tellComparison,
+} from '../format/candidate-words';
 import { Format } from '../format/format';
 import { asAsked } from '../price/as-asked';
 import type { Asked } from '../price/price-note';
@@ -121,6 +127,11 @@ describe('pieces of different kinds side by side, worked by hand with a plate of
     // (0.7 × 14.99 + 0.1 × 9.99 − 8.49) × 0.5 ÷ 0.8.
     expect(strip!.savedPortionMinor).toBeCloseTo(187.625, 2);
     expect(told(all, TENDERLOIN, STRIP).reading).toBe('Strip loin saves most: $1.88 a portion');
+    // 3.002 × 11.2 = 33.62; 0.996 × 6.8 = 6.77.
+    expect([strip!, fillet!].map((of) => inAllWords(of, POUNDS))).toEqual([
+      'Saves $34 in all',
+      'Saves $7 in all',
+    ]);
     // 4 oz ground instead of cut: (14.99 − 5.49) ÷ 4.
     expect(slipWords(strip!, () => 'Steak', POUNDS)).toBe('4.0 oz of steak ground by mistake: $2.38');
     expect(leftOverWords(fillet!, POUNDS)).toBe('1.8 lb for stock and fat, 0.6 lb lost');

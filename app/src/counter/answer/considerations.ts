@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { Format } from '@core/format/format';
 import { keepingOf, middleMonths, type Keeping } from '@core/cold/keeping';
 import { roomOfAll } from '@core/freeze/room';
+import { portionsWords } from '@core/format/candidate-words';
 import { meanPlateDg } from '@core/pack/eater';
 import { meatPerWeekDg } from '@core/pack/pace';
 import { Clock } from '../../household/clock';
@@ -81,12 +82,13 @@ export class Considerations {
 
   private dinners(): Consideration {
     const eaters = Math.max(1, this.store.settings().eaters.length);
-    const plates = Math.floor(this.meatDg() / meanPlateDg(this.store.settings()));
-    const dinners = plates / eaters;
+    const portions = this.meatDg() / meanPlateDg(this.store.settings());
+    const dinners = portions / eaters;
+    const shown = this.format.number(dinners, dinners >= 10 ? 0 : 1);
     return {
       name: 'makes',
-      value: `${this.format.number(dinners, Number.isInteger(dinners) || dinners >= 10 ? 0 : 1)} ${dinners === 1 ? 'dinner' : 'dinners'} for ${eaters}`,
-      note: this.format.count(plates, 'plate'),
+      value: `${shown} ${shown === this.format.number(1, 1) ? 'dinner' : 'dinners'} for ${eaters}`,
+      note: portionsWords(portions, this.format),
     };
   }
 

@@ -1,29 +1,14 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  inject,
-  linkedSignal,
-  signal,
-  viewChild,
-} from '@angular/core';
-import type { ShopItem } from '@core/catalogue/shop-items';
+import { ChangeDetectionStrategy, Component, computed, inject, viewChild } from '@angular/core';
 import { Format } from '@core/format/format';
-import { CountedPrice } from '../../household/prices/counted-price';
-import { TextField } from '../../ui/field/text-field';
 import { AnswerNow } from './answer-now';
 import { GapPrices } from './gap-prices';
-import { ReadyCut } from './ready-cut';
 
 const LIST = new Intl.ListFormat('en-GB');
 
-/**
- * What would settle an open answer, and one field for it: the price bought cut that moves the answer
- * most. Once it is typed and the answer is open still, the next.
- */
+/** What would settle an open answer, and fields for the prices bought cut that it lacks: the one that moves it most first. */
 @Component({
   selector: 'v-settling-price',
-  imports: [CountedPrice, GapPrices, TextField],
+  imports: [GapPrices],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (settles(); as open) {
@@ -32,24 +17,8 @@ const LIST = new Intl.ListFormat('en-GB');
         <b>{{ format.perUnit(open.perKgMinor) }}</b>{{ open.range }}.
       </p>
     }
-    @if (item(); as asked) {
-      <v-text
-        #field
-        [label]="asked.name + ', for a ' + format.priceUnit()"
-        keys="decimal"
-        [placeholder]="format.currencySign()"
-        [value]="readyCut.textOf(asked.id)"
-        (valueChange)="readyCut.type(asked.id, $event)"
-        [problem]="isWrong() ? 'That is not a price.' : ''"
-        (focusin)="isIn.set(true)"
-        (focusout)="isIn.set(false)"
-      />
-      @if (kind(); as of) {
-        <v-counted-price [kind]="of" [item]="asked.id" [prices]="prices()" />
-      }
-    }
     @if (kind(); as of) {
-      <v-gap-prices [kind]="of" [parts]="prices()" [except]="item()?.id ?? null" />
+      <v-gap-prices [kind]="of" [parts]="parts()" [deciding]="settles()?.first ?? null" />
     }
   `,
   styles: `
@@ -72,9 +41,6 @@ const LIST = new Intl.ListFormat('en-GB');
 export class SettlingPrice {
   protected readonly format = inject(Format);
   private readonly answer = inject(AnswerNow);
-  protected readonly readyCut = inject(ReadyCut);
-  protected readonly isIn = signal(false);
-  private readonly field = viewChild<TextField>('field');
 
   protected readonly settles = computed(() => {
     const settles = this.answer.settles();
@@ -84,6 +50,7 @@ export class SettlingPrice {
       (minor) => this.format.perUnit(minor).split('/')[0] ?? '',
     );
     return {
+      first: settles.items[0] ?? null,
       names: names.length > 1 ? `${LIST.format(names)}, one with another,` : (names[0] ?? 'what is left'),
       perKgMinor: settles.perKgMinor,
       isWorthIt: settles.isWorthIt,
@@ -92,26 +59,10 @@ export class SettlingPrice {
   });
 
   protected readonly kind = computed(() => this.answer.asked()?.kind ?? null);
-  protected readonly prices = computed(() => this.answer.prediction()?.parts ?? []);
-  private readonly wanted = computed(() => ({
-    next: this.answer.settles()?.items[0] ?? null,
-    isIn: this.isIn(),
-  }));
-  /** It stays while one types in it, whatever the figure says halfway. */
-  protected readonly item = linkedSignal<{ next: ShopItem | null; isIn: boolean }, ShopItem | null>({
-    source: this.wanted,
-    computation: ({ next, isIn }, before) => (isIn && before ? before.value : (next ?? this.typedLast())),
-  });
-  protected readonly isWrong = computed(() => this.readyCut.unreadable().includes(this.item()?.id ?? ''));
-
-  /** What was typed and settled it can be put right where it was typed. */
-  private typedLast(): ShopItem | null {
-    const items = (this.answer.prediction()?.parts ?? []).flatMap(({ price }) => price?.item ?? []);
-    const typed = Object.keys(this.readyCut.typed()).filter((id) => this.readyCut.textOf(id) !== '');
-    return items.find(({ id }) => id === typed.at(-1)) ?? null;
-  }
+  protected readonly parts = computed(() => this.answer.prediction()?.parts ?? []);
+  private readonly gaps = viewChild(GapPrices);
 
   focus(): void {
-    this.field()?.focus();
+    this.gaps()?.focus();
   }
 }

@@ -127,11 +127,10 @@ export class ShopPrices {
     const matters = ({ id, destination }: Part): number =>
       (isUsable(destination) ? 1 : 0) + (way?.shares[id] ?? 0);
     const listed = way ? [...partsOfWay(kind, way)].sort((a, b) => matters(b) - matters(a)) : [];
-    const expected = new Map(this.prices().map(({ part, price }) => [part, price?.item]));
     // Where a part goes to the stew, it is the stew price that counts.
-    const own = listed.map(
-      ({ id: part, destination }) =>
-        expected.get(part) ?? comparableItem({ kind: kind.id, part, animal: kind.animal }, destination),
+    const goes = this.store.basis().wishes?.get(kind.id)?.goes ?? {};
+    const own = listed.map(({ id: part, destination }) =>
+      comparableItem({ kind: kind.id, part, animal: kind.animal }, goes[part] ?? destination),
     );
     const isGiven = (part: string): boolean => listed.some(({ id }) => id === part);
     const instead = listed.flatMap(({ orElse }) => orElse?.item ?? []);

@@ -16,7 +16,7 @@ const LIST = new Intl.ListFormat('en-GB');
     @if (plate(); as plate) {
       <p class="plates">
         <span
-          >a plate <b>{{ plate.ours }}</b></span
+          >a portion <b>{{ plate.ours }}</b></span
         >
         @if (plate.shop; as shop) {
           <span

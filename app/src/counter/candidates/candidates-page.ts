@@ -134,8 +134,7 @@ export class CandidatesPage {
   /** It is the piece that is asked about, with all that was said of it: to be bought where that is done. */
   protected take({ lying, kind }: Row): void {
     if (!kind) return;
-    this.piece.forget();
-    this.piece.choose(kind.id);
+    this.piece.change(kind.id);
     this.piece.isCut(this.wayOf(kind, lying)?.id ?? '');
     this.piece.marks.set(lying.marks);
     const { price, weight, pricedBy } = lying;

@@ -10,7 +10,7 @@ import {
 } from '@angular/core';
 import type { Kind } from '@core/catalogue/kind-schema';
 import { unusualWeight } from '@core/deeds/questions';
-import { leftOverWords, portionsWords, slipWords } from '@core/format/candidate-words';
+import { inAllWords, leftOverWords, portionsWords, slipWords } from '@core/format/candidate-words';
 import { Format } from '@core/format/format';
 import { PRICED_BY } from '@core/format/label-words';
 import type { Quote } from '@core/price/quote';
@@ -143,12 +143,7 @@ export class LyingPiece {
   });
   protected readonly saves = computed(() => {
     const result = this.result();
-    if (!result) return '';
-    const saved = result.savedMinor;
-    if (saved === null) return 'Open: one price decides';
-    const size = this.format.money(Math.round(Math.abs(saved)));
-    if (saved < 0) return `Costs ${result.isLowerBound ? 'up to ' : ''}${size} more`;
-    return `Saves ${size}${this.more()} in all`;
+    return result ? inAllWords(result, this.format) : '';
   });
   /** What it comes to besides. */
   protected readonly besides = computed(() => {

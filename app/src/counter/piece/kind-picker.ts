@@ -184,7 +184,7 @@ export class KindPicker {
   }
 
   protected chooseById(id: string): void {
-    this.piece.choose(id);
+    this.piece.change(id);
     this.chosen.emit();
   }
 

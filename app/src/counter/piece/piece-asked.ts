@@ -41,6 +41,8 @@ export class PieceAsked {
   readonly until = signal('');
   readonly isBird = computed(() => isBird(this.kind()?.animal ?? 'beef'));
   readonly isCounted = computed(() => this.kind()?.severalAtOnce ?? false);
+  /** The labels of other pieces that were asked about, by kind: each keeps its own price and weight. */
+  private readonly otherLabels = signal<Readonly<Record<string, LabelText>>>({});
   readonly pieces = computed(() => (this.isCounted() ? this.label.pieces() || 1 : 1));
 
   constructor() {
@@ -52,6 +54,7 @@ export class PieceAsked {
       dated: this.dated,
       until: this.until,
       grade: this.gradeTyped,
+      others: this.otherLabels,
       ...Object.fromEntries(LABEL_FIELDS.map((field) => [field, this.labelField(field)])),
     });
   }
@@ -63,6 +66,20 @@ export class PieceAsked {
     });
   }
 
+  /** Another piece is asked about: this one keeps its label, and that one has what was typed for it before. */
+  change(id: string): void {
+    const before = this.kindId();
+    if (before !== '' && before !== id) {
+      const label = Object.fromEntries(LABEL_FIELDS.map((field) => [field, this.label[field]()]));
+      const known = this.otherLabels()[id];
+      this.otherLabels.update((all) => ({ ...all, [before]: label as unknown as LabelText }));
+      this.label.clear();
+      if (known) this.label.type(known);
+    }
+    this.choose(id);
+  }
+
+  /** Which kind the piece is that the label is of. */
   choose(id: string): void {
     this.kindId.set(id);
     this.chooses.set(false);
@@ -91,14 +108,15 @@ export class PieceAsked {
     this.gradeTyped.set(text);
   }
 
-  /** Another kind is asked for by name: what was typed for this one is not its label. */
+  /** A kind is asked for by name: what was typed of a piece that nobody named is not its label. */
   askFor(id: string): void {
-    if (id === this.kindId()) return;
-    this.forget();
-    this.choose(id);
+    if (this.kindId() === '') this.label.clear();
+    this.change(id);
   }
 
   forget(): void {
+    const { [this.kindId()]: _, ...others } = this.otherLabels();
+    this.otherLabels.set(others);
     this.kindId.set('');
     this.dated.set('');
     this.until.set('');

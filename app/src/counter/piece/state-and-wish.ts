@@ -58,7 +58,7 @@ const MAY_GO: Readonly<Partial<Record<Destination, readonly Destination[]>>> = {
       <v-check [value]="isSo(mark.id)" (valueChange)="isSold(mark.id, $event)">{{ mark.name }}</v-check>
     }
     @if (hasSkin()) {
-      <v-check [value]="eatsSkin()" (valueChange)="eats($event)">We eat the skin</v-check>
+      <v-check [value]="eatsSkin()" (valueChange)="eats($event)">You eat the skin</v-check>
     }
     <div class="goes">
       @for (part of lesser(); track part.id) {
