@@ -63,9 +63,12 @@ describe('a decision in the shop, on a phone', () => {
       await person.fill('Weight of all', '4.2');
       await person.fill('Price for one', '11.50');
       await person.sees('for €23.00');
+      // Two birds are not two loins: each piece has what was typed of it.
       await choosePiece(person, 'Strip loin');
-      // Two birds are not two loins.
-      await person.sees('for €11.50');
+      await person.sees('Buy it for €73.61');
+      await choosePiece(person, 'Whole chicken');
+      await person.sees('for €23.00');
+      await choosePiece(person, 'Strip loin');
       await unit('kg');
       await person.fill('Price for a kg', '13.90');
       await person.fill('Weight on the label', '5.3');
@@ -154,40 +157,47 @@ describe('pieces side by side', () => {
     await person.goTo('/home/counter/candidates');
   });
   afterAll(() => browser.close());
-  const enter = async (letter: string, weight: string, price: string): Promise<void> => {
-    await person.fill(`Weight of ${letter}`, weight);
-    if (price) await person.fill(`Price of ${letter} for a kg`, price);
+  const enter = async (number: number, weight: string, price: string): Promise<void> => {
+    await person.choose(`Piece ${number}`, 'Strip loin');
+    await person.fill(`Weight of piece ${number}`, weight);
+    await person.fill(`Price of piece ${number}`, price);
   };
+  const isBest = (name: string): Promise<unknown> =>
+    person.page.waitForSelector(`section.best[aria-label="${name}"]`);
 
   story('are typed, looked at and kept', {
-    'the cheaper usable kilogram comes first, and it says what decides': async () => {
-      await enter('A', '5.3', '15.90');
-      await enter('B', '4.9', '14.90');
-      await person.sees('B: a usable kg comes');
+    'the cheaper portion comes first, and it says what decides': async () => {
+      await enter(1, '5.3', '15.90');
+      await enter(2, '4.9', '14.90');
       await person.sees('Its price decides it');
-      await person.sees('B take this one');
+      await isBest('Strip loin 2');
     },
 
-    'what is seen on a piece can turn it; both lie on one scale': async () => {
-      await person.click('Add another');
-      await enter('C', '5.1', '14.90');
-      const fat = (await person.page.$$('section[aria-label="Piece B"] .marks button'))[2];
+    'what is seen on a piece can turn it; all lie on one scale': async () => {
+      await person.click('Add a piece');
+      await enter(3, '5.1', '14.90');
+      const fat = (await person.page.$$('section[aria-label="Strip loin 2"] .marks button'))[2];
       await fat?.click();
-      await person.sees('C take this one');
-      await person.reads('no. 2');
-      const figures = await person.page.$$eval('v-price-tape', (tapes) =>
-        tapes.map((tape) => [...tape.querySelectorAll('.figure')].map((each) => each.textContent?.trim())),
+      await isBest('Strip loin 3');
+      const figures = await person.page.$$eval('v-lying-piece v-portion-ruler', (rulers) =>
+        rulers.map((ruler) =>
+          [...ruler.querySelectorAll('.scale i')].map((each) => each.getAttribute('style')),
+        ),
       );
       expect(figures).toHaveLength(3);
-      expect(figures[1]?.at(0)).toBe(figures[0]?.at(0));
+      expect(figures[1]).toEqual(figures[0]);
     },
 
     'waits over a reload, and what cannot be read is said beside it and does not count': async () => {
       await person.reload();
-      await person.shows('Weight of B', '4.9');
-      await person.fill('Weight of A', 'x');
+      await isBest('Strip loin 3');
+      await person.page.waitForSelector('section[aria-label="Strip loin 1"] dl');
+      await person.click('Fill a price Strip loin 1');
+      await person.fill('Weight of piece 1', 'x');
       await person.sees('That is not a weight');
-      await person.page.waitForFunction(() => !document.querySelector('section[aria-label="Piece A"] dl'));
+      await person.page.waitForFunction(
+        () => !document.querySelector('section[aria-label="Strip loin 1"] dl'),
+      );
       expect(person.complaints).toEqual([]);
     },
   });

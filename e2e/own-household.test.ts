@@ -383,17 +383,19 @@ describe.each([
       await person.click('Correct it');
       await person.sees(style.corrected[1]);
       await person.click('Side by side', 'link');
-      await person.page.waitForSelector('section[aria-label="Piece B"]');
-      for (const [letter, weight] of [
-        ['A', style.heavy],
-        ['B', style.light],
+      await person.sees('Which one to take?');
+      for (const [number, weight] of [
+        [1, style.heavy],
+        [2, style.light],
       ] as const) {
-        await person.fill(`Weight of ${letter}`, weight);
-        await person.fill(`Price of ${letter} for a ${style.system === 'metric' ? 'kg' : 'lb'}`, style.price);
+        await person.choose(`Piece ${number}`, 'Strip loin');
+        await person.fill(`Weight of piece ${number}`, weight);
+        await person.fill(`Price of piece ${number}`, style.price);
       }
-      await person.sees('Yet all of them are dearer than bought cut.');
-      await person.reads('the best of them');
-      await person.reads('no. 2');
+      await person.sees('All cost more than the shop');
+      await person.reads('Take the one that you like to look at.');
+      await person.click('None of them');
+      await person.reads('None taken.');
     },
 
     'evens out a leg, and has a kind of its own': async () => {

@@ -4,7 +4,8 @@ import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { ROOT, say } from './setup.mjs';
 
-const FIELD = /<v-(field|text|day|pick)\b|<textarea\b|<input\b(?![^>]*type="?(file|range|checkbox|radio))/;
+const FIELD =
+  /<v-(field|text|day|pick|in-place)\b|<textarea\b|<input\b(?![^>]*type="?(file|range|checkbox|radio))/;
 const APP = join(ROOT, 'app', 'src');
 
 const read = (path) => readFileSync(path, 'utf8');

@@ -286,6 +286,21 @@ describe('what a closed piece cost stands', () => {
     ]);
   });
 
+  it('a note that turns out to be of another item leaves what it counted with', () => {
+    const kitchen = loin([4000, 4000], 6000);
+    kitchen.does(closing(kitchen));
+    const before = kitchen.costs('store-value');
+    const household = kitchen.household();
+    const note = { item: 'ribeye-steak', shop: 'A', perKgMinor: 9999, on };
+    kitchen.does(correctPrice(household, 'p-strip-steak', note, ''));
+    expect(kitchen.costs('store-value')).toEqual(before);
+    expect(
+      valuesOf(kitchen.household(), 'basis')
+        .get('p')
+        ?.prices.find(({ item }) => item === 'strip-steak'),
+    ).toMatchObject({ perKg: 3000, notes: [] });
+  });
+
   it('a price put right moves every piece that counted with it, and lists the packs old and new', () => {
     const kitchen = loin([4000, 4000], 6000);
     kitchen.does({ facts: [wrapped('k0', ['s0', 's1']), wrapped('ke', ['e'])] });

@@ -45,19 +45,21 @@ function basesWith(household: Household, key: string, value: PriceNote): NewReco
   });
 }
 
-/** The middle of the same notes, as they are now. */
+/** The middle of the same notes, as they are now; one that is of another item now says nothing of this one. */
 function priceOf(
   price: PieceBasis['prices'][number],
   noted: ReadonlyMap<string, PriceNote>,
 ): PieceBasis['prices'][number] {
-  const notes = price.notes.flatMap((key) => noted.get(key) ?? []);
-  const rate = medianRate(notes.map(rateOf));
+  const ofItem = price.notes.filter((key) => noted.get(key)?.item === price.item);
+  const notes = ofItem.flatMap((key) => noted.get(key) ?? []);
   const [one] = notes;
+  // Nothing is left of it: what it counted with stands.
+  if (!one) return { ...price, notes: [] };
   return {
     item: price.item,
-    perKg: perKg(rate),
-    ...(notes.length === 1 && one?.asked ? { asked: one.asked } : {}),
-    notes: price.notes,
+    perKg: perKg(medianRate(notes.map(rateOf))),
+    ...(notes.length === 1 && one.asked ? { asked: one.asked } : {}),
+    notes: ofItem,
   };
 }
 

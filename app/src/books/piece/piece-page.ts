@@ -243,6 +243,13 @@ export class PiecePage {
     const { instead, insteadMinor } = this.shop();
     return `${this.atLeast()}${this.format.money(insteadMinor ?? 0)} ${WOULD_HAVE[instead]}`;
   });
+  /** Against what it is held: bought cut, or what would have been bought instead. */
+  protected readonly against = computed(() => {
+    const isCut = this.instead() === 'cut';
+    if (this.shop().savedMinor < 0 && this.hasWorth())
+      return isCut ? 'dearer than the shop by' : 'dearer than what you would have bought by';
+    return isCut ? 'saved against the shop' : 'saved against what you would have bought';
+  });
   protected readonly hasWorth = computed(() => this.shop().isKnown);
   /** What is saved, as far as the shop's prices are known and all is weighed. */
   protected asFarAsKnown(minor: number): string {

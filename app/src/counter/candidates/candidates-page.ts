@@ -136,7 +136,7 @@ export class CandidatesPage {
     if (!kind) return;
     this.piece.change(kind.id);
     this.piece.isCut(this.wayOf(kind, lying)?.id ?? '');
-    this.piece.marks.set(lying.marks);
+    this.piece.isSeenWith(lying.marks);
     const { price, weight, pricedBy } = lying;
     this.piece.label.type({ price, weight, pricedBy });
     void this.router.navigate(['/', this.household, 'counter']);

@@ -87,6 +87,11 @@ export class PieceAsked {
     if (!this.isCounted()) this.label.type({ count: '1' });
   }
 
+  /** What was seen on it elsewhere. */
+  isSeenWith(marks: readonly string[]): void {
+    this.marks.set(marks);
+  }
+
   /** How it was bought, or is to be cut. */
   isCut(way: string): void {
     this.wayId.set(way);
