@@ -19,6 +19,7 @@ const VIEWS: readonly View[] = [
   { name: 'counter', path: '/demo/counter', prepare: fillCounter },
   { name: 'counter-phone', path: '/demo/counter', phone: true, prepare: fillCounter },
   { name: 'ask-phone', path: '/demo/counter/ask', phone: true, prepare: showTheCard },
+  { name: 'side-by-side', path: '/demo/counter/candidates', prepare: layThem },
   { name: 'which', path: '/demo/counter/which', prepare: settle },
   { name: 'prices', path: '/demo/counter/prices', prepare: settle },
   { name: 'block', path: '/demo/block', prepare: (person) => standIn(person) },
@@ -26,7 +27,6 @@ const VIEWS: readonly View[] = [
   { name: 'slices', path: '/demo/block', prepare: planTheCuts },
   { name: 'wrap', path: '/demo/wrap', prepare: planThePacks },
   { name: 'labels', path: '/demo/wrap', prepare: printLabels },
-  { name: 'scan', path: '/demo/wrap/scan', prepare: scanOne },
   { name: 'freezer', path: '/demo/freezer' },
   { name: 'stock-take-phone', path: '/demo/freezer/count', phone: true, prepare: tickSome },
   { name: 'week', path: '/demo/freezer/week', prepare: proposeTheWeek },
@@ -88,6 +88,20 @@ async function fillCounter(person: Person): Promise<void> {
   await settle();
 }
 
+async function layThem(person: Person): Promise<void> {
+  const pieces = [
+    ['Beef tenderloin', '28.90', '2.9'],
+    ['Strip loin', '15.45', '5.32'],
+  ] as const;
+  for (const [at, [kind, price, weight]] of pieces.entries()) {
+    await person.choose(`Piece ${at + 1}`, kind);
+    await person.fill(`Price of piece ${at + 1}`, price);
+    await person.fill(`Weight of piece ${at + 1}`, weight);
+    await person.click(`Close ${kind}`);
+  }
+  await person.page.evaluate(() => window.scrollTo(0, 0));
+}
+
 async function planThePacks(person: Person): Promise<void> {
   await person.click('Plan again');
   await person.reads('dinners');
@@ -100,11 +114,6 @@ async function printLabels(person: Person): Promise<void> {
   await person.reads('Which packs');
   await person.page.waitForSelector('v-label-preview');
   await settle();
-}
-
-async function scanOne(person: Person): Promise<void> {
-  await person.choose('A camera that is not there', 'label of');
-  await person.page.waitForSelector('section .mass');
 }
 
 async function openPiece(person: Person): Promise<void> {

@@ -132,11 +132,14 @@ export function inAllWords({ savedMinor, isLowerBound }: ComparedCandidate, form
   return `Saves ${size}${isLowerBound ? ' or more' : ''} in all`;
 }
 
-/** What of a piece is on no plate, and what goes wrong; “300 g for stock and fat, 410 g lost”. */
+/** What is less is not worth a word. */
+const SOME_DG = 500;
+
+/** What of a piece is on no plate, kept and lost; “300 g for stock and fat, 410 g lost”. */
 export function leftOverWords({ keptDg, lostDg }: ComparedCandidate, format: Format): string {
   const said = [
-    ...(keptDg > 0 ? [`${format.roughMass(keptDg)} for stock and fat`] : []),
-    ...(lostDg > 0 ? [`${format.roughMass(lostDg)} lost`] : []),
+    ...(keptDg >= SOME_DG ? [`${format.roughMass(keptDg)} for stock and fat`] : []),
+    ...(lostDg >= SOME_DG ? [`${format.roughMass(lostDg)} lost`] : []),
   ];
   return said.join(', ');
 }

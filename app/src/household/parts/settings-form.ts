@@ -50,6 +50,7 @@ interface Row {
       align-items: start;
     }
     .skin {
+      display: flex;
       margin-top: 12px;
     }
     .end {

@@ -51,7 +51,8 @@ export type InPlaceDeed = (text: string) => Promise<string | null> | string;
       min-width: 44px;
     }
     .figure {
-      border-bottom: 1px dotted var(--soft);
+      text-decoration: underline dotted var(--soft);
+      text-underline-offset: 4px;
     }
     .gap {
       border: 1px dashed var(--field-line);

@@ -27,6 +27,11 @@ import { InPlace } from '../../../ui/field/in-place';
       >correct<span class="visually-hidden"> the price of {{ name() }} of that day</span></v-in-place
     >
   `,
+  styles: `
+    :host {
+      display: block;
+    }
+  `,
 })
 export class PriceRight {
   protected readonly format = inject(Format);
