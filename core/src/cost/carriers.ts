@@ -46,15 +46,17 @@ const known: Record<Use, WeakMap<CostBasis, Remembered<LotId, Carriers>>> = {
 export function carriersOf(state: State, piece: LotId, basis: CostBasis, use: Use = 'shares'): Carriers {
   const remember = known[use].get(basis) ?? remembered<LotId, Carriers>();
   known[use].set(basis, remember);
-  return remember(piece, lotsOf(state, piece), () => carriersNow(state, piece, basis, use));
+  const lot = state.lots.get(piece);
+  if (!lot) return [];
+  const family = familyOf(state, lot);
+  const from = withPacks(state, family);
+  return remember(piece, from, () => carriersNow(state, lot, leavesOf(state, piece, family), basis, use));
 }
 
 /** Everything that the shares of a piece depend on: what came off it, and the packs that it went into. */
-function lotsOf(state: State, piece: LotId): Lot[] {
-  const lot = state.lots.get(piece);
-  if (!lot) return [];
-  const lots = familyOf(state, lot);
-  for (const { flows } of [...lots])
+function withPacks(state: State, family: readonly Lot[]): Lot[] {
+  const lots = [...family];
+  for (const { flows } of family)
     for (const { way, lot: pack } of flows) {
       const packed = way === 'packed' && pack ? state.lots.get(pack) : undefined;
       if (packed) lots.push(packed);
@@ -62,13 +64,17 @@ function lotsOf(state: State, piece: LotId): Lot[] {
   return lots;
 }
 
-function carriersNow(state: State, piece: LotId, basis: CostBasis, use: Use): Carriers {
-  const lot = state.lots.get(piece);
-  const counted = lot?.closed ? basis.closed?.get(piece) : undefined;
-  const pricing = counted ? fixedPricing(counted, basis.pricing, lot?.on ?? '', use) : basis.pricing;
+function carriersNow(
+  state: State,
+  piece: Lot,
+  leaves: readonly Leaf[],
+  basis: CostBasis,
+  use: Use,
+): Carriers {
+  const counted = piece.closed ? basis.closed?.get(piece.id) : undefined;
+  const pricing = counted ? fixedPricing(counted, basis.pricing, piece.on ?? '', use) : basis.pricing;
   const isByPound = counted ? counted.byPound === true : (basis.isByPound ?? false);
-  const leaves = leavesOf(state, piece);
-  const prices = pricesOfLeaves(lot, leaves, pricing);
+  const prices = pricesOfLeaves(piece, leaves, pricing);
   const weighedG = ({ massDg }: Leaf): number => Number(asWeighed(massDg, isByPound)) / FG_IN_G;
   // What is wrapped later has other plates than were thought of: what was carried does not move for it.
   const platesFor = (leaf: Leaf): number =>
@@ -92,12 +98,7 @@ const NO_PRICE: PartPrice = { state: 'unknown', item: null, leftOn: 0, lessPerKg
 const keyOf = ({ lot, destination }: Leaf): string => `${lot.part ?? ''}/${destination}`;
 
 /** What each heap of a piece would cost bought cut on the day that it was bought, with what was lost of it. */
-function pricesOfLeaves(
-  piece: Lot | undefined,
-  leaves: readonly Leaf[],
-  pricing: Pricing,
-): Map<string, PartPrice> {
-  if (!piece) return new Map();
+function pricesOfLeaves(piece: Lot, leaves: readonly Leaf[], pricing: Pricing): Map<string, PartPrice> {
   const heaps = [...rollup(leaves, (same) => sum(same, ({ massDg }) => massDg), keyOf)].map(
     ([key, massDg]) => ({ key, massDg, of: leaves.find((leaf) => keyOf(leaf) === key) as Leaf }),
   );

@@ -1,7 +1,6 @@
 import { group, sum } from 'd3-array';
-import { leavesOrPiece, type Leaf } from '../ledger/leaves';
+import type { Leaf } from '../ledger/leaves';
 import type { Flow, Lot, LotId } from '../ledger/lot';
-import type { State } from '../ledger/replay';
 import { allocate } from '../units/allocate';
 import type { Minor } from '../units/money';
 import { carries, poolDg, type LotCost } from './lot-cost';
@@ -22,21 +21,21 @@ interface Claim {
  * its exact share rounded up or down, of one part the heavier is never cheaper, and the sum is what was
  * paid. While a piece is open all of it is shared at once.
  *
- * @param weights one a leaf, in the order of {@link leavesOrPiece}: what was paid is shared in their proportion
+ * @param leaves from {@link leavesOrPiece}
+ * @param weights one a leaf: what was paid is shared in their proportion
  * @returns by leaf; they sum to what was paid
  * @source largest-remainder (Hamilton) method, {@link allocate}
  */
 export function coinsOfPiece(
-  state: State,
-  piece: LotId,
-  paidMinor: Minor,
+  piece: Lot,
+  leaves: readonly Leaf[],
   weights: readonly number[],
 ): ReadonlyMap<LotId, LotCost> {
-  const leaves = leavesOrPiece(state, piece);
+  const paidMinor = piece.paidMinor ?? 0;
   const exact = exactShares(leaves, paidMinor, weights);
   const claims = leaves.flatMap((leaf, at) => claimsOf(leaf, exact[at] ?? 0));
   const rests = new Rests(leaves, exact);
-  const closedAt = state.lots.get(piece)?.closedAt ?? null;
+  const { closedAt } = piece;
   const [before, after] = [
     claims.filter(({ of }) => closedAt === null || of.at <= closedAt),
     claims.filter(({ of }) => closedAt !== null && of.at > closedAt),

@@ -27,8 +27,9 @@ const NOTHING = Object.fromEntries(COST_METHOD_IDS.map((id) => [id, 0])) as Reco
 /** The parts of a piece, each with its share of what was paid under the four methods side by side. */
 export function costByPart(state: State, piece: LotId, basis: CostBasis): PartCost[] {
   const carriers = carriersOf(state, piece, basis);
-  const paid = state.lots.get(piece)?.paidMinor ?? 0;
-  const leaves = leavesOrPiece(state, piece);
+  const lot = state.lots.get(piece);
+  const paid = lot?.paidMinor ?? 0;
+  const leaves = leavesOrPiece(carriers, lot);
   const shares = COST_METHOD_IDS.map((method) => {
     const exact = exactShares(leaves, paid, COST_METHODS[method].weights(carriers, paid));
     return { method, coins: sharePaid(state, piece, COST_METHODS[method], basis), exact };

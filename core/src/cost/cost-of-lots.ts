@@ -16,13 +16,11 @@ import { sharePaid } from './share-paid';
  * Sources stand before what is made of them in the state's order, so one pass is enough.
  */
 export function costOfLots(state: State, method: CostMethod, basis: CostBasis): Map<LotId, LotCost> {
-  const shared = new Map<LotId, LotCost>();
-  for (const lot of state.lots.values()) {
-    if (lot.form === 'piece')
-      for (const [id, cost] of sharePaid(state, lot.id, method, basis)) shared.set(id, cost);
-  }
   const costs = new Map<LotId, LotCost>();
-  for (const lot of state.lots.values()) costs.set(lot.id, shared.get(lot.id) ?? costOf(lot, costs));
+  for (const lot of state.lots.values())
+    if (lot.form === 'piece')
+      sharePaid(state, lot.id, method, basis).forEach((cost, id) => costs.set(id, cost));
+  for (const lot of state.lots.values()) if (!costs.has(lot.id)) costs.set(lot.id, costOf(lot, costs));
   return costs;
 }
 

@@ -1,3 +1,4 @@
+import { leavesOrPiece } from '../ledger/leaves';
 import type { LotId } from '../ledger/lot';
 import type { State } from '../ledger/replay';
 import { carriersOf, type Carriers, type CostBasis } from './carriers';
@@ -21,8 +22,10 @@ export function sharePaid(
   const carriers = carriersOf(state, piece, basis);
   const known = sharesOf.get(carriers) ?? new Map<CostMethod, ReadonlyMap<LotId, LotCost>>();
   sharesOf.set(carriers, known);
-  const paid = state.lots.get(piece)?.paidMinor ?? 0;
-  const shares = known.get(method) ?? coinsOfPiece(state, piece, paid, method.weights(carriers, paid));
+  const lot = state.lots.get(piece);
+  if (!lot) return new Map();
+  const weights = (): number[] => method.weights(carriers, lot.paidMinor ?? 0);
+  const shares = known.get(method) ?? coinsOfPiece(lot, leavesOrPiece(carriers, lot), weights());
   known.set(method, shares);
   return shares;
 }

@@ -9,7 +9,7 @@ import type { CostMethodId } from '../cost/method-ids';
 import { clockAt } from '../books/clock-at';
 import type { ClockOf } from '../cold/household-clocks';
 import { settingsOf, type Household } from '../records/household';
-import { leavesOrPiece } from '../ledger/leaves';
+import { leavesOf, leavesOrPiece } from '../ledger/leaves';
 import { lotName } from '../catalogue/lot-name';
 import type { Lot, LotId } from '../ledger/lot';
 import type { State } from '../ledger/replay';
@@ -138,7 +138,7 @@ function purchase(
 
 function partsOf(state: State, piece: Lot, costs: ReadonlyMap<LotId, LotCost>): PartReport[] {
   const parts = new Map<string, PartReport>();
-  for (const { lot, massDg } of leavesOrPiece(state, piece.id)) {
+  for (const { lot, massDg } of leavesOrPiece(leavesOf(state, piece.id), piece)) {
     const part = lot.part ?? 'whole';
     const seen = parts.get(part) ?? { part, count: 0, massG: 0, costMinor: 0 };
     parts.set(part, {

@@ -11,9 +11,12 @@ export interface Leaf {
 
 /** The lots cut off a lot, in the order of cutting. */
 function cutOff(state: State, lot: Lot): Lot[] {
-  return lot.flows.flatMap((flow) =>
-    flow.way === 'cut' && flow.lot ? (state.lots.get(flow.lot) ?? []) : [],
-  );
+  const cut: Lot[] = [];
+  for (const { way, lot: id } of lot.flows) {
+    const part = way === 'cut' && id ? state.lots.get(id) : undefined;
+    if (part) cut.push(part);
+  }
+  return cut;
 }
 
 /** A lot and everything cut off it, at any depth: each before what came off it, in the order of cutting. */
@@ -33,13 +36,15 @@ export function familyOf(state: State, lot: Lot): Lot[] {
  * they are the whole piece, to the tenth of a gram.
  *
  * What a stock-take found in a part later is not of this piece: it raises no yield.
+ *
+ * @param family what {@link familyOf} says of the piece, where somebody has asked already
  */
-export function leavesOf(state: State, piece: LotId): Leaf[] {
+export function leavesOf(state: State, piece: LotId, family?: readonly Lot[]): Leaf[] {
   const lot = state.lots.get(piece);
   if (!lot) return [];
   /** What was cut off a lot beyond what it had of the piece, by the lot that it went into. */
   const beyond = new Map<LotId, number>();
-  return familyOf(state, lot).flatMap((each): Leaf[] => {
+  return (family ?? familyOf(state, lot)).flatMap((each): Leaf[] => {
     const keptDg = totalDg(each) - flowedDg(each, 'cut', 'liquid', 'unaccounted');
     const massDg = keptDg - each.countedUpDg - (beyond.get(each.id) ?? 0);
     const last = massDg < 0 ? cutOff(state, each).at(-1) : undefined;
@@ -48,9 +53,7 @@ export function leavesOf(state: State, piece: LotId): Leaf[] {
   });
 }
 
-/** The same, or the piece itself with no mass where nothing of it was found again: what was paid has to stand somewhere. */
-export function leavesOrPiece(state: State, piece: LotId): Leaf[] {
-  const leaves = leavesOf(state, piece);
-  const lot = state.lots.get(piece);
-  return leaves.length > 0 || !lot ? leaves : [{ lot, massDg: 0, destination: lot.destination }];
+/** The shares of a piece, or the piece itself with no mass where nothing of it was found again: what was paid has to stand somewhere. */
+export function leavesOrPiece(leaves: readonly Leaf[], piece: Lot | undefined): readonly Leaf[] {
+  return leaves.length > 0 || !piece ? leaves : [{ lot: piece, massDg: 0, destination: piece.destination }];
 }
