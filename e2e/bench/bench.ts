@@ -70,16 +70,17 @@ function core(): Row[] {
   };
   return [
     row('replay of 50,000 entries', () => replay(large.journal.entries, animalOfKind), 130, 25),
+    // What was paid goes to the packs exactly, deed by deed: that takes 1.4 times what rounding twice took.
     row(
       'cost of every lot of them, from nothing',
       () => costOfLots(forgotten(large.journal.state), COST_METHODS['store-value'], basisOf(large)),
-      260,
+      400,
       15,
     ),
     row(
       'cost of every lot at other prices',
       () => costOfLots(large.journal.state, COST_METHODS['store-value'], basisOf(large)),
-      180,
+      280,
       15,
     ),
     row('cost of every lot after one more entry', costsAfterOneMore(large), 130, 15),

@@ -1,10 +1,11 @@
-import { rollup, sum } from 'd3-array';
+import { sum } from 'd3-array';
 import { isUsable } from '../ledger/destination';
 import { familyOf, leavesOf, type Leaf } from '../ledger/leaves';
 import type { Lot, LotId } from '../ledger/lot';
 import type { State } from '../ledger/replay';
 import { asWeighed } from '../price/rate';
 
+import { grouped } from '../units/grouped';
 import { remembered, type Remembered } from '../units/remembered';
 import { fixedPricing } from './basis-of-piece';
 import type { KindWish } from './kind-wish';
@@ -99,9 +100,11 @@ const keyOf = ({ lot, destination }: Leaf): string => `${lot.part ?? ''}/${desti
 
 /** What each heap of a piece would cost bought cut on the day that it was bought, with what was lost of it. */
 function pricesOfLeaves(piece: Lot, leaves: readonly Leaf[], pricing: Pricing): Map<string, PartPrice> {
-  const heaps = [...rollup(leaves, (same) => sum(same, ({ massDg }) => massDg), keyOf)].map(
-    ([key, massDg]) => ({ key, massDg, of: leaves.find((leaf) => keyOf(leaf) === key) as Leaf }),
-  );
+  const heaps = [...grouped(leaves, keyOf)].map(([key, same]) => ({
+    key,
+    massDg: sum(same, ({ massDg }) => massDg),
+    of: same[0] as Leaf,
+  }));
   const lostDg = Math.max(0, piece.inDg - sum(heaps, ({ massDg }) => massDg));
   const prices = pilePrices(
     { ...pricing, grade: piece.grade },

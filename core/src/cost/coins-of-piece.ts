@@ -1,17 +1,19 @@
-import { group, sum } from 'd3-array';
+import { sum } from 'd3-array';
 import type { Leaf } from '../ledger/leaves';
 import type { Flow, Lot, LotId } from '../ledger/lot';
 import { allocate } from '../units/allocate';
+import { grouped } from '../units/grouped';
 import type { Minor } from '../units/money';
 import { carries, poolDg, type LotCost } from './lot-cost';
 
 /** One flow of a share, with what it carries exactly. */
 interface Claim {
-  readonly lot: Lot;
   readonly flow: number;
   readonly heap: string;
   readonly exact: number;
   readonly of: Flow;
+  /** Its coins, once they are shared out. */
+  minor: Minor;
 }
 
 /**
@@ -31,24 +33,20 @@ export function coinsOfPiece(
   leaves: readonly Leaf[],
   weights: readonly number[],
 ): ReadonlyMap<LotId, LotCost> {
-  const paidMinor = piece.paidMinor ?? 0;
-  const exact = exactShares(leaves, paidMinor, weights);
-  const claims = leaves.flatMap((leaf, at) => claimsOf(leaf, exact[at] ?? 0));
-  const rests = new Rests(leaves, exact);
-  const { closedAt } = piece;
-  const [before, after] = [
-    claims.filter(({ of }) => closedAt === null || of.at <= closedAt),
-    claims.filter(({ of }) => closedAt !== null && of.at > closedAt),
-  ];
-  const coins = new Map<Claim, Minor>();
-  const share = (same: readonly Claim[], available: Minor, heaps: readonly string[]): void =>
-    rests.shareOut(same, available, heaps).forEach((minor, claim) => coins.set(claim, minor));
-  share(before, paidMinor, rests.heaps);
-  for (const [, same] of group(inTime(after), ({ of }) => of.deed)) {
-    const heaps = [...new Set(same.map(({ heap }) => heap))];
-    share(same, rests.take(heaps), heaps);
+  const { closedAt, paidMinor } = piece;
+  const exact = exactShares(leaves, paidMinor ?? 0, weights);
+  const heaps = leaves.map(heapOf);
+  const claims = leaves.map((leaf, at) => claimsOf(leaf, heaps[at] ?? '', exact[at] ?? 0));
+  const rests = new Rests(heaps, exact);
+  const [before, after]: [Claim[], Claim[]] = [[], []];
+  for (const claim of claims.flat())
+    (closedAt === null || claim.of.at <= closedAt ? before : after).push(claim);
+  rests.shareOut(before, paidMinor ?? 0, rests.heaps);
+  for (const same of grouped(inTime(after), ({ of }) => of.deed).values()) {
+    const from = [...new Set(same.map(({ heap }) => heap))];
+    rests.shareOut(same, rests.take(from), from);
   }
-  return coinsByLeaf({ leaves, exact, isFinal: closedAt !== null }, claims, coins, rests);
+  return coinsByLeaf({ leaves, heaps, exact, isFinal: closedAt !== null }, claims, rests);
 }
 
 /**
@@ -69,13 +67,13 @@ export function exactShares(
 
 const heapOf = ({ lot, destination }: Leaf): string => `${lot.part ?? ''}/${destination}`;
 
-function claimsOf(leaf: Leaf, exact: number): Claim[] {
-  const pool = poolDg(leaf.lot);
-  return leaf.lot.flows.flatMap((of, flow): Claim[] =>
-    !carries(of) || pool === 0
-      ? []
-      : [{ lot: leaf.lot, flow, heap: heapOf(leaf), exact: (exact * of.massDg) / pool, of }],
-  );
+function claimsOf({ lot }: Leaf, heap: string, exact: number): Claim[] {
+  const pool = poolDg(lot);
+  const claims: Claim[] = [];
+  lot.flows.forEach((of, flow) => {
+    if (carries(of) && pool > 0) claims.push({ flow, heap, exact: (exact * of.massDg) / pool, of, minor: 0 });
+  });
+  return claims;
 }
 
 const inTime = (claims: readonly Claim[]): Claim[] =>
@@ -90,11 +88,9 @@ class Rests {
   private readonly exact: Map<string, number>;
   private readonly coins = new Map<string, Minor>();
 
-  constructor(leaves: readonly Leaf[], exact: readonly number[]) {
+  constructor(heaps: readonly string[], exact: readonly number[]) {
     this.exact = new Map();
-    leaves.forEach((leaf, at) =>
-      this.exact.set(heapOf(leaf), (this.exact.get(heapOf(leaf)) ?? 0) + (exact[at] ?? 0)),
-    );
+    heaps.forEach((heap, at) => this.exact.set(heap, (this.exact.get(heap) ?? 0) + (exact[at] ?? 0)));
     this.heaps = [...this.exact.keys()];
   }
 
@@ -108,31 +104,25 @@ class Rests {
   }
 
   /** Shares coins among what is taken now and what is left of the heaps that it is taken from. */
-  shareOut(claims: readonly Claim[], available: Minor, heaps: readonly string[]): Map<Claim, Minor> {
+  shareOut(claims: readonly Claim[], available: Minor, heaps: readonly string[]): void {
     for (const { heap, exact } of claims)
       this.exact.set(heap, Math.max(0, (this.exact.get(heap) ?? 0) - exact));
-    const targets = [...group(claims, targetOf).values()];
+    const targets = [...grouped(claims, targetOf).values()];
     const taken = targets.map((same) => sum(same, ({ exact }) => exact));
     const left = heaps.map((heap) => withoutDust(this.exact.get(heap) ?? 0));
-    const shares = allocateOr(
-      available,
-      [...taken, ...left],
-      [
-        ...targets.map((same) => sum(same, ({ of }) => of.massDg)),
-        ...heaps.map(() => (targets.length === 0 ? 1 : 0)),
-      ],
-    );
+    const shares = allocateOr(available, [...taken, ...left], () => [
+      ...targets.map((same) => sum(same, ({ of }) => of.massDg)),
+      ...heaps.map(() => (targets.length === 0 ? 1 : 0)),
+    ]);
     heaps.forEach((heap, at) => this.coins.set(heap, shares[targets.length + at] ?? 0));
-    return new Map(
-      targets.flatMap((same, at) => {
-        const each = allocateOr(
-          shares[at] ?? 0,
-          same.map(({ exact }) => exact),
-          same.map(({ of }) => of.massDg),
-        );
-        return same.map((claim, k) => [claim, each[k] ?? 0] as const);
-      }),
-    );
+    targets.forEach((same, at) => {
+      const each = allocateOr(
+        shares[at] ?? 0,
+        same.map(({ exact }) => exact),
+        () => same.map(({ of }) => of.massDg),
+      );
+      same.forEach((claim, k) => (claim.minor = each[k] ?? 0));
+    });
   }
 }
 
@@ -140,43 +130,46 @@ class Rests {
 const withoutDust = (exact: number): number => (exact < 1e-6 ? 0 : exact);
 
 /** Shares by weight, or by the other weights where none has any. */
-function allocateOr(total: Minor, weights: readonly number[], else_: readonly number[]): Minor[] {
+function allocateOr(total: Minor, weights: readonly number[], others: () => readonly number[]): Minor[] {
+  if (weights.length === 1 || total === 0) return weights.map(() => total);
   if (weights.some((weight) => weight > 0)) return allocate(total, weights);
+  const else_ = others();
   if (else_.some((weight) => weight > 0)) return allocate(total, else_);
   return weights.map((_, at) => (at === 0 ? total : 0));
 }
 
 interface Shared {
   readonly leaves: readonly Leaf[];
+  readonly heaps: readonly string[];
   readonly exact: readonly number[];
   readonly isFinal: boolean;
 }
 
 function coinsByLeaf(
-  { leaves, exact, isFinal }: Shared,
-  claims: readonly Claim[],
-  coins: ReadonlyMap<Claim, Minor>,
+  { leaves, heaps, exact, isFinal }: Shared,
+  claims: readonly (readonly Claim[])[],
   rests: Rests,
 ): Map<LotId, LotCost> {
-  const left = new Map<LotId, Minor>();
-  const exactLeft = new Map(
-    leaves.map(({ lot }, at) => [lot.id, ((exact[at] ?? 0) * lot.leftDg) / Math.max(1, poolDg(lot))]),
-  );
-  for (const [heap, same] of group(leaves, heapOf)) {
+  const left = leaves.map(() => 0);
+  const byHeap = grouped(leaves.keys(), (at) => heaps[at] ?? '');
+  for (const [heap, same] of byHeap) {
     const shares = allocateOr(
       rests.leftOf(heap),
-      same.map(({ lot }) => exactLeft.get(lot.id) ?? 0),
-      same.map(({ massDg }) => massDg),
+      same.map((at) => exactLeft(leaves[at]?.lot, exact[at] ?? 0)),
+      () => same.map((at) => leaves[at]?.massDg ?? 0),
     );
-    same.forEach(({ lot }, at) => left.set(lot.id, shares[at] ?? 0));
+    same.forEach((at, k) => (left[at] = shares[k] ?? 0));
   }
-  const byLot = group(claims, ({ lot }) => lot.id);
   return new Map(
-    leaves.map(({ lot }) => {
+    leaves.map(({ lot }, at) => {
       const flows = lot.flows.map(() => 0);
-      for (const claim of byLot.get(lot.id) ?? []) flows[claim.flow] = coins.get(claim) ?? 0;
-      const leftMinor = left.get(lot.id) ?? 0;
+      for (const { flow, minor } of claims[at] ?? []) flows[flow] = minor;
+      const leftMinor = left[at] ?? 0;
       return [lot.id, { minor: sum(flows) + leftMinor, complete: true, isFinal, flows, leftMinor }];
     }),
   );
 }
+
+/** What of an exact share is still there. */
+const exactLeft = (lot: Lot | undefined, exact: number): number =>
+  lot ? (exact * lot.leftDg) / Math.max(1, poolDg(lot)) : 0;

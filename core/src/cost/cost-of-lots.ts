@@ -1,7 +1,8 @@
-import { group, sum } from 'd3-array';
+import { sum } from 'd3-array';
 import type { Lot, LotId } from '../ledger/lot';
 import type { State } from '../ledger/replay';
 import { allocate } from '../units/allocate';
+import { grouped } from '../units/grouped';
 import type { Minor } from '../units/money';
 import type { CostBasis } from './carriers';
 import { carries, poolDg, type LotCost } from './lot-cost';
@@ -41,11 +42,15 @@ type Brought = Pick<LotCost, 'minor' | 'complete' | 'isFinal'>;
 const isSame = (one: Brought, other: Brought): boolean =>
   one.minor === other.minor && one.complete === other.complete && one.isFinal === other.isFinal;
 
+/** Most packs lie there whole. */
+const NONE: readonly Minor[] = [];
+
 function spreadOver(lot: Lot, minor: Minor): Pick<LotCost, 'flows' | 'leftMinor'> {
+  if (lot.flows.length === 0) return { flows: NONE, leftMinor: minor };
   const flows = lot.flows.map(() => 0);
   let [leftMinor, leftDg] = [minor, poolDg(lot)];
   const carrying = lot.flows.map((flow, at) => ({ flow, at })).filter(({ flow }) => carries(flow));
-  for (const same of group(carrying, ({ flow }) => flow.deed).values()) {
+  for (const same of grouped(carrying, ({ flow }) => flow.deed).values()) {
     const taken = same.map(({ flow }) => flow.massDg);
     const restDg = Math.max(0, leftDg - sum(taken));
     if (leftDg <= 0) break;

@@ -34,6 +34,7 @@ export function goingPrice(
   grade: string | null = null,
 ): GoingPrice | null {
   const notes = notesOfGrade(notesOf(book, item), grade);
+  if (notes.length === 0) return null;
   const upTo = countUpTo(notes, on);
   const recent = latestOfShops(notes, upTo, addDays(on, -RECENT_DAYS));
   const nearest = notes[upTo - 1] ?? notes[upTo];

@@ -1,4 +1,3 @@
-import { sum } from 'd3-array';
 import type { Minor } from './money';
 
 /**
@@ -14,18 +13,27 @@ import type { Minor } from './money';
  */
 export function allocate(total: Minor, weights: readonly number[]): Minor[] {
   if (!Number.isInteger(total) || total < 0) throw new RangeError(`cannot split ${total}`);
-  if (weights.some((weight) => !Number.isFinite(weight) || weight < 0))
-    throw new RangeError('a weight is negative');
-  const whole = sum(weights);
+  let whole = 0;
+  for (const weight of weights) {
+    if (!Number.isFinite(weight) || weight < 0) throw new RangeError('a weight is negative');
+    whole += weight;
+  }
   if (whole === 0) {
     if (total === 0) return weights.map(() => 0);
     throw new RangeError('nothing carries the amount');
   }
-  const exact = weights.map((weight) => (total * weight) / whole);
-  const shares = exact.map(Math.floor);
-  const left = total - sum(shares);
-  const order = exact.map((value, index) => ({ index, rest: value - (shares[index] ?? 0) }));
-  order.sort((a, b) => b.rest - a.rest || a.index - b.index);
-  for (const { index } of order.slice(0, left)) shares[index] = (shares[index] ?? 0) + 1;
+  let left = total;
+  const rests: number[] = [];
+  const shares = weights.map((weight) => {
+    const exact = (total * weight) / whole;
+    const share = Math.floor(exact);
+    rests.push(exact - share);
+    left -= share;
+    return share;
+  });
+  if (left === 0) return shares;
+  const order = rests.map((_, index) => index);
+  order.sort((a, b) => (rests[b] ?? 0) - (rests[a] ?? 0) || a - b);
+  for (const index of order.slice(0, left)) shares[index] = (shares[index] ?? 0) + 1;
   return shares;
 }
