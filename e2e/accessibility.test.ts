@@ -51,4 +51,17 @@ describe.each([
     await person.sees('Prices ready cut');
     expect(await violationsLightAndDim()).toEqual(NONE);
   });
+
+  it('nor with two pieces side by side, one of them open', async () => {
+    await person.goTo('/demo/counter/candidates');
+    for (const [number, kind, price] of [
+      [1, 'Beef tenderloin', '28.90'],
+      [2, 'Strip loin', '15.45'],
+    ] as const) {
+      await person.choose(`Piece ${number}`, kind);
+      await person.fill(`Price of piece ${number}`, price);
+    }
+    await person.click('Close Beef tenderloin');
+    expect(await violationsLightAndDim()).toEqual(NONE);
+  });
 });

@@ -1,5 +1,6 @@
 import type { BrowserContext } from 'puppeteer-core';
 import { DESK, freshWindow, Person, PHONE } from './harness';
+import { misfitsOf } from './every-page/fits';
 import { ADDRESS, beginByHand, choosePiece } from './journeys';
 import { story } from './story';
 import { Thumb } from './thumb';
@@ -90,7 +91,14 @@ describe.each([
     'is the same after a reload': async () => {
       await person.reload();
       await person.sees('Strip loin saves most: $1.41 a portion');
-      expect(await person.page.evaluate(() => document.documentElement.scrollWidth)).toBe(size.width);
+      const sizes = [
+        [320, 640],
+        [390, 844],
+        [820, 1180],
+        [1280, 800],
+      ] as const;
+      expect(await misfitsOf(person, '/home/side-by-side', sizes)).toEqual([]);
+      await person.page.setViewport(size);
     },
 
     'a third, at so much each and not weighed, is taken with its usual weight': async () => {

@@ -102,17 +102,17 @@ export class LyingPiece {
   protected readonly problem = computed(() => {
     const [kind, read] = [this.kind(), this.read()];
     if (!kind || !read) return { price: '', weight: '' };
-    const { weight, price, pricedBy } = this.lying();
+    const { weight, price } = this.lying();
     const isAlone = weight.trim() !== '' && price.trim() === '' && this.goingPerKg() === null;
     return {
-      price: read.wrong.price || (isAlone ? `Type its price: what one ${pricedBy} costs is not known.` : ''),
+      price: read.wrong.price || (isAlone ? 'Type its price: none is known.' : ''),
       weight: read.wrong.weight,
     };
   });
   protected readonly weightHint = computed(() => {
     const [kind, read] = [this.kind(), this.read()];
     if (!kind || !read) return '';
-    if (read.isUsualWeight) return `taken: ${this.format.roughMass(read.massDg)}`;
+    if (read.isUsualWeight) return `A usual ${this.format.roughMass(read.massDg)} is taken.`;
     const [question] = unusualWeight(kind.id, read.massDg);
     return question ? `One is usually ${this.format.roughSpan(...question.usualDg)}. Is it right?` : '';
   });

@@ -9,6 +9,13 @@ import { draftOf } from '../../ui/form/draft-of';
 import { keepInTab, type KeptInTab } from '../../ui/form/keep-in-tab';
 import { LABEL_FIELDS, LabelDraft, type LabelText } from '../label/label-draft';
 
+/** A label that waits while another piece is asked about. */
+interface OtherLabel {
+  readonly text: LabelText;
+  readonly dated: Dated | '';
+  readonly until: string;
+}
+
 /**
  * The piece that is asked about at the Counter, as far as it has been said. It waits, with its label,
  * while one looks at another page, and is forgotten once it is bought or left.
@@ -41,8 +48,8 @@ export class PieceAsked {
   readonly until = signal('');
   readonly isBird = computed(() => isBird(this.kind()?.animal ?? 'beef'));
   readonly isCounted = computed(() => this.kind()?.severalAtOnce ?? false);
-  /** The labels of other pieces that were asked about, by kind: each keeps its own price and weight. */
-  private readonly otherLabels = signal<Readonly<Record<string, LabelText>>>({});
+  /** The labels of other pieces that were asked about, by kind: each keeps its own price, weight and date. */
+  private readonly otherLabels = signal<Readonly<Record<string, OtherLabel>>>({});
   readonly pieces = computed(() => (this.isCounted() ? this.label.pieces() || 1 : 1));
 
   constructor() {
@@ -70,11 +77,14 @@ export class PieceAsked {
   change(id: string): void {
     const before = this.kindId();
     if (before !== '' && before !== id) {
-      const label = Object.fromEntries(LABEL_FIELDS.map((field) => [field, this.label[field]()]));
+      const text = Object.fromEntries(LABEL_FIELDS.map((field) => [field, this.label[field]()]));
+      const label = { text: text as unknown as LabelText, dated: this.dated(), until: this.until() };
       const known = this.otherLabels()[id];
-      this.otherLabels.update((all) => ({ ...all, [before]: label as unknown as LabelText }));
+      this.otherLabels.update((all) => ({ ...all, [before]: label }));
       this.label.clear();
-      if (known) this.label.type(known);
+      if (known) this.label.type(known.text);
+      this.dated.set(known?.dated ?? '');
+      this.until.set(known?.until ?? '');
     }
     this.choose(id);
   }
