@@ -458,7 +458,18 @@ export class Person {
     const looks = await this.page.$('.p-select-filter');
     await looks?.type(wanted);
     // Pressed where it is: a list closes where the page is scrolled under it.
+    const list = await this.page.$('.p-select-overlay');
+    await list?.evaluate((each) =>
+      each.addEventListener('click', () => document.body.setAttribute('data-taken', ''), { capture: true }),
+    );
     await this.presses({ option: wanted }, 'never', PATIENCE / 10);
+    // It may have closed as the finger came down: then nothing was taken from it.
+    const isTaken = await this.page.evaluate(() => {
+      const is = document.body.hasAttribute('data-taken');
+      document.body.removeAttribute('data-taken');
+      return is;
+    });
+    if (!isTaken) throw new Error(`The list closed before “${wanted}” was taken from it.`);
   }
 
   /** A list that is closing still lies over what is pressed next, and has options that go with it. */

@@ -1,7 +1,7 @@
 import type { BrowserContext } from 'puppeteer-core';
 import { DESK, freshWindow, Person, PHONE } from './harness';
 import { misfitsOf } from './every-page/fits';
-import { ADDRESS, beginByHand, choosePiece } from './journeys';
+import { ADDRESS, beginByHand, choosePiece, unfold } from './journeys';
 import { story } from './story';
 import { Thumb } from './thumb';
 
@@ -84,7 +84,9 @@ describe.each([
         await person.choose('Piece 1', 'Ribeye');
         await person.shows('Price of piece 1', '12.98');
         await person.shows('Weight of piece 1', '6.8');
+        await person.sees('Ribeye, boneless');
         await person.choose('Piece 1', 'Beef tenderloin');
+        await person.sees('Strip loin saves most: $1.41 a portion');
         await person.shows('Price of piece 2', '8.49');
       },
 
@@ -137,6 +139,18 @@ describe.each([
       ])
         await person.reads(noted);
       expect(await person.text()).not.toContain('$9.50');
+    },
+
+    'a price that was typed over a known one is emptied and typed anew where it stands': async () => {
+      await person.toPage('Worth it?');
+      await choosePiece(person, 'Strip loin');
+      await person.fill('Price for a lb', '8.49');
+      await unfold(person, 'Prices ready cut');
+      await person.fill('Strip steak', '15.99');
+      await person.clear('Strip steak, for a lb');
+      await person.shows('Strip steak, for a lb', '');
+      await person.type('13');
+      await person.shows('Strip steak, for a lb', '13');
       expect(person.complaints).toEqual([]);
     },
   });

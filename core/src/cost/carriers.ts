@@ -4,7 +4,6 @@ import { familyOf, leavesOf, type Leaf } from '../ledger/leaves';
 import type { Lot, LotId } from '../ledger/lot';
 import type { State } from '../ledger/replay';
 import { asWeighed } from '../price/rate';
-
 import { grouped } from '../units/grouped';
 import { remembered, type Remembered } from '../units/remembered';
 import { fixedPricing } from './basis-of-piece';

@@ -7,8 +7,9 @@ export interface ToldComparison {
   readonly reading: string;
   /** What decides it; empty where the reading says all. */
   readonly why: string;
-  /** The one to take; null while there is none. */
-  readonly best: string | null;
+  /** The one to take, and the words to take it by. */
+  readonly best: string;
+  readonly take: string;
   /** What to do is to take it, to take none, or to fill a price first. */
   readonly deed: 'take' | 'none' | 'open';
 }
@@ -35,6 +36,7 @@ export function tellComparison(
     reading: readingOf(ranked, best, nameOf, format),
     why: whyOf(ranked, best, nameOf, format),
     best: best.candidate.id,
+    take: `Take the ${within(nameOf(best.candidate.id))}`,
     deed: best.answer === 'open' ? 'open' : best.answer !== 'leave-it' ? 'take' : deedOfDear(ranked),
   };
 }

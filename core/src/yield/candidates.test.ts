@@ -115,6 +115,7 @@ describe('pieces of different kinds side by side, worked by hand with a plate of
       reading: 'Strip loin saves $1.25 or more a portion',
       why: 'Its portion is the cheapest too: $5.31.',
       best: 's',
+      take: 'Take the strip loin',
       deed: 'take',
     });
   });
@@ -159,6 +160,7 @@ describe('what stands over them', () => {
       reading: 'Cheapest portion: strip loin, $5.31',
       why: 'Fill a price bought cut to see which saves.',
       best: 's',
+      take: 'Take the strip loin',
       deed: 'open',
     });
   });

@@ -17,6 +17,15 @@ import { CountedPrice } from '../../household/prices/counted-price';
 import { TextField } from '../../ui/field/text-field';
 import { ReadyCut } from './ready-cut';
 
+/** An item without a price, and how much of the piece is compared with it. */
+interface Gap {
+  readonly item: ShopItem;
+  readonly share: number;
+}
+
+/** What weighs most first. */
+const byWeight = (a: { readonly share: number }, b: { readonly share: number }): number => b.share - a.share;
+
 /**
  * Prices bought cut that an answer lacks, each with its field where the answer stands: the one that
  * decides first. What was typed stays in sight.
@@ -27,7 +36,8 @@ import { ReadyCut } from './ready-cut';
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { '(focusin)': 'isIn.set(true)', '(focusout)': 'isIn.set(false)' },
   template: `
-    @for (item of shown(); track item.id) {
+    @for (gap of shown(); track gap.item.id) {
+      @let item = gap.item;
       <v-text
         [label]="item.name + ', for a ' + format.priceUnit()"
         keys="decimal"
@@ -40,7 +50,8 @@ import { ReadyCut } from './ready-cut';
     }
     @if (folded() > 0) {
       <button type="button" class="link" (click)="isAll.set(true)">
-        {{ format.count(folded(), 'more price') }} {{ folded() === 1 ? 'is' : 'are' }} missing
+        {{ format.count(folded(), shown().length > 0 ? 'more price' : 'price') }}
+        {{ folded() === 1 ? 'is' : 'are' }} missing
       </button>
     }
   `,
@@ -73,30 +84,35 @@ export class GapPrices {
   private readonly kindId = computed(() => this.kind().id);
   protected readonly isAll = linkedSignal({ source: this.kindId, computation: () => false });
 
-  /** Those without a price, and those with one that was typed, in one order: none moves under a hand. */
-  private readonly items = computed((): readonly ShopItem[] => {
-    const byWeight = [...this.parts()].sort((a, b) => b.share - a.share);
-    const items = byWeight.flatMap(({ price, destination }) => {
+  /** Those without a price, and those with one that was typed; an item of several parts once. */
+  private readonly gaps = computed((): readonly Gap[] => {
+    const gaps = [...this.parts()].sort(byWeight).flatMap(({ price, destination, share }): Gap[] => {
       if (!price?.item || !destination) return [];
-      return isGap(price, destination) || this.isTyped(price.item.id) ? [price.item] : [];
+      return isGap(price, destination) || this.isTyped(price.item.id) ? [{ item: price.item, share }] : [];
     });
-    return [...new Map(items.map((item) => [item.id, item])).values()];
+    return gaps.filter(({ item }, at) => gaps.findIndex((each) => each.item.id === item.id) === at);
   });
   private readonly wanted = computed(() => {
-    const all = this.items().map(({ id }) => id);
     const decides = this.deciding();
     const isOpen = decides === undefined || this.isAll();
-    const open = isOpen ? all : all.filter((id) => id === decides?.id || this.isTyped(id));
+    const isWanted = ({ item: { id } }: Gap): boolean => id === decides?.id || this.isTyped(id);
+    const open = isOpen ? this.gaps() : this.gaps().filter(isWanted);
     return { kind: this.kindId(), open, isOpen, isIn: this.isIn() };
   });
-  /** While one types none comes or goes, whatever the figure says halfway. */
-  private readonly open = linkedSignal<ReturnType<typeof this.wanted>, readonly string[]>({
+  /** While one types none goes, whatever the figure says halfway, or where it is emptied; and none moves. */
+  protected readonly shown = linkedSignal<ReturnType<typeof this.wanted>, readonly Gap[]>({
     source: this.wanted,
-    computation: ({ kind, open, isOpen, isIn }, before) =>
-      isIn && before && before.source.kind === kind && !isOpen ? before.value : open,
+    computation: ({ kind, open, isOpen, isIn }, before) => {
+      if (!isIn || before?.source.kind !== kind) return open;
+      const there = new Set(before.value.map(({ item }) => item.id));
+      const more = isOpen ? open.filter(({ item }) => !there.has(item.id)) : [];
+      return [...before.value, ...more].sort(byWeight);
+    },
   });
-  protected readonly shown = computed(() => this.items().filter(({ id }) => this.open().includes(id)));
-  protected readonly folded = computed(() => this.items().length - this.shown().length);
+  protected readonly folded = computed(() => {
+    const there = new Set(this.shown().map(({ item }) => item.id));
+    return this.gaps().filter(({ item }) => !there.has(item.id)).length;
+  });
 
   private isTyped(id: string): boolean {
     return this.readyCut.textOf(id) !== '';
@@ -104,7 +120,7 @@ export class GapPrices {
 
   /** To the first that is empty. */
   focus(): void {
-    const empty = this.shown().findIndex(({ id }) => !this.isTyped(id));
+    const empty = this.shown().findIndex(({ item }) => !this.isTyped(item.id));
     this.fields()[Math.max(0, empty)]?.focus();
   }
 }

@@ -13,7 +13,6 @@ import { unusualWeight } from '@core/deeds/questions';
 import { inAllWords, leftOverWords, portionsWords, slipWords } from '@core/format/candidate-words';
 import { Format } from '@core/format/format';
 import { PRICED_BY } from '@core/format/label-words';
-import type { Quote } from '@core/price/quote';
 import type { ReadLying } from '@core/price/read-lying';
 import type { ComparedCandidate } from '@core/yield/candidates';
 import { HouseholdStore } from '../../household/household-store';
@@ -24,15 +23,9 @@ import { PieceDrawing } from '../../ui/piece/piece-drawing';
 import type { Span } from '../../ui/tape/tape-layout';
 import { GapPrices } from '../answer/gap-prices';
 import { MarksSeen } from '../label/marks-seen';
+import { UNITS_ASKED } from '../label/priced-by';
 import type { Lying } from './compared';
 import { PortionRuler } from './portion-ruler';
-
-const UNITS: Options<Quote['unit']> = [
-  ['kg', 'kg'],
-  ['lb', 'lb'],
-  ['100g', '100 g'],
-  ['piece', 'each'],
-];
 
 /** One of the pieces that lie there, as a row of the one ruler; its figures and what is seen on it open in it. */
 @Component({
@@ -69,7 +62,7 @@ export class LyingPiece {
     computation: () => untracked(() => this.lying().price.trim() === ''),
   });
 
-  protected readonly units = UNITS;
+  protected readonly units = UNITS_ASKED;
   protected readonly pricedBy = PRICED_BY;
   protected readonly kinds = computed((): Options<string> => [
     ['', 'which piece?'],

@@ -9,7 +9,6 @@ import {
 } from '@angular/core';
 import { Format } from '@core/format/format';
 import { PRICED_BY } from '@core/format/label-words';
-import type { Quote } from '@core/price/quote';
 import { Check } from '../../ui/field/check';
 import { Choice, type Options } from '../../ui/field/choice';
 import { Few } from '../../ui/field/few';
@@ -17,13 +16,7 @@ import { TextField } from '../../ui/field/text-field';
 import { AnswerNow } from '../answer/answer-now';
 import { PieceAsked } from '../piece/piece-asked';
 import type { DiscountKind } from './label-draft';
-
-const UNITS: Options<Quote['unit']> = [
-  ['kg', 'kg'],
-  ['lb', 'lb'],
-  ['100g', '100 g'],
-  ['piece', 'each'],
-];
+import { UNITS_ASKED } from './priced-by';
 
 /** The figures of a label: price and weight first, and what else one may find on it. */
 @Component({
@@ -39,7 +32,7 @@ export class LabelForm {
   protected readonly label = this.piece.label;
   protected readonly answer = inject(AnswerNow);
 
-  protected readonly units = UNITS;
+  protected readonly units = UNITS_ASKED;
   protected readonly pricedBy = PRICED_BY;
   protected readonly discounts = computed((): Options<DiscountKind> => [
     ['none', 'no offer'],
