@@ -35,8 +35,15 @@ class Hand {
     await this.tap(`.kind ::-p-text(${kind})`);
     this.think();
     await this.type(price);
+    await this.goOn();
     this.think();
     await this.type(weight);
+  }
+
+  /** The key that closes a figure. */
+  async goOn(): Promise<void> {
+    this.seconds += TAKES.key;
+    await this.person.page.keyboard.press('Enter');
   }
 }
 
@@ -71,7 +78,7 @@ describe('the Counter in ten seconds, with a thumb', () => {
         expect(await isInSight('v-settling-price p')).toBe(true);
         expect(await isInSight('v-settling-price input')).toBe(true);
         expect(hand.seconds).toBeLessThanOrEqual(9.5);
-        // The hand is in the field for it already.
+        await hand.goOn();
         await hand.type('27.00');
         await person.reads('Leave it');
         expect(await isInSight('.answer')).toBe(true);

@@ -70,7 +70,6 @@ export class CounterPage {
   protected readonly answer = inject(AnswerNow);
 
   protected readonly isReading = signal(false);
-  protected readonly settling = viewChild(SettlingPrice);
   protected readonly pack = computed(() => {
     const { dg, skin } = plateOf(this.store.settings());
     return { dg: dg * Math.max(1, this.store.settings().eaters.length), skin };

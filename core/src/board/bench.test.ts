@@ -1,5 +1,4 @@
 import { EMPTY_HOUSEHOLD } from '../records/household';
-import { unitInDoubt } from './unit-in-doubt';
 import { KINDS, kindById } from '../catalogue/kinds';
 import type { Kind, Way } from '../catalogue/kind-schema';
 import { birdNumberToG, gToBirdNumber, parseBirdNumber } from '../catalogue/bird-number';
@@ -643,35 +642,5 @@ describe('even thickness', () => {
         { name: 'b', thicknessMm: 30 },
       ]),
     ).toThrow(/is no thickness/);
-  });
-});
-
-describe('a figure without its unit', () => {
-  // By hand: 1 oz is 283.5 dg, 1 lb is 4536 dg. A centre of 1.49 to 1.91 lb; steaks of 3.5 kg in all.
-  const [oz, lb] = [283.5, 4536];
-  const centre = { lowDg: 1.49 * lb, isPortioned: false };
-  const steaks = { lowDg: 35_000, isPortioned: true };
-  it.each([
-    ['1.72 for a centre was pounds', 1.72, oz, lb, centre, 20_000, true],
-    ['27.5 for a centre is ounces', 27.5, oz, lb, centre, 20_000, false],
-    ['0.85 for one steak was pounds', 0.85, oz, lb, steaks, 50_000, true],
-    ['13.5 for one steak is ounces', 13.5, oz, lb, steaks, 50_000, false],
-    ['0.09 for giblets was kilograms', 0.09, 10, 10_000, null, 20_000, true],
-    ['90 for giblets is grams', 90, 10, 10_000, null, 20_000, false],
-    ['0.5 for giblets was pounds', 0.5, oz, lb, null, 60_000, true],
-    ['2 for giblets is ounces', 2, oz, lb, null, 60_000, false],
-    ['5 for a sinew is grams: 5 kg are not there', 5, 10, 10_000, null, 20_000, false],
-    ['1.4 for a centre was kilograms', 1.4, 10, 10_000, { lowDg: 12_000, isPortioned: false }, 20_000, true],
-    [
-      '12 for fat is grams: 12 kg are not there',
-      12,
-      10,
-      10_000,
-      { lowDg: 1500, isPortioned: false },
-      20_000,
-      false,
-    ],
-  ])('%s', (_what, figure, small, large, usual, leftDg, isInDoubt) => {
-    expect(unitInDoubt({ smallDg: figure * small, largeDg: figure * large }, usual, leftDg)).toBe(isInDoubt);
   });
 });

@@ -12,6 +12,7 @@ import type { Result } from '../units/result';
 import { timeOfDay } from '../units/time-of-day';
 import { wallAt } from '../units/zone';
 import { MOST_ASKED, type Asked } from '../price/price-note';
+import { typedPrice, type TypedPrice } from '../price/typed-price';
 import type { Settings } from '../records/settings';
 import { ageWords, dayAndYear, dayWords, monthWords, weekdayWords } from './days';
 import { plural } from './plural';
@@ -47,6 +48,12 @@ export class Format {
   /** The unit in which a price is asked: a kilogram or a pound. */
   priceUnit(): 'kg' | 'lb' {
     return this.isImperial() ? 'lb' : 'kg';
+  }
+
+  /** How weights are written here. */
+  massStyle(): Pick<Settings, 'system' | 'decimal'> {
+    const { system, decimal } = this.settings();
+    return { system, decimal };
   }
 
   smallUnit(): 'g' | 'oz' {
@@ -230,17 +237,16 @@ export class Format {
     return parseMoney(text, this.settings().currency, this.settings().decimal);
   }
 
-  /** A typed price above nothing for the unit that the household asks prices in; null where it is none, or more than meat costs. */
-  parseAsked(text: string): Asked | null {
-    const minor = this.parseMoney(text);
-    const unit = this.priceUnit();
-    return minor !== null && minor > 0 && minor <= MOST_ASKED ? { minor, unit } : null;
+  /** A typed price with the unit that is written behind it; null where it is none. */
+  parsePrice(text: string): TypedPrice | null {
+    return typedPrice(text, this.settings());
   }
 
-  /** The same a kilogram, unrounded. */
-  parsePerUnit(text: string): number | null {
-    const asked = this.parseAsked(text);
-    return asked && asked.minor / this.kgPerUnit();
+  /** A typed price above nothing, for the household's unit where none is written; null where it is none, or more than meat costs. */
+  parseAsked(text: string): Asked | null {
+    const price = this.parsePrice(text);
+    const isPrice = price !== null && price.minor > 0 && price.minor <= MOST_ASKED;
+    return isPrice ? { minor: price.minor, unit: price.unit ?? this.priceUnit() } : null;
   }
 
   /** Kilograms in the unit that prices are asked for. */

@@ -1,32 +1,33 @@
-import { unitInDoubt } from '../board/unit-in-doubt';
-import type { MassDg } from '../units/mass';
+import { meantWeight, type Meant, type WeightAsked } from '../board/meant-weight';
 import type { TypedMass } from '../units/parse-mass';
-import { failure, success, type Result } from '../units/result';
+import { failure, type Result } from '../units/result';
 import type { Format } from './format';
 
-/** What a weight is typed for. */
-export interface WeightAsked {
-  /** The piece as it was bought, and what is left of it. */
-  readonly inDg: MassDg;
-  readonly leftDg: MassDg;
-  /** It is the piece itself, drained; else something that came off it. */
-  readonly isDrained: boolean;
-  /** What the part usually weighs, in all and in tenths of a gram; null where nobody knows. */
-  readonly usual: readonly [number, number] | null;
-  readonly isPortioned: boolean;
+/** An answer to a weight in doubt: what a press on it types. */
+export interface WeightAnswer {
+  readonly word: string;
+  readonly text: string;
+  /** How many of them it is, where that is what was meant. */
+  readonly count?: number;
+  /** It is as it was typed. */
+  readonly isSure?: true;
 }
 
+/** A weight that counts, or what is wrong with it, with what was probably meant. */
+export type TypedWeight = Result<TypedMass> & { readonly answers?: readonly WeightAnswer[] };
+
 /**
- * Reads a weight typed at the bench: a bare figure is in the small unit, the drained piece in the
- * large one; one that would be usual in the other unit is asked about.
+ * Reads a weight typed at the board: {@link meantWeight} in words.
  *
+ * @param isSure somebody has said that it is as it was typed
  * @returns null while nothing is typed
  */
 export function typedWeight(
   text: string,
   asked: WeightAsked | null,
   format: Format,
-): Result<TypedMass> | null {
+  isSure = false,
+): TypedWeight | null {
   if (text.trim() === '') return null;
   const assumed = asked?.isDrained ? 'large' : 'small';
   const mass = format.massAsTyped(text, assumed);
@@ -35,18 +36,39 @@ export function typedWeight(
       `That is not a weight. Write it like 372 ${format.smallUnit()} or 1.2 ${format.priceUnit()}.`,
     );
   if (mass.massDg <= 0) return failure('A weight is more than zero.');
-  const doubt = (asked && doubtOf(text, asked, format)) ?? format.massDoubt(text, assumed);
-  return doubt ? failure(doubt) : success(mass);
+  const read = asked && !isSure ? meantWeight(text, asked, format.massStyle()) : null;
+  if (!asked || read?.is !== 'doubt') return { ok: true, value: read?.mass ?? mass };
+  const answers = read.meant.map((each) => answerOf(each, asked));
+  const own = read.asTyped && {
+    word: ownWord(read.asTyped, asked),
+    text: text.trim(),
+    isSure: true as const,
+  };
+  return {
+    ...failure(doubtOf(read.asTyped ?? mass, answers, asked, format)),
+    answers: own ? [...answers, own] : answers,
+  };
 }
 
-/** What to ask about a figure without its unit that is a usual one in the other. */
-function doubtOf(text: string, asked: WeightAsked, format: Format): string | null {
-  const [small, large] = [format.massAsTyped(text, 'small'), format.massAsTyped(text, 'large')];
-  if (!small || !large || small.massDg === large.massDg) return null;
-  const { inDg, leftDg, isDrained, usual, isPortioned } = asked;
-  const or = `${large.typed}, or ${small.typed}? Write the unit`;
-  if (isDrained) return large.massDg > inDg * 1.05 && small.massDg >= inDg / 2 ? `${or}.` : null;
-  const known = usual && { lowDg: usual[0], isPortioned };
-  if (!unitInDoubt({ smallDg: small.massDg, largeDg: large.massDg }, known, leftDg)) return null;
-  return usual ? `${or}: usually ${format.roughSpan(...usual)}${isPortioned ? ' in all' : ''}.` : `${or}.`;
+function answerOf({ text, count }: Meant, { portion }: WeightAsked): WeightAnswer {
+  return count === undefined || !portion
+    ? { word: text, text }
+    : { word: `${count} ${portion.several}, ${text}`, text, count };
+}
+
+const ownWord = ({ typed }: TypedMass, { portion, count }: WeightAsked): string =>
+  portion && count === 1 ? `one ${portion.name} of ${typed}` : typed;
+
+function doubtOf(
+  { typed }: TypedMass,
+  answers: readonly WeightAnswer[],
+  { inDg, isDrained, usual, portion, count }: WeightAsked,
+  format: Format,
+): string {
+  if (isDrained) return `${typed}? It was ${format.mass(inDg)} before.`;
+  if (portion)
+    return `${typed} for ${count === 1 ? 'one' : count} ${count === 1 ? portion.name : portion.several}? About ${format.mass(Math.round(portion.massDg * count))} is likely.`;
+  return usual
+    ? `${typed}? Usually ${format.roughSpan(...usual)} in all.`
+    : `${answers.map(({ word }) => word).join(' or ')}?`;
 }

@@ -1,3 +1,4 @@
+import { parseAmount } from '../units/amount';
 import { convert } from '../units/convert';
 import type { MassStyle } from '../units/format-mass';
 import { parseNumber } from '../units/number-style';
@@ -9,27 +10,19 @@ import { parseNumber } from '../units/number-style';
  * @example typedLength('1 1/4 in', { system: 'metric', decimal: '.' }) // 31.75
  */
 export function typedLength(text: string, style: MassStyle): number | null {
-  const value = fraction(text.replace(/\s*(mm|cm|inch(es)?|in|")\s*$/i, ''), style);
+  const value = parseAmount(text.replace(/\s*(mm|cm|inch(es)?|in\.?|"|″|”)\s*$/i, ''), style.decimal);
   if (value === null) return null;
   if (/cm\s*$/i.test(text)) return value * 10;
   const isInches =
-    /(inch(es)?|in|")\s*$/i.test(text) || (style.system === 'imperial' && !/mm\s*$/i.test(text));
+    /(inch(es)?|in\.?|"|″|”)\s*$/i.test(text) || (style.system === 'imperial' && !/mm\s*$/i.test(text));
   return isInches ? convert(value, 'in', 'mm') : value;
-}
-
-/** A number, or one with a fraction as rulers have it: "1 1/4", "3/8". */
-function fraction(text: string, { decimal }: MassStyle): number | null {
-  const parts = /^\s*(?:(\d+)\s+)?(\d+)\s*\/\s*(\d+)\s*$/.exec(text);
-  if (!parts) return parseNumber(text, decimal);
-  const [, whole = '0', over, under] = parts.map((part) => part ?? '0');
-  return Number(under) === 0 ? null : Number(whole) + Number(over) / Number(under);
 }
 
 /** A typed volume, in litres: "7 cu ft", "200 L", or a bare figure in the household's unit; null where it is none. */
 export function typedVolume(text: string, { system, decimal }: MassStyle): number | null {
   const feet = /\s*(cu\.?\s*ft\.?|cubic\s*(feet|foot)|ft3|ft³)\s*$/i;
   const litres = /\s*l(it(er|re)s?)?\.?\s*$/i;
-  const value = parseNumber(text.replace(feet, '').replace(litres, ''), decimal);
+  const value = parseAmount(text.replace(feet, '').replace(litres, ''), decimal);
   if (value === null) return null;
   const isFeet = feet.test(text) || (system === 'imperial' && !litres.test(text));
   return isFeet ? Math.round(convert(value, 'ft3', 'L') * 10) / 10 : value;

@@ -32,7 +32,13 @@ function asked(text: Partial<LabelText>, style = EUROS, known = LOIN) {
   const whole = label(text, style);
   const [doubt] = labelDoubts(whole, readLabel(whole, style), style, known);
   const told = doubt && askOfLabel(doubt, whole, formatOf(style));
-  return { code: doubt?.code, says: told?.says, answers: told?.answers ?? [] };
+  const answers = told?.answers ?? [];
+  return {
+    code: doubt?.code,
+    says: told?.says,
+    answers: answers.filter(({ isSure }) => !isSure),
+    sure: answers.find(({ isSure }) => isSure)?.word,
+  };
 }
 
 describe('a second look at a label', () => {
@@ -85,6 +91,19 @@ describe('a second look at a label', () => {
       code: 'weight-in-price',
       answers: [{ word: '5.3 kg is its weight', mended: { price: '', weight: '5.3 kg' } }],
     }));
+
+  it.each([
+    ['485', EUROS, '4.85 kg', '485 kg is right'],
+    ['4850', EUROS, '4.850 kg', undefined],
+    ['4850', COMMA, '4,850 kg', undefined],
+    ['1120', POUNDS, '11.20 lb', undefined],
+  ] as const)('the point left out of a weight: %s', (weight, style, meant, sure) => {
+    expect(asked({ weight }, style)).toMatchObject({
+      code: 'weight-point',
+      answers: [{ word: meant, mended: { weight: meant } }],
+      sure,
+    });
+  });
 
   it('pounds typed as kilograms, and kilograms as pounds', () => {
     expect(asked({ weight: '11.5' })).toMatchObject({

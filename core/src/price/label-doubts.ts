@@ -4,6 +4,7 @@ import { massInDoubt } from '../units/mass-in-doubt';
 import { minorDigits, parseMoney, type Minor } from '../units/money';
 import { parseMass } from '../units/parse-mass';
 import { perKgOfQuote, tillTotal } from './quote';
+import { pricedAsTyped } from './typed-price';
 import type { LabelStyle, LabelText, ReadLabel } from './read-label';
 
 /** What is known of such a piece before anything is typed. */
@@ -28,6 +29,12 @@ export type LabelDoubt =
   | { readonly code: 'swapped'; readonly mended: Mended }
   /** Its sign makes sense only if it is meant the other way. */
   | { readonly code: 'sign'; readonly mended: Mended }
+  /** The point was left out of a weight, or it is in the small unit: 4850 for 4.850 kg. */
+  | {
+      readonly code: 'weight-point';
+      readonly usualDg: readonly [MassDg, MassDg];
+      readonly mended: Mended;
+    }
   /** Unusual as it stands, and usual in the other unit. */
   | {
       readonly code: 'other-unit';
@@ -54,17 +61,19 @@ const HAS_WEIGHT_UNIT = /\d\s*(kg|kilos?|g|lbs?|oz|pounds?)\b/i;
  * @example price "1545", no point, a piece that goes for 15.00: cents, mended to "15.45"
  */
 export function labelDoubts(
-  text: LabelText,
+  typed: LabelText,
   read: ReadLabel,
   style: LabelStyle,
   known: KnownOfPiece,
 ): LabelDoubt[] {
+  const text = pricedAsTyped(typed);
   return [
     isGift(text, style),
     weightInPrice(text),
     swapped(text, read, style, known),
     cents(text, read, style, known),
     sign(text, style),
+    weightPoint(text, read, style, known),
     otherUnit(text, read, style, known),
     three(text, read, style),
   ].filter((doubt) => doubt !== null);
@@ -141,6 +150,27 @@ function isUnusual(eachDg: MassDg, { usualG: [low, high] }: KnownOfPiece): boole
 function sign({ weight }: LabelText, { unit, decimal }: LabelStyle): LabelDoubt | null {
   const meant = massInDoubt(weight, unit, decimal);
   return meant === null ? null : { code: 'sign', mended: { weight: meant } };
+}
+
+/** Digits alone that are far too heavy, and usual with a point among them. */
+function weightPoint(
+  { weight }: LabelText,
+  { pieces }: ReadLabel,
+  { unit, decimal }: LabelStyle,
+  { usualG: [low, high] }: KnownOfPiece,
+): LabelDoubt | null {
+  const digits = weight.trim();
+  const grams = (text: string): number =>
+    fromDg(parseMass(text, unit, decimal)?.massDg ?? 0, 'g') / Math.max(1, pieces);
+  if (!/^\d{3,6}$/.test(digits) || grams(digits) <= high * 1.5) return null;
+  const pointed = [1, 2, 3]
+    .filter((places) => places < digits.length)
+    .map((places) => `${digits.slice(0, -places)}${decimal}${digits.slice(-places)} ${unit}`)
+    .filter((text) => grams(text) >= low && grams(text) <= high);
+  const off = (text: string): number => Math.abs(Math.log(grams(text) / Math.sqrt(low * high)));
+  const [meant] = pointed.sort((a, b) => off(a) - off(b));
+  const usualDg = [toDg(low, 'g'), toDg(high, 'g')] as const;
+  return meant === undefined ? null : { code: 'weight-point', usualDg, mended: { weight: meant } };
 }
 
 function otherUnit(

@@ -3,6 +3,8 @@ import { exactMass } from '../units/exact-mass';
 import { completePurchase, disagrees, type LabelFigures } from './complete-purchase';
 import { labelTotal, unitPrice } from './label-total';
 import { type Quote } from './quote';
+import { readLabel, type LabelText } from './read-label';
+import { priceFieldsAfter, typedPrice } from './typed-price';
 
 const label: LabelFigures = { mass: null, quote: null, count: 1, totalMinor: null };
 const kg = (value: number): LabelFigures['mass'] => ({
@@ -54,5 +56,46 @@ describe('what a label says', () => {
         },
       ),
     );
+  });
+});
+
+describe('a price with what it is asked for', () => {
+  const dollars = { currency: 'USD', decimal: '.' } as const;
+  it.each([
+    ['8.49/lb', 849, 'lb'],
+    ['$8.49 / lb.', 849, 'lb'],
+    ['8.49 per pound', 849, 'lb'],
+    ['8.49 a lb', 849, 'lb'],
+    ['1.29/100g', 129, '100g'],
+    ['1.29 for 100 g', 129, '100g'],
+    ['5.90 each', 590, 'piece'],
+    ['5.90 ea', 590, 'piece'],
+    ['12 the kilo', 1200, 'kg'],
+    ['8.49', 849, null],
+    ['8.49/oz', undefined, undefined],
+    ['8.49/', undefined, undefined],
+    ['per lb', undefined, undefined],
+  ] as const)('%s', (text, minor, unit) => {
+    const read = typedPrice(text, dollars);
+    expect([read?.minor, read?.unit]).toEqual([minor, unit]);
+  });
+
+  it('is priced by the unit that is written, and a unit chosen after it takes its place', () => {
+    const text: LabelText = {
+      count: '1',
+      weight: '20 lb',
+      price: '4.99/lb',
+      pricedBy: 'kg',
+      total: '',
+      discount: { kind: 'none', amount: '', pay: '', each: 'kg' },
+    };
+    const style = { ...dollars, unit: 'kg' } as const;
+    expect(readLabel(text, style).purchase?.paidMinor).toBe(9980);
+    expect(priceFieldsAfter(text, { price: '4.99/lb' })).toEqual({ price: '4.99/lb', pricedBy: 'lb' });
+    expect(priceFieldsAfter({ price: '4.99/lb', pricedBy: 'lb' }, { pricedBy: 'kg' })).toEqual({
+      pricedBy: 'kg',
+      price: '4.99',
+    });
+    expect(priceFieldsAfter(text, { price: '4.99' })).toEqual({ price: '4.99' });
   });
 });

@@ -9,6 +9,7 @@ import { completePurchase, disagrees, type CompletePurchase, type LabelFigures }
 import { discountMinor, type Discount } from './discount';
 import { MOST_ASKED, type Asked } from './price-note';
 import { perKgOfQuote, type Quote } from './quote';
+import { pricedAsTyped } from './typed-price';
 
 /** The fields of a label as they were typed; empty where nothing was. */
 export interface LabelText {
@@ -61,7 +62,8 @@ export interface ReadLabel {
  *
  * @example 20 lb at 4.99 a pound: total and paid 99.80
  */
-export function readLabel(text: LabelText, style: LabelStyle): ReadLabel {
+export function readLabel(typed: LabelText, style: LabelStyle): ReadLabel {
+  const text = pricedAsTyped(typed);
   const pieces = /^[1-9]\d{0,2}$/.test(text.count.trim()) ? Number(text.count) : 0;
   const mass = massOf(text.weight, Math.max(1, pieces), style);
   const minor = filled(text.price) ? parseMoney(text.price, style.currency, style.decimal) : null;

@@ -2,6 +2,7 @@ import type { Kind } from '../catalogue/kind-schema';
 import { usualWeightDg } from '../catalogue/usual-weight';
 import type { MassDg } from '../units/mass';
 import type { Asked } from './price-note';
+import { pricedAsTyped } from './typed-price';
 import { readLabel, type LabelStyle, type LabelText, type ReadLabel } from './read-label';
 
 /** What is typed of a piece that lies there: its weight, what is asked, and for how much. */
@@ -29,10 +30,11 @@ export interface ReadLying {
  */
 export function readLying(
   kind: Pick<Kind, 'usualG'>,
-  text: LyingText,
+  typed: LyingText,
   style: LabelStyle,
   goingPerKg: number | null,
 ): ReadLying {
+  const text = pricedAsTyped(typed);
   const { mass, wrong, asked, paidPerKgMinor } = readLabel({ ...UNSAID, ...text }, style);
   const massDg = mass?.massDg ?? usualWeightDg(kind);
   const isRefused = wrong.weight !== '' || wrong.price !== '';

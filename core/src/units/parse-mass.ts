@@ -1,6 +1,7 @@
+import { FRACTION, parseAmount, spelled } from './amount';
 import { exactMass, type ExactMass } from './exact-mass';
 import { toDg, type MassDg } from './mass';
-import { parseNumber, type DecimalSign } from './number-style';
+import type { DecimalSign } from './number-style';
 import type { MassUnit } from './unit';
 
 /** What a person typed, and what it means. */
@@ -31,7 +32,7 @@ const UNIT_WORDS: Record<string, MassUnit> = {
 };
 
 /**
- * Reads a weight as people write it: "4.32 lb", "4 lb 5 oz", "1,250 g", "2.1kg", "372".
+ * Reads a weight as people write it: "4.32 lb", "4 lb 5 oz", "4 lb 5", "2 1/2 lb", "1,250 g", "2.1kg", "372".
  * Zero and negative weights are read as they are; whether they make sense is for the caller.
  *
  * @param assumed the unit when none is written
@@ -58,21 +59,28 @@ export function parseMass(text: string, assumed: MassUnit, decimal: DecimalSign)
 export function parseExactMass(text: string, assumed: MassUnit, decimal: DecimalSign): ExactMass | null {
   const several = text.split(/(?<=[\da-z.])\s*\+\s*(?=\d)/i);
   if (several.length > 1) return sumOf(several, assumed, decimal);
-  const compact = text.trim().toLowerCase();
-  const terms = [...compact.matchAll(/([+-]?[\d.,'’\s\u00a0\u202f]*\d)\s*([a-z]*)\.?\s*/g)];
+  const compact = spelled(text.trim().toLowerCase()).replace(/(?<=[a-z]\.?)\s*(?:,|and|&)\s*(?=\d)/g, ' ');
+  const terms = [...compact.matchAll(TERM)];
   if (terms.length === 0 || terms.map((term) => term[0]).join('') !== compact) return null;
-  const units = terms.map((term) =>
-    term[2] ? UNIT_WORDS[term[2]] : terms.length === 1 ? assumed : undefined,
-  );
+  const units = terms.map((term, index) => {
+    if (term[2]) return UNIT_WORDS[term[2]];
+    const before = UNIT_WORDS[terms[index - 1]?.[2] ?? ''];
+    return terms.length === 1 ? assumed : before && SMALLER[before];
+  });
   if (units.includes(undefined) || !isFallingSequence(units as MassUnit[])) return null;
   let exact: ExactMass = 0n;
   for (const [index, term] of terms.entries()) {
-    const value = parseNumber(term[1] ?? '', decimal);
+    const value = parseAmount(term[1] ?? '', decimal);
     if (value === null) return null;
     exact += exactMass(value, units[index] as MassUnit);
   }
   return exact;
 }
+
+/** A number, or one with a fraction, and its unit. */
+const TERM = new RegExp(`(${FRACTION}|[+-]?[\\d.,'’\\s\\u00a0\\u202f]*\\d)\\s*([a-z]*)\\.?\\s*`, 'g');
+/** "4 lb 5" is five ounces. */
+const SMALLER: Partial<Record<MassUnit, MassUnit>> = { kg: 'g', lb: 'oz' };
 
 /** "4.6 + 5.1 lb": several stickers; those without a unit have that of the last. */
 function sumOf(texts: readonly string[], assumed: MassUnit, decimal: DecimalSign): ExactMass | null {

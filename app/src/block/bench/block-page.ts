@@ -160,7 +160,6 @@ export class BlockPage {
   private readonly at: AtTheBench = {
     acts: this.acts,
     hand: this.hand,
-    enter: () => (this.board.isOff() ? this.close() : this.acts.take()),
     turnDrawing: () => this.drawing()?.turn(),
     showList: () => this.dialog.set('list'),
     togglePacks: () => this.packing.toggle(),

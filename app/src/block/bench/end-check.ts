@@ -11,7 +11,7 @@ import { Board } from './board';
   imports: [Check],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h1>Before you close it</h1>
+    <h1>Before you finish</h1>
     <p class="hint">Everything of this way is off. Run a hand over it all once more.</p>
     <ul>
       @for (each of board.kind()?.endCheck; track each) {
@@ -29,7 +29,7 @@ import { Board } from './board';
       }}
     </p>
     <div class="acts">
-      <button type="button" class="act" (click)="closing.emit()">Close it <kbd>enter</kbd></button>
+      <button type="button" class="act" (click)="closing.emit()">{{ deed() }}</button>
       <span class="soft">then wrap what came off</span>
     </div>
   `,
@@ -76,6 +76,11 @@ export class EndCheck {
   });
   /** What has been looked at; it is for the hand, and not written down. */
   protected readonly looked = signal<ReadonlySet<number>>(new Set());
+  /** What nobody has looked at is said on the deed that leaves it so. */
+  protected readonly deed = computed(() => {
+    const open = (this.board.kind()?.endCheck.length ?? 0) - this.looked().size;
+    return open === 0 ? 'Finish' : `Finish, ${open} not ticked`;
+  });
   protected readonly isMuch = computed(() => this.share() > MUCH_UNACCOUNTED);
 
   protected look(at: number, isDone: boolean): void {

@@ -12,6 +12,7 @@ const on = '2026-11-24';
 /** A strip loin of 5.200 kg on the board, nothing off it yet. */
 async function bench(settings: Partial<Settings> = {}) {
   localStorage.clear();
+  sessionStorage.clear();
   const { it: hand, store } = await inHousehold(Hand, settings, [
     Board,
     Hand,

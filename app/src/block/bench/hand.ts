@@ -3,6 +3,7 @@ import {
   patchState,
   signalStore,
   withComputed,
+  withHooks,
   withLinkedState,
   withMethods,
   withProps,
@@ -11,13 +12,16 @@ import {
 import { againstLast, type AgainstLast } from '@core/board/against-last';
 import { likelyCount } from '@core/board/likely-count';
 import { mayBeRest } from '@core/board/may-be-rest';
+import type { WeightAsked } from '@core/board/meant-weight';
 import { partRanges } from '@core/board/part-ranges';
+import { portionAsked } from '@core/board/portion-weight';
+import { slicingSoFar } from '@core/books/slicing-so-far';
 import { virtualMassDg } from '@core/board/virtual-meat';
 import { weightQuestion } from '@core/board/weight-question';
 import { partOf } from '@core/catalogue/kinds';
 import type { Weighed } from '@core/deeds/weigh';
 import { Format } from '@core/format/format';
-import { typedWeight, type WeightAsked } from '@core/format/typed-weight';
+import { typedWeight, type WeightAnswer } from '@core/format/typed-weight';
 import type { Destination } from '@core/ledger/destination';
 import type { LotId } from '@core/ledger/lot';
 import { HandsFree } from '@core/scale/hands-free';
@@ -27,7 +31,9 @@ import { pastCompositions } from '@core/yield/piece-composition';
 import { habitOfWay } from '@core/yield/prediction';
 import { HouseholdStore } from '../../household/household-store';
 import { ScaleLink } from '../../devices/scale/scale-link';
+import { draftKey } from '../../household/draft-key';
 import { draftOf } from '../../ui/form/draft-of';
+import { keepInTab } from '../../ui/form/keep-in-tab';
 import { Board } from './board';
 
 interface HandState {
@@ -35,7 +41,10 @@ interface HandState {
   readonly ownPart: string;
   /** Typing while a scale is there. */
   readonly typing: boolean;
-  readonly typedText: string;
+  /** What is typed for the next weight of each piece; it waits while another is on the board. */
+  readonly nexts: Readonly<Record<LotId, TypedNext>>;
+  /** What stands there is meant as it stands. */
+  readonly isSure: boolean;
   /** Weighings about which nothing more is asked. */
   readonly dismissed: ReadonlySet<LotId>;
 }
@@ -46,6 +55,8 @@ export interface TypedNext {
   /** How many somebody says it is; null where nobody does. */
   readonly typedCount: string | null;
 }
+
+const NOTHING_TYPED: TypedNext = { typedText: '', typedCount: null };
 
 /** The fields are free for the next weight. */
 export const emptied = (isTyped: boolean, { typedText }: TypedNext): TypedNext => ({
@@ -61,7 +72,7 @@ export const broughtBack = (before: TypedNext, now: TypedNext): TypedNext => ({
 
 /** What is in the hand: the part that comes off next, where it goes, how many it is, and what it weighs. */
 export const Hand = signalStore(
-  withState<HandState>({ ownPart: '', typing: false, typedText: '', dismissed: new Set<LotId>() }),
+  withState<HandState>({ ownPart: '', typing: false, nexts: {}, isSure: false, dismissed: new Set<LotId>() }),
   withProps(() => ({
     link: inject(ScaleLink),
     _board: inject(Board),
@@ -74,8 +85,14 @@ export const Hand = signalStore(
       source: board.mark,
       computation: () => untracked(() => board.next()?.part ?? board.cuts().at(-1)?.part ?? ''),
     }),
-    typedCount: linkedSignal<string, string | null>({ source: board.pieceId, computation: () => null }),
   })),
+  withComputed(({ _board: board, nexts }) => {
+    const next = computed(() => nexts()[board.pieceId()] ?? NOTHING_TYPED);
+    return {
+      typedText: computed(() => next().typedText),
+      typedCount: computed(() => next().typedCount),
+    };
+  }),
   withComputed(({ _board: board, part }) => ({
     currentPart: computed(() => partOf(board.kind(), part())),
     /** What is left may be all of this part. */
@@ -163,20 +180,45 @@ export const Hand = signalStore(
       );
     }),
   })),
-  withComputed(({ _board: board, _format, link, range, currentPart, typing, typedText }) => {
+  withMethods(({ _board: board, part }) => ({
+    /** How many of the part in hand a weight is likely of. */
+    likelyCount(massDg: MassDg): number {
+      const [kind, way, piece] = [board.kind(), board.way(), board.piece()];
+      if (!kind || !way || !piece) return 1;
+      return likelyCount(kind, way, piece, { part: part(), massDg }, board.weighedSoFar());
+    },
+  })),
+  withComputed(({ _board: board, _store }) => ({
+    /** The next slice, thickness from the end that lies there; null where no plan says. */
+    nextSlice: computed(() => {
+      const piece = board.piece();
+      return (piece && slicingSoFar(_store.household(), piece)?.next.value?.slices[0]) ?? null;
+    }),
+  })),
+  withComputed((store) => {
+    const { _board: board, _format, link, range, part, nextSlice, typing, typedText, isSure } = store;
     const isTyped = computed(() => typing() || !link.isConnected());
+    const portion = computed(() => {
+      const [kind, way, piece] = [board.kind(), board.way(), board.piece()];
+      if (!kind || !way || !piece || board.mustDrain()) return null;
+      const planned = part() === board.mainPart().id ? nextSlice()?.massG : undefined;
+      return portionAsked(kind, way, piece, part(), board.weighedSoFar(), planned ?? null);
+    });
     const asked = computed((): WeightAsked | null => {
       const piece = board.piece();
+      const typedDg = _format.massAsTyped(typedText(), 'small')?.massDg ?? 0;
       return piece
         ? {
-            ...piece,
+            inDg: piece.inDg,
+            leftDg: piece.leftDg,
             isDrained: board.mustDrain(),
             usual: range()?.own ?? range()?.catalogue ?? null,
-            isPortioned: currentPart()?.portion !== undefined,
+            portion: portion(),
+            count: Math.max(1, Number(store.typedCount()) || store.likelyCount(typedDg)),
           }
         : null;
     });
-    const typed = computed(() => typedWeight(typedText(), asked(), _format));
+    const typed = computed(() => typedWeight(typedText(), asked(), _format, isSure()));
     return {
       isTyped,
       typed,
@@ -195,14 +237,6 @@ export const Hand = signalStore(
       hands: computed(() => new HandsFree(link.graduationDg())),
     };
   }),
-  withMethods(({ _board: board, part }) => ({
-    /** How many of the part in hand a weight is likely of. */
-    likelyCount(massDg: MassDg): number {
-      const [kind, way, piece] = [board.kind(), board.way(), board.piece()];
-      if (!kind || !way || !piece) return 1;
-      return likelyCount(kind, way, piece, { part: part(), massDg }, board.weighedSoFar());
-    },
-  })),
   withComputed(({ typedCount, weighed, likelyCount }) => ({
     /** How many the next weight is: as typed, or as likely. */
     count: computed(() => typedCount() ?? `${likelyCount(weighed()?.massDg ?? 0)}`),
@@ -210,12 +244,20 @@ export const Hand = signalStore(
   withMethods((store) => {
     const { _board: board } = store;
     const next = (): TypedNext => ({ typedText: store.typedText(), typedCount: store.typedCount() });
+    const type = (part: Partial<TypedNext>, isSure = false): void =>
+      patchState(store, ({ nexts }) => ({
+        nexts: { ...nexts, [board.pieceId()]: { ...next(), ...part } },
+        isSure,
+      }));
     return {
-      hold: (part: string): void => patchState(store, { part }),
+      hold: (part: string): void => patchState(store, { part, isSure: false }),
       nameOwnPart: (ownPart: string): void => patchState(store, { ownPart }),
       send: (destination: Destination): void => patchState(store, { destination }),
-      type: (typedText: string): void => patchState(store, { typedText }),
-      typeCount: (typedCount: string | null): void => patchState(store, { typedCount }),
+      type: (typedText: string): void => type({ typedText }),
+      /** One of the answers to a weight in doubt stands there now. */
+      answer: ({ text, count, isSure = false }: WeightAnswer): void =>
+        type({ typedText: text, ...(count === undefined ? {} : { typedCount: String(count) }) }, isSure),
+      typeCount: (typedCount: string | null): void => type({ typedCount }),
       toggleTyping: (): void => patchState(store, ({ typing }) => ({ typing: !typing })),
       /** Looks at the step so many further on. */
       goStep: (by: number): void =>
@@ -234,10 +276,10 @@ export const Hand = signalStore(
       /** Empties the fields for the next weight; says what stood in them. */
       empty(): TypedNext {
         const before = next();
-        patchState(store, emptied(store.isTyped(), before));
+        type(emptied(store.isTyped(), before));
         return before;
       },
-      bringBack: (before: TypedNext): void => patchState(store, broughtBack(before, next())),
+      bringBack: (before: TypedNext): void => type(broughtBack(before, next())),
       /** What the next part could weigh, for the stand-in's tray. */
       virtualMassDg(): number {
         const [kind, way, piece] = [board.kind(), board.way(), board.piece()];
@@ -249,6 +291,16 @@ export const Hand = signalStore(
       },
     };
   }),
+  withHooks((store) => ({
+    onInit: (): void => {
+      const key = draftKey('weight');
+      keepInTab(key, {
+        nexts: Object.assign(() => store.nexts(), {
+          set: (nexts: never) => patchState(store, { nexts }),
+        }),
+      });
+    },
+  })),
 );
 export type Hand = InstanceType<typeof Hand>;
 

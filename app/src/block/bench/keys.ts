@@ -4,11 +4,12 @@ import type { Hand } from './hand';
 /** What the keys reach at the bench. */
 export interface AtTheBench {
   readonly acts: Pick<BenchActs, 'take' | 'takeRest' | 'tare' | 'undo' | 'pause' | 'chooseBeside'>;
-  readonly hand: Pick<Hand, 'isRest' | 'toggleTyping' | 'goStep' | 'toggleHandsFree' | 'toggleMode'>;
+  readonly hand: Pick<
+    Hand,
+    'isRest' | 'isTyped' | 'weighed' | 'toggleTyping' | 'goStep' | 'toggleHandsFree' | 'toggleMode'
+  >;
   /** What is weighed is a pack at once, or lies on the table. */
   readonly togglePacks: () => unknown;
-  /** Takes the weight; or closes the piece once all is off. */
-  readonly enter: () => unknown;
   readonly turnDrawing: () => unknown;
   readonly showList: () => unknown;
   /** The stand-in's tray, while that is the scale. */
@@ -20,7 +21,8 @@ export type Keys = Readonly<Record<string, (at: AtTheBench) => unknown>>;
 /** What each key does while no field has the hand. A new one is a line here. */
 export const BENCH_KEYS: Keys = {
   ' ': ({ acts }) => acts.take(),
-  Enter: ({ enter }) => enter(),
+  // Where nothing is typed there is nothing to take.
+  Enter: ({ acts, hand }) => (!hand.isTyped() || hand.weighed()) && acts.take(),
   t: ({ acts }) => acts.tare(),
   u: ({ acts }) => acts.undo(),
   l: ({ acts, hand }) => hand.isRest() && acts.takeRest(),

@@ -6,10 +6,8 @@ import { Hand } from './hand';
 import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { BenchActs } from './bench-acts';
-import { slicingSoFar } from '@core/books/slicing-so-far';
 import { slicedAs } from '@core/slice/first-request';
 import { isLog } from '@core/slice/usual-log';
-import { HouseholdStore } from '../../household/household-store';
 import { asOptions, Choice } from '../../ui/field/choice';
 
 /** What to do now: the step, how the hand knows, and the caution where it matters. */
@@ -228,7 +226,6 @@ export class StepCard {
   protected readonly hand = inject(Hand);
   private readonly acts = inject(BenchActs);
   protected readonly household = inject(HOUSEHOLD_NAME);
-  private readonly store = inject(HouseholdStore);
   protected readonly format = inject(Format);
   protected readonly round = Math.round;
   protected readonly asOptions = asOptions;
@@ -242,11 +239,7 @@ export class StepCard {
   );
   protected isChanging = false;
 
-  /** The next slice, thickness from the end that lies there; null where no plan says. */
-  protected readonly nextSlice = computed(() => {
-    const piece = this.board.piece();
-    return (piece && slicingSoFar(this.store.household(), piece)?.next.value?.slices[0]) ?? null;
-  });
+  protected readonly nextSlice = this.hand.nextSlice;
 
   protected readonly families = computed(() => waysByFamily(this.board.kind() ?? { ways: [] }));
   protected readonly family = computed(() =>

@@ -1,5 +1,6 @@
 import { isBird } from '@core/ledger/animal';
 import {
+  afterNextRender,
   afterRenderEffect,
   ChangeDetectionStrategy,
   Component,
@@ -17,6 +18,7 @@ import { InputText } from 'primeng/inputtext';
 import { gToBirdNumber } from '@core/catalogue/bird-number';
 import { fromDg } from '@core/units/mass';
 import { Format } from '@core/format/format';
+import type { WeightAnswer } from '@core/format/typed-weight';
 import { wears } from '../../ui/wears';
 import { Packing } from '../packing/packing';
 import { PackingRow } from '../packing/packing-row';
@@ -50,8 +52,6 @@ export class WeighPanel {
   readonly scale = output();
   /** All of it is to be said in one line. */
   readonly line = output();
-  /** All is off, and nothing more is typed. */
-  readonly closing = output();
 
   private readonly page = inject(DOCUMENT);
   readonly field = viewChild<ElementRef<HTMLInputElement>>('field');
@@ -100,22 +100,28 @@ export class WeighPanel {
 
   constructor() {
     afterRenderEffect(() => this.showTyped());
-    afterRenderEffect(() => {
-      this.board.piece();
-      this.hand.isTyped();
-      // Not out of another field: what is put right in a window is typed to its end.
-      const at = this.page.activeElement;
-      if (!at?.closest('input, textarea, [role=dialog], [role=alertdialog]'))
-        this.field()?.nativeElement.focus({ preventScroll: true });
+    // Who comes to the board types a weight first; after that the focus is where the hand put it.
+    afterNextRender(() => {
+      if (!this.page.activeElement?.matches('input, textarea')) this.focus();
     });
+  }
+
+  /** The hand goes into the weight. */
+  focus(): void {
+    this.field()?.nativeElement.focus({ preventScroll: true });
   }
 
   /** The fields are free before the next key arrives, however late the page is drawn. */
   protected take(): void {
-    if (this.board.isOff() && this.hand.isTyped() && this.hand.typedText().trim() === '')
-      return this.closing.emit();
+    if (this.hand.isTyped() && this.hand.typedText().trim() === '') return this.focus();
     void this.acts.take();
     this.showTyped();
+  }
+
+  /** What was meant stands in the field, for the hand that goes on there. */
+  protected answer(answer: WeightAnswer): void {
+    this.hand.answer(answer);
+    this.focus();
   }
 
   /** Not by a binding: that would miss what is typed and taken between two drawings of the page. */

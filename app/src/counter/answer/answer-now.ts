@@ -47,18 +47,23 @@ export class AnswerNow {
   /** A usual weight stands in while none is typed. */
   readonly massDg = computed(() => {
     const kind = this.piece.kind();
-    return this.label.massDg() ?? (kind ? usualWeightDg(kind) * this.piece.pieces() : 0);
+    const typedDg = this.second() ? null : this.label.massDg();
+    return typedDg ?? (kind ? usualWeightDg(kind) * this.piece.pieces() : 0);
   });
   readonly kg = computed(() => this.massDg() / 10_000);
   private readonly isRefused = computed(() =>
     Object.values(this.label.wrong()).some((problem) => problem !== ''),
   );
+  /** While something of it is in doubt nothing counts it. */
+  private readonly isInDoubt = computed(() => this.second() !== null);
   /** What is asked for a kilogram once all is off; by the piece, for one of the usual weight. */
   readonly perKg = computed(() => {
-    const perKg = this.label.paidPerKg();
-    if (perKg !== null || this.label.pricedBy() !== 'piece' || this.isRefused()) return perKg;
-    const [each, coins] = [this.label.format().parseMoney(this.label.price()), this.label.coins()];
-    if (each === null || each <= 0 || coins === null) return null;
+    const perKg = this.isInDoubt() ? null : this.label.paidPerKg();
+    if (perKg !== null || this.isInDoubt() || this.label.pricedBy() !== 'piece' || this.isRefused())
+      return perKg;
+    const [price, coins] = [this.label.format().parsePrice(this.label.price()), this.label.coins()];
+    const each = price?.minor ?? 0;
+    if (each <= 0 || coins === null) return null;
     return (each * coins * this.piece.pieces()) / this.kg();
   });
 
@@ -128,7 +133,7 @@ export class AnswerNow {
   /** What deserves a second look, with what can be answered. */
   readonly second = computed((): AskedOfLabel | null => {
     const kind = this.piece.kind();
-    if (!kind) return null;
+    if (!kind || this.label.isSure()) return null;
     const [going, coins] = [this.going()?.perKgMinor ?? null, this.label.coins()];
     const known = { goingPerKg: going && coins && going / coins, usualG: kind.usualG };
     const [text, format] = [this.label.text(), this.label.format()];
@@ -144,7 +149,7 @@ export class AnswerNow {
   readonly obstacle = computed(() => {
     if (!this.piece.kind()) return 'Choose first which piece it is.';
     if (this.label.obstacle()) return this.label.obstacle();
-    return this.label.read().disagrees ? (this.second()?.says ?? '') : '';
+    return this.second()?.says ?? '';
   });
 
   constructor() {

@@ -77,7 +77,6 @@ export class GapPrices {
   readonly parts = input.required<readonly PartPrediction[]>();
   /** The one that decides: it stands open, and the rest behind a press; without, all stand open. */
   readonly deciding = input<ShopItem | null>();
-  private readonly fields = viewChildren(TextField);
 
   protected readonly isIn = signal(false);
   /** Of another piece it is folded again. */
@@ -116,11 +115,5 @@ export class GapPrices {
 
   private isTyped(id: string): boolean {
     return this.readyCut.textOf(id) !== '';
-  }
-
-  /** To the first that is empty. */
-  focus(): void {
-    const empty = this.shown().findIndex(({ item }) => !this.isTyped(item.id));
-    this.fields()[Math.max(0, empty)]?.focus();
   }
 }

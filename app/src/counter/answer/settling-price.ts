@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject, viewChild } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Format } from '@core/format/format';
 import { AnswerNow } from './answer-now';
 import { GapPrices } from './gap-prices';
@@ -60,9 +60,4 @@ export class SettlingPrice {
 
   protected readonly kind = computed(() => this.answer.asked()?.kind ?? null);
   protected readonly parts = computed(() => this.answer.prediction()?.parts ?? []);
-  private readonly gaps = viewChild(GapPrices);
-
-  focus(): void {
-    this.gaps()?.focus();
-  }
 }

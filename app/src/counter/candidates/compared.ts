@@ -1,6 +1,7 @@
 import { inject, Injectable, signal } from '@angular/core';
 import { Format } from '@core/format/format';
 import type { LyingText } from '@core/price/read-lying';
+import { priceFieldsAfter } from '@core/price/typed-price';
 import { Clock } from '../../household/clock';
 import { draftKey } from '../../household/draft-key';
 import { keepInTab } from '../../ui/form/keep-in-tab';
@@ -31,7 +32,9 @@ export class Compared {
   }
 
   set(id: number, part: Partial<Lying>): void {
-    this.lying.update((all) => all.map((each) => (each.id === id ? { ...each, ...part } : each)));
+    this.lying.update((all) =>
+      all.map((each) => (each.id === id ? { ...each, ...priceFieldsAfter(each, part) } : each)),
+    );
   }
 
   add(): void {

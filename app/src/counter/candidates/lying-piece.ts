@@ -78,8 +78,8 @@ export class LyingPiece {
     const [read, { price, pricedBy }] = [this.read(), this.lying()];
     if (!read || read.perKgMinor === null) return '';
     const of = { kg: '/kg', lb: '/lb', '100g': '/100 g', piece: ' each' }[pricedBy];
-    const minor = this.format.parseMoney(price);
-    const typed = minor === null ? '' : this.format.money(minor) + of;
+    const minor = this.format.parsePrice(price)?.minor;
+    const typed = minor === undefined ? '' : this.format.money(minor) + of;
     const weight = read.isUsualWeight
       ? `a usual ${this.format.roughMass(read.massDg)}`
       : this.format.mass(read.massDg);

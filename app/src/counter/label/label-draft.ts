@@ -12,6 +12,7 @@ import { Format } from '@core/format/format';
 import type { Discount } from '@core/price/discount';
 import type { Quote } from '@core/price/quote';
 import { coinsFor, exchanged } from '@core/price/exchange';
+import { priceFieldsAfter } from '@core/price/typed-price';
 import { readLabel, type LabelText as TextOfLabel, type ReadLabel } from '@core/price/read-label';
 import { Clock } from '../../household/clock';
 import { HouseholdStore } from '../../household/household-store';
@@ -56,7 +57,7 @@ export const LABEL_FIELDS = [...Object.keys(EMPTY), 'pricedBy'] as (keyof LabelT
 
 /** What the label says as far as it has been typed; the core says what follows from it. */
 export const LabelDraft = signalStore(
-  withState(EMPTY),
+  withState({ ...EMPTY, sureOf: '' }),
   withProps(() => ({ _format: inject(Format), _clock: inject(Clock), _store: inject(HouseholdStore) })),
   withLinkedState(({ _format }) => ({ pricedBy: draftOf<Quote['unit']>(() => _format.priceUnit()) })),
   withComputed(({ _format, _store, currency, rate }) => ({
@@ -87,6 +88,10 @@ export const LabelDraft = signalStore(
       total: total(),
       discount: { kind: discountKind(), amount: discount(), pay: pay(), each: _format.priceUnit() },
     })),
+  })),
+  withComputed(({ text, sureOf }) => ({
+    /** Somebody has said that it is right as it was typed. */
+    isSure: computed(() => sureOf() === JSON.stringify(text())),
   })),
   withComputed(({ format, text }) => ({
     /** What follows from it, in the currency that it is in. */
@@ -138,7 +143,10 @@ export const LabelDraft = signalStore(
     }),
   })),
   withMethods((store) => ({
-    type: (text: Partial<LabelText>): void => patchState(store, text),
+    type: (text: Partial<LabelText>): void =>
+      patchState(store, priceFieldsAfter({ price: store.price(), pricedBy: store.pricedBy() }, text)),
+    /** What was asked about is right as it stands. */
+    beSure: (): void => patchState(store, { sureOf: JSON.stringify(store.text()) }),
     clear: (): void => patchState(store, { ...EMPTY, pricedBy: store._format.priceUnit() }),
   })),
 );

@@ -1,12 +1,4 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  inject,
-  output,
-  signal,
-  viewChild,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal, viewChild } from '@angular/core';
 import { Format } from '@core/format/format';
 import { PRICED_BY } from '@core/format/label-words';
 import { Check } from '../../ui/field/check';
@@ -56,10 +48,7 @@ export class LabelForm {
   private readonly isAsked = signal(false);
   protected readonly isOffer = computed(() => this.isAsked() || this.label.discountKind() !== 'none');
 
-  /** Price and weight are typed to the last digit. */
-  readonly whole = output();
   private readonly price = viewChild.required<TextField>('price');
-  private readonly weight = viewChild.required<TextField>('weight');
 
   /** What has not been worked out by the others is empty, and says what would stand there. */
   protected readonly worked = computed(() => {
@@ -75,26 +64,6 @@ export class LabelForm {
   /** At once, within the press that chose the piece. */
   focus(): void {
     this.price().focus();
-  }
-
-  /** A price with all its digits is at its end, and the hand goes on to the weight. */
-  protected typePrice(text: string): void {
-    const isWhole = this.isAtItsEnd(text, this.label.price(), this.label.format().moneyDigits());
-    this.label.type({ price: text });
-    if (isWhole && this.label.weight() === '') this.weight().focus();
-  }
-
-  /** And from a weight as exact as labels are, to what is missing still. */
-  protected typeWeight(text: string): void {
-    const isWhole = this.isAtItsEnd(text, this.label.weight(), this.format.priceUnit() === 'kg' ? 3 : 2);
-    this.label.type({ weight: text });
-    if (isWhole) this.whole.emit();
-  }
-
-  /** Whether the last of its digits after the point has just been typed. */
-  private isAtItsEnd(text: string, before: string, digits: number): boolean {
-    const isTyped = text.length === before.length + 1 && text.startsWith(before);
-    return isTyped && digits > 0 && new RegExp(`\\d[.,]\\d{${digits}}$`).test(text);
   }
 
   protected toggleOffer(): void {

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import type { LabelAnswer } from '@core/format/label-words';
 import { PieceAsked } from '../piece/piece-asked';
 import { AnswerNow } from '../answer/answer-now';
 
@@ -12,7 +13,7 @@ import { AnswerNow } from '../answer/answer-now';
         <p>{{ asked.says }}</p>
         <div class="answers">
           @for (each of asked.answers; track each.word) {
-            <button type="button" class="quiet small" (click)="piece.label.type(each.mended)">
+            <button type="button" class="quiet small" (click)="take(each)">
               {{ each.word }}
             </button>
           }
@@ -36,5 +37,10 @@ import { AnswerNow } from '../answer/answer-now';
 })
 export class SecondLook {
   protected readonly answer = inject(AnswerNow);
-  protected readonly piece = inject(PieceAsked);
+  private readonly label = inject(PieceAsked).label;
+
+  protected take({ mended, isSure }: LabelAnswer): void {
+    if (isSure) this.label.beSure();
+    else this.label.type(mended);
+  }
 }

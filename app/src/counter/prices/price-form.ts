@@ -86,7 +86,7 @@ export class PriceForm {
     const here = notes.findLast(({ shop }) => shop === this.shop().trim()) ?? notes.at(-1);
     return here ? `last ${this.format.plainPerUnit(perKg(rateOf(here)))}` : this.format.currencySign();
   });
-  private readonly minor = computed(() => this.format.parseMoney(this.amount()));
+  private readonly minor = computed(() => this.format.parsePrice(this.amount())?.minor ?? null);
   private readonly each = computed(() => this.format.parseMass(this.weight(), 'small'));
   /** As it would be written down; null while it is no price. */
   private readonly price = computed(() => {

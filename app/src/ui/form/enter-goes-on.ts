@@ -5,7 +5,7 @@ const FIELDS =
 
 /**
  * Enter in a field goes on to the next one that is still empty, and never does the page's deed: on a
- * phone it is the key that closes a figure. From one that is empty it goes nowhere. With none left the keyboard goes away. What stands aside
+ * phone it is the key that closes a figure. With none left the keyboard goes away. What stands aside
  * (`data-aside`: what is worked out from the others) is passed over.
  */
 @Directive({ selector: '[vEnterGoesOn]', host: { '(keydown.enter)': 'goOn($event)' } })
@@ -16,8 +16,6 @@ export class EnterGoesOn {
     const from = event.target as HTMLElement;
     if (!(from instanceof HTMLInputElement) || from.matches('[type=radio], [type=checkbox]')) return;
     event.preventDefault();
-    // A figure that was whole has gone on by itself: the Enter that comes from habit leaves nothing out.
-    if (from.value.trim() === '') return;
     const isAfter = (field: HTMLElement): boolean =>
       (from.compareDocumentPosition(field) & Node.DOCUMENT_POSITION_FOLLOWING) !== 0;
     const isSeen = (field: HTMLElement): boolean => field.offsetParent !== null;
