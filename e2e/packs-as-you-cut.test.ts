@@ -165,18 +165,18 @@ describe('a whole piece in one line', () => {
   story('is read, frozen, taken back and closed', {
     'says what is not clear, and writes nothing down': async () => {
       const before = await count();
-      await person.click('In one line');
-      await person.fill('What came of it, in one line', '3 packs 1,2 kg; bin 430 g');
+      await person.click('Type all at once');
+      await person.fill('What came of it, all at once', '3 packs 1,2 kg; bin 430 g');
       await person.click('Write it down');
       await person.sees('Say “each” or “in all”');
-      await person.fill('What came of it, in one line', '2 packs of thighs 300, 320 g;');
+      await person.fill('What came of it, all at once', '2 packs of thighs 300, 320 g;');
       await person.sees('“thighs” is nothing that comes off here');
       expect(await count()).toBe(before);
     },
 
     'shows what it has read, and freezes it in one act': async () => {
       await person.fill(
-        'What came of it, in one line',
+        'What came of it, all at once',
         'liquid 60 g; five packs 520, 540, 515, 530 and 525 g; fat 0,7 kg; bin 160',
       );
       await person.sees('Leaves 450 g on the board.');
@@ -197,14 +197,14 @@ describe('a whole piece in one line', () => {
     },
 
     'more than there is is refused, and what was typed stays': async () => {
-      await person.click('In one line');
-      await person.fill('What came of it, in one line', '1 pack 2 kg');
+      await person.click('Type all at once');
+      await person.fill('What came of it, all at once', '1 pack 2 kg');
       await person.sees('more than there is');
       const before = await count();
       await person.click('Freeze 1 pack');
       await person.sees('is more than is left of strip loin');
       expect(await count()).toBe(before);
-      await person.shows('What came of it, in one line', '1 pack 2 kg');
+      await person.shows('What came of it, all at once', '1 pack 2 kg');
     },
 
     'with all of it off, enter in the empty field closes it, as the page says': async () => {

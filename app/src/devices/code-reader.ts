@@ -47,7 +47,12 @@ const FRAME_MS = 250;
     <video #video [hidden]="!isOn()" muted playsinline></video>
     <canvas #frame [hidden]="!isShown()" width="480" height="320"></canvas>
     <div class="typed">
-      <v-text [label]="label()" [(value)]="typed" (keydown.enter)="$event.preventDefault(); say(typed())" />
+      <v-text
+        [keys]="keys()"
+        [label]="label()"
+        [(value)]="typed"
+        (keydown.enter)="$event.preventDefault(); say(typed())"
+      />
       <button type="button" class="quiet" (click)="say(typed())">Read</button>
     </div>
     <p class="said" role="status">{{ said() }}</p>
@@ -59,6 +64,7 @@ export class CodeReader {
   private readonly video = viewChild.required<ElementRef<HTMLVideoElement>>('video');
   private readonly frame = viewChild.required<ElementRef<HTMLCanvasElement>>('frame');
   readonly label = input('Or type it');
+  readonly keys = input<'text' | 'numeric'>('text');
   /** What the camera that is not there can be shown. */
   readonly standIns = input<readonly StandInCode[]>([]);
   readonly found = output<string>();

@@ -23,6 +23,7 @@ import { likelyCount } from './likely-count';
 import { mayBeRest } from './may-be-rest';
 import { nextPart, type Off } from './next-part';
 import { partRanges } from './part-ranges';
+import { stillInHand } from './still-in-hand';
 import { virtualMassDg } from './virtual-meat';
 import { weightQuestion } from './weight-question';
 
@@ -380,6 +381,20 @@ describe('how many a weight is', () => {
     ['what is not of the kind', 'nothing', 2600, 1, [], bird],
   ])('%s', (_what, part, massDg, count, before, piece) => {
     expect(likelyCount(chicken, eight, piece, { part, massDg }, before)).toBe(count);
+  });
+
+  it('what is packed stays in the hand until its usual number or weight is there', () => {
+    const birds = { inDg: 80_000, leftDg: 60_000, count: 4 };
+    const thighs = (count: number): Off => ({ part: 'thighs', massDg: 1850 * count, count });
+    expect(stillInHand(chicken, eight, birds, [thighs(2), thighs(2)])).toBe('thighs');
+    expect(stillInHand(chicken, eight, birds, [thighs(2), thighs(2), thighs(4)])).toBeNull();
+    // Three quarters of its usual share are enough.
+    const share = eight.shares['fat-skin'] ?? 0;
+    const fat = (part: number): Off => ({ part: 'fat-skin', massDg: 80_000 * share * part, count: 1 });
+    expect(stillInHand(chicken, eight, birds, [fat(0.4)])).toBe('fat-skin');
+    expect(stillInHand(chicken, eight, birds, [fat(0.4), fat(0.4)])).toBeNull();
+    expect(stillInHand(chicken, eight, birds, [])).toBeNull();
+    expect(stillInHand(chicken, eight, birds, [{ part: 'neck collar', massDg: 90, count: 1 }])).toBeNull();
   });
 
   it('nobody can tell how many steaks make a kilogram', () => {

@@ -18,10 +18,14 @@ export interface PieceBought {
   readonly on: IsoDate;
 }
 
-/** What is written down of a piece that was bought. */
-export function pieceBought(lot: Lot): PieceBought {
+/**
+ * What is written down of a piece that was bought.
+ *
+ * @param typed its weight as it was typed; empty where nobody knows
+ */
+export function pieceBought(lot: Lot, typed = ''): PieceBought {
   return {
-    mass: { massDg: lot.inDg, typed: '' },
+    mass: { massDg: lot.inDg, typed },
     count: lot.count,
     paidMinor: lot.paidMinor ?? 0,
     shop: lot.shop ?? '',

@@ -132,6 +132,7 @@ describe('a whole piece as a line says it', () => {
       { part: 'strip-and-tail', name: 'Strip', destination: 'bin' as const, massDg: 4300, count: null },
     ],
     liquidDg: 800,
+    unknown: [],
   };
 
   it('liquid, packs and bin are written together', () => {

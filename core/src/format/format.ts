@@ -299,6 +299,11 @@ export class Format {
     return plural(count, word);
   }
 
+  /** The keys that a time of day is typed with: digits and a point, where nobody writes am and pm. */
+  timeKeys(): 'decimal' | 'text' {
+    return this.isImperial() ? 'text' : 'decimal';
+  }
+
   /** A time of day, `HH:MM`, on the household's own clock. */
   time(time: string): string {
     return timeOfDay(time, this.settings().system);

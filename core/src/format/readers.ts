@@ -1,4 +1,5 @@
 import type { MassDg } from '../units/mass';
+import type { TypedMass } from '../units/parse-mass';
 import { failure, success, type Result } from '../units/result';
 import type { Format } from './format';
 
@@ -27,14 +28,27 @@ export function countReader(least: number, most: number, what = 'How many is'): 
 export function massReader(
   format: Format,
   assumed: 'large' | 'small',
-  { least = 1, most = Infinity, what = 'weight' } = {},
+  limits: { readonly least?: number; readonly most?: number; readonly what?: string } = {},
 ): Reader<MassDg> {
+  const read = typedMassReader(format, assumed, limits);
+  return (text) => {
+    const mass = read(text);
+    return mass.ok ? success(mass.value.massDg) : mass;
+  };
+}
+
+/** The same with what was typed, for the journal. */
+export function typedMassReader(
+  format: Format,
+  assumed: 'large' | 'small',
+  { least = 1, most = Infinity, what = 'weight' } = {},
+): Reader<TypedMass> {
   return (text) => {
     const doubt = format.massDoubt(text, assumed);
     if (doubt) return failure(doubt);
-    const massDg = format.parseMass(text, assumed)?.massDg ?? null;
-    if (massDg === null || massDg < least) return failure(`“${text}” is no ${what}.`);
-    return massDg > most ? failure(`${format.mass(most)} is the most.`) : success(massDg);
+    const mass = format.parseMass(text, assumed);
+    if (mass === null || mass.massDg < least) return failure(`“${text}” is no ${what}.`);
+    return mass.massDg > most ? failure(`${format.mass(most)} is the most.`) : success(mass);
   };
 }
 

@@ -1,6 +1,6 @@
 import { meantWeight, type Meant, type WeightAsked } from '../board/meant-weight';
 import type { TypedMass } from '../units/parse-mass';
-import { failure, type Result } from '../units/result';
+import { failure, success, type Result } from '../units/result';
 import type { Format } from './format';
 
 /** An answer to a weight in doubt: what a press on it types. */
@@ -37,7 +37,8 @@ export function typedWeight(
     );
   if (mass.massDg <= 0) return failure('A weight is more than zero.');
   const read = asked && !isSure ? meantWeight(text, asked, format.massStyle()) : null;
-  if (!asked || read?.is !== 'doubt') return { ok: true, value: read?.mass ?? mass };
+  if (!asked || read === null) return success(mass);
+  if (read.is === 'weight') return success(read.mass);
   const answers = read.meant.map((each) => answerOf(each, asked));
   const own = read.asTyped && {
     word: ownWord(read.asTyped, asked),

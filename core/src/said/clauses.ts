@@ -1,6 +1,6 @@
 import type { Part } from '../catalogue/kind-schema';
 import { failure, success, type Result } from '../units/result';
-import { partsSaid, type PartSaid } from './part-said';
+import { partsNamed, partsSaid, type PartSaid } from './part-said';
 import type { Figure, SaidWord } from './said-words';
 
 /** One clause of a line: what it is about, how many packs, and the weights. */
@@ -13,16 +13,38 @@ export interface Clause {
   /** What was said of a single weight: that of each, or of all together. */
   readonly shared: 'each' | 'in-all' | null;
   readonly figures: readonly Figure[];
+  /** Whether the weights stand behind an "of": "12 steaks of 320 g" may be each or in all. */
+  readonly isOf: boolean;
+  /** Whether the weight was said before what it is of: "700 g fat, 320 g steak". */
+  readonly isWeightFirst: boolean;
 }
 
-const EMPTY: Clause = { about: null, packs: null, pieces: null, shared: null, figures: [] };
+/** A line in clauses, and the words that mean nothing on this piece. */
+export interface Clauses {
+  readonly clauses: readonly Clause[];
+  readonly unknown: readonly string[];
+}
+
+const EMPTY: Clause = {
+  about: null,
+  packs: null,
+  pieces: null,
+  shared: null,
+  figures: [],
+  isOf: false,
+  isWeightFirst: false,
+};
 
 const FILLER = new Set(
   (
     'a an the of these those with weight weights weighing weighed went goes go to in into at and is are was ' +
-    'were for it its that this each all together total altogether came off made'
+    'were for it its that this each all together total altogether came off made i we you got have has had ' +
+    'then also plus with about around some more them other another'
   ).split(' '),
 );
+/** What a word means that nobody knows. */
+const NOBODY: PartSaid = { part: '', name: '', destination: 'bin' };
+const PIECES = /^(?:pieces?|pcs?)$/;
 const PACKS = /^(?:packs?|bags?|packets?|parcels?)$/;
 const TIMES = /^(?:x|times)$/;
 const IN_ALL = /^(?:together|total|altogether|all)$/;
@@ -34,22 +56,29 @@ const MOST_PIECES = 60;
  * clause of weights alone goes on with the one before it.
  *
  * @param parts those of the way first
+ * @param others what comes off when it is cut otherwise
  */
-export function clausesOf(words: readonly SaidWord[], parts: readonly Part[]): Result<Clause[]> {
-  return new Clauses(words, parts).read();
+export function clausesOf(
+  words: readonly SaidWord[],
+  parts: readonly Part[],
+  others: readonly Part[] = [],
+): Result<Clauses> {
+  return new Reading(words, parts, others).read();
 }
 
-class Clauses {
+class Reading {
   private readonly all: Clause[] = [];
+  private readonly unknown: string[] = [];
   private now = EMPTY;
   private at = 0;
 
   constructor(
     private readonly words: readonly SaidWord[],
     private readonly parts: readonly Part[],
+    private readonly others: readonly Part[],
   ) {}
 
-  read(): Result<Clause[]> {
+  read(): Result<Clauses> {
     for (; this.at < this.words.length; this.at++) {
       const word = this.words[this.at];
       if (word?.is === 'end') this.close();
@@ -58,7 +87,10 @@ class Clauses {
       if (problem !== null) return failure(problem);
     }
     this.close();
-    return success(this.all);
+    return success({
+      clauses: this.all.filter(({ about }) => about !== NOBODY),
+      unknown: [...new Set(this.unknown)],
+    });
   }
 
   private close(): void {
@@ -78,8 +110,13 @@ class Clauses {
     const next = this.words[this.at + 1];
     const isCount = figure.unit === null && /^\d+$/.test(figure.text) && next?.is === 'word';
     const count = Number(figure.text);
-    if (isCount && PACKS.test(next.text)) {
-      if (this.now.figures.length > 0 || this.now.about) this.close();
+    if (this.now.isWeightFirst) this.close();
+    if (isCount && count <= MOST_PIECES && (PIECES.test(next.text) || this.isOneOf(next.text))) {
+      if (this.now.figures.length > 0) this.close();
+      this.now = { ...this.now, about: this.now.about ?? this.all.at(-1)?.about ?? null, pieces: count };
+      this.at += PIECES.test(next.text) ? 1 : 0;
+    } else if (isCount && PACKS.test(next.text)) {
+      if (this.now.figures.length > 0 || this.now.packs !== null) this.close();
       this.now = { ...this.now, packs: count };
       this.at += 1;
     } else if (isCount && TIMES.test(next.text)) {
@@ -88,7 +125,17 @@ class Clauses {
     } else if (isCount && count <= MOST_PIECES && this.phrase(this.at + 1).found.length > 0) {
       if (this.now.figures.length > 0) this.close();
       this.now = { ...this.now, pieces: count };
-    } else this.now = { ...this.now, figures: [...this.now.figures, figure] };
+    } else {
+      const [before] = this.words.slice(Math.max(0, this.at - 1), this.at);
+      const isOf = before?.is === 'word' && before.text === 'of';
+      this.now = { ...this.now, figures: [...this.now.figures, figure], isOf: this.now.isOf || isOf };
+    }
+  }
+
+  /** "One of 340 g": another of what was said before. */
+  private isOneOf(next: string): boolean {
+    const after = this.words[this.at + 2];
+    return next === 'of' && after?.is === 'figure' && after.unit !== null;
   }
 
   /** A part, or where something goes; and the words that say how a weight is meant. */
@@ -99,8 +146,12 @@ class Clauses {
     if (FILLER.has(text) || PACKS.test(text)) return null;
     const { found, length } = this.phrase(this.at);
     const [about, other] = found;
-    if (!about)
-      return `“${text}” is nothing that comes off here. Say one of: ${this.parts.map(({ name }) => name).join('; ')}; or where it goes.`;
+    if (!about) {
+      this.unknown.push(text);
+      // What follows may be its weight, and is nobody else's.
+      this.turnTo(NOBODY);
+      return null;
+    }
     if (other)
       return `Which “${text}” is it: ${found.map(({ name }) => name).join(', or ')}? Write it in full.`;
     this.turnTo(about);
@@ -123,7 +174,8 @@ class Clauses {
       this.close();
       this.now = { ...this.now, figures: own };
     }
-    this.now = { ...this.now, about };
+    const isWeightFirst = this.now.figures.length > 0 && this.now.packs === null;
+    this.now = { ...this.now, about, isWeightFirst };
   }
 
   /** The longest phrase from here on that means something on this piece. */
@@ -136,6 +188,10 @@ class Clauses {
     for (let length = texts.length; length > 0; length--) {
       const found = partsSaid(this.parts, texts.slice(0, length));
       if (found.length > 0) return { found, length };
+    }
+    for (let length = texts.length; length > 0; length--) {
+      const [part] = partsNamed(this.others, texts.slice(0, length));
+      if (part) return { found: [part], length };
     }
     return { found: [], length: 0 };
   }

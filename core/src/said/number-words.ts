@@ -16,7 +16,8 @@ const NUMBER = new RegExp(`\\b(?:${WORD})(?:[\\s-]+(?:and\\s+)?(?:${WORD}))*\\b`
  * @example figuresFor('eight packs, three hundred and twenty grams') // '8 packs, 320 grams'
  */
 export function figuresFor(text: string): string {
-  return text.replace(NUMBER, (words) => listed(words.toLowerCase().split(/[\s-]+/)).join(' '));
+  const dozens = text.replace(/\bhalf a dozen\b/gi, '6').replace(/\b(?:an?|one) dozen\b/gi, '12');
+  return dozens.replace(NUMBER, (words) => listed(words.toLowerCase().split(/[\s-]+/)).join(' '));
 }
 
 /** One number of the words; more where the next does not go on with it ("three four"). */

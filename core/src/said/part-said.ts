@@ -1,4 +1,6 @@
 import type { Part } from '../catalogue/kind-schema';
+import { cutNames } from '../catalogue/cut-names';
+import { shopItem } from '../catalogue/shop-items';
 import { DESTINATION_IDS, type Destination } from '../ledger/destination';
 
 /** What a line speaks of: a part that is known, or what only says where it goes. */
@@ -8,8 +10,13 @@ export interface PartSaid {
   readonly destination: Destination;
 }
 
-/** A part's words, each without its plural. */
-const stem = (word: string): string => word.toLowerCase().replace(/(?<=\p{L}{3})s$/u, '');
+/** A part's words, each without its plural: "carcasses" and "carcass" are one. */
+const stem = (word: string): string =>
+  word
+    .toLowerCase()
+    .replace(/(?<=ss|sh|ch|x)es$/u, '')
+    .replace(/(?<=\p{L}{3})s$/u, '')
+    .replace(/(?<=hal)ve$/u, 'f');
 const wordsOf = (text: string): string[] => text.toLowerCase().match(/\p{L}+/gu) ?? [];
 
 /** What is said for a destination, beside its own name. */
@@ -31,11 +38,28 @@ const ALSO: Readonly<Record<string, Destination>> = {
 
 /** Parts of which a phrase says every word. */
 function named(parts: readonly Part[], phrase: readonly string[]): Part[] {
-  const said = phrase.map(stem);
+  const said = phrase.flatMap(wordsOf).map(stem);
   return parts.filter(({ id, name, portion = '', portions = '' }) => {
     const own = new Set([id, name, portion, portions].flatMap(wordsOf).map(stem));
     return said.every((word) => own.has(word));
   });
+}
+
+/** Parts of which a phrase is another name: what a shop calls it, or calls it elsewhere. */
+function calledElsewhere(parts: readonly Part[], phrase: readonly string[]): Part[] {
+  const said = phrase.flatMap(wordsOf).map(stem).join(' ');
+  const isIt = (name: string): boolean =>
+    wordsOf(name.replace(/\(.*\)/, ''))
+      .map(stem)
+      .join(' ') === said;
+  return parts.filter(({ shopItem: id = '' }) => [shopItem(id)?.name ?? '', ...cutNames(id)].some(isIt));
+}
+
+/** Parts that a phrase names, by their own names or those of shops. */
+export function partsNamed(parts: readonly Part[], phrase: readonly string[]): PartSaid[] {
+  const own = named(parts, phrase);
+  const found = own.length > 0 ? own : calledElsewhere(parts, phrase).slice(0, 1);
+  return found.map(({ id, name, destination }) => ({ part: id, name, destination }));
 }
 
 /**
@@ -46,8 +70,8 @@ function named(parts: readonly Part[], phrase: readonly string[]): Part[] {
  * @example partsSaid(parts, ['fat']) // the fat cap of a strip loin
  */
 export function partsSaid(parts: readonly Part[], phrase: readonly string[]): PartSaid[] {
-  const found = named(parts, phrase);
-  if (found.length > 0) return found.map(({ id, name, destination }) => ({ part: id, name, destination }));
+  const found = partsNamed(parts, phrase);
+  if (found.length > 0) return found;
   const [word = '', ...more] = phrase.map(stem);
   const destination = ALSO[word] ?? DESTINATION_IDS.find((id) => stem(id) === word);
   if (!destination || more.length > 0) return [];

@@ -22,12 +22,16 @@ export interface SaidLine {
   readonly others: readonly SaidItem[];
   /** What ran out of the bag; null where nobody says. */
   readonly liquidDg: MassDg | null;
+  /** Words that mean nothing on this piece; while there are any it is not all that was said. */
+  readonly unknown: readonly string[];
 }
 
 /** What reads a line: the piece's parts, and how the household writes. */
 export interface LineReader {
   /** Those of its way first; the first one of most weight is meant where none is named. */
   readonly parts: readonly Part[];
+  /** The kind's others, which come off when it is cut otherwise. */
+  readonly others?: readonly Part[];
   /** What is packed where nobody says. */
   readonly usual: Pick<Part, 'id' | 'name' | 'destination'>;
   readonly format: Pick<Format, 'massAsTyped' | 'smallUnit' | 'labelStyle'>;
@@ -40,11 +44,18 @@ export interface LineReader {
  * @example readSaidLine('8 packs of steaks 320, 340, 355, 310, 330, 345, 350, 325 g; bin 430 g', reader)
  */
 export function readSaidLine(text: string, reader: LineReader): Result<SaidLine> {
-  const clauses = clausesOf(saidWords(figuresFor(text), reader.format.labelStyle().decimal), reader.parts);
+  const clauses = clausesOf(
+    saidWords(figuresFor(text), reader.format.labelStyle().decimal),
+    reader.parts,
+    reader.others,
+  );
   if (!clauses.ok) return clauses;
   const items: SaidItem[][] = [[], []];
   let liquidDg: MassDg | null = null;
-  for (const clause of clauses.value) {
+  const { unknown } = clauses.value;
+  for (const clause of clauses.value.clauses) {
+    // Beside a word that nobody knows: its weight may be that one's.
+    if (unknown.length > 0 && clause.figures.length === 0) continue;
     const masses = massesOf(clause, reader);
     if (!masses.ok) return masses;
     const about = clause.about ?? said(reader.usual);
@@ -56,9 +67,20 @@ export function readSaidLine(text: string, reader: LineReader): Result<SaidLine>
     items[clause.packs === null ? 1 : 0]?.push(...own);
   }
   const [packs = [], others = []] = items;
-  if (packs.length + others.length === 0)
-    return failure('Say how many packs and what each weighs, like “8 packs 320, 340 …; bin 430”.');
-  return success({ packs, others, liquidDg });
+  if (packs.length + others.length === 0 && unknown.length === 0)
+    return failure('Say how many packs and what each weighs, like “3 packs 320, 340, 310; bin 430”.');
+  return success({ packs, others, liquidDg, unknown });
+}
+
+/**
+ * A line as one may be written, to show how: it reads like any other.
+ *
+ * @param packsDg what each pack of it weighs
+ * @example exampleLine([3200, 3400], 4300, format) // '2 packs 320 g and 340 g; bin 430 g'
+ */
+export function exampleLine(packsDg: readonly MassDg[], binDg: MassDg, format: Pick<Format, 'mass'>): string {
+  const packs = new Intl.ListFormat('en-GB').format(packsDg.map((massDg) => format.mass(massDg)));
+  return `${packsDg.length} packs ${packs}; bin ${format.mass(binDg)}`;
 }
 
 const said = ({ id, name, destination }: LineReader['usual']): PartSaid => ({ part: id, name, destination });
@@ -73,8 +95,16 @@ function massesOf(clause: Clause, reader: LineReader): Result<MassDg[]> {
   const all = masses as MassDg[];
   if (all.length === 0) return failure(`What do the ${what.toLowerCase()} weigh? No weight was said.`);
   if (all.some((mass) => mass <= 0)) return failure('A weight is more than zero.');
-  if (packs === null || packs === all.length) return success(all);
   const [one = 0] = all;
+  const { pieces } = clause;
+  if (packs === null && pieces !== null && pieces > 1 && all.length === 1) {
+    if (shared === 'each') return success([one * pieces]);
+    if (shared === null && clause.isOf)
+      return failure(
+        `Is that the weight of each of the ${pieces} ${what.toLowerCase()}, or in all? Say “each” or “in all”.`,
+      );
+  }
+  if (packs === null || packs === all.length) return success(all);
   if (all.length === 1 && shared === 'each') return success(Array.from({ length: packs }, () => one));
   if (all.length === 1 && shared === 'in-all') return success(evenly(one, packs));
   if (all.length === 1)
@@ -105,6 +135,6 @@ function massOf(
 ): MassDg | null {
   if (unit !== null) return format.massAsTyped(text, 'small')?.massDg ?? null;
   if (asNext !== null) return format.massAsTyped(`${text} ${asNext}`, 'small')?.massDg ?? null;
-  const isLarge = Number(text.replace(',', '.')) < LARGE_BELOW[format.smallUnit()];
+  const isLarge = text.includes('/') || Number(text.replace(',', '.')) < LARGE_BELOW[format.smallUnit()];
   return format.massAsTyped(text, isLarge ? 'large' : 'small')?.massDg ?? null;
 }

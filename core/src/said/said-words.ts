@@ -1,3 +1,4 @@
+import { FRACTION, spelled } from '../units/amount';
 import type { DecimalSign } from '../units/number-style';
 
 /** A word of a line: a figure with its unit or without, a word, or the end of a clause. */
@@ -10,10 +11,12 @@ export interface Figure {
   readonly unit: string | null;
 }
 
+/** A number with a fraction stands as one figure: "1 1/2". */
+const WITH_FRACTION = new RegExp(`^${FRACTION}(?![\\d.,])`);
 const UNITS = 'kilograms?|kilos?|kgs?|grams?|gr|g|pounds?|lbs?|ounces?|oz';
 const UNIT = new RegExp(`^(?:${UNITS})\\b\\.?`, 'i');
 /** "1 lb 2 oz" is one weight. */
-const SMALLER = /^\s*(\d+(?:[.,]\d+)?)\s*(?:ounces?|oz|grams?|g)\b\.?/i;
+const SMALLER = /^\s*(\d+(?:[.,]\d+)?(?:\s+\d+\/\d+)?)\s*(?:ounces?|oz|grams?|g)\b\.?/i;
 const LARGE = /^(?:k|lb|po)/i;
 
 /**
@@ -25,11 +28,11 @@ const LARGE = /^(?:k|lb|po)/i;
 export function saidWords(line: string, decimal: DecimalSign): SaidWord[] {
   const figure = decimal === '.' ? /^\d+(?:\.\d+)?/ : /^\d+(?:[.,]\d+)?/;
   const words: SaidWord[] = [];
-  let rest = line.trim();
+  let rest = spelled(line).trim();
   while (rest !== '') {
     const ends = /^(?:[;\n]|\.(?=\s|$))\s*/.exec(rest);
-    const number = figure.exec(rest);
-    const word = /^(?:×|\p{L}[\p{L}'’-]*)/u.exec(rest);
+    const number = WITH_FRACTION.exec(rest) ?? figure.exec(rest);
+    const word = /^(?:×|st\.(?= )|\p{L}[\p{L}'’-]*)/iu.exec(rest);
     if (ends) {
       words.push({ is: 'end' });
       rest = rest.slice(ends[0].length);
@@ -44,6 +47,25 @@ export function saidWords(line: string, decimal: DecimalSign): SaidWord[] {
     rest = rest.replace(/^[\s,:()+&]+/, '');
   }
   return words;
+}
+
+/** A stretch of a line; one that means nothing is marked. */
+export interface Stretch {
+  readonly text: string;
+  readonly isUnknown: boolean;
+}
+
+/**
+ * A line as it was written, with the words that mean nothing on this piece apart from the rest.
+ *
+ * @example stretchesOf('steaks 320 glorp', ['glorp']) // 'steaks 320 ', and 'glorp' marked
+ */
+export function stretchesOf(line: string, unknown: readonly string[]): Stretch[] {
+  const marked = new Set(unknown);
+  return line
+    .split(/(\p{L}[\p{L}'’-]*)/u)
+    .filter((text) => text !== '')
+    .map((text) => ({ text, isUnknown: marked.has(text.toLowerCase()) }));
 }
 
 function weightAt(rest: string, figure: string): { readonly read: SaidWord; readonly length: number } {

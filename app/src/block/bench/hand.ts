@@ -15,6 +15,7 @@ import { mayBeRest } from '@core/board/may-be-rest';
 import type { WeightAsked } from '@core/board/meant-weight';
 import { partRanges } from '@core/board/part-ranges';
 import { portionAsked } from '@core/board/portion-weight';
+import { stillInHand } from '@core/board/still-in-hand';
 import { slicingSoFar } from '@core/books/slicing-so-far';
 import { virtualMassDg } from '@core/board/virtual-meat';
 import { weightQuestion } from '@core/board/weight-question';
@@ -34,6 +35,7 @@ import { ScaleLink } from '../../devices/scale/scale-link';
 import { draftKey } from '../../household/draft-key';
 import { draftOf } from '../../ui/form/draft-of';
 import { keepInTab } from '../../ui/form/keep-in-tab';
+import { Packing } from '../packing/packing';
 import { Board } from './board';
 
 interface HandState {
@@ -77,13 +79,15 @@ export const Hand = signalStore(
     link: inject(ScaleLink),
     _board: inject(Board),
     _format: inject(Format),
+    _packing: inject(Packing),
     _store: inject(HouseholdStore),
     _virtual: seededUniform(Math.floor(performance.timeOrigin)),
   })),
-  withLinkedState(({ _board: board }) => ({
+  withLinkedState(({ _board: board, _packing: packing }) => ({
     part: linkedSignal<string, string>({
       source: board.mark,
-      computation: () => untracked(() => board.next()?.part ?? board.cuts().at(-1)?.part ?? ''),
+      computation: () =>
+        untracked(() => packed(board, packing) ?? board.next()?.part ?? board.cuts().at(-1)?.part ?? ''),
     }),
   })),
   withComputed(({ _board: board, nexts }) => {
@@ -255,8 +259,11 @@ export const Hand = signalStore(
       send: (destination: Destination): void => patchState(store, { destination }),
       type: (typedText: string): void => type({ typedText }),
       /** One of the answers to a weight in doubt stands there now. */
-      answer: ({ text, count, isSure = false }: WeightAnswer): void =>
-        type({ typedText: text, ...(count === undefined ? {} : { typedCount: String(count) }) }, isSure),
+      answer: ({ text, count, isSure }: WeightAnswer): void =>
+        type(
+          { typedText: text, ...(count === undefined ? {} : { typedCount: String(count) }) },
+          isSure === true,
+        ),
       typeCount: (typedCount: string | null): void => type({ typedCount }),
       toggleTyping: (): void => patchState(store, ({ typing }) => ({ typing: !typing })),
       /** Looks at the step so many further on. */
@@ -303,6 +310,14 @@ export const Hand = signalStore(
   })),
 );
 export type Hand = InstanceType<typeof Hand>;
+
+/** The part that goes into pack after pack; null where nothing is packed, or all of it is. */
+function packed(board: Board, packing: Packing): string | null {
+  const [kind, way, piece] = [board.kind(), board.way(), board.piece()];
+  return packing.isOn() && kind && way && piece && !board.mustDrain()
+    ? stillInHand(kind, way, piece, board.weighedSoFar())
+    : null;
+}
 
 /** The step at which a part comes off. */
 function stepOf(board: Board, part: string): number {

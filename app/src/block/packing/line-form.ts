@@ -1,9 +1,12 @@
 import { sum } from 'd3-array';
 import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
 import { Format } from '@core/format/format';
-import { readSaidLine, type SaidItem } from '@core/said/said-line';
+import { exampleLine, readSaidLine, type SaidItem } from '@core/said/said-line';
+import { stretchesOf } from '@core/said/said-words';
 import { PlaceChoice } from '../../household/parts/place-choice';
 import { Swatch } from '../../ui/piece/swatch';
+import { draftKey } from '../../household/draft-key';
+import { keepInTab } from '../../ui/form/keep-in-tab';
 import { TextField } from '../../ui/field/text-field';
 import { BenchActs } from '../bench/bench-acts';
 import { Board } from '../bench/board';
@@ -17,7 +20,7 @@ import { Packing } from './packing';
   template: `
     <form (submit)="$event.preventDefault(); write()" autocomplete="off">
       <v-text
-        label="What came of it, in one line"
+        label="What came of it, all at once"
         [lines]="3"
         [most]="2000"
         [placeholder]="example()"
@@ -25,6 +28,18 @@ import { Packing } from './packing';
         hint="Typed, or dictated with the keyboard’s microphone. Nothing is written down before you have seen it."
         [(value)]="text"
       />
+      @if (unknown().length > 0) {
+        <p class="echo" role="status">
+          @for (each of stretches(); track $index) {
+            @if (each.isUnknown) {
+              <mark>{{ each.text }}<span class="visually-hidden"> is not understood</span> ?</mark>
+            } @else {
+              {{ each.text }}
+            }
+          }
+        </p>
+        <p class="soft">Write it as one of: {{ names() }}; or where it goes.</p>
+      }
       @if (read().value; as line) {
         <table class="ledger">
           <tbody>
@@ -61,11 +76,21 @@ import { Packing } from './packing';
           [place]="packing.place()?.id ?? null"
           (chosen)="packing.put($event)"
         />
-        <button type="submit" class="act" [attr.aria-disabled]="!read().ok || null">{{ deed() }}</button>
+        <button type="submit" class="act" [attr.aria-disabled]="!isAll() || null">{{ deed() }}</button>
       </div>
     </form>
   `,
   styles: `
+    .echo {
+      margin: 10px 0 2px;
+      white-space: pre-wrap;
+    }
+    mark {
+      background: none;
+      color: var(--bad);
+      font-weight: 600;
+      text-decoration: underline wavy;
+    }
     table {
       margin: 12px 0 0;
     }
@@ -91,20 +116,38 @@ export class LineForm {
   protected readonly read = computed(() =>
     readSaidLine(this.text(), {
       parts: this.board.parts(),
+      others: this.board.kind()?.parts ?? [],
       usual: this.board.mainPart(),
       format: this.format,
     }),
   );
+  /** Words that mean nothing here; the one that is just being typed is no word yet. */
+  protected readonly unknown = computed(() => {
+    const typing = /(\p{L}[\p{L}'’-]*)$/u.exec(this.text())?.[1]?.toLowerCase();
+    return (this.read().value?.unknown ?? []).filter((word) => this.wasAsked() || word !== typing);
+  });
+  protected readonly stretches = computed(() => stretchesOf(this.text(), this.unknown()));
+  protected readonly names = computed(() =>
+    this.board
+      .parts()
+      .map(({ name }) => name.toLowerCase())
+      .join('; '),
+  );
+  /** All that was said is understood. */
+  protected readonly isAll = computed(() => this.read().value?.unknown.length === 0);
+
+  constructor() {
+    const key = draftKey('line');
+    keepInTab(() => `${key()} ${this.board.pieceId()}`, { text: this.text });
+  }
+
   /** While it is typed nothing is wrong yet but what is said in full. */
   protected readonly problem = computed(() =>
     this.text().trim() === '' || !(this.wasAsked() || /[;.\n]\s*$/.test(this.text()))
       ? ''
       : (this.read().problem ?? ''),
   );
-  protected readonly example = computed(() => {
-    const [large, small] = [3200, 3400].map((massDg) => this.format.mass(massDg));
-    return `8 packs ${large}, ${small} …; bin ${this.format.mass(4300)}`;
-  });
+  protected readonly example = computed(() => exampleLine([3200, 3400], 4300, this.format));
   protected readonly leftDg = computed(() => {
     const line = this.read().value;
     const left = this.board.piece()?.leftDg ?? 0;
@@ -133,7 +176,7 @@ export class LineForm {
   protected async write(): Promise<void> {
     this.wasAsked.set(true);
     const line = this.read().value;
-    if (line && (await this.acts.packAsSaid(line))) {
+    if (line && this.isAll() && (await this.acts.packAsSaid(line))) {
       this.text.set('');
       this.wasAsked.set(false);
       this.done.emit();

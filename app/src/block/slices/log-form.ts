@@ -28,12 +28,14 @@ const SPOKEN = { widthMm: 'Width', heightMm: 'Height', girthMm: 'Girth' } as con
   template: `
     <div class="grid">
       <v-field
+        keys="decimal"
         label="Length"
         [value]="format.length(log().lengthMm)"
         [read]="readLength"
         (changed)="setWhole({ lengthMm: $event })"
       />
       <v-field
+        keys="decimal"
         label="Weight"
         [value]="format.mass(massDg())"
         [read]="readMass"
@@ -66,6 +68,7 @@ const SPOKEN = { widthMm: 'Width', heightMm: 'Height', girthMm: 'Girth' } as con
             <tr>
               <td>
                 <v-field
+                  keys="decimal"
                   class="small"
                   look="bare"
                   [label]="'Place ' + (row + 1)"
@@ -77,6 +80,7 @@ const SPOKEN = { widthMm: 'Width', heightMm: 'Height', girthMm: 'Girth' } as con
               @for (key of keys(); track key) {
                 <td>
                   <v-field
+                    keys="decimal"
                     class="small"
                     look="bare"
                     [label]="spoken[key] + ' at place ' + (row + 1)"

@@ -40,6 +40,7 @@ const MOST_KINDS = 8;
           (valueChange)="by(index, $event)"
         />
         <v-field
+          keys="decimal"
           class="small"
           look="bare"
           [label]="'Size of kind ' + (index + 1)"

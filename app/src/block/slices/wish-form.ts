@@ -45,6 +45,7 @@ const NAMED: Readonly<Record<Wish['by'], string>> = {
       <v-choice [label]="label()" [options]="options()" [value]="wish().by" (valueChange)="choose($event)" />
       @if (wish().by !== 'mix') {
         <v-field
+          keys="decimal"
           [label]="wish().by === 'weight' ? 'Weight' : wish().by === 'thickness' ? 'Thickness' : 'How many'"
           [named]="named[wish().by]"
           [value]="shown()"

@@ -10,10 +10,12 @@ import {
   sendTo,
 } from '@core/deeds/correct-cut';
 import { Format } from '@core/format/format';
-import { countReader, massReader, readText } from '@core/format/readers';
+import { countReader, readText, typedMassReader } from '@core/format/readers';
 import type { Prepared } from '@core/ledger/entry';
 import { DESTINATION_IDS, type Destination } from '@core/ledger/destination';
 import type { Lot } from '@core/ledger/lot';
+import { typedAs } from '@core/ledger/typed-as';
+import type { TypedMass } from '@core/units/parse-mass';
 import { shortNumber } from '@core/label/short-number';
 import { partOf } from '@core/catalogue/kinds';
 import { HouseholdStore } from '../../household/household-store';
@@ -31,7 +33,8 @@ import { Board } from '../bench/board';
     <div class="pairs">
       <v-field
         label="Right weight"
-        [value]="format.mass(cut().inDg)"
+        keys="decimal"
+        [value]="typed()"
         [read]="readMass"
         (changed)="weigh($event)"
       />
@@ -111,7 +114,11 @@ export class PutRight {
   readonly cut = input.required<Lot>();
   readonly done = output();
   protected readonly destinations = asOptions(DESTINATION_IDS);
-  protected readonly readMass = massReader(this.format, 'small');
+  protected readonly readMass = typedMassReader(this.format, 'small');
+  /** As it was typed; what a scale gave, as it is written here. */
+  protected readonly typed = computed(
+    () => typedAs(this.store.household().journal, this.cut()) ?? this.format.mass(this.cut().inDg),
+  );
   protected readonly readCount = countReader(1, 1000);
   protected readonly name = computed(() => `${lotName(this.cut())}, ${this.format.mass(this.cut().inDg)}`);
   /** The parts of this way, and what it was called where that is none of them. */
@@ -159,8 +166,7 @@ export class PutRight {
     if (as !== '' && as !== this.cut().prepared) await this.store.perform(prepareAs(this.cut(), as));
   }
 
-  protected async weigh(massDg: number): Promise<void> {
-    const mass = { massDg, typed: this.format.mass(massDg) };
+  protected async weigh(mass: TypedMass): Promise<void> {
     await this.store.perform(correctWeight(this.cut(), mass, this.format));
   }
 

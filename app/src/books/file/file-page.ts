@@ -3,6 +3,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { Clock } from '../../household/clock';
 import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
+import { draftKey } from '../../household/draft-key';
 import { HouseholdStore } from '../../household/household-store';
 import { Ask } from '../../ui/ask/ask';
 import { Copies } from '../../household/files/copies';
@@ -41,6 +42,7 @@ const LIST = new Intl.ListFormat('en-GB');
 })
 export class FilePage {
   protected readonly store = inject(HouseholdStore);
+  protected readonly draft = draftKey('settings');
   protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly format = inject(Format);
   private readonly clock = inject(Clock);

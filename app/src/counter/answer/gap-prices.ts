@@ -6,7 +6,6 @@ import {
   input,
   linkedSignal,
   signal,
-  viewChildren,
 } from '@angular/core';
 import type { Kind } from '@core/catalogue/kind-schema';
 import type { ShopItem } from '@core/catalogue/shop-items';

@@ -2,6 +2,7 @@ import { computed, inject, Injectable, signal } from '@angular/core';
 import { asAsked } from '@core/price/as-asked';
 import type { Asked, PriceNote } from '@core/price/price-note';
 import { askPrice } from '@core/format/price-words';
+import { priceParts } from '@core/price/typed-price';
 import { bookWith, notesOf } from '@core/price/price-book';
 import { priceQuestions } from '@core/price/price-questions';
 import { Clock } from '../../household/clock';
@@ -45,8 +46,8 @@ export class ReadyCut {
     Object.keys(this.typed()).flatMap((item): PriceNote[] => {
       const asked = this.askedOf(item);
       const price = asked && asAsked(asked);
-      if (!price) return [];
-      const typed = `${this.textOf(item)}/${this.format.priceUnit()}`;
+      if (!asked || !price) return [];
+      const typed = `${priceParts(this.textOf(item)).amount}/${asked.unit}`;
       return [{ item, shop: this.shopName(), ...price, on: this.date(), typed, ...this.ofGrade() }];
     }),
   );

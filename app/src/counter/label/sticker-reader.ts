@@ -48,7 +48,12 @@ export interface LabelDay {
   imports: [CodeReader],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <v-code-reader label="Digits under the bars" [standIns]="standIns" (found)="read($event)" />
+    <v-code-reader
+      label="Digits under the bars"
+      keys="numeric"
+      [standIns]="standIns"
+      (found)="read($event)"
+    />
     <p role="status">{{ said() }}</p>
     @if (unlearnt(); as digits) {
       <button type="button" class="quiet" (click)="learn(digits)">Learn from this label</button>

@@ -12,6 +12,8 @@ import { HouseholdStore } from '../../household/household-store';
 import { Check } from '../../ui/field/check';
 import { Choice, type Options } from '../../ui/field/choice';
 import { Day } from '../../ui/field/day';
+import { draftKey } from '../../household/draft-key';
+import { keepInTab } from '../../ui/form/keep-in-tab';
 import { TextField } from '../../ui/field/text-field';
 
 const COUNTRIES = new Intl.DisplayNames(['en'], { type: 'region' });
@@ -69,6 +71,11 @@ export class FeastsForm {
   );
   protected readonly way = computed(() => Math.min(this.rule(), this.rules().length - 1));
   protected readonly tried = signal(false);
+
+  constructor() {
+    const key = draftKey('feast');
+    keepInTab(() => `${key()} ${this.clock.today()}`, { name: this.name, on: this.on, rule: this.rule });
+  }
 
   protected chooseCountry(code: string): Promise<unknown> {
     const known = FEASTS_OF_COUNTRY[code];

@@ -13,9 +13,11 @@ import { gradesOf } from '@core/price/of-grade';
 import { asAsked } from '@core/price/as-asked';
 import { perKg, rateOf } from '@core/price/rate';
 import { notesOf, type KeyedNote } from '@core/price/price-book';
+import { priceParts } from '@core/price/typed-price';
 import { MOST_ASKED, type PriceNote, type PriceUnit } from '@core/price/price-note';
 import { priceQuestions } from '@core/price/price-questions';
 import { Clock } from '../../household/clock';
+import { draftKey } from '../../household/draft-key';
 import { HouseholdStore } from '../../household/household-store';
 import { Ask } from '../../ui/ask/ask';
 import { Check } from '../../ui/field/check';
@@ -24,6 +26,7 @@ import { Day } from '../../ui/field/day';
 import { Pick } from '../../ui/field/pick';
 import { TextField } from '../../ui/field/text-field';
 import { draftOf } from '../../ui/form/draft-of';
+import { keepFormInTab } from '../../ui/form/keep-form-in-tab';
 
 /** One price, written down or corrected in seconds: item, shop, price. The rest is preset. */
 @Component({
@@ -71,6 +74,29 @@ export class PriceForm {
   protected readonly note = draftOf(() => this.editing()?.note ?? '', this.key);
   /** What is missing is said once somebody has tried. */
   protected readonly tried = draftOf(() => false, this.key);
+
+  constructor() {
+    const key = draftKey('price');
+    // For the day: from another one it would have been seen on another.
+    keepFormInTab(() => `${key()} ${this.today()} ${this.key() ?? ''} ${this.item()}`, {
+      shop: this.shop,
+      amount: this.amount,
+      unit: this.unit,
+      weight: this.weight,
+      day: this.day,
+      offer: this.offer,
+      grade: this.grade,
+      note: this.note,
+    });
+  }
+
+  /** A unit that is typed behind the price is chosen beside it; one that is chosen takes its place. */
+  protected type(change: { readonly price?: string; readonly unit?: PriceUnit }): void {
+    const { price = this.amount(), unit = this.unit() } = change;
+    const { amount, unit: typed } = priceParts(price);
+    this.amount.set(change.unit === undefined ? price : amount);
+    this.unit.set(change.unit ?? typed ?? unit);
+  }
 
   protected readonly units: Options<PriceUnit> = [
     ['kg', 'a kg'],
@@ -163,7 +189,7 @@ export class PriceForm {
       shop: this.shop().trim() || 'unnamed shop',
       ...price,
       on: this.day() || this.today(),
-      ...(this.unit() === 'kg' ? {} : { typed: `${this.amount().trim()}/${this.unit()}` }),
+      ...(this.unit() === 'kg' ? {} : { typed: `${priceParts(this.amount()).amount.trim()}/${this.unit()}` }),
       ...(this.offer() ? { offer: true } : {}),
       ...(grade ? { grade } : {}),
       ...(note ? { note } : {}),

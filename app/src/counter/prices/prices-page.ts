@@ -14,6 +14,8 @@ import { notesOf, type KeyedNote } from '@core/price/price-book';
 import { seenSpan } from '@core/price/seen-span';
 import { Clock } from '../../household/clock';
 import { HouseholdStore } from '../../household/household-store';
+import { draftKey } from '../../household/draft-key';
+import { keepInTab } from '../../ui/form/keep-in-tab';
 import { TextField } from '../../ui/field/text-field';
 import { Fold } from '../../ui/over/fold';
 import { TapeStrip } from '../../ui/tape/tape-strip';
@@ -44,6 +46,10 @@ export class PricesPage {
       this.chosen() || (SHOP_ITEMS.find(({ id }) => this.book().byItem.has(id)) ?? SHOP_ITEMS[0])?.id || '',
   );
   protected readonly editing = signal<KeyedNote | null>(null);
+
+  constructor() {
+    keepInTab(draftKey('price-item'), { chosen: this.chosen });
+  }
 
   private readonly book = computed(() => this.store.basis().pricing.book);
 

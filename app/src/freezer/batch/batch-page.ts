@@ -20,6 +20,8 @@ import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
 import { Swatch } from '../../ui/piece/swatch';
 import { PopoverButton } from '../../ui/over/popover-button';
+import { draftKey } from '../../household/draft-key';
+import { keepInTab } from '../../ui/form/keep-in-tab';
 import { BarePicture } from '../../ui/told/bare-picture';
 
 /** New packs on their way into the freezer: what goes in today, where, and what waits in the refrigerator. */
@@ -44,7 +46,7 @@ export class BatchPage {
       : `A litre of freezer takes about ${this.format.number(0.6, 1)} kg of packs. In a day no more than 32 to 48 g a litre go in, 40 here,`,
   );
   /** What somebody has left out, or put in though it is planned. */
-  private readonly said = signal<ReadonlyMap<string, 'in' | 'out'>>(new Map());
+  private readonly said = signal<Readonly<Record<string, 'in' | 'out'>>>({});
 
   /** Packs that lie in no freezer. */
   protected readonly fresh = computed(() =>
@@ -61,7 +63,7 @@ export class BatchPage {
     return next !== undefined && keepsUpTo(this.colds.of()(lot), next) ? next : null;
   };
   private readonly isLeft = (lot: Lot): boolean =>
-    (this.said().get(lot.id) ?? (this.plannedFor(lot) === null ? 'in' : 'out')) === 'out';
+    (this.said()[lot.id] ?? (this.plannedFor(lot) === null ? 'in' : 'out')) === 'out';
   private readonly batch = computed(() =>
     planBatch(
       this.fresh().filter((lot) => !this.isLeft(lot)),
@@ -112,6 +114,11 @@ export class BatchPage {
   );
   protected readonly massDg = computed(() => sum(this.fresh(), ({ leftDg }) => leftDg));
 
+  constructor() {
+    const key = draftKey('batch');
+    keepInTab(() => `${key()} ${this.today()}`, { said: this.said });
+  }
+
   private freezing({ lot, appliance }: GoesIn): Result<number> {
     if (this.colds.of()(lot).state === 'frozen') return failure('frozen already');
     if (!freezes(appliance)) return failure(`Air of ${this.format.air(appliance.airC)} does not freeze it.`);
@@ -138,11 +145,11 @@ export class BatchPage {
   }
 
   protected leave(lot: Lot): void {
-    this.said.update((said) => new Map([...said, [lot.id, 'out']]));
+    this.said.update((said) => ({ ...said, [lot.id]: 'out' }));
   }
 
   protected bringBack(lot: Lot): void {
-    this.said.update((said) => new Map([...said, [lot.id, 'in']]));
+    this.said.update((said) => ({ ...said, [lot.id]: 'in' }));
   }
 
   /** Today's into their drawers, the others into the refrigerator until their day. */

@@ -5,9 +5,11 @@ import { Format } from '@core/format/format';
 import { FormsModule } from '@angular/forms';
 import type { KeepingRules } from '@core/cold/keeping-rules';
 import { countReader, orEmpty } from '@core/format/readers';
+import { draftKey } from '../../household/draft-key';
 import { Check } from '../../ui/field/check';
 import { Choice, type Options } from '../../ui/field/choice';
 import { draftOf } from '../../ui/form/draft-of';
+import { keepFormInTab } from '../../ui/form/keep-form-in-tab';
 import { Field } from '../../ui/field/field';
 import { ReadableForm } from '../../ui/form/readable-form';
 
@@ -47,6 +49,17 @@ export class KeepingForm {
     null,
     countReader(0, 5, 'Leave it empty for the published days, or write'),
   );
+
+  constructor() {
+    const key = draftKey('keeping');
+    keepFormInTab(() => `${key()} ${JSON.stringify(this.rules())}`, {
+      sealed: this.sealed,
+      thawed: this.thawed,
+      neverRaw: this.neverRaw,
+      atRisk: this.atRisk,
+      heat: this.heat,
+    });
+  }
 
   protected change(animal: Animal, days: number): void {
     this.sealed.update((sealed) => ({ ...sealed, [animal]: String(days) }));

@@ -4,10 +4,12 @@ import { USUAL_AIR_C, volumeQuestion } from '@core/cold/cold-places';
 import type { Place } from '@core/cold/place';
 import { convert } from '@core/units/convert';
 import { Format } from '@core/format/format';
+import { draftKey } from '../../household/draft-key';
 import { Ask } from '../../ui/ask/ask';
 import { Check } from '../../ui/field/check';
 import { Choice, asOptions } from '../../ui/field/choice';
 import { draftOf } from '../../ui/form/draft-of';
+import { keepFormInTab } from '../../ui/form/keep-form-in-tab';
 import { ReadableForm } from '../../ui/form/readable-form';
 import { TextField } from '../../ui/field/text-field';
 import { TakesFocus } from '../../ui/form/takes-focus';
@@ -64,6 +66,26 @@ export class PlaceForm {
   protected readonly unit = computed(() => (this.isImperial() ? '°F' : '°C'));
   protected readonly usualAir = computed(() => this.shown(USUAL_AIR_C[this.cold()]));
 
+  private readonly forget = this.keepTyped();
+
+  /** What is typed waits in the tab, for this place as it was said. */
+  private keepTyped(): () => void {
+    const key = draftKey('place');
+    return keepFormInTab(() => `${key()} ${JSON.stringify(this.place())}`, {
+      name: this.name,
+      cold: this.cold,
+      litres: this.litres,
+      air: this.air,
+      frostFree: this.frostFree,
+    });
+  }
+
+  /** Left as it is: what was typed is given up. */
+  protected close(): void {
+    this.forget();
+    this.closed.emit();
+  }
+
   protected readonly litresRead = computed(() =>
     read(this.litres(), (text) => this.format.parseVolume(text), 0.5, 100_000),
   );
@@ -100,6 +122,7 @@ export class PlaceForm {
       ))
     )
       return;
+    this.forget();
     this.saved.emit({
       ...this.place(),
       name: this.name().trim(),

@@ -10,6 +10,8 @@ import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
 import { KeepingForm } from './keeping-form';
 import { PlaceForm } from './place-form';
+import { draftKey } from '../../household/draft-key';
+import { keepInTab } from '../../ui/form/keep-in-tab';
 import { BarePicture } from '../../ui/told/bare-picture';
 
 /** Freezers and refrigerators, and the drawers and shelves in them. */
@@ -24,8 +26,9 @@ export class PlacesPage {
   private readonly store = inject(HouseholdStore);
   private readonly format = inject(Format);
   private readonly clock = inject(Clock);
-  protected readonly open = signal<string | null>(null);
-  protected readonly openNew = signal<string | null>(null);
+  /** Which place is being changed, and where a new one is added; empty for none. */
+  protected readonly open = signal('');
+  protected readonly openNew = signal('');
   protected readonly fresh: Place = { name: '', cold: 'freezer' };
   protected readonly rows = computed(() =>
     this.store.appliances().map((appliance) => {
@@ -48,6 +51,10 @@ export class PlacesPage {
       };
     }),
   );
+
+  constructor() {
+    keepInTab(draftKey('places'), { open: this.open, openNew: this.openNew });
+  }
 
   protected readonly keeping = computed(() => this.store.settings().keeping ?? USUAL_KEEPING);
 
@@ -81,13 +88,13 @@ export class PlacesPage {
 
   protected async add(place: Place): Promise<void> {
     if (await this.save(this.clock.newId(), { ...place, order: place.order ?? this.orderAfter(undefined) }))
-      this.openNew.set(null);
+      this.openNew.set('');
   }
 
   protected async save(key: string, value: Place): Promise<boolean> {
     const written = await this.store.perform(savePlace(key, value, this.store.places()));
     if (!written.ok) return false;
-    this.open.set(null);
+    this.open.set('');
     return true;
   }
 

@@ -1,8 +1,10 @@
 import { ChangeDetectionStrategy, Component, inject, input, output } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { USUAL_COOK_MINUTES, type Dinners } from '@core/dinner/dinners';
+import { draftKey } from '../../household/draft-key';
 import { Notices } from '../../household/notices';
 import { draftOf } from '../../ui/form/draft-of';
+import { keepFormInTab } from '../../ui/form/keep-form-in-tab';
 import { Format } from '@core/format/format';
 import { countReader } from '@core/format/readers';
 import { readTime } from '@core/format/read-time';
@@ -18,14 +20,27 @@ const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <form (ngSubmit)="save()" aria-label="When we eat">
-      <v-field label="Dinner at" [value]="format.time(at())" [read]="readTime" (changed)="at.set($event)" />
+      <v-field
+        label="Dinner at"
+        [value]="format.time(at())"
+        [keys]="format.timeKeys()"
+        [read]="readTime"
+        (changed)="at.set($event)"
+      />
       <v-field
         label="Somebody is up from"
         [value]="format.time(from())"
+        [keys]="format.timeKeys()"
         [read]="readTime"
         (changed)="from.set($event)"
       />
-      <v-field label="until" [value]="format.time(to())" [read]="readTime" (changed)="to.set($event)" />
+      <v-field
+        label="until"
+        [value]="format.time(to())"
+        [keys]="format.timeKeys()"
+        [read]="readTime"
+        (changed)="to.set($event)"
+      />
       <v-field
         label="Minutes to cook"
         keys="numeric"
@@ -66,6 +81,17 @@ export class DinnersForm {
   protected readonly to = draftOf(() => this.dinners().awake[1]);
   protected readonly cook = draftOf(() => this.dinners().cookMinutes ?? USUAL_COOK_MINUTES);
   protected readonly meatless = draftOf<readonly number[]>(() => this.dinners().meatless);
+
+  constructor() {
+    const key = draftKey('dinners');
+    keepFormInTab(() => `${key()} ${JSON.stringify(this.dinners())}`, {
+      at: this.at,
+      from: this.from,
+      to: this.to,
+      cook: this.cook,
+      meatless: this.meatless,
+    });
+  }
 
   protected toggle(day: number): void {
     this.meatless.update((days) =>

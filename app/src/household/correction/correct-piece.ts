@@ -13,6 +13,7 @@ import { kindById } from '@core/catalogue/kinds';
 import { correctionOf, correctPiece, pieceBought } from '@core/deeds/correct-piece';
 import { Format } from '@core/format/format';
 import { drainedDg, type Lot } from '@core/ledger/lot';
+import { typedAs } from '@core/ledger/typed-as';
 import { explainRefusal } from '@core/ledger/refusal';
 import { gradesOf } from '@core/price/of-grade';
 import { lotName } from '@core/catalogue/lot-name';
@@ -41,7 +42,9 @@ export class CorrectPiece implements OnInit {
   protected readonly today = inject(Clock).today;
   readonly piece = input.required<Lot>();
 
-  private readonly was = computed(() => pieceBought(this.piece()));
+  private readonly was = computed(() =>
+    pieceBought(this.piece(), typedAs(this.store.household().journal, this.piece()) ?? ''),
+  );
   protected readonly text = draftOf<CorrectionText>(
     () => textOf(this.was(), this.format),
     () => this.piece().id,

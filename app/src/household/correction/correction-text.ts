@@ -24,10 +24,10 @@ export interface Unread {
   readonly says: string;
 }
 
-/** As it is written down, ready to be typed over. */
+/** As it was typed, ready to be typed over. */
 export function textOf(bought: PieceBought, format: Format): CorrectionText {
   return {
-    weight: format.mass(bought.mass.massDg),
+    weight: bought.mass.typed || format.mass(bought.mass.massDg),
     count: String(bought.count),
     price: '',
     off: '',
@@ -72,12 +72,17 @@ function paidOf(
       ? failure({ field: 'paid', says: 'That is not an amount of money.' })
       : success(paid);
   }
-  const minor = format.parseMoney(text.price);
-  if (minor === null || minor <= 0) return failure({ field: 'price', says: 'That is not a price.' });
+  const { minor = 0, unit: by = null } = format.parsePrice(text.price) ?? {};
+  if (minor <= 0) return failure({ field: 'price', says: 'That is not a price.' });
   const off = text.off.trim() === '' ? 0 : format.parseMoney(text.off);
   const { decimal, unit } = format.labelStyle();
   const typed = text.weight === before.weight ? null : parseExactMass(text.weight, unit, decimal);
-  const total = tillTotal({ minor, unit }, typed ?? exactMass(was.mass.massDg / 10, 'g'), 1) ?? 0;
+  const total =
+    tillTotal(
+      { minor, unit: by ?? unit },
+      typed ?? exactMass(was.mass.massDg / 10, 'g'),
+      Number(text.count),
+    ) ?? 0;
   return off === null || off < 0 || off > total
     ? failure({ field: 'off', says: 'That is more than the total, or no amount.' })
     : success(total - off);

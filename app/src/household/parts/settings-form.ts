@@ -17,6 +17,7 @@ import { parseMass } from '@core/units/parse-mass';
 import type { Options } from '../../ui/field/choice';
 import { Check } from '../../ui/field/check';
 import { draftOf } from '../../ui/form/draft-of';
+import { keepFormInTab } from '../../ui/form/keep-form-in-tab';
 import { Few } from '../../ui/field/few';
 import { TextField } from '../../ui/field/text-field';
 import { CurrencyChoice } from './currency-choice';
@@ -98,7 +99,19 @@ export class SettingsForm {
   /** Only what was left out on this screen is said. */
   protected readonly tried = linkedSignal({ source: this.asks, computation: () => false });
 
+  /** Waits in the tab under this name; empty where somebody else keeps it. */
+  readonly keptAs = input('');
+
   constructor() {
+    const key = (): string =>
+      this.keptAs() === '' ? '' : `${this.keptAs()} ${JSON.stringify(this.settings())}`;
+    keepFormInTab(key, {
+      system: this.system,
+      decimal: this.decimal,
+      currency: this.currency,
+      eatsSkin: this.eatsSkin,
+      rows: this.rows,
+    });
     effect(() => this.drafted.emit(this.now()));
   }
 

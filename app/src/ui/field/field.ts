@@ -1,5 +1,6 @@
 import inputtext from '@primeuix/themes/aura/inputtext';
 import {
+  afterNextRender,
   ChangeDetectionStrategy,
   Component,
   effect,
@@ -11,6 +12,7 @@ import {
 } from '@angular/core';
 import type { Reader } from '@core/format/readers';
 import { InputText } from 'primeng/inputtext';
+import { HalfTyped } from '../form/half-typed';
 import { newFieldId } from './field-id';
 import { Labelled, type LabelLook } from './labelled';
 import { wears } from '../wears';
@@ -40,9 +42,9 @@ wears({ inputtext });
         [attr.placeholder]="placeholder() || ' '"
         [attr.aria-invalid]="problem() ? true : null"
         [attr.aria-describedby]="problem() || hint() ? id + '-why' : null"
-        (input)="isBeingTyped = true"
+        (input)="type(field.value)"
         (change)="take(field.value)"
-        (blur)="problem() || showWhatCounts()"
+        (blur)="leave(field.value)"
         (keydown.escape)="showWhatCounts()"
       />
     </v-labelled>
@@ -67,7 +69,10 @@ export class Field<T> {
   private readonly field = viewChild.required<ElementRef<HTMLInputElement>>('field');
 
   /** Since the field was last left, or its figure taken. */
-  protected isBeingTyped = false;
+  private isBeingTyped = false;
+  /** It was typed before the page was loaded anew: leaving the field takes it, though nothing changes then. */
+  private isFromBefore = false;
+  private readonly half = new HalfTyped();
 
   constructor() {
     effect(() => {
@@ -75,15 +80,41 @@ export class Field<T> {
       // What was said before may come back from the disk while the next figure is on its way.
       if (!this.isBeingTyped) this.showWhatCounts();
     });
+    afterNextRender(() => this.bringBack());
+  }
+
+  /** A reload in the middle of a figure loses none of it. */
+  private bringBack(): void {
+    const text = this.half.of(this.called(), this.value());
+    if (text === null) return;
+    this.isBeingTyped = true;
+    this.isFromBefore = true;
+    this.field().nativeElement.value = text;
+  }
+
+  private called(): string {
+    return this.named() || this.label();
+  }
+
+  protected type(text: string): void {
+    this.isBeingTyped = true;
+    this.half.keep(this.called(), this.value(), text);
+  }
+
+  protected leave(text: string): void {
+    if (this.isFromBefore) this.take(text);
+    if (!this.problem()) this.showWhatCounts();
   }
 
   protected take(text: string): void {
     this.isBeingTyped = false;
+    this.isFromBefore = false;
     const read = this.read()(text);
     if (!read.ok) {
       const counts = this.value();
       return this.problem.set(counts === '' ? read.problem : `${read.problem} ${counts} stands.`);
     }
+    this.half.forget();
     this.changed.emit(read.value);
     this.showWhatCounts();
   }
@@ -91,7 +122,9 @@ export class Field<T> {
   /** Written by hand: a binding would not see that "1200 g" and the "1.2 kg" that stood there are the same. */
   protected showWhatCounts(): void {
     this.isBeingTyped = false;
+    this.isFromBefore = false;
     this.problem.set('');
+    this.half.forget();
     this.field().nativeElement.value = this.value();
   }
 }

@@ -51,6 +51,7 @@ const [USUAL_EACH, USUAL_DG] = [4, 5000];
             />
           } @else if ('massDg' in by) {
             <v-field
+              keys="decimal"
               class="small"
               look="bare"
               [label]="part.name + ', weight of a pack'"

@@ -86,6 +86,7 @@ const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
       </div>
       @for (each of heaps(); track each.token.id) {
         <v-field
+          keys="decimal"
           class="small amount"
           look="beside"
           [label]="'of the ' + each.name"
@@ -160,6 +161,7 @@ const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
             (valueChange)="change({ wrap: $event })"
           />
           <v-field
+            keys="decimal"
             label="Lies how thick"
             [value]="tray().thicknessMm === null ? '' : format.length(tray().thicknessMm!)"
             [placeholder]="format.lengthUnit()"
@@ -167,6 +169,7 @@ const WRAPS = ['vacuum bag', 'paper and bag', 'bag'] as const;
             (changed)="change({ thicknessMm: $event })"
           />
           <v-field
+            keys="decimal"
             label="Bag and paper weigh"
             [value]="tray().tareDg ? format.mass(tray().tareDg) : ''"
             [placeholder]="format.mass(0)"

@@ -103,12 +103,14 @@ const MOST_PLATE_DG = 20_000;
             (changed)="save({ flatPieces: $event })"
           />
           <v-field
+            keys="decimal"
             label="Least bag of a heap"
             [value]="format.mass(wrapping.settings().bagDg[0])"
             [read]="readMass"
             (changed)="bag(0, $event)"
           />
           <v-field
+            keys="decimal"
             label="Most"
             [value]="format.mass(wrapping.settings().bagDg[1])"
             [read]="readMass"
@@ -127,6 +129,7 @@ const MOST_PLATE_DG = 20_000;
           <div class="two">
             @for (eater of wrapping.eaters(); track eater.name) {
               <v-field
+                keys="decimal"
                 [label]="eater.name + ', ' + animal"
                 [value]="format.mass(plateDg(eater.name, animal))"
                 [read]="readPlate"

@@ -22,7 +22,7 @@ import { InPlace } from '../../../ui/field/in-place';
     <v-in-place
       face="link"
       [label]="'Right price of ' + name() + ' for a ' + format.priceUnit()"
-      [from]="format.plainPerUnit(asks())"
+      [from]="asks()"
       [deed]="save"
       >correct<span class="visually-hidden"> the price of {{ name() }} of that day</span></v-in-place
     >
@@ -38,7 +38,14 @@ export class PriceRight {
   private readonly store = inject(HouseholdStore);
   private readonly ask = inject(Ask);
   readonly note = input.required<KeyedNote>();
-  protected readonly asks = computed(() => perKg(rateOf(this.note())));
+  /** As it was asked, with the unit where that is another than the household's. */
+  protected readonly asks = computed(() => {
+    const { asked } = this.note();
+    const isWeight = asked?.unit === 'kg' || asked?.unit === 'lb' || asked?.unit === '100g';
+    if (!asked || !isWeight) return this.format.plainPerUnit(perKg(rateOf(this.note())));
+    const unit = asked.unit === this.format.priceUnit() ? '' : `/${asked.unit}`;
+    return `${this.format.plainMoneyTyped(asked.minor)}${unit}`;
+  });
   protected readonly name = computed(() => shopItem(this.note().item)?.name ?? this.note().item);
 
   protected readonly save = async (text: string): Promise<string | null> => {
