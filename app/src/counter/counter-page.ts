@@ -20,6 +20,7 @@ import { ShopPrices } from './answer/shop-prices';
 import { VerdictLine } from './answer/verdict-line';
 import { WaysCompared } from './answer/ways-compared';
 import { WhatItMeans } from './answer/what-it-means';
+import { BoughtToday } from './decide/bought-today';
 import { Decision } from './decide/decision';
 import { LabelForm } from './label/label-form';
 import { MarksSeen } from './label/marks-seen';
@@ -34,6 +35,7 @@ import { StateAndWish } from './piece/state-and-wish';
 @Component({
   selector: 'v-counter-page',
   imports: [
+    BoughtToday,
     Considerations,
     CounterTape,
     Decision,

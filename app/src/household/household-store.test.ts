@@ -1,8 +1,10 @@
 import { TestBed } from '@angular/core/testing';
+import { canDoAgain, doUndoneAgain, undoneSchema } from '@core/deeds/undone-deed';
 import type { Fact } from '@core/ledger/entry';
 import { inHousehold } from '../testing/household';
 import { HouseholdStore } from './household-store';
 import { Notices } from './notices';
+import { rememberedUndone } from './undone-here';
 
 const on = '2026-11-24';
 const piece: Fact = {
@@ -32,10 +34,19 @@ describe('a deed', () => {
     expect(store.pieces()).toHaveLength(1);
     await store.undo();
     expect(notices.notice()?.text).toBe('Undone: Strip loin bought');
-    expect(notices.notice()?.act).toBeUndefined();
     expect(store.pieces()).toHaveLength(0);
     expect(store.meals().size).toBe(0);
     expect(store.last()).toBeNull();
+    // And done again, with all its parts: from the notice, or from the list that a reload leaves.
+    const [undone] = rememberedUndone('home').map((each) => undoneSchema.parse(each));
+    expect(canDoAgain(store.household(), undone!)).toBe(true);
+    expect(notices.notice()?.act?.label).toBe('Redo');
+    await store.perform(doUndoneAgain(store.household(), undone!, store.format));
+    expect(store.pieces()).toHaveLength(1);
+    expect(store.meals().size).toBe(1);
+    expect(canDoAgain(store.household(), undone!)).toBe(false);
+    await store.undo();
+    expect([store.pieces().length, store.meals().size]).toEqual([0, 0]);
   });
 
   it('that does not fit changes nothing, and says in the household’s words why', async () => {

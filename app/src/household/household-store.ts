@@ -11,7 +11,7 @@ import {
 import type { Kind } from '@core/catalogue/kind-schema';
 import { KINDS } from '@core/catalogue/kinds';
 import { pieceItem, SHOP_ITEMS, type ShopItem } from '@core/catalogue/shop-items';
-import { basisOf } from '@core/books/basis-of';
+import { basisWithout } from '@core/books/basis-of';
 import { DEFAULT_COST_METHOD } from '@core/cost/method-ids';
 import { coldPlaces } from '@core/cold/cold-places';
 import { placeNames } from '@core/freeze/place-names';
@@ -20,6 +20,7 @@ import type { Reservations } from '@core/dinner/reservation';
 import { EMPTY_HOUSEHOLD, ownKinds, settingsOf, valuesOf, type Household } from '@core/records/household';
 import { shopNames } from '@core/records/shop-names';
 import type { EntryId, Lot, LotId } from '@core/ledger/lot';
+import { takenBackPieces } from '@core/ledger/taken-back';
 import { explainRefusal, type Refusal } from '@core/ledger/refusal';
 import { perishableOf, stockOf, toWrap } from '@core/pack/stock';
 import { lotName } from '@core/catalogue/lot-name';
@@ -29,6 +30,7 @@ import { countedWords, tallyOf, tallySince, type Tally } from '@core/format/coun
 import { Format } from '@core/format/format';
 import { failure, success, type Result } from '@core/units/result';
 import { workingMinutes } from '@core/yield/minutes';
+import type { Undone } from '@core/deeds/undone-deed';
 import { nowAtRest } from './at-rest';
 import { Clock } from './clock';
 import { isNewHere, isToldAnew, openDemo } from './demo-household';
@@ -38,6 +40,7 @@ import { Repository, type Written } from './disk/repository';
 import { isEmpty } from './disk/standing';
 import { saveText } from '../ui/save-text';
 import { Notices } from './notices';
+import { rememberUndone } from './undone-here';
 import { troubleOf, troubleThatStays, type Trouble } from './disk/storage-problem';
 
 const GIVEN_BACK: Readonly<Record<GivenBackFrom, string>> = {
@@ -46,9 +49,6 @@ const GIVEN_BACK: Readonly<Record<GivenBackFrom, string>> = {
   'second-place':
     'What this page had stored was lost, or could not be read. It was put back from the second place in which every deed is written down. Save its file now, so that it is outside of this browser too.',
 };
-
-/** What takes back is not taken back from the notice: it is done anew. */
-const VOIDING: ReadonlySet<string> = new Set(['undone', 'redone']);
 
 interface StoreState {
   readonly household: Household;
@@ -78,11 +78,14 @@ export const HouseholdStore = signalStore(
     const state = computed(() => household().journal.state);
     // Weighing a steak changes no price and no place: what rests on these stays as it is.
     const records = computed(() => household().records);
+    const takenBack = computed(() => takenBackPieces(household().journal), {
+      equal: (a, b) => a.size === b.size && [...a].every((piece) => b.has(piece)),
+    });
     return {
       state,
       settings: computed(() => settingsOf({ records: records() })),
       isSetUp: computed(() => valuesOf({ records: records() }, 'settings').has('units')),
-      basis: computed(() => basisOf({ records: records() })),
+      basis: computed(() => basisWithout({ records: records() }, takenBack())),
       pieceNotes: computed(() => valuesOf({ records: records() }, 'piece')),
       cooked: computed(
         () =>
@@ -265,11 +268,30 @@ export const HouseholdStore = signalStore(
       clock.refresh();
       const { entries, rewritten } = written.value;
       if (say !== '') {
-        const isUndo = takesBack || (deed.facts?.some(({ type }) => VOIDING.has(type)) ?? false);
-        patchState(store, { last: isUndo ? null : { say, entries, rewritten } });
-        notices.done(say, isUndo ? undefined : { label: 'Undo', run: () => void undo() });
+        const isUndo = takesBack || (deed.facts?.some(({ type }) => type === 'undone') ?? false);
+        // What was done again is taken back by what it was, not by having been done again.
+        const again = (deed.facts ?? []).flatMap((fact) => (fact.type === 'redone' ? fact.entries : []));
+        const done = { say, entries: again.length > 0 ? again : entries, rewritten };
+        patchState(store, { last: isUndo ? null : done });
+        if (isUndo) sayUndone(deed, rewritten);
+        else notices.done(say, { label: 'Undo', run: () => void undo() });
       }
       return success(entries);
+    }
+
+    /** What was undone can be done again: from where it is said, and later from the household's file. */
+    function sayUndone(deed: Deed, rewritten: Done['rewritten']): void {
+      const entries = (deed.facts ?? []).flatMap((fact) => (fact.type === 'undone' ? fact.entries : []));
+      const { say = '' } = deed;
+      if (entries.length + rewritten.length === 0) return notices.done(say);
+      const undone = { say: say.replace(/^Undone: /, ''), at: clock.instant(), entries, rewritten };
+      rememberUndone(name, { ...undone, entries: [...entries], rewritten: [...rewritten] });
+      notices.done(say, { label: 'Redo', run: () => void redo(undone) });
+    }
+
+    async function redo(undone: Undone): Promise<void> {
+      const { doUndoneAgain } = await import('@core/deeds/undone-deed');
+      await perform(doUndoneAgain(store.household(), undone, format));
     }
 
     /** Takes the last deed back, but for what somebody has changed since. */

@@ -3,7 +3,8 @@ import { costOfLots } from '../cost/cost-of-lots';
 import { lotName } from '../catalogue/lot-name';
 import { householdOf, type Household } from '../records/household';
 import type { HouseholdRecord, NewRecord } from '../records/record';
-import { basisOf } from '../books/basis-of';
+import { basisWithout } from '../books/basis-of';
+import { takenBackPieces } from '../ledger/taken-back';
 import type { MovedPack } from '../cost/moved-pack';
 import type { Deed } from './deed';
 
@@ -21,7 +22,10 @@ export function afterPrice(household: Household, deed: Deed, method: CostMethod)
     [...household.records.values(), ...written.map((record) => ({ ...record, stamp }) as HouseholdRecord)],
     household.identity,
   );
-  const [was, becomes] = [household, then].map((each) => costOfLots(state, method, basisOf(each)));
+  const takenBack = takenBackPieces(household.journal);
+  const [was, becomes] = [household, then].map((each) =>
+    costOfLots(state, method, basisWithout(each, takenBack)),
+  );
   return [...state.lots.values()].flatMap((lot): MovedPack[] => {
     const [wasMinor, becomesMinor] = [was?.get(lot.id)?.minor ?? 0, becomes?.get(lot.id)?.minor ?? 0];
     return lot.form === 'pack' && wasMinor !== becomesMinor

@@ -4,6 +4,10 @@ import type { Household } from '../records/household';
 import { registerOf, type HouseholdRecord } from '../records/record';
 import { NO_MEAL, type Meal } from '../dinner/meal';
 import { takeBack, type Done } from './take-back';
+import type { Lot } from '../ledger/lot';
+import { purchaseBack } from './purchase-back';
+import { lastEntryAtBoard } from './undo-at-board';
+import { canDoAgain, doUndoneAgain } from './undone-deed';
 import { undoing } from './undoing';
 
 const format = new Format({
@@ -91,5 +95,92 @@ describe('undoing an entry', () => {
       others: 1,
     });
     expect(undoing(household, packed!.id, 'x').others).toBe(0);
+  });
+});
+
+describe('a purchase that is taken back', () => {
+  const on = '2026-11-24';
+  const piece = (lot: string) =>
+    ({ type: 'received', lot, kind: 'strip-loin', count: 1, massDg: 50_000, paidMinor: 6000, on }) as const;
+  const cut = (lot: string) =>
+    ({
+      type: 'cut',
+      from: 'p',
+      lot,
+      part: 'steaks',
+      destination: 'main',
+      massDg: 3600,
+      count: 1,
+      on,
+    }) as const;
+
+  it('goes alone where nothing rests on it, and with all that does; undo at the board never reaches it', () => {
+    const builder = new JournalBuilder().add(piece('p'));
+    const lots = new Set(['p', 's']);
+    const lot = (): Lot => builder.household().journal.state.lots.get('p')!;
+    expect(purchaseBack(builder.household(), lot()).others).toBe(0);
+    expect(lastEntryAtBoard(builder.household().journal, lots)).toBeUndefined();
+    builder.add({ type: 'corrected', entry: lot().made, set: { paidMinor: 5000 } });
+    expect(lastEntryAtBoard(builder.household().journal, lots)).toBeUndefined();
+    builder.add(cut('s'));
+    expect(lastEntryAtBoard(builder.household().journal, lots)?.type).toBe('cut');
+    builder.add({ type: 'corrected', entry: lot().made, set: { paidMinor: 5500 } });
+    expect(lastEntryAtBoard(builder.household().journal, lots)?.type).toBe('cut');
+    const { deed, others } = purchaseBack(builder.household(), lot());
+    expect(others).toBeGreaterThan(0);
+    builder.add(...deed.facts!);
+    expect(builder.household().journal.state.lots.size).toBe(0);
+  });
+
+  it('takes every piece that was bought in the one deed', () => {
+    const builder = new JournalBuilder().add(piece('p'));
+    const [first] = builder.household().journal.entries;
+    builder.add({ ...piece('q'), deed: first!.id } as never).add(piece('r'));
+    const { deed, others } = purchaseBack(
+      builder.household(),
+      builder.household().journal.state.lots.get('q')!,
+    );
+    builder.add(...deed.facts!);
+    expect([others, [...builder.household().journal.state.lots.keys()]]).toEqual([0, ['r']]);
+  });
+
+  it('leaves its price where it is, for it does not count; a price that was put right goes back', () => {
+    const builder = new JournalBuilder().add(piece('p'));
+    const [entry] = builder.household().journal.entries;
+    const note = { item: 'piece-strip-loin', shop: 'Hollis Lane Farm', perKgMinor: 1200, on, lot: 'p' };
+    const key = 'n';
+    builder.records.push({
+      type: 'price',
+      key,
+      value: note,
+      stamp: { at: '2026-01-01T00:00:00.000Z', device: 't', seq: 1 },
+    });
+    const bought: Done = {
+      say: 'bought',
+      entries: [entry!.id],
+      rewritten: [{ type: 'price', key, was: null, wrote: note }],
+    };
+    expect(takeBack(builder.household(), bought, format).records).toEqual([]);
+    const right: Done = {
+      say: 'corrected',
+      entries: [],
+      rewritten: [{ type: 'price', key, was: { ...note, perKgMinor: 1300 }, wrote: note }],
+    };
+    expect(takeBack(builder.household(), right, format).records).toHaveLength(1);
+  });
+
+  it('can be done again until something else was written of it', () => {
+    const builder = new JournalBuilder().add(piece('p')).add(cut('s'));
+    const [, weighed] = builder.household().journal.entries;
+    builder.add({ type: 'undone', entries: [weighed!.id] });
+    const undone = { say: 'weighed', at: '', entries: [weighed!.id], rewritten: [] };
+    expect(canDoAgain(builder.household(), undone)).toBe(true);
+    expect(doUndoneAgain(builder.household(), undone, format)).toEqual({
+      facts: [{ type: 'redone', entries: [weighed!.id] }],
+      records: [],
+      say: 'Done again: weighed',
+    });
+    builder.add(cut('t'));
+    expect(canDoAgain(builder.household(), undone)).toBe(false);
   });
 });

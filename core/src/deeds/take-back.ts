@@ -1,8 +1,9 @@
 import { canonicalJson } from '../units/canonical-json';
-import type { EntryId } from '../ledger/lot';
+import type { EntryId, LotId } from '../ledger/lot';
 import { registerOf, type HouseholdRecord, type RecordChange, type RecordType } from '../records/record';
 import type { Household } from '../records/household';
 import type { Format } from '../format/format';
+import type { PriceNote } from '../price/price-note';
 import type { Deed } from './deed';
 
 /** A register that a deed changed: what it held, and what the deed wrote. */
@@ -29,11 +30,14 @@ const same = (a: unknown, b: unknown): boolean => canonicalJson(a ?? null) === c
  *
  * @example two dinners planned, one of them changed on the phone since: one goes back, one is named
  */
-export function takeBack(household: Household, done: Done, format: Format): Deed {
+export function takeBack(household: Household, done: Done, format: Pick<Format, 'weekday'>): Deed {
   const now = (each: Rewritten): HouseholdRecord['value'] =>
     household.records.get(registerOf(each))?.value ?? null;
-  const changed = done.rewritten.filter((each) => !same(now(each), each.wrote));
-  const back = done.rewritten.filter((each) => !changed.includes(each));
+  // A price that came with a purchase goes and comes with it: it stays where it stands.
+  const bought = piecesOf(household, done.entries);
+  const own = done.rewritten.filter((each) => !bought.has(pieceOf(each) ?? ''));
+  const changed = own.filter((each) => !same(now(each), each.wrote));
+  const back = own.filter((each) => !changed.includes(each));
   const isNothing = back.length === 0 && done.entries.length === 0;
   const names = changed.map(({ type, key }) => (type === 'meal' ? format.weekday(key) : WORDS[type]));
   const kept = names.length > 0 ? ` Changed since, so that stays: ${[...new Set(names)].join(', ')}.` : '';
@@ -43,6 +47,18 @@ export function takeBack(household: Household, done: Done, format: Format): Deed
     say: isNothing ? `Nothing was undone.${kept}` : `Undone: ${done.say}${kept && `.${kept}`}`,
   };
 }
+
+/** The pieces that were bought by these entries. */
+function piecesOf({ journal }: Household, entries: readonly EntryId[]): ReadonlySet<LotId> {
+  const ids = new Set(entries);
+  return new Set(
+    journal.entries.flatMap((entry) => (entry.type === 'received' && ids.has(entry.id) ? [entry.lot] : [])),
+  );
+}
+
+/** The piece that a price was noted with. */
+const pieceOf = ({ type, wrote }: Rewritten): LotId | undefined =>
+  type === 'price' ? (wrote as PriceNote | null)?.lot : undefined;
 
 function backTo({ type, key, was, wrote }: Rewritten): RecordChange {
   return {

@@ -18,13 +18,32 @@ export interface ActAtBoard {
 }
 
 /**
+ * The last entry in force that was made at the board: the purchase of a piece, and what was put right
+ * of it, is taken back where it was bought.
+ *
+ * @param lots the piece and what came off it
+ */
+export function lastEntryAtBoard(journal: Journal, lots: ReadonlySet<LotId>): Entry | undefined {
+  return lastActOn(journal, lots, (entry) => !isOfPurchase(journal, entry));
+}
+
+/** Whether an entry says what was bought, or more of that. */
+function isOfPurchase({ entries }: Journal, entry: Entry): boolean {
+  if (entry.type === 'received') return true;
+  if (entry.type === 'corrected')
+    return entries.some(({ id, type }) => id === entry.entry && type === 'received');
+  if (entry.type !== 'placed') return false;
+  return entries.some((other) => other.type === 'received' && other.lot === entry.lot);
+}
+
+/**
  * The last act on a piece, as a person did it: what was weighed straight into packs is one act, the
  * parts, their packs and their places together, of one pack or of a whole line of them.
  *
  * @param lots the piece and what came off it
  */
 export function lastActAtBoard(journal: Journal, lots: ReadonlySet<LotId>): ActAtBoard | undefined {
-  const last = lastActOn(journal, lots);
+  const last = lastEntryAtBoard(journal, lots);
   if (!last) return undefined;
   const deed = deedOf(journal, last);
   // Packs that were wrapped later, at the table, are an act of their own each.

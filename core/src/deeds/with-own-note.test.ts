@@ -1,6 +1,7 @@
 import type { FactOf } from '../ledger/entry';
 import type { PriceNote } from '../price/price-note';
 import { JournalBuilder } from '../testing/journal-builder';
+import { basisOf } from '../books/basis-of';
 import { buy } from './buy';
 import { correctPiece, pieceBought } from './correct-piece';
 import { inFull } from './in-full';
@@ -70,21 +71,23 @@ describe('the price that a purchase noted', () => {
     expect(deed.records).toMatchObject([{ value: { shop: 'Fennel Street Market', asked: asked.asked } }]);
   });
 
-  it('goes with a purchase that is taken back, and so do those of its cuts that came with it', () => {
-    const household = bought().household();
-    const [entry] = household.journal.entries;
-    const deed = inFull(household, { facts: [{ type: 'undone', entries: [entry!.id] }] });
-    expect(deed.records).toEqual([
-      { type: 'price', key: 'n0', value: null },
-      { type: 'price', key: 'n1', value: null },
-    ]);
+  it('goes with a purchase that is taken back, and so do those of its cuts; done again they are back', () => {
+    const items = (builder: JournalBuilder): string[] => [
+      ...basisOf(builder.household()).pricing.book.byItem.keys(),
+    ];
+    const builder = bought();
+    const [entry] = builder.household().journal.entries;
+    expect(items(builder)).toEqual(['piece-strip-loin', 'strip-steak']);
+    builder.add({ type: 'undone', entries: [entry!.id] });
+    expect(items(builder)).toEqual([]);
+    builder.add({ type: 'redone', entries: [entry!.id] });
+    expect(items(builder)).toEqual(['piece-strip-loin', 'strip-steak']);
   });
 
   it('of another purchase stays', () => {
-    const household = bought()
-      .add({ ...piece, lot: 'q' })
-      .household();
-    const last = household.journal.entries.at(-1)!;
-    expect(inFull(household, { facts: [{ type: 'undone', entries: [last.id] }] }).records).toBeUndefined();
+    const builder = bought().add({ ...piece, lot: 'q' });
+    const last = builder.household().journal.entries.at(-1)!;
+    builder.add({ type: 'undone', entries: [last.id] });
+    expect(basisOf(builder.household()).pricing.book.byItem.size).toBe(2);
   });
 });

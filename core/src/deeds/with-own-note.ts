@@ -1,5 +1,5 @@
 import { wholePieceItem } from '../catalogue/shop-items';
-import type { Entry, FactOf } from '../ledger/entry';
+import type { FactOf } from '../ledger/entry';
 import type { Lot, LotId } from '../ledger/lot';
 import type { PriceNote } from '../price/price-note';
 import { unitPrice } from '../price/label-total';
@@ -9,16 +9,11 @@ import type { Deed } from './deed';
 
 /**
  * The deed with what it does to the price that a purchase noted: a purchase that is put right puts it
- * right, one that is taken back takes it away.
+ * right. One that is taken back counts no more, and neither does its price.
  */
 export function withOwnNote(household: Household, deed: Deed): Deed {
   const facts = deed.facts ?? [];
-  const changes = facts.some(({ type }) => type === 'corrected' || type === 'undone');
-  if (!changes) return deed;
-  const records = facts.flatMap((fact): NewRecord[] => {
-    if (fact.type === 'corrected') return corrected(household, fact);
-    return fact.type === 'undone' ? takenBack(household, fact.entries) : [];
-  });
+  const records = facts.flatMap((fact) => (fact.type === 'corrected' ? corrected(household, fact) : []));
   return records.length === 0 ? deed : { ...deed, records: [...(deed.records ?? []), ...records] };
 }
 
@@ -49,15 +44,4 @@ function noteOf(note: PriceNote, piece: Lot, set: FactOf<'corrected'>['set']): P
     ...(set.on === undefined ? {} : { on: set.on }),
     ...(set.grade === undefined ? {} : { grade: set.grade }),
   };
-}
-
-function takenBack(household: Household, entries: readonly string[]): NewRecord[] {
-  const undone = new Set(entries);
-  const bought = household.journal.entries.filter(
-    (entry): entry is Extract<Entry, { type: 'received' }> =>
-      entry.type === 'received' && undone.has(entry.id),
-  );
-  return bought.flatMap(({ lot }) =>
-    notesOfLot(household, lot).map(([key]): NewRecord => ({ type: 'price', key, value: null })),
-  );
 }

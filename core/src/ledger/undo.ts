@@ -7,11 +7,19 @@ import type { LotId } from './lot';
  * The entry that "undo" takes back: the last one in force that concerns any of the lots.
  *
  * @param lots the lots on the screen: a piece and what came off it, or a pack
+ * @param isMeant which entries it may be
  */
-export function lastActOn(journal: Journal, lots: ReadonlySet<LotId>): Entry | undefined {
+export function lastActOn(
+  journal: Journal,
+  lots: ReadonlySet<LotId>,
+  isMeant: (entry: Entry) => boolean = () => true,
+): Entry | undefined {
   const byId = new Map(journal.entries.map((entry) => [entry.id, entry]));
   return journal.entries.findLast(
-    (entry) => !journal.state.voided.has(entry.id) && concerns(byId, entry).some((lot) => lots.has(lot)),
+    (entry) =>
+      !journal.state.voided.has(entry.id) &&
+      concerns(byId, entry).some((lot) => lots.has(lot)) &&
+      isMeant(entry),
   );
 }
 

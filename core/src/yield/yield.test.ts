@@ -2,6 +2,7 @@ import * as fc from 'fast-check';
 import { jStat } from 'jstat';
 import { kindById } from '../catalogue/kinds';
 import { basisOf } from '../books/basis-of';
+import { EMPTY_HOUSEHOLD } from '../records/household';
 import { JournalBuilder } from '../testing/journal-builder';
 import { seededUniform } from '../units/random';
 import { approximateWorth } from './approximate-worth';
@@ -138,7 +139,7 @@ describe('what own pieces teach', () => {
     const prediction = predict(
       asked,
       habitOfWay(new JournalBuilder().household().journal.state, asked),
-      basisOf({ records: new Map() }),
+      basisOf(EMPTY_HOUSEHOLD),
       { massDg: 50_000, marks: [], on: '2026-01-01' },
     );
     expect(prediction.missing).toEqual(['steaks', 'ends']);
@@ -356,7 +357,7 @@ describe('a finished piece', () => {
     const asked = { kind: kindById('whole-chicken')!, way: kindById('whole-chicken')!.ways[0]! };
     const habit = habitOfWay(new JournalBuilder().household().journal.state, asked);
     const question = { massDg: 20_000, marks: ['giblets'], on };
-    const { parts, usable } = predict(asked, habit, basisOf({ records: new Map() }), question);
+    const { parts, usable } = predict(asked, habit, basisOf(EMPTY_HOUSEHOLD), question);
     const share = (id: string): number => parts.find(({ part }) => part === id)?.share ?? NaN;
     expect([share('giblets'), share('breast')]).toEqual([
       expect.closeTo(0.05, 9),

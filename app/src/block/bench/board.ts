@@ -3,6 +3,7 @@ import { toSignal } from '@angular/core/rxjs-interop';
 import { ActivatedRoute } from '@angular/router';
 import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
 import { boardTime } from '@core/board/board-time';
+import { lastEntryAtBoard } from '@core/deeds/undo-at-board';
 import { DONE, nextPart } from '@core/board/next-part';
 import { kindById } from '@core/catalogue/kinds';
 import { lotName } from '@core/catalogue/lot-name';
@@ -129,12 +130,15 @@ export const Board = signalStore(
       familyIds,
       note,
       plates: computed(() => platesSoFar(cuts(), plateOf(_store.settings()))),
-      undoable: computed(() => lastActOn(_store.household().journal, familyIds())),
+      /** The last that happened to it, bought or weighed. */
+      lastAct: computed(() => lastActOn(_store.household().journal, familyIds())),
+      /** What undo takes back: back to the first weighing, and no further. */
+      undoable: computed(() => lastEntryAtBoard(_store.household().journal, familyIds())),
       redoable: computed(() => lastUndoOn(_store.household().journal, familyIds())),
       isPaused: computed(() => note().pauses?.some(({ to }) => to === undefined) ?? false),
     };
   }),
-  withComputed(({ _store, _clock, isAtWork, note, undoable, pieceId, familyIds }) => ({
+  withComputed(({ _store, _clock, isAtWork, note, lastAct, pieceId, familyIds }) => ({
     nowAt: _clock.now,
     /** Working time so far: as it was corrected, else as it runs. */
     minutes: computed(
@@ -142,7 +146,7 @@ export const Board = signalStore(
         note().minutes ??
         runningMinutes(
           _store.minutes().get(pieceId()) ?? 0,
-          isAtWork() ? undoable()?.at : undefined,
+          isAtWork() ? lastAct()?.at : undefined,
           note().pauses ?? [],
           _clock.now(),
         ),

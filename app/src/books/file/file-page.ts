@@ -14,6 +14,7 @@ import { FileIn } from '../../household/parts/file-in';
 import { SettingsForm } from '../../household/parts/settings-form';
 import { CopiesList } from './copies-list';
 import { CostForm } from './cost-form';
+import { UndoneList } from './undone-list';
 import { KeptList } from './kept-list';
 import { LinkChoice } from './link-choice';
 
@@ -22,7 +23,7 @@ const LIST = new Intl.ListFormat('en-GB');
 /** The household as a file: out, in, and in its place; and how it counts. */
 @Component({
   selector: 'v-file-page',
-  imports: [CopiesList, CostForm, FileIn, KeptList, LinkChoice, SettingsForm],
+  imports: [UndoneList, CopiesList, CostForm, FileIn, KeptList, LinkChoice, SettingsForm],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './file-page.html',
   styles: `

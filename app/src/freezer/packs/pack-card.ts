@@ -24,7 +24,6 @@ import { Format } from '@core/format/format';
 import { Colds } from '../../household/colds';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
 import { HouseholdStore } from '../../household/household-store';
-import { Notices } from '../../household/notices';
 import { keepsWords, STATE_WORDS } from '../../household/cold-words';
 import { Overdue } from '../../household/parts/overdue';
 import { SoftThrough } from '../../household/parts/soft-through';
@@ -47,7 +46,6 @@ export class PackCard {
   protected readonly format = inject(Format);
   protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly clock = inject(Clock);
-  private readonly notices = inject(Notices);
   private readonly colds = inject(Colds);
   readonly row = input.required<PackRow>();
 
@@ -69,6 +67,7 @@ export class PackCard {
   protected readonly keeps = computed(() => keepsWords(this.cold(), this.format));
   protected readonly states = STATE_WORDS;
   private readonly id = computed(() => this.lot().id);
+  protected readonly platesWrong = linkedSignal<string, string>({ source: this.id, computation: () => '' });
   protected readonly plates = linkedSignal<string, string>({ source: this.id, computation: () => '1' });
   protected readonly way = linkedSignal<string, ThawedBy>({
     source: this.id,
@@ -136,10 +135,11 @@ export class PackCard {
   }
 
   protected eatPlates(): void {
-    const plates = Number(this.plates());
-    if (!Number.isInteger(plates) || plates < 1)
-      return this.notices.problem('Plates is a whole number from 1.');
-    void this.eat({ plates });
+    const [typed, most] = [this.plates().trim(), Math.ceil(this.lot().platesLeft)];
+    const isFit = /^\d+$/.test(typed) && Number(typed) >= 1 && Number(typed) <= most;
+    const why = `“${typed}” cannot be eaten: a whole number of portions, from 1 to ${most}.`;
+    this.platesWrong.set(isFit ? '' : why);
+    if (isFit) void this.eat({ plates: Number(typed) });
   }
 
   protected thaw(amount: Serving['amount']): void {

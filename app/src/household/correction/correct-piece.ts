@@ -8,6 +8,7 @@ import {
   type OnInit,
   runInInjectionContext,
 } from '@angular/core';
+import { Router } from '@angular/router';
 import { afterCorrection, type PieceFigures } from '@core/books/after-correction';
 import { kindById } from '@core/catalogue/kinds';
 import { correctionOf, correctPiece, pieceBought } from '@core/deeds/correct-piece';
@@ -24,6 +25,8 @@ import { TextField } from '../../ui/field/text-field';
 import { draftOf } from '../../ui/form/draft-of';
 import { keepInTab } from '../../ui/form/keep-in-tab';
 import { Clock } from '../clock';
+import { HOUSEHOLD_NAME } from '../household-name';
+import { TakePurchaseBack } from './take-purchase-back';
 import { draftKey } from '../draft-key';
 import { HouseholdStore } from '../household-store';
 import { readCorrection, textOf, type CorrectionText } from './correction-text';
@@ -31,7 +34,7 @@ import { readCorrection, textOf, type CorrectionText } from './correction-text';
 /** What was written down when a piece was bought, put right at any time, with what that changes shown before. */
 @Component({
   selector: 'v-correct-piece',
-  imports: [Choice, Day, Pick, TextField],
+  imports: [Choice, Day, Pick, TakePurchaseBack, TextField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './correct-piece.html',
   styleUrl: './correct-piece.css',
@@ -54,6 +57,8 @@ export class CorrectPiece implements OnInit {
   );
   protected readonly grades = computed(() => gradesOf(this.store.basis().pricing.book));
   private readonly injector = inject(Injector);
+  private readonly router = inject(Router);
+  private readonly name = inject(HOUSEHOLD_NAME);
   private readonly household = draftKey('correct');
   private readonly read = computed(() => readCorrection(this.text(), this.was(), this.format));
   private readonly fact = computed(() => {
@@ -119,6 +124,11 @@ export class CorrectPiece implements OnInit {
     return lines
       .map(([name, tell]) => ({ name, from: tell(was), to: tell(becomes) }))
       .filter(({ from, to }) => from !== to);
+  }
+
+  /** The piece is gone, and its page with it. */
+  protected leave(): void {
+    void this.router.navigate(['/', this.name, 'counter']);
   }
 
   protected async correct(): Promise<void> {
