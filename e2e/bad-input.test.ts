@@ -6,7 +6,7 @@ import { FILE_VERSION } from '@core/exchange/household-file';
 import { writeFile } from '@core/exchange/write-file';
 import { JournalBuilder, workedPiece } from '@core/testing/journal-builder';
 import { freshWindow, Person } from './harness';
-import { ADDRESS, begin, choosePiece, weigh } from './journeys';
+import { ADDRESS, begin, choosePiece, weigh, inOnePiece } from './journeys';
 import { story } from './story';
 
 describe('bad input is answered, and nothing is lost', () => {
@@ -295,8 +295,9 @@ describe('bad input on the Block is answered, and nothing is lost', () => {
 
     'asks what became of it when much is missing': async () => {
       await weigh(person, '3 kg', 'Steaks');
+      await inOnePiece(person);
       await person.sees('1.900 kg still on the board');
-      await person.click('Close it');
+      await person.click('Finish');
       await person.sees('1.900 kg (38.8 % of the drained weight) has not been weighed');
       await person.click('Keep weighing');
       await person.reads('1.900 kg still on the board');

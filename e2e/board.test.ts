@@ -138,7 +138,7 @@ describe('at the board with the stand-in scale', () => {
       await bench.chooses('Square-off and sirloin end', '3');
       await bench.tap('l');
     }
-    await person.sees('Before you close it');
+    await person.sees('Before you finish');
     await bench.tap('Enter');
     await person.sees('Strip loin closed.');
     const { drainedDg, cuts, closed } = await bench.journal();
@@ -167,7 +167,7 @@ describe('at the board with the stand-in scale', () => {
         person.page.waitForSelector('v-end-check', { timeout: 60_000 }),
       ]);
     }
-    await person.sees('Before you close it');
+    await person.sees('Before you finish');
     await bench.tap('Enter');
     await person.sees('Strip loin closed.');
     const { drainedDg, cuts } = await bench.journal();
@@ -236,7 +236,7 @@ describe('at the board with the stand-in scale', () => {
       }
       await bench.weighed(weighings);
     }
-    await person.sees('Before you close it');
+    await person.sees('Before you finish');
     // The pieces that the stand-in lays on leave more than the usual now and then: that is weighed too.
     if (await person.page.$('v-end-check .much')) {
       await bench.tap('l');

@@ -123,6 +123,17 @@ export async function mergeFile(person: Person, path: string, patience?: number)
 }
 
 /** Types a weight where the Block expects one, and takes it. */
+/** All is off: finishes the piece, whatever is ticked of the last look. */
+export async function finish(person: Person): Promise<void> {
+  await person.clickOn('v-end-check .act');
+}
+
+/** A weight that is asked about is right: it was not cut. */
+export async function inOnePiece(person: Person): Promise<void> {
+  await person.page.locator('.answers ::-p-text(one piece of)').click();
+  await person.press('Enter');
+}
+
 export async function weigh(person: Person, weight: string, part?: RegExp | string): Promise<void> {
   if (part) await person.page.locator(`::-p-called([role="radio"]) ::-p-text(${part})`).click();
   await person.page.locator('input.num').fill(weight);

@@ -147,7 +147,7 @@ describe('with the keyboard alone', () => {
     },
 
     'closes once it is said what became of what is missing': async () => {
-      await tabTo(/^Close it/);
+      await tabTo(/^Finish/);
       await person.press('Enter');
       await person.sees('has not been weighed');
       await tabTo(/^Finish/);

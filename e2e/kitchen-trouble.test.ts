@@ -43,7 +43,7 @@ describe('trouble in the kitchen', () => {
       await weigh(person, '0 oz', 'Wings');
       await person.sees('A weight is more than zero.');
       await weigh(person, '88 lb');
-      await person.sees('is more than is left of');
+      await person.sees('88 lb for one wing?');
       expect(await count()).toBe(before);
     },
 

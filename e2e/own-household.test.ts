@@ -1,7 +1,7 @@
 import type { BrowserContext } from 'puppeteer-core';
 import { today } from './clock';
 import { freshWindow, Person } from './harness';
-import { ADDRESS, answerHowToCount, unfold, weigh } from './journeys';
+import { ADDRESS, answerHowToCount, unfold, weigh, finish, inOnePiece } from './journeys';
 import { story } from './story';
 
 /** How a household writes what it types, and what it must read then. */
@@ -270,10 +270,11 @@ describe.each([
       await person.sees('Drained:');
       for (const [part, weight, shown] of style.cuts) {
         await weigh(person, weight, part);
+        if (part === 'Centre') await inOnePiece(person);
         await person.sees(`${part}: ${shown}`);
       }
-      await person.sees('Before you close it');
-      await person.click('Close it enter');
+      await person.sees('Before you finish');
+      await finish(person);
       if (await person.page.$('[role=dialog] input'))
         await person.page.locator('[role=dialog] input').fill('drip on the board');
       await person.sees('lie here to be wrapped');

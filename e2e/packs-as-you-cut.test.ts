@@ -170,7 +170,8 @@ describe('a whole piece in one line', () => {
       await person.click('Write it down');
       await person.sees('Say “each” or “in all”');
       await person.fill('What came of it, all at once', '2 packs of thighs 300, 320 g;');
-      await person.sees('“thighs” is nothing that comes off here');
+      await person.sees('Write it as one of: connective strip');
+      expect(await person.page.$eval('mark', (each) => each.textContent)).toContain('thighs');
       expect(await count()).toBe(before);
     },
 
@@ -207,14 +208,21 @@ describe('a whole piece in one line', () => {
       await person.shows('What came of it, all at once', '1 pack 2 kg');
     },
 
-    'with all of it off, enter in the empty field closes it, as the page says': async () => {
-      await person.click('Close');
-      await weigh(person, '440 g', 'Square-off');
-      await person.sees('Before you close it');
-      await person.page.locator('input.num').click();
-      await person.press('Enter');
-      await person.sees('Strip loin closed.');
-    },
+    'with all of it off, enter in the empty field does nothing: to finish is a deed, which says what is not ticked':
+      async () => {
+        await person.click('Close');
+        await weigh(person, '440 g', 'Square-off');
+        await person.sees('Before you finish');
+        const before = await count();
+        await person.page.locator('input.num').click();
+        await person.press('Enter');
+        await person.press('Enter');
+        await person.reads('Finish, 3 not ticked');
+        expect(await count()).toBe(before);
+        await person.click('Fat cap even, about 6 mm.', 'checkbox');
+        await person.click('Finish, 2 not ticked');
+        await person.sees('Strip loin closed.');
+      },
   });
 });
 

@@ -66,9 +66,9 @@ describe('a household on a phone', () => {
         await person.sees(`${part}: ${weight} g`);
       }
       await thumb.touch('.rest');
-      await person.sees('Before you close it');
+      await person.sees('Before you finish');
       await thumb.fits();
-      await thumb.tap('Close it');
+      await thumb.touch('v-end-check .act');
       await person.sees('lie here to be wrapped');
     },
 

@@ -1,6 +1,6 @@
 import type { BrowserContext } from 'puppeteer-core';
 import { freshWindow, Person } from './harness';
-import { ADDRESS, begin, buy } from './journeys';
+import { ADDRESS, begin, buy, finish } from './journeys';
 import { story } from './story';
 
 // A scale that misbehaves, a hand that slips, a tablet that is put down: nothing is lost, and what happened is said.
@@ -233,8 +233,8 @@ describe('a kind of one’s own', () => {
       await person.sees('Portions: 2.550 kg');
       await person.sees('What is left, 400 g, is this');
       await person.page.locator('.rest').click();
-      await person.sees('Before you close it');
-      await person.click('Close it enter');
+      await person.sees('Before you finish');
+      await finish(person);
       await person.sees('Venison haunch closed.');
       await person.click('Books', 'link');
       await person.sees('Venison haunch');

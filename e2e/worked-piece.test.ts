@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { BrowserContext } from 'puppeteer-core';
 import { freshWindow, Person, saved } from './harness';
-import { ADDRESS, begin, buy, weigh } from './journeys';
+import { ADDRESS, begin, buy, weigh, finish } from './journeys';
 import { story } from './story';
 
 // The piece worked by hand in docs/computations.md, typed as a person would type it.
@@ -46,8 +46,8 @@ describe('a piece from the counter to the freezer and the books', () => {
       await person.page.locator('::-p-called([role="radio"]) ::-p-text(Silver skin)').click();
       await weigh(person, '735 g');
       await person.sees('Nothing is left on the board');
-      await person.sees('Before you close it');
-      await person.click('Close it enter');
+      await person.sees('Before you finish');
+      await finish(person);
       await person.sees('Beef tenderloin closed.');
     },
 

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { evenThickness, type ZoneAct } from '@core/slice/even-thickness';
+import { typedLength } from '@core/format/typed';
 import { Format } from '@core/format/format';
 import { TextField } from '../ui/field/text-field';
 
@@ -69,7 +70,7 @@ export class ThicknessPage {
   );
 
   protected millimetres(text: string): number | null {
-    const mm = this.format.parseLength(text);
+    const mm = typedLength(text, this.format.style());
     return mm !== null && mm > 0 && mm < 400 ? mm : null;
   }
 

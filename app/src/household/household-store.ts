@@ -40,7 +40,6 @@ import { Repository, type Written } from './disk/repository';
 import { isEmpty } from './disk/standing';
 import { saveText } from '../ui/save-text';
 import { Notices } from './notices';
-import { rememberUndone } from './undone-here';
 import { troubleOf, troubleThatStays, type Trouble } from './disk/storage-problem';
 
 const GIVEN_BACK: Readonly<Record<GivenBackFrom, string>> = {
@@ -285,7 +284,7 @@ export const HouseholdStore = signalStore(
       const { say = '' } = deed;
       if (entries.length + rewritten.length === 0) return notices.done(say);
       const undone = { say: say.replace(/^Undone: /, ''), at: clock.instant(), entries, rewritten };
-      rememberUndone(name, { ...undone, entries: [...entries], rewritten: [...rewritten] });
+      void import('./undone-here').then(({ rememberUndone }) => rememberUndone(name, undone));
       notices.done(say, { label: 'Redo', run: () => void redo(undone) });
     }
 

@@ -30,7 +30,8 @@ export function lastEntryAtBoard(journal: Journal, lots: ReadonlySet<LotId>): En
 /** Whether an entry says what was bought, or more of that. */
 function isOfPurchase({ entries }: Journal, entry: Entry): boolean {
   if (entry.type === 'received') return true;
-  if (entry.type === 'corrected')
+  // Another way to cut is chosen at the board.
+  if (entry.type === 'corrected' && Object.keys(entry.set).join() !== 'way')
     return entries.some(({ id, type }) => id === entry.entry && type === 'received');
   if (entry.type !== 'placed') return false;
   return entries.some((other) => other.type === 'received' && other.lot === entry.lot);

@@ -1,5 +1,7 @@
 import { Format, type FormatBy } from './format';
 import { askPrice, howLowWords } from './price-words';
+import { typedLength, typedTemperature } from './typed';
+import { typedAsked } from './typed-asked';
 
 const TODAY = '2026-11-24';
 const formatOf = (settings: Partial<ReturnType<FormatBy['settings']>> = {}): Format =>
@@ -55,9 +57,9 @@ describe('figures of an imperial household with yen and decimal commas', () => {
   it('are in pounds, without coins, with commas', () => {
     const figures = formatOf({ system: 'imperial', currency: 'JPY', decimal: ',' });
     expect(figures.perUnit(2000)).toBe('¥907/lb');
-    expect(figures.parseAsked('907')).toEqual({ minor: 907, unit: 'lb' });
-    expect(figures.parseAsked('907 a kilo')).toEqual({ minor: 907, unit: 'kg' });
-    for (const none of ['0', '-8', '1e9', '2x', '1000000000']) expect(figures.parseAsked(none)).toBeNull();
+    expect(typedAsked('907', figures)).toEqual({ minor: 907, unit: 'lb' });
+    expect(typedAsked('907 a kilo', figures)).toEqual({ minor: 907, unit: 'kg' });
+    for (const none of ['0', '-8', '1e9', '2x', '1000000000']) expect(typedAsked(none, figures)).toBeNull();
     expect(figures.roughMass(45_359)).toBe('10,0 lb');
     expect(figures.wholeMoney(1_234_567)).toBe('¥1.234.567');
     expect(figures.plainMoney(907)).toBe('907');
@@ -68,12 +70,12 @@ describe('figures of an imperial household with yen and decimal commas', () => {
 describe('what is typed with the other unit than the household’s', () => {
   it('counts in the unit that was said', () => {
     const figures = formatOf({ system: 'imperial' });
-    expect(figures.parseTemperature('−18 °C')).toBe(-18);
-    expect(figures.parseTemperature('0')).toBe(-17.8);
-    expect(figures.parseTemperature('-4 f')).toBe(-20);
-    expect(figures.parseTemperature('cold')).toBeNull();
-    expect(figures.parseLength('32 mm')).toBe(32);
-    expect(figures.parseLength('1 1/4 in')).toBeCloseTo(31.75);
+    expect(typedTemperature('−18 °C', figures.style())).toBe(-18);
+    expect(typedTemperature('0', figures.style())).toBe(-17.8);
+    expect(typedTemperature('-4 f', figures.style())).toBe(-20);
+    expect(typedTemperature('cold', figures.style())).toBeNull();
+    expect(typedLength('32 mm', figures.style())).toBe(32);
+    expect(typedLength('1 1/4 in', figures.style())).toBeCloseTo(31.75);
     expect(figures.length(32)).toBe('1 1/4 in');
     expect(figures.told('Trim the fat to about 5 mm')).toBe('Trim the fat to about 1/4 in');
   });

@@ -5,19 +5,12 @@ import { inInches } from '../units/inches';
 import { fromDg } from '../units/mass';
 import { currencySign, formatMoney, minorDigits, parseMoney } from '../units/money';
 import { formatNumber, parseNumber, type DecimalSign } from '../units/number-style';
-import { massInDoubt } from '../units/mass-in-doubt';
-import { parseMass, type TypedMass } from '../units/parse-mass';
 import { toldIn } from '../units/prose';
-import type { Result } from '../units/result';
 import { timeOfDay } from '../units/time-of-day';
 import { wallAt } from '../units/zone';
-import { MOST_ASKED, type Asked } from '../price/price-note';
-import { typedPrice, type TypedPrice } from '../price/typed-price';
 import type { Settings } from '../records/settings';
 import { ageWords, dayAndYear, dayWords, monthWords, weekdayWords } from './days';
 import { plural } from './plural';
-import { readDay, type DayLimits } from './read-day';
-import { typedLength, typedTemperature, typedVolume } from './typed';
 
 /** What figures are written by. */
 export interface FormatBy {
@@ -50,10 +43,10 @@ export class Format {
     return this.isImperial() ? 'lb' : 'kg';
   }
 
-  /** How weights are written here. */
-  massStyle(): Pick<Settings, 'system' | 'decimal'> {
-    const { system, decimal } = this.settings();
-    return { system, decimal };
+  /** How figures are written here, for who reads them. */
+  style(): Pick<Settings, 'system' | 'decimal' | 'currency'> {
+    const { system, decimal, currency } = this.settings();
+    return { system, decimal, currency };
   }
 
   smallUnit(): 'g' | 'oz' {
@@ -166,23 +159,8 @@ export class Format {
     return this.isImperial() ? this.number(convert(litres, 'L', 'ft3'), 1) : this.number(litres, 0);
   }
 
-  /** A typed volume, in litres: "7 cu ft", "200 L", or a bare figure in the household's unit. */
-  parseVolume(text: string): number | null {
-    return typedVolume(text, this.settings());
-  }
-
   private isImperial(): boolean {
     return this.settings().system === 'imperial';
-  }
-
-  /** A typed temperature, in °C: "4 °C", "40 F", or a bare figure in the household's scale. */
-  parseTemperature(text: string): number | null {
-    return typedTemperature(text, this.settings());
-  }
-
-  /** A typed length, in mm: "32 mm", "3.2 cm", "1 1/4 in", or a bare figure in the household's unit. */
-  parseLength(text: string): number | null {
-    return typedLength(text, this.settings());
   }
 
   /** Decimals of the currency's coins. */
@@ -213,40 +191,8 @@ export class Format {
     return `${this.number(fraction * 100, decimals)} %`;
   }
 
-  /** A weight as it was typed; null also where {@link massDoubt} has to be asked first. */
-  parseMass(text: string, assumed: 'large' | 'small'): TypedMass | null {
-    return this.massDoubt(text, assumed) === null ? this.massAsTyped(text, assumed) : null;
-  }
-
-  /** What to ask about a weight that makes sense only if its sign is meant another way than here. */
-  massDoubt(text: string, assumed: 'large' | 'small'): string | null {
-    const meant = massInDoubt(text, this.massUnit(assumed), this.settings().decimal);
-    return meant === null ? null : `Is ${meant} meant? Write it so.`;
-  }
-
-  /** A weight just as the household writes numbers, however unlikely. */
-  massAsTyped(text: string, assumed: 'large' | 'small'): TypedMass | null {
-    return parseMass(text, this.massUnit(assumed), this.settings().decimal);
-  }
-
-  private massUnit(assumed: 'large' | 'small'): 'kg' | 'lb' | 'g' | 'oz' {
-    return assumed === 'large' ? this.priceUnit() : this.smallUnit();
-  }
-
   parseMoney(text: string): number | null {
     return parseMoney(text, this.settings().currency, this.settings().decimal);
-  }
-
-  /** A typed price with the unit that is written behind it; null where it is none. */
-  parsePrice(text: string): TypedPrice | null {
-    return typedPrice(text, this.settings());
-  }
-
-  /** A typed price above nothing, for the household's unit where none is written; null where it is none, or more than meat costs. */
-  parseAsked(text: string): Asked | null {
-    const price = this.parsePrice(text);
-    const isPrice = price !== null && price.minor > 0 && price.minor <= MOST_ASKED;
-    return isPrice ? { minor: price.minor, unit: price.unit ?? this.priceUnit() } : null;
   }
 
   /** Kilograms in the unit that prices are asked for. */
@@ -266,11 +212,6 @@ export class Format {
   /** A day in a field: its year only where it is far. */
   dayInField(date: IsoDate): string {
     return Math.abs(daysBetween(date, this.today())) < 120 ? this.day(date) : dayAndYear(date);
-  }
-
-  /** A typed day: {@link readDay}, from where the household is. */
-  readDay(text: string, limits: DayLimits = {}): Result<IsoDate> {
-    return readDay(text, this.today(), limits);
   }
 
   /** The day so many days from today. */

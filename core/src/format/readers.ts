@@ -1,7 +1,9 @@
+import { massDoubt, typedMass } from './typed-mass';
 import type { MassDg } from '../units/mass';
 import type { TypedMass } from '../units/parse-mass';
 import { failure, success, type Result } from '../units/result';
 import type { Format } from './format';
+import { typedLength } from './typed';
 
 /** Reads what was typed into a field, or says what is wrong with it. */
 export type Reader<T> = (text: string) => Result<T>;
@@ -44,9 +46,9 @@ export function typedMassReader(
   { least = 1, most = Infinity, what = 'weight' } = {},
 ): Reader<TypedMass> {
   return (text) => {
-    const doubt = format.massDoubt(text, assumed);
+    const doubt = massDoubt(text, assumed, format);
     if (doubt) return failure(doubt);
-    const mass = format.parseMass(text, assumed);
+    const mass = typedMass(text, assumed, format);
     if (mass === null || mass.massDg < least) return failure(`“${text}” is no ${what}.`);
     return mass.massDg > most ? failure(`${format.mass(most)} is the most.`) : success(mass);
   };
@@ -58,7 +60,7 @@ export function lengthReader(
   { zero = false, most = Infinity, what = 'length' } = {},
 ): Reader<number> {
   return (text) => {
-    const mm = format.parseLength(text);
+    const mm = typedLength(text, format.style());
     const isFit = mm !== null && mm <= most && (mm > 0 || (zero && mm === 0));
     return isFit ? success(mm) : failure(`“${text}” is no ${what}.`);
   };

@@ -79,14 +79,14 @@ describe('a weight that is typed at the board', () => {
       '112',
       steak,
       '112 oz for one steak? About 11.4 oz is likely.',
-      ['11.2 oz', '1.12 lb', '10 steaks, 112 oz', 'one steak of 112 oz'],
+      ['11.2 oz', '1.12 lb', '10 steaks, 112 oz', 'one piece of 112 oz'],
     ],
     [
       'imperial',
       '7 lb',
       steak,
       '7 lb for one steak? About 11.4 oz is likely.',
-      ['7 oz', '10 steaks, 7 lb', 'one steak of 7 lb'],
+      ['7 oz', '10 steaks, 7 lb', 'one piece of 7 lb'],
     ],
     [
       'metric',

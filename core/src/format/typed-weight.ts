@@ -1,3 +1,4 @@
+import { massAsTyped } from './typed-mass';
 import { meantWeight, type Meant, type WeightAsked } from '../board/meant-weight';
 import type { TypedMass } from '../units/parse-mass';
 import { failure, success, type Result } from '../units/result';
@@ -30,13 +31,13 @@ export function typedWeight(
 ): TypedWeight | null {
   if (text.trim() === '') return null;
   const assumed = asked?.isDrained ? 'large' : 'small';
-  const mass = format.massAsTyped(text, assumed);
+  const mass = massAsTyped(text, assumed, format);
   if (mass === null)
     return failure(
       `That is not a weight. Write it like 372 ${format.smallUnit()} or 1.2 ${format.priceUnit()}.`,
     );
   if (mass.massDg <= 0) return failure('A weight is more than zero.');
-  const read = asked && !isSure ? meantWeight(text, asked, format.massStyle()) : null;
+  const read = asked && !isSure ? meantWeight(text, asked, format.style()) : null;
   if (!asked || read === null) return success(mass);
   if (read.is === 'weight') return success(read.mass);
   const answers = read.meant.map((each) => answerOf(each, asked));
@@ -58,7 +59,7 @@ function answerOf({ text, count }: Meant, { portion }: WeightAsked): WeightAnswe
 }
 
 const ownWord = ({ typed }: TypedMass, { portion, count }: WeightAsked): string =>
-  portion && count === 1 ? `one ${portion.name} of ${typed}` : typed;
+  portion && count === 1 ? `one piece of ${typed}` : typed;
 
 function doubtOf(
   { typed }: TypedMass,

@@ -1,3 +1,4 @@
+import { massAsTyped } from '../format/typed-mass';
 import { sum } from 'd3-array';
 import type { Part } from '../catalogue/kind-schema';
 import type { Format } from '../format/format';
@@ -34,7 +35,7 @@ export interface LineReader {
   readonly others?: readonly Part[];
   /** What is packed where nobody says. */
   readonly usual: Pick<Part, 'id' | 'name' | 'destination'>;
-  readonly format: Pick<Format, 'massAsTyped' | 'smallUnit' | 'labelStyle'>;
+  readonly format: Pick<Format, 'style' | 'priceUnit' | 'smallUnit' | 'labelStyle'>;
 }
 
 /**
@@ -133,8 +134,8 @@ function massOf(
   asNext: string | null,
   { format }: LineReader,
 ): MassDg | null {
-  if (unit !== null) return format.massAsTyped(text, 'small')?.massDg ?? null;
-  if (asNext !== null) return format.massAsTyped(`${text} ${asNext}`, 'small')?.massDg ?? null;
+  if (unit !== null) return massAsTyped(text, 'small', format)?.massDg ?? null;
+  if (asNext !== null) return massAsTyped(`${text} ${asNext}`, 'small', format)?.massDg ?? null;
   const isLarge = text.includes('/') || Number(text.replace(',', '.')) < LARGE_BELOW[format.smallUnit()];
-  return format.massAsTyped(text, isLarge ? 'large' : 'small')?.massDg ?? null;
+  return massAsTyped(text, isLarge ? 'large' : 'small', format)?.massDg ?? null;
 }

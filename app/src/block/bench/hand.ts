@@ -1,3 +1,4 @@
+import { massAsTyped } from '@core/format/typed-mass';
 import { computed, inject, linkedSignal, untracked } from '@angular/core';
 import {
   patchState,
@@ -210,7 +211,7 @@ export const Hand = signalStore(
     });
     const asked = computed((): WeightAsked | null => {
       const piece = board.piece();
-      const typedDg = _format.massAsTyped(typedText(), 'small')?.massDg ?? 0;
+      const typedDg = massAsTyped(typedText(), 'small', _format)?.massDg ?? 0;
       return piece
         ? {
             inDg: piece.inDg,

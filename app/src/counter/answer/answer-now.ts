@@ -9,6 +9,7 @@ import { tellVerdict } from '@core/format/verdict-words';
 import { bestSeen } from '@core/price/best-seen';
 import { goingPrice } from '@core/price/going-price';
 import { howLow } from '@core/price/how-low';
+import { typedPrice } from '@core/price/typed-price';
 import { labelDoubts } from '@core/price/label-doubts';
 import { habitOfWay, isWorthKnown, kindAndWay, predict } from '@core/yield/prediction';
 import { roomForSlips } from '@core/yield/room-for-slips';
@@ -61,7 +62,8 @@ export class AnswerNow {
     const perKg = this.isInDoubt() ? null : this.label.paidPerKg();
     if (perKg !== null || this.isInDoubt() || this.label.pricedBy() !== 'piece' || this.isRefused())
       return perKg;
-    const [price, coins] = [this.label.format().parsePrice(this.label.price()), this.label.coins()];
+    const price = typedPrice(this.label.price(), this.label.format().style());
+    const coins = this.label.coins();
     const each = price?.minor ?? 0;
     if (each <= 0 || coins === null) return null;
     return (each * coins * this.piece.pieces()) / this.kg();

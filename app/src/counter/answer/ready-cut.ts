@@ -1,6 +1,7 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
 import { asAsked } from '@core/price/as-asked';
 import type { Asked, PriceNote } from '@core/price/price-note';
+import { typedAsked } from '@core/format/typed-asked';
 import { askPrice } from '@core/format/price-words';
 import { priceParts } from '@core/price/typed-price';
 import { bookWith, notesOf } from '@core/price/price-book';
@@ -118,6 +119,6 @@ export class ReadyCut {
   }
 
   private askedOf(item: string): Asked | null {
-    return this.format.parseAsked(this.textOf(item));
+    return typedAsked(this.textOf(item), this.format);
   }
 }

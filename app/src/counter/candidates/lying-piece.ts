@@ -13,6 +13,7 @@ import { unusualWeight } from '@core/deeds/questions';
 import { inAllWords, leftOverWords, portionsWords, slipWords } from '@core/format/candidate-words';
 import { Format } from '@core/format/format';
 import { PRICED_BY } from '@core/format/label-words';
+import { typedPrice } from '@core/price/typed-price';
 import type { ReadLying } from '@core/price/read-lying';
 import type { ComparedCandidate } from '@core/yield/candidates';
 import { HouseholdStore } from '../../household/household-store';
@@ -78,7 +79,7 @@ export class LyingPiece {
     const [read, { price, pricedBy }] = [this.read(), this.lying()];
     if (!read || read.perKgMinor === null) return '';
     const of = { kg: '/kg', lb: '/lb', '100g': '/100 g', piece: ' each' }[pricedBy];
-    const minor = this.format.parsePrice(price)?.minor;
+    const minor = typedPrice(price, this.format.style())?.minor;
     const typed = minor === undefined ? '' : this.format.money(minor) + of;
     const weight = read.isUsualWeight
       ? `a usual ${this.format.roughMass(read.massDg)}`

@@ -1,3 +1,4 @@
+import { typedMass } from '@core/format/typed-mass';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { shopItem } from '@core/catalogue/shop-items';
 import { afterPrice } from '@core/deeds/after-price';
@@ -13,7 +14,7 @@ import { gradesOf } from '@core/price/of-grade';
 import { asAsked } from '@core/price/as-asked';
 import { perKg, rateOf } from '@core/price/rate';
 import { notesOf, type KeyedNote } from '@core/price/price-book';
-import { priceParts } from '@core/price/typed-price';
+import { priceParts, typedPrice } from '@core/price/typed-price';
 import { MOST_ASKED, type PriceNote, type PriceUnit } from '@core/price/price-note';
 import { priceQuestions } from '@core/price/price-questions';
 import { Clock } from '../../household/clock';
@@ -112,8 +113,8 @@ export class PriceForm {
     const here = notes.findLast(({ shop }) => shop === this.shop().trim()) ?? notes.at(-1);
     return here ? `last ${this.format.plainPerUnit(perKg(rateOf(here)))}` : this.format.currencySign();
   });
-  private readonly minor = computed(() => this.format.parsePrice(this.amount())?.minor ?? null);
-  private readonly each = computed(() => this.format.parseMass(this.weight(), 'small'));
+  private readonly minor = computed(() => typedPrice(this.amount(), this.format.style())?.minor ?? null);
+  private readonly each = computed(() => typedMass(this.weight(), 'small', this.format));
   /** As it would be written down; null while it is no price. */
   private readonly price = computed(() => {
     const [minor, each] = [this.minor(), this.each()];

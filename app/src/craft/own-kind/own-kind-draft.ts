@@ -1,3 +1,4 @@
+import { typedMass } from '@core/format/typed-mass';
 import { faultWords } from '@core/units/fault-words';
 import { computed, inject, Injectable, linkedSignal, untracked, type Signal } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
@@ -88,7 +89,7 @@ export class OwnKindDraft {
     const kind = this.kind();
     const name = kind.name.trim();
     const [low, high] = this.usual().map(
-      (text) => (this.format.parseMass(text, 'large')?.massDg ?? NaN) / 10,
+      (text) => (typedMass(text, 'large', this.format)?.massDg ?? NaN) / 10,
     );
     return {
       ...kind,

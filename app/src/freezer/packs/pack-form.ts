@@ -1,3 +1,4 @@
+import { massDoubt, typedMass } from '@core/format/typed-mass';
 import { ANIMAL_IDS, type Animal } from '@core/ledger/animal';
 import { enterPack } from '@core/deeds/enter-pack';
 import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
@@ -108,13 +109,13 @@ export class PackForm {
     ['', 'no place yet'],
   ]);
 
-  private readonly typedMass = computed(() => this.format.parseMass(this.mass(), 'small'));
+  private readonly typedMass = computed(() => typedMass(this.mass(), 'small', this.format));
   private readonly typedPaid = computed(() => this.format.parseMoney(this.paid()));
   protected readonly massProblem = computed(() => {
     const text = this.mass();
     if (text.trim() === '') return this.tried() ? 'What does it weigh?' : '';
     const isMass = (this.typedMass()?.massDg ?? 0) > 0;
-    return this.format.massDoubt(text, 'small') ?? (isMass ? '' : `“${text}” is no weight.`);
+    return massDoubt(text, 'small', this.format) ?? (isMass ? '' : `“${text}” is no weight.`);
   });
   protected readonly paidWrong = computed(
     () => this.paid().trim() !== '' && !((this.typedPaid() ?? -1) >= 0),

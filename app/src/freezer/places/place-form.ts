@@ -3,6 +3,7 @@ import { FormsModule } from '@angular/forms';
 import { USUAL_AIR_C, volumeQuestion } from '@core/cold/cold-places';
 import type { Place } from '@core/cold/place';
 import { convert } from '@core/units/convert';
+import { typedTemperature, typedVolume } from '@core/format/typed';
 import { Format } from '@core/format/format';
 import { draftKey } from '../../household/draft-key';
 import { Ask } from '../../ui/ask/ask';
@@ -87,10 +88,10 @@ export class PlaceForm {
   }
 
   protected readonly litresRead = computed(() =>
-    read(this.litres(), (text) => this.format.parseVolume(text), 0.5, 100_000),
+    read(this.litres(), (text) => typedVolume(text, this.format.style()), 0.5, 100_000),
   );
   protected readonly airRead = computed(() =>
-    read(this.air(), (text) => this.format.parseTemperature(text), -60, 30),
+    read(this.air(), (text) => typedTemperature(text, this.format.style()), -60, 30),
   );
 
   protected readonly volumeProblem = computed(

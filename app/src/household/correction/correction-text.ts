@@ -1,8 +1,10 @@
+import { massDoubt, typedMass } from '@core/format/typed-mass';
 import type { PieceBought } from '@core/deeds/correct-piece';
 import type { Format } from '@core/format/format';
 import { exactMass } from '@core/units/exact-mass';
 import { parseExactMass } from '@core/units/parse-mass';
 import { failure, success, type Result } from '@core/units/result';
+import { typedPrice } from '@core/price/typed-price';
 import { tillTotal } from '@core/price/quote';
 
 /** What was bought, as it is typed anew. A price, if one is typed, says what was paid. */
@@ -50,9 +52,9 @@ export function readCorrection(
   const wrong = (field: keyof CorrectionText, says: string): Result<never, Unread> =>
     failure({ field, says });
   const before = textOf(was, format);
-  const mass = text.weight === before.weight ? was.mass : format.parseMass(text.weight, 'large');
+  const mass = text.weight === before.weight ? was.mass : typedMass(text.weight, 'large', format);
   if (!mass || mass.massDg <= 0)
-    return wrong('weight', format.massDoubt(text.weight, 'large') ?? 'That is not a weight.');
+    return wrong('weight', massDoubt(text.weight, 'large', format) ?? 'That is not a weight.');
   if (!/^[1-9]\d{0,2}$/.test(text.count.trim())) return wrong('count', 'A whole number from 1.');
   const paid = paidOf(text, before, was, format);
   if (!paid.ok) return paid;
@@ -72,7 +74,7 @@ function paidOf(
       ? failure({ field: 'paid', says: 'That is not an amount of money.' })
       : success(paid);
   }
-  const { minor = 0, unit: by = null } = format.parsePrice(text.price) ?? {};
+  const { minor = 0, unit: by = null } = typedPrice(text.price, format.style()) ?? {};
   if (minor <= 0) return failure({ field: 'price', says: 'That is not a price.' });
   const off = text.off.trim() === '' ? 0 : format.parseMoney(text.off);
   const { decimal, unit } = format.labelStyle();

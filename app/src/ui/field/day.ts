@@ -10,6 +10,7 @@ import {
   signal,
   viewChild,
 } from '@angular/core';
+import { readDay } from '@core/format/read-day';
 import { Format } from '@core/format/format';
 import type { IsoDate } from '@core/units/date';
 import { InputText } from 'primeng/inputtext';
@@ -102,7 +103,7 @@ export class Day {
   protected take(text: string): void {
     if (text.trim() === '') return this.pick('');
     const [earliest, latest] = [this.earliest(), this.latest()];
-    const read = this.format.readDay(text, { earliest, latest });
+    const read = readDay(text, this.format.dayFromToday(0), { earliest, latest });
     if (!read.ok) return this.says(read.problem);
     if (latest && read.value > latest)
       return this.says(`${this.format.dayAndYear(read.value)} is still to come.`);

@@ -3,6 +3,7 @@ import type { ShopItem } from '@core/catalogue/shop-items';
 import { notePrices } from '@core/deeds/note-prices';
 import { Format } from '@core/format/format';
 import { notedPrice } from '@core/format/noted-price';
+import { typedAsked } from '@core/format/typed-asked';
 import { asAsked } from '@core/price/as-asked';
 import { Clock } from '../../../household/clock';
 import { HouseholdStore } from '../../../household/household-store';
@@ -32,7 +33,7 @@ export class PriceGap {
   readonly on = input.required<string>();
 
   protected readonly save = async (text: string): Promise<string | null> => {
-    const asked = this.format.parseAsked(text);
+    const asked = typedAsked(text, this.format);
     const price = asked && asAsked(asked);
     if (!price) return `“${text}” is not a price. Write it like 24.50.`;
     const value = { item: this.item().id, shop: this.shop() || 'unnamed shop', ...price, on: this.on() };

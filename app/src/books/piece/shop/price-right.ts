@@ -6,6 +6,7 @@ import { correctPrice, piecesWith } from '@core/deeds/note-prices';
 import { Format } from '@core/format/format';
 import { movedWords } from '@core/format/moved-words';
 import { notedPrice } from '@core/format/noted-price';
+import { typedAsked } from '@core/format/typed-asked';
 import { asAsked } from '@core/price/as-asked';
 import type { KeyedNote } from '@core/price/price-book';
 import { perKg, rateOf } from '@core/price/rate';
@@ -49,7 +50,7 @@ export class PriceRight {
   protected readonly name = computed(() => shopItem(this.note().item)?.name ?? this.note().item);
 
   protected readonly save = async (text: string): Promise<string | null> => {
-    const asked = this.format.parseAsked(text);
+    const asked = typedAsked(text, this.format);
     const price = asked && asAsked(asked);
     if (!price) return `“${text}” is not a price. Write it like 24.50.`;
     const { key, typed: _, ...note } = this.note();
