@@ -43,7 +43,7 @@ describe('trouble in the kitchen', () => {
       await weigh(person, '0 oz', 'Wings');
       await person.sees('A weight is more than zero.');
       await weigh(person, '88 lb');
-      await person.sees('88 lb for one wing?');
+      await person.sees('88 lb for 2 wings?');
       expect(await count()).toBe(before);
     },
 

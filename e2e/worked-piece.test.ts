@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { BrowserContext } from 'puppeteer-core';
 import { freshWindow, Person, saved } from './harness';
-import { ADDRESS, begin, buy, weigh, finish } from './journeys';
+import { ADDRESS, begin, buy, weigh, finish, inOnePiece } from './journeys';
 import { story } from './story';
 
 // The piece worked by hand in docs/computations.md, typed as a person would type it.
@@ -38,6 +38,7 @@ describe('a piece from the counter to the freezer and the books', () => {
       await weigh(person, '4.900 kg');
       await person.sees('Drained: 100 g of liquid');
       await weigh(person, '3430', 'Centre');
+      await inOnePiece(person);
       await person.sees('Centre: 3.430 kg');
       await weigh(person, '490 g', 'Chain');
       await person.sees('Chain: 490 g');

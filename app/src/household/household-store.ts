@@ -40,6 +40,7 @@ import { Repository, type Written } from './disk/repository';
 import { isEmpty } from './disk/standing';
 import { saveText } from '../ui/save-text';
 import { Notices } from './notices';
+import { PressOnce } from './press-once';
 import { troubleOf, troubleThatStays, type Trouble } from './disk/storage-problem';
 
 const GIVEN_BACK: Readonly<Record<GivenBackFrom, string>> = {
@@ -185,6 +186,7 @@ export const HouseholdStore = signalStore(
     const repository = inject(Repository);
     const clock = inject(Clock);
     const notices = inject(Notices);
+    const pressOnce = inject(PressOnce);
     const name = inject(HOUSEHOLD_NAME);
     const { baseURI } = inject(DOCUMENT);
     const { format } = store;
@@ -347,6 +349,7 @@ export const HouseholdStore = signalStore(
        */
       perform: (wanted: Deed | Result<Deed>): Promise<Result<readonly EntryId[]>> => {
         const deed = perform(wanted);
+        pressOnce.wait(deed);
         begun = Promise.allSettled([begun, deed]);
         return deed;
       },

@@ -45,6 +45,7 @@ import { WeighedList } from '../weighing/weighed-list';
 import { Weighings } from '../weighing/weighings';
 import { WeighPanel } from '../weighing/weigh-panel';
 import { TakesFocus } from '../../ui/form/takes-focus';
+import { backCloses } from '../../ui/over/back-closes';
 import { BarePicture } from '../../ui/told/bare-picture';
 import { wears } from '../../ui/wears';
 
@@ -173,6 +174,10 @@ export class BlockPage {
       link.disconnect();
       this.notices.sayInPlace(false);
     });
+    backCloses(
+      () => this.dialog() !== null,
+      () => this.dialog.set(null),
+    );
     // What is asked in a window over the page would hide what is said behind it.
     effect(() => this.notices.sayInPlace(this.dialog() === null && this.board.isAtWork()));
     effect(() => {

@@ -42,6 +42,7 @@ import { SealedPieces } from './sealed-pieces';
 import { Check } from '../../ui/field/check';
 import { asOptions, Choice, type Options } from '../../ui/field/choice';
 import { TextField } from '../../ui/field/text-field';
+import { backCloses } from '../../ui/over/back-closes';
 import { BarePicture } from '../../ui/told/bare-picture';
 
 /** How many it feeds. */
@@ -81,6 +82,7 @@ const PAUSE_MS = 90;
     SealedPieces,
   ],
   changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { '(document:keydown.escape)': 'closePack()' },
   templateUrl: './freezer-page.html',
   styleUrl: './freezer-page.css',
 })
@@ -217,11 +219,29 @@ export class FreezerPage {
       byAge(row);
   }
 
+  constructor() {
+    backCloses(
+      () => !this.isWide && this.chosen() !== undefined,
+      () => this.closePack(),
+    );
+  }
+
+  /** Where the list stood before a pack was opened over it, on a phone. */
+  private listAt = 0;
+
+  /** Back to the list, where it was left. */
+  protected closePack(): void {
+    if (this.isWide || !this.chosen()) return;
+    this.chosenId.set(null);
+    afterNextRender(() => scrollTo({ top: this.listAt }), { injector: this.injector });
+  }
+
   protected choose({ id, add }: { id: string; add: boolean }): void {
     this.adding.set(false);
     if (add) this.pick(id);
     else {
       this.picked.set(new Set());
+      if (this.chosenId() === null) this.listAt = scrollY;
       this.chosenId.set(id);
       if (!this.isWide)
         afterNextRender(() => this.card()?.nativeElement.scrollIntoView({ block: 'nearest' }), {

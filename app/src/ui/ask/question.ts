@@ -2,6 +2,7 @@ import button from '@primeuix/themes/aura/button';
 import dialog from '@primeuix/themes/aura/dialog';
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { Dialog } from 'primeng/dialog';
+import { backCloses } from '../over/back-closes';
 import { Ask } from './ask';
 import { wears } from '../wears';
 
@@ -49,4 +50,11 @@ wears({ button, dialog });
 })
 export class QuestionDialog {
   protected readonly ask = inject(Ask);
+
+  constructor() {
+    backCloses(
+      () => this.ask.asked() !== null,
+      () => this.ask.asked()?.answer(false),
+    );
+  }
 }

@@ -10,12 +10,16 @@ import {
   inject,
   input,
   output,
+  signal,
   viewChild,
 } from '@angular/core';
+import type { OverlayListenerOptions } from 'primeng/api';
 import { Select } from 'primeng/select';
 import { newFieldId } from './field-id';
 import { Labelled, type LabelLook } from './labelled';
 import { showsWhatCounts } from './shows-what-counts';
+import { backCloses } from '../over/back-closes';
+import { closesList } from '../over/stays-open';
 import { STILL } from '../over/still';
 import { wears } from '../wears';
 
@@ -53,6 +57,7 @@ const CLOSES = ['Enter', 'Escape'];
         optionLabel="word"
         optionValue="at"
         appendTo="body"
+        [overlayOptions]="over"
         [ariaLabel]="named() || undefined"
         [ariaLabelledBy]="named() ? undefined : id + '-label'"
         [disabled]="disabled()"
@@ -97,11 +102,16 @@ export class Choice<T> {
 
   /** What was typed before the field in which one looks had the focus. */
   private early = '';
-  private isOpen = false;
+  private readonly isOpen = signal(false);
+  protected readonly over = {
+    responsive: undefined,
+    listener: (_event: Event, options?: OverlayListenerOptions): boolean => closesList(options),
+  };
   /** What closes the list, pressed while it was still opening: the library would open it all the same. */
   private closes: KeyboardEvent | null = null;
 
   constructor() {
+    backCloses(this.isOpen, () => this.select().hide());
     const host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
     host.addEventListener('keydown', (event) => this.comesEarly(event), { capture: true });
   }
@@ -112,7 +122,7 @@ export class Choice<T> {
    */
   private comesEarly(event: KeyboardEvent): void {
     const select = this.select();
-    if (select.overlayVisible && !this.isOpen && !this.isLong() && CLOSES.includes(event.key)) {
+    if (select.overlayVisible && !this.isOpen() && !this.isLong() && CLOSES.includes(event.key)) {
       event.preventDefault();
       event.stopPropagation();
       this.closes ??= event;
@@ -150,7 +160,7 @@ export class Choice<T> {
   /** The list is there: keys do in it what one expects, and what is chosen is in sight. */
   protected opened(): void {
     this.list()?.addEventListener('keydown', (event) => this.answers(event), { capture: true });
-    this.isOpen = true;
+    this.isOpen.set(true);
     this.lookForEarly();
     // The library says so before it has opened it.
     queueMicrotask(() => this.closeIfAsked());
@@ -165,7 +175,7 @@ export class Choice<T> {
 
   protected closed(): void {
     this.early = '';
-    this.isOpen = false;
+    this.isOpen.set(false);
   }
 
   /**
@@ -175,7 +185,7 @@ export class Choice<T> {
   private showChosen(frames: number): void {
     const [select, at] = [this.select(), this.at()];
     // The first is in sight as it is.
-    if (frames === 0 || !at || !this.isOpen || select.filterValue || this.isScrolled()) return;
+    if (frames === 0 || !at || !this.isOpen() || select.filterValue || this.isScrolled()) return;
     select.scroller?.scrollToIndex(at);
     requestAnimationFrame(() => this.showChosen(frames - 1));
   }

@@ -19,6 +19,8 @@ import { AutoComplete, type AutoCompleteCompleteEvent } from 'primeng/autocomple
 import { plainLetters } from '@core/units/plain-letters';
 import { newFieldId } from './field-id';
 import { Labelled } from './labelled';
+import { backCloses } from '../over/back-closes';
+import { closesList } from '../over/stays-open';
 import { STILL } from '../over/still';
 import { wears } from '../wears';
 
@@ -57,7 +59,8 @@ const SHOWN = 60;
         [autoOptionFocus]="false"
         scrollHeight="min(40vh, 320px)"
         (completeMethod)="look($event)"
-        (onHide)="opensAgain()"
+        (onShow)="isOpen.set(true)"
+        (onHide)="isOpen.set(false); opensAgain()"
         (keydown.escape)="isTyping = false"
         (keydown.enter)="isTyping = false"
         (onSelect)="isTyping = false"
@@ -98,15 +101,27 @@ export class Pick {
   protected readonly over = {
     responsive: undefined,
     // Pressed elsewhere, or scrolled away in what it lies in: it is not wanted then.
-    listener: (_event: Event, { valid = true }: OverlayListenerOptions = {}): boolean => {
-      if (valid) this.isTyping = false;
-      return valid;
+    listener: (_event: Event, options?: OverlayListenerOptions): boolean => {
+      const closes = closesList(options);
+      if (closes) this.isTyping = false;
+      return closes;
     },
   };
+  protected readonly isOpen = signal(false);
+
+  constructor() {
+    backCloses(this.isOpen, () => {
+      this.isTyping = false;
+      this.list().hide();
+    });
+  }
 
   protected look({ query }: AutoCompleteCompleteEvent): void {
-    this.isTyping = true;
+    // Who has gone on by now wants no list.
+    const isHere = this.list().focused;
+    this.isTyping = isHere;
     this.sought.set({ query });
+    if (!isHere) afterNextRender(() => this.list().hide(), { injector: this.injector });
   }
 
   /** The control closes its list a moment after the field was emptied, also where one has typed on by then. */

@@ -3,6 +3,7 @@ import { ChangeDetectionStrategy, Component, type ElementRef, input, signal, vie
 import type { MenuItem } from 'primeng/api';
 import { Menu } from 'primeng/menu';
 import { wears } from '../wears';
+import { backCloses } from './back-closes';
 import { fetchedWhenWanted } from './fetched';
 import { STILL } from './still';
 
@@ -64,6 +65,10 @@ export class MenuButton {
   private readonly button = viewChild.required<ElementRef<HTMLButtonElement>>('button');
   private readonly menu = viewChild<Menu>('menu');
   protected readonly fetched = fetchedWhenWanted(this.menu, (menu) => this.show(menu));
+
+  constructor() {
+    backCloses(this.isOpen, () => this.menu()?.hide());
+  }
 
   protected press(): void {
     this.fetched.use((menu) => (this.isOpen() ? menu.hide() : this.show(menu)));

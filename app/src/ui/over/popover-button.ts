@@ -10,6 +10,7 @@ import {
 } from '@angular/core';
 import { Popover } from 'primeng/popover';
 import { wears } from '../wears';
+import { backCloses } from './back-closes';
 import { fetchedWhenWanted } from './fetched';
 import { STILL } from './still';
 
@@ -82,6 +83,10 @@ export class PopoverButton {
   protected readonly fetched = fetchedWhenWanted(this.popover, (popover) =>
     popover.show(null, this.button().nativeElement),
   );
+
+  constructor() {
+    backCloses(this.isOpen, () => this.popover()?.hide());
+  }
 
   close(): void {
     this.popover()?.hide();
