@@ -50,7 +50,7 @@ describe('an awkward freezer', () => {
 
     'of 5 L: one pack a day, the other waits in the refrigerator, and both go where they were said to':
       async () => {
-        await change('Litres in all', '5', 'Yes, save it');
+        await change('Litres in all', '5', 'Save this size');
         await enter('Chops', '400 g');
         await person.toPage('New batch');
         await person.sees('2 packs, 900 g, in no freezer yet');

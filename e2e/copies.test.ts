@@ -48,7 +48,7 @@ describe('copies that this browser makes by itself', () => {
 
   it('are made soon after the page is opened, read back, and listed', async () => {
     // How soon is the machine's affair: on a quick one there is a copy before anybody has looked.
-    await person.reads('Go back to it');
+    await person.reads('Put it in place');
     expect(await copies(person)).toContainEqual(expect.stringMatching(/^[\d-]{10}_1_[0-9a-f]{8}\.json\.gz$/));
     await person.reads('last copy inside it today');
   });
@@ -56,7 +56,7 @@ describe('copies that this browser makes by itself', () => {
   it('can be gone back to; what was there since is kept, and put back', async () => {
     // What comes above it moves what is pressed.
     await person.reads('This browser has not promised to keep');
-    await person.clickOn('button[aria-label^="Go back to the copy of"]');
+    await person.clickOn('button[aria-label^="Put in place the copy of"]');
     await person.sees('Go back to this copy?');
     await person.clickOn('[role="alertdialog"] .yes');
     await person.sees('Replaced; shown after');
@@ -71,13 +71,13 @@ describe('copies that this browser makes by itself', () => {
   });
 
   it('one that is not what was written is told from those that are, and not gone back to', async () => {
-    await person.reads('Go back to it');
+    await person.reads('Put it in place');
     for (const name of await copies(person)) await privateFile(person, [COPIES, name], 'spoilt');
     // That of today is made anew when the page is opened; one of another day stays as it is.
     await privateFile(person, [COPIES, '2099-01-01_1_00000000.json.gz'], 'spoilt');
     await person.reload();
     await person.reads('damaged: it cannot be read back');
-    await person.reads('Go back to it');
+    await person.reads('Put it in place');
     await person.reads('last copy inside it today');
   });
 

@@ -319,7 +319,7 @@ describe('prices', () => {
     'asks about a price in the wrong unit, and about a second one of the day': async () => {
       await note('Hollis Lane Farm', '2.49');
       await person.sees('Was it for 100 g?');
-      await person.click('Go back');
+      await person.click('Keep as it is');
       await note('Fennel Street Market', '23.90');
       await person.sees('is noted for');
       await person.click('Put this one in its place');

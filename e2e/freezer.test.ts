@@ -63,11 +63,11 @@ describe('at the freezer', () => {
           ?.querySelector('code')?.textContent ?? '',
     );
     await phone.pressText('Done here');
-    await phone.sees('Put 1 right');
+    await phone.sees('Write off 1 pack');
     const why = await phone.page.$eval('.why label', (each) => (each as unknown as HTMLElement).innerText);
     await phone.choose(why, 'eaten');
-    await phone.pressText('Put 1 right');
-    await phone.sees('1 pack put right');
+    await phone.pressText('Write off 1 pack');
+    await phone.sees('1 pack written off');
     await phone.sees(`${all - 1} of ${all - 1} there`);
     await phone.fill('Number on a label', missing);
     await phone.press('Enter');

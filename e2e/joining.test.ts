@@ -223,7 +223,7 @@ describe('a household that is replaced', () => {
       await person.goTo('/home/books/household');
       await one.choose('File to put in place', empty);
       await person.sees('Replace the whole household?');
-      await person.click('Go back');
+      await person.click('Keep as it is');
       await person.page.waitForFunction(() => document.querySelector('[role="alertdialog"]') === null);
       await person.reads('1 entry');
       await one.choose('File to put in place', empty);

@@ -196,11 +196,11 @@ describe('the stock', () => {
     await person.fill('Litres in all', '2,000');
     await person.click('Add it');
     await person.sees('a cold room rather than');
-    await person.click('Go back');
+    await person.click('Keep as it is');
     await person.fill('Litres in all', '5');
     await person.click('Add it');
     await person.sees('holds a pack or two');
-    await person.click('Yes, save it');
+    await person.click('Save this size');
     await person.sees('Cellar is saved');
     await person.page.locator('section ::-p-text(Take out)').click();
     await person.sees('Move them first');

@@ -67,6 +67,9 @@ describe('a piece from the counter to the freezer and the books', () => {
 
     'is eaten from the freezer in part, and that is undone': async () => {
       await person.click('Freezer 1 pack', 'link');
+      await person.fill('Plates to eat', '1,5');
+      await person.click('Eat plates');
+      await person.sees('“1,5” cannot be eaten: a whole number of portions, from 1 to 10.');
       await person.fill('Plates to eat', '4');
       await person.click('Eat plates');
       await person.sees('2.058 kg');
@@ -104,7 +107,7 @@ describe('a piece from the counter to the freezer and the books', () => {
         await person.press('Enter');
         // 60.00 × 82.32 ÷ (82.32 + 4.90 + 0.49): 56.31.
         await person.sees('1 closed piece counted with it. Centre: €56.63 becomes €56.31.');
-        await person.click('Put all right');
+        await person.click('Correct all of it');
         await person.sees('saved against the shop €27.71');
         await person.click('Undo');
         await person.sees('saved against the shop €27.22');

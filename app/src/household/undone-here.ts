@@ -6,7 +6,7 @@ import { keepHere } from './kept-here';
 const MOST = 20;
 
 /** What they are kept under: on this device, for every tab of the household. */
-export const UNDONE = 'undone';
+const UNDONE = 'undone';
 
 /** Remembers an undone deed, the newest first. It is read, and checked, by who lists them. */
 export function rememberUndone(name: HouseholdName, undone: Undone): void {

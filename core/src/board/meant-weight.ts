@@ -126,7 +126,10 @@ function isUnknown(own: readonly TypedMass[], { leftDg, isDrained, usual, portio
   return small.massDg < leftDg * SMALL && large.massDg <= leftDg * OVER;
 }
 
-type Style = { readonly system: MassSystem; readonly decimal: DecimalSign };
+interface Style {
+  readonly system: MassSystem;
+  readonly decimal: DecimalSign;
+}
 
 const read = (texts: readonly string[], { system, decimal }: Style): Meant[] =>
   texts.flatMap((text) => {

@@ -131,7 +131,7 @@ describe('what is done with packs', () => {
     [
       'missed at a stock-take',
       takeStock([stew], new Map([['stew', 'eaten']]), on),
-      '1 pack put right',
+      '1 pack written off',
       (all) => all.get('stew')?.leftDg,
       0,
     ],

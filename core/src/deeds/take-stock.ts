@@ -14,7 +14,7 @@ import { packNames } from './pack-names';
 export function takeStock(missing: readonly Lot[], why: ReadonlyMap<string, WhyMissing>, on: IsoDate): Deed {
   return {
     facts: stockTakeFacts(missing, why, on),
-    say: `${missing.length} ${missing.length === 1 ? 'pack' : 'packs'} put right`,
+    say: `${missing.length} ${missing.length === 1 ? 'pack' : 'packs'} written off`,
   };
 }
 

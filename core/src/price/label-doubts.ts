@@ -137,6 +137,8 @@ function swapped(
   if (!isHeavy || isUnusual(asWeight.massDg / count, known)) return null;
   const offBy = (minor: Minor): number =>
     known.goingPerKg === null ? 0 : Math.abs(Math.log(perKgOf(minor, text, read, known) / known.goingPerKg));
+  // What would be dear for any meat is no price that was meant.
+  if (known.goingPerKg === null && perKgOf(asPrice, text, read, known) >= DEAR * 100) return null;
   if (known.goingPerKg !== null && offBy(asPrice) + CLOSER > offBy(price)) return null;
   return { code: 'swapped', mended: { price: text.weight.trim(), weight: text.price.trim() } };
 }

@@ -315,7 +315,11 @@ export class BenchActs {
     const questions = this.questionsOf(deed);
     if (
       questions.length > 0 &&
-      !(await this.ask.confirm('Is this right?', questions.join(' '), 'Yes, take it'))
+      !(await this.ask.confirm(
+        'Is this right?',
+        questions.join(' '),
+        `Take ${this.format.mass(weighed.massDg)}`,
+      ))
     )
       return false;
     return (await this.store.perform(deed)).ok;

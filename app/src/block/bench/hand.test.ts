@@ -152,3 +152,26 @@ describe('the fields of the next weight', () => {
     expect(broughtBack({ typedText: '36', typedCount: '2' }, now)).toEqual(expected);
   });
 });
+
+describe('an answer to a weight in doubt', () => {
+  it('goes with its number when something else is typed, or another part is taken', async () => {
+    const { hand, drained } = await bench();
+    await drained();
+    hand.hold('steaks');
+    const several = (): void => {
+      hand.type('2.1 kg');
+      hand.answer(hand.typed()!.answers!.find(({ count }) => count !== undefined)!);
+    };
+    several();
+    expect([hand.count(), hand.weighed()?.massDg]).toEqual(['7', 21_000]);
+    hand.type('350');
+    expect([hand.count(), hand.weighed()?.massDg]).toEqual(['1', 3500]);
+    several();
+    hand.hold('fat-cap');
+    expect(hand.count()).toBe('1');
+    hand.hold('steaks');
+    hand.type('1.9 kg');
+    hand.answer(hand.typed()!.answers!.at(-1)!);
+    expect([hand.count(), hand.weighed()?.massDg]).toEqual(['1', 19_000]);
+  });
+});

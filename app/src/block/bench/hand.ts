@@ -46,8 +46,8 @@ interface HandState {
   readonly typing: boolean;
   /** What is typed for the next weight of each piece; it waits while another is on the board. */
   readonly nexts: Readonly<Record<LotId, TypedNext>>;
-  /** What stands there is meant as it stands. */
-  readonly isSure: boolean;
+  /** What was pressed of the answers to a weight in doubt, while it stands there. */
+  readonly answered: WeightAnswer | null;
   /** Weighings about which nothing more is asked. */
   readonly dismissed: ReadonlySet<LotId>;
 }
@@ -75,7 +75,13 @@ export const broughtBack = (before: TypedNext, now: TypedNext): TypedNext => ({
 
 /** What is in the hand: the part that comes off next, where it goes, how many it is, and what it weighs. */
 export const Hand = signalStore(
-  withState<HandState>({ ownPart: '', typing: false, nexts: {}, isSure: false, dismissed: new Set<LotId>() }),
+  withState<HandState>({
+    ownPart: '',
+    typing: false,
+    nexts: {},
+    answered: null,
+    dismissed: new Set<LotId>(),
+  }),
   withProps(() => ({
     link: inject(ScaleLink),
     _board: inject(Board),
@@ -201,7 +207,7 @@ export const Hand = signalStore(
     }),
   })),
   withComputed((store) => {
-    const { _board: board, _format, link, range, part, nextSlice, typing, typedText, isSure } = store;
+    const { _board: board, _format, link, range, part, nextSlice, typing, typedText, answered } = store;
     const isTyped = computed(() => typing() || !link.isConnected());
     const portion = computed(() => {
       const [kind, way, piece] = [board.kind(), board.way(), board.piece()];
@@ -223,7 +229,7 @@ export const Hand = signalStore(
           }
         : null;
     });
-    const typed = computed(() => typedWeight(typedText(), asked(), _format, isSure()));
+    const typed = computed(() => typedWeight(typedText(), asked(), _format, answered()?.isSure));
     return {
       isTyped,
       typed,
@@ -249,22 +255,33 @@ export const Hand = signalStore(
   withMethods((store) => {
     const { _board: board } = store;
     const next = (): TypedNext => ({ typedText: store.typedText(), typedCount: store.typedCount() });
-    const type = (part: Partial<TypedNext>, isSure = false): void =>
-      patchState(store, ({ nexts }) => ({
-        nexts: { ...nexts, [board.pieceId()]: { ...next(), ...part } },
-        isSure,
+    /** A number that came with an answer goes with it. */
+    const type = (part: Partial<TypedNext>, answered: WeightAnswer | null = null): void =>
+      patchState(store, ({ nexts, answered: before }) => ({
+        nexts: {
+          ...nexts,
+          [board.pieceId()]: {
+            ...next(),
+            ...(before?.count === undefined ? {} : { typedCount: null }),
+            ...part,
+          },
+        },
+        answered,
       }));
     return {
-      hold: (part: string): void => patchState(store, { part, isSure: false }),
+      hold(part: string): void {
+        // It was answered for another part.
+        if (part !== store.part() && store.answered()) type({});
+        patchState(store, { part });
+      },
       nameOwnPart: (ownPart: string): void => patchState(store, { ownPart }),
       send: (destination: Destination): void => patchState(store, { destination }),
       type: (typedText: string): void => type({ typedText }),
       /** One of the answers to a weight in doubt stands there now. */
-      answer: ({ text, count, isSure }: WeightAnswer): void =>
-        type(
-          { typedText: text, ...(count === undefined ? {} : { typedCount: String(count) }) },
-          isSure === true,
-        ),
+      answer: (answer: WeightAnswer): void => {
+        const { text, count } = answer;
+        type({ typedText: text, ...(count === undefined ? {} : { typedCount: String(count) }) }, answer);
+      },
       typeCount: (typedCount: string | null): void => type({ typedCount }),
       toggleTyping: (): void => patchState(store, ({ typing }) => ({ typing: !typing })),
       /** Looks at the step so many further on. */

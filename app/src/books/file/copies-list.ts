@@ -74,8 +74,8 @@ export class CopiesList {
 
   private readonly mayReplace = (): Promise<boolean> =>
     this.ask.confirm(
-      'Go back to this copy?',
+      'Put this copy in place?',
       'The household becomes what it was then. As it is now it stays in this browser until you let it go, and can be put back.',
-      'Go back to it',
+      'Put it in place',
     );
 }

@@ -150,8 +150,7 @@ export class AnswerNow {
   /** What stands in the way of buying; empty where nothing does. */
   readonly obstacle = computed(() => {
     if (!this.piece.kind()) return 'Choose first which piece it is.';
-    if (this.label.obstacle()) return this.label.obstacle();
-    return this.second()?.says ?? '';
+    return this.second()?.says ?? this.label.obstacle();
   });
 
   constructor() {

@@ -110,7 +110,7 @@ export class ReadyCut {
       priceQuestions(book, note).map((question) => askPrice(note, question, this.format)),
     );
     if (questions.length === 0) return notes;
-    const isSure = await this.ask.confirm('Is this price right?', questions.join(' '), 'Yes, it is');
+    const isSure = await this.ask.confirm('Is this price right?', questions.join(' '), 'Note this price');
     return isSure ? notes : null;
   }
 

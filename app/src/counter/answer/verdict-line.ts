@@ -80,6 +80,8 @@ export class VerdictLine {
     const told = this.answer.told();
     if (told) return told;
     if (!this.piece.kind()) return { word: 'Which piece?', sum: '', leans: 'none' };
+    // A figure that is asked about gives no answer.
+    if (this.answer.second()) return { word: 'Which figure is right?', sum: '', leans: 'none' };
     const even = this.answer.even();
     if (even === null) return { word: 'Type its price', sum: '', leans: 'none' };
     return {

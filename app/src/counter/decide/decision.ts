@@ -84,7 +84,7 @@ export class Decision {
   protected readonly isOpen = computed(() => this.answer.verdict()?.answer === 'open');
   protected readonly sum = computed(() => {
     const purchase = this.label.purchase();
-    return purchase ? ` for ${this.format.money(purchase.paidMinor)}` : '';
+    return purchase && !this.answer.second() ? ` for ${this.format.money(purchase.paidMinor)}` : '';
   });
 
   /**
@@ -168,7 +168,11 @@ export class Decision {
     );
     if (
       questions.length > 0 &&
-      !(await this.ask.confirm('Is this right?', questions.join(' '), 'Yes, buy it'))
+      !(await this.ask.confirm(
+        'Is this right?',
+        questions.join(' '),
+        `Buy ${this.format.mass(purchase.massDg)}`,
+      ))
     )
       return;
     const prices = await this.readyCut.sure(this.asked());

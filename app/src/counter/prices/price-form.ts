@@ -156,7 +156,7 @@ export class PriceForm {
     const questions = priceQuestions(this.book(), value, this.editing()?.key);
     const double = questions.find((question) => question.code === 'same-day');
     const text = questions.map((question) => askPrice(value, question, this.format)).join(' ');
-    const yes = double ? 'Put this one in its place' : 'Yes, it is';
+    const yes = double ? 'Put this one in its place' : 'Note this price';
     if (text && !(await this.ask.confirm('Is this price right?', text, yes))) return;
     const key = this.editing()?.key ?? double?.other.key ?? this.clock.newId();
     const said = `${shopItem(value.item)?.name}, ${value.shop}: ${notedPrice(value, this.format)}`;
@@ -177,7 +177,7 @@ export class PriceForm {
       piecesWith(household, key).length,
       this.format,
     );
-    return words === '' || this.ask.confirm('Put right what was counted with it?', words, 'Put all right');
+    return words === '' || this.ask.confirm('Correct what was counted with it?', words, 'Correct all of it');
   }
 
   /** The price as it would be written down; null while it is none. */

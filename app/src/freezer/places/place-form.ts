@@ -112,7 +112,7 @@ export class PlaceForm {
       litres === undefined || litres === this.place().litres || this.place().within
         ? null
         : volumeQuestion(litres, (each) => this.format.volume(each));
-    if (question && !(await this.ask.confirm('Is that right?', question, 'Yes, save it'))) return;
+    if (question && !(await this.ask.confirm('Is that right?', question, 'Save this size'))) return;
     const warm = this.cold() === 'freezer' && airC !== undefined && airC !== this.place().airC && airC > -12;
     if (
       warm &&

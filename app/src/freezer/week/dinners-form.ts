@@ -18,54 +18,7 @@ const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
   selector: 'v-dinners-form',
   imports: [Field, FormsModule, ReadableForm],
   changeDetection: ChangeDetectionStrategy.OnPush,
-  template: `
-    <form (ngSubmit)="save()" aria-label="When we eat">
-      <v-field
-        label="Dinner at"
-        [value]="format.time(at())"
-        [keys]="format.timeKeys()"
-        [read]="readTime"
-        (changed)="at.set($event)"
-      />
-      <v-field
-        label="Somebody is up from"
-        [value]="format.time(from())"
-        [keys]="format.timeKeys()"
-        [read]="readTime"
-        (changed)="from.set($event)"
-      />
-      <v-field
-        label="until"
-        [value]="format.time(to())"
-        [keys]="format.timeKeys()"
-        [read]="readTime"
-        (changed)="to.set($event)"
-      />
-      <v-field
-        label="Minutes to cook"
-        keys="numeric"
-        [value]="'' + cook()"
-        [read]="readMinutes"
-        (changed)="cook.set($event)"
-      />
-      <div class="field">
-        <span class="label">Without meat on</span
-        ><span class="days" role="group" aria-label="Days without meat">
-          @for (name of names; track name; let i = $index) {
-            <button
-              type="button"
-              class="quiet small"
-              [attr.aria-pressed]="meatless().includes(i + 1)"
-              (click)="toggle(i + 1)"
-            >
-              {{ name }}
-            </button>
-          }
-        </span>
-      </div>
-      <button type="submit" class="quiet">Save</button>
-    </form>
-  `,
+  templateUrl: './dinners-form.html',
   styleUrl: './dinners-form.css',
 })
 export class DinnersForm {

@@ -5,9 +5,11 @@ import { lotName } from '@core/catalogue/lot-name';
 import { THAWING } from '@core/cold/thawing-time';
 import { wallAt } from '@core/units/zone';
 import { Format } from '@core/format/format';
+import { draftKey } from '../../household/draft-key';
 import { HouseholdStore } from '../../household/household-store';
 import { Swatch } from '../../ui/piece/swatch';
 import { DayCard } from './day-card';
+import { keepInTab } from '../../ui/form/keep-in-tab';
 import { DinnersForm } from './dinners-form';
 import { PiecesDue } from './pieces-due';
 import { STATE_WORDS } from '../../household/cold-words';
@@ -53,6 +55,10 @@ export class WeekPage {
   protected readonly states = STATE_WORDS;
   protected readonly search = signal('');
   protected readonly settingsOpen = signal(false);
+
+  constructor() {
+    keepInTab(draftKey('week'), { settingsOpen: this.settingsOpen });
+  }
   protected readonly count = draftOf(() => Math.min(7, Math.max(1, this.week.usualDinners())));
   protected readonly counts = [1, 2, 3, 4, 5, 6, 7].map(
     (each) => [each, this.format.count(each, 'dinner')] as const,

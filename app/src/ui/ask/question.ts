@@ -27,7 +27,7 @@ wears({ button, dialog });
       >
         <p>{{ asked.message }}</p>
         <div class="acts">
-          <button type="button" class="quiet" (click)="asked.answer(false)">Go back</button>
+          <button type="button" class="quiet" (click)="asked.answer(false)">Keep as it is</button>
           <button type="button" class="quiet yes" (click)="asked.answer(true)">{{ asked.accept }}</button>
         </div>
       </p-dialog>

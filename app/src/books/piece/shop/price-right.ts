@@ -60,7 +60,8 @@ export class PriceRight {
     const moved = afterPrice(household, deed, COST_METHODS[this.store.costMethod()]);
     const words = movedWords(moved, piecesWith(household, key).length, this.format);
     const isSure =
-      words === '' || (await this.ask.confirm('Put right what was counted with it?', words, 'Put all right'));
+      words === '' ||
+      (await this.ask.confirm('Correct what was counted with it?', words, 'Correct all of it'));
     return isSure && (await this.store.perform(deed)).ok ? '' : null;
   };
 }
