@@ -32,9 +32,9 @@ import { Packing } from './packing';
         <p class="echo" role="status">
           @for (each of stretches(); track $index) {
             @if (each.isUnknown) {
-              <mark>{{ each.text }}<span class="visually-hidden"> is not understood</span> ?</mark>
+              <mark>{{ each.text }}<span class="visually-hidden"> is not understood</span>?</mark>
             } @else {
-              {{ each.text }}
+              <span>{{ each.text }}</span>
             }
           }
         </p>

@@ -15,8 +15,10 @@ import { HouseholdStore } from '../../household/household-store';
   template: `
     @for (piece of today(); track piece.id) {
       <p>
-        <a [routerLink]="['/', household, 'block', piece.id]">{{ lotName(piece) }}</a>,
-        {{ format.money(piece.paidMinor ?? 0) }}, bought today
+        <span
+          ><a [routerLink]="['/', household, 'block', piece.id]">{{ lotName(piece) }}</a
+          >, {{ format.money(piece.paidMinor ?? 0) }}, bought today</span
+        >
         <v-take-purchase-back [piece]="piece" />
       </p>
     }
@@ -27,10 +29,11 @@ import { HouseholdStore } from '../../household/household-store';
       flex-wrap: wrap;
       gap: 4px 10px;
       align-items: center;
-      margin: 8px 0;
-    }
-    v-take-purchase-back {
-      margin-inline-start: auto;
+      justify-content: space-between;
+      max-width: none;
+      margin: 10px 0 0;
+      border-top: 1px solid var(--line);
+      padding-top: 10px;
     }
   `,
 })

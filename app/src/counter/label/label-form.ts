@@ -52,6 +52,8 @@ export class LabelForm {
 
   /** What has not been worked out by the others is empty, and says what would stand there. */
   protected readonly worked = computed(() => {
+    // Of a figure in doubt nothing is worked out.
+    if (this.answer.second()) return { price: '', weight: '', total: '' };
     const { purchase } = this.label.asPrinted();
     const format = this.label.format();
     return {

@@ -10,7 +10,9 @@ import { HouseholdStore } from '../household-store';
 @Component({
   selector: 'v-take-purchase-back',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  template: ` <button type="button" class="quiet" (click)="alone(back)">Take the purchase back</button> `,
+  template: `
+    <button type="button" class="quiet small" (click)="alone(back)">Take the purchase back</button>
+  `,
 })
 export class TakePurchaseBack {
   private readonly store = inject(HouseholdStore);
