@@ -1,6 +1,6 @@
 import type { BrowserContext } from 'puppeteer-core';
 import { freshWindow, Person } from './harness';
-import { ADDRESS, begin, buy } from './journeys';
+import { ADDRESS, begin, buy, finish } from './journeys';
 
 interface Cut {
   readonly part: string;
@@ -19,6 +19,12 @@ class Bench {
   async tap(key: Parameters<Person['press']>[0]): Promise<void> {
     this.presses += 1;
     await this.person.press(key);
+  }
+
+  /** All is off: the deed that ends it, one more press. */
+  async finish(): Promise<void> {
+    this.presses += 1;
+    await finish(this.person);
   }
 
   /** Puts the next virtual piece of meat on the scale, and waits until it can be taken. */
@@ -139,7 +145,7 @@ describe('at the board with the stand-in scale', () => {
       await bench.tap('l');
     }
     await person.sees('Before you finish');
-    await bench.tap('Enter');
+    await bench.finish();
     await person.sees('Strip loin closed.');
     const { drainedDg, cuts, closed } = await bench.journal();
     expect(closed).toBe(true);
@@ -168,7 +174,7 @@ describe('at the board with the stand-in scale', () => {
       ]);
     }
     await person.sees('Before you finish');
-    await bench.tap('Enter');
+    await bench.finish();
     await person.sees('Strip loin closed.');
     const { drainedDg, cuts } = await bench.journal();
     expect(sum(cuts)).toBeLessThanOrEqual(drainedDg);
@@ -242,7 +248,7 @@ describe('at the board with the stand-in scale', () => {
       await bench.tap('l');
       await person.page.waitForFunction(() => !document.querySelector('v-end-check .much'));
     }
-    await bench.tap('Enter');
+    await bench.finish();
     await person.sees('closed.');
     const { receivedDg, drainedDg, cuts, closed } = await bench.journal();
     expect(closed).toBe(true);

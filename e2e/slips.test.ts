@@ -145,6 +145,16 @@ describe.each([POUNDS, KILOS])('slips of the hand $name', (of) => {
       await person.reads(price);
     },
 
+    'who chose the wrong piece takes the figures along with one press': async () => {
+      await choosePiece(person, 'Ribeye, boneless');
+      await person.shows(price, '');
+      await hand.press(`${of.price} and ${of.weight}, as typed for strip loin`);
+      await person.shows(price, of.price);
+      await choosePiece(person, 'Strip loin');
+      await hand.press(`${of.price} and ${of.weight}, as typed for ribeye, boneless`);
+      await person.reads(of.buys);
+    },
+
     'what cannot be meant is asked about, and nothing counts it until it is answered': async () => {
       for (const [field, slips, right] of [
         [weight, of.label, of.weight],

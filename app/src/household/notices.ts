@@ -8,8 +8,8 @@ export interface Notice {
   readonly act?: { readonly label: string; readonly run: () => void };
 }
 
-/** How long what was done stays said; longer where it can be taken back from there. */
-const [DONE_SHOWS_MS, UNDO_SHOWS_MS] = [6000, 20_000];
+/** How long what was done stays said; it can be taken back later, too, from the menu and from the household's file. */
+const DONE_SHOWS_MS = 8000;
 
 /** The one notice on the screen. What is new takes the place of what was; problems stay until closed. */
 @Injectable({ providedIn: 'root' })
@@ -41,7 +41,6 @@ export class Notices {
   private show(notice: Notice): void {
     clearTimeout(this.timer);
     this.shown.set(notice);
-    const shows = notice.act ? UNDO_SHOWS_MS : DONE_SHOWS_MS;
-    if (notice.tone === 'done') this.timer = setTimeout(() => this.close(), shows);
+    if (notice.tone === 'done') this.timer = setTimeout(() => this.close(), DONE_SHOWS_MS);
   }
 }

@@ -2,6 +2,10 @@ import { TestBed } from '@angular/core/testing';
 import * as fc from 'fast-check';
 import { PressOnce } from './press-once';
 
+/** A thumb, or a mouse. */
+const press = (button: HTMLElement): boolean =>
+  button.dispatchEvent(new MouseEvent('click', { detail: 1, bubbles: true, cancelable: true }));
+
 /** A page with buttons that each do a deed, which takes a while to be written. */
 function page(takesMs: readonly number[]) {
   const once = TestBed.inject(PressOnce);
@@ -27,15 +31,15 @@ describe('a thumb that presses twice', () => {
   it('does a deed once, however long it takes to be written; pressed anew later, once more', async () => {
     const { buttons, done } = page([2000, 10]);
     const [slow, quick] = buttons;
-    slow!.click();
+    press(slow!);
     await jest.advanceTimersByTimeAsync(1500);
-    slow!.click();
-    quick!.click();
+    press(slow!);
+    press(quick!);
     await jest.advanceTimersByTimeAsync(100);
-    quick!.click();
+    press(quick!);
     await jest.advanceTimersByTimeAsync(3000);
-    slow!.click();
-    quick!.click();
+    press(slow!);
+    press(quick!);
     expect(done).toEqual([0, 1, 0, 1]);
   });
 
@@ -53,8 +57,8 @@ describe('a thumb that presses twice', () => {
           let alone = 0;
           for (const { at, waits } of all) {
             const before = done.length;
-            buttons[at]!.click();
-            buttons[at]!.click();
+            press(buttons[at]!);
+            press(buttons[at]!);
             alone += done.length > before ? 1 : 0;
             expect(done.length - before).toBeLessThanOrEqual(1);
             await jest.advanceTimersByTimeAsync(waits);
@@ -62,7 +66,7 @@ describe('a thumb that presses twice', () => {
           expect(done).toHaveLength(alone);
           await jest.advanceTimersByTimeAsync(10_000);
           for (const [at, button] of buttons.entries()) {
-            button.click();
+            press(button);
             expect(done.at(-1)).toBe(at);
           }
         },
@@ -71,17 +75,26 @@ describe('a thumb that presses twice', () => {
     );
   });
 
+  it('waits only for what a key has done', async () => {
+    const { buttons, done } = page([50]);
+    buttons[0]!.click();
+    buttons[0]!.click();
+    await jest.advanceTimersByTimeAsync(60);
+    buttons[0]!.click();
+    expect(done).toEqual([0, 0]);
+  });
+
   it('leaves alone what does no deed, and what takes its turns by itself', () => {
     const { buttons, done } = page([1000]);
     buttons[0]!.setAttribute('data-in-turn', '');
-    buttons[0]!.click();
-    buttons[0]!.click();
+    press(buttons[0]!);
+    press(buttons[0]!);
     expect(done).toEqual([0, 0]);
     const plain = document.body.appendChild(document.createElement('button'));
     let count = 0;
     plain.addEventListener('click', () => (count += 1));
-    plain.click();
-    plain.click();
+    press(plain);
+    press(plain);
     expect(count).toBe(2);
   });
 });

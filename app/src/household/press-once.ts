@@ -33,7 +33,10 @@ export class PressOnce {
     const button = event.target instanceof Element ? event.target.closest('button') : null;
     const now = performance.now();
     if (!button) return void (this.last = null);
-    if (now < (this.until.get(button) ?? 0) && !button.hasAttribute('data-in-turn')) {
+    // A key is pressed on purpose; only what it does is waited for.
+    const isKey = event.detail === 0;
+    const until = this.until.get(button) ?? 0;
+    if ((isKey ? until === Infinity : now < until) && !button.hasAttribute('data-in-turn')) {
       event.preventDefault();
       return event.stopImmediatePropagation();
     }

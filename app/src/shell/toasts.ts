@@ -19,6 +19,9 @@ wears({ toast });
 /** Stays until somebody closes it, or the notice is another: when that is, the notices know. */
 const FOR_LONG_MS = 2 ** 31 - 1;
 
+/** What lies over the page takes Escape for itself first. */
+const OVER = '[role=dialog], [role=alertdialog], [role=listbox], [role=menu]';
+
 /** What has just happened, with the way back beside it. Fetched with the first notice. */
 @Component({
   selector: 'v-toasts',
@@ -81,6 +84,8 @@ export class Toasts {
   private follow(): () => void {
     const note = (event: Event): void => {
       const { target } = event;
+      if (event instanceof KeyboardEvent && event.key === 'Escape' && !document.querySelector(OVER))
+        this.notices.close();
       if (!(target instanceof Element) || target.closest('.p-toast')) return;
       const { top, bottom } = target.getBoundingClientRect();
       this.actedAt = event instanceof PointerEvent ? event.clientY : (top + bottom) / 2;

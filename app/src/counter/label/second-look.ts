@@ -8,6 +8,11 @@ import { AnswerNow } from '../answer/answer-now';
   selector: 'v-second-look',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
+    @if (piece.labelBefore(); as before) {
+      <button type="button" class="quiet small before" (click)="piece.takeLabelBefore()">
+        {{ before.figures }}, as typed for {{ before.name }}
+      </button>
+    }
     <div role="status">
       @if (answer.second(); as asked) {
         <p>{{ asked.says }}</p>
@@ -27,6 +32,9 @@ import { AnswerNow } from '../answer/answer-now';
       border-inline-start: 4px solid var(--bad);
       padding-inline-start: 10px;
     }
+    .before {
+      margin-bottom: 8px;
+    }
     .answers {
       display: flex;
       flex-wrap: wrap;
@@ -37,7 +45,8 @@ import { AnswerNow } from '../answer/answer-now';
 })
 export class SecondLook {
   protected readonly answer = inject(AnswerNow);
-  private readonly label = inject(PieceAsked).label;
+  protected readonly piece = inject(PieceAsked);
+  private readonly label = this.piece.label;
 
   protected take({ mended, isSure }: LabelAnswer): void {
     if (isSure) this.label.beSure();

@@ -50,6 +50,20 @@ export class PieceAsked {
   readonly isCounted = computed(() => this.kind()?.severalAtOnce ?? false);
   /** The labels of other pieces that were asked about, by kind: each keeps its own price, weight and date. */
   private readonly otherLabels = signal<Readonly<Record<string, OtherLabel>>>({});
+  /** Which piece was asked about before this one. */
+  private readonly beforeId = signal('');
+  /** The label of the piece before, while this one's is empty: its kind may only have been the wrong one. */
+  readonly labelBefore = computed(() => {
+    const [kind, other] = [
+      this.kinds().find(({ id }) => id === this.beforeId()),
+      this.otherLabels()[this.beforeId()],
+    ];
+    const isEmpty = this.label.price() === '' && this.label.weight() === '' && this.label.total() === '';
+    const figures = other ? [other.text.price, other.text.weight].filter((text) => text !== '') : [];
+    return kind && isEmpty && !this.isChoosing() && figures.length > 0
+      ? { name: kind.name.toLowerCase(), figures: figures.join(' and ') }
+      : null;
+  });
   readonly pieces = computed(() => (this.isCounted() ? this.label.pieces() || 1 : 1));
 
   constructor() {
@@ -80,6 +94,7 @@ export class PieceAsked {
       const text = Object.fromEntries(LABEL_FIELDS.map((field) => [field, this.label[field]()]));
       const label = { text: text as unknown as LabelText, dated: this.dated(), until: this.until() };
       const known = this.otherLabels()[id];
+      this.beforeId.set(before);
       this.otherLabels.update((all) => ({ ...all, [before]: label }));
       this.label.clear();
       if (known) this.label.type(known.text);
@@ -87,6 +102,16 @@ export class PieceAsked {
       this.until.set(known?.until ?? '');
     }
     this.choose(id);
+  }
+
+  /** The wrong kind was chosen: what was typed for it is this one's. */
+  takeLabelBefore(): void {
+    const { [this.beforeId()]: other, ...others } = this.otherLabels();
+    if (!other) return;
+    this.label.type(other.text);
+    this.dated.set(other.dated);
+    this.until.set(other.until);
+    this.otherLabels.set(others);
   }
 
   /** Which kind the piece is that the label is of. */

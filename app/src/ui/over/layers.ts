@@ -19,7 +19,10 @@ const MARK = 'vendicusLayer';
 @Injectable({ providedIn: 'root' })
 export class Layers {
   private readonly open: Layer[] = [];
-  private isMarked = isMark(history.state);
+  /** The page over which the place in the history stands that one is at; null where it is none. */
+  private markedAt = isMark(history.state) ? location.href : null;
+  /** Sent on from a place that stands for nothing any more: the next is a page again. */
+  private isPassing = false;
 
   constructor() {
     addEventListener('popstate', (event) => this.popped(event), { capture: true });
@@ -37,25 +40,32 @@ export class Layers {
   }
 
   private mark(): void {
-    if (isMark(history.state)) return;
-    history.pushState({ ...(history.state as object | null), [MARK]: true }, '');
-    this.isMarked = true;
+    if (!isMark(history.state)) history.pushState({ ...(history.state as object | null), [MARK]: true }, '');
+    this.markedAt = location.href;
   }
 
   /** No page is another while only what lies over it goes: the router hears of none of it. */
   private popped(event: PopStateEvent): void {
-    const wasMarked = this.isMarked;
-    this.isMarked = isMark(event.state);
-    const top = wasMarked ? this.open.pop() : undefined;
+    const isNow = isMark(event.state);
+    // Off the place, onto the page that it was laid over.
+    const isLeft = !isNow && this.markedAt === location.href;
+    this.markedAt = isNow ? location.href : null;
+    if (this.isPassing) {
+      this.isPassing = false;
+      return;
+    }
+    const top = isLeft ? this.open.pop() : undefined;
     if (top) {
       event.stopImmediatePropagation();
       top.close();
       if (this.open.length > 0) this.mark();
-    } else if (wasMarked || this.isMarked) {
-      // The place stands for nothing any more.
-      event.stopImmediatePropagation();
-      history.back();
+      return;
     }
+    if (!isLeft && (!isNow || this.open.length > 0)) return;
+    event.stopImmediatePropagation();
+    // Come upon from a later page, it leads to its own page; left without anything to close, to the one before.
+    this.isPassing = isNow;
+    history.back();
   }
 }
 

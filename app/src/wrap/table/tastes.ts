@@ -26,6 +26,7 @@ const NEXT: Readonly<Record<Taste, { readonly next: Taste; readonly says: string
           @let taste = tasteOf(eater, part.key);
           <button
             type="button"
+            data-in-turn
             class="quiet small"
             [class]="'quiet small ' + taste"
             (click)="say(eater, part)"
