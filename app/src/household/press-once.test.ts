@@ -14,7 +14,7 @@ function page(takesMs: readonly number[]) {
     const button = document.body.appendChild(document.createElement('button'));
     button.addEventListener('click', () => {
       done.push(at);
-      once.wait(new Promise((written) => setTimeout(written, ms)));
+      once.wait(new Promise((written) => setTimeout(() => written({ ok: true }), ms)));
     });
     return button;
   });

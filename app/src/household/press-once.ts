@@ -20,13 +20,16 @@ export class PressOnce {
   }
 
   /** Something is being written: it comes of the press that was last. */
-  wait(deed: Promise<unknown>): void {
+  wait(deed: Promise<{ readonly ok: boolean }>): void {
     const { last } = this;
     if (!last || performance.now() - last.at > COMES_OF_MS) return;
     const { button, at } = last;
     this.until.set(button, Infinity);
-    const isOver = (): void => void this.until.set(button, at + SLIP_MS);
-    deed.then(isOver, isOver);
+    // What was refused did nothing: it may be tried again at once.
+    deed.then(
+      ({ ok }) => this.until.set(button, ok ? at + SLIP_MS : 0),
+      () => this.until.set(button, 0),
+    );
   }
 
   private pressed(event: MouseEvent): void {

@@ -4,6 +4,7 @@ import {
   ChangeDetectionStrategy,
   Component,
   DestroyRef,
+  DOCUMENT,
   inject,
   signal,
   untracked,
@@ -61,6 +62,7 @@ const OVER = '[role=dialog], [role=alertdialog], [role=listbox], [role=menu]';
 export class Toasts {
   protected readonly notices = inject(Notices);
   private readonly messages = inject(MessageService);
+  private readonly page = inject(DOCUMENT);
   protected readonly life = FOR_LONG_MS;
   /** The live region around it speaks; the toast itself is silent, and never takes the word from what is being said. */
   protected readonly spoken = { role: 'group', 'aria-live': 'off', 'aria-label': 'Notice' };
@@ -84,7 +86,7 @@ export class Toasts {
   private follow(): () => void {
     const note = (event: Event): void => {
       const { target } = event;
-      if (event instanceof KeyboardEvent && event.key === 'Escape' && !document.querySelector(OVER))
+      if (event instanceof KeyboardEvent && event.key === 'Escape' && !this.page.querySelector(OVER))
         this.notices.close();
       if (!(target instanceof Element) || target.closest('.p-toast')) return;
       const { top, bottom } = target.getBoundingClientRect();
