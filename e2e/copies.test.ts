@@ -57,7 +57,7 @@ describe('copies that this browser makes by itself', () => {
     // What comes above it moves what is pressed.
     await person.reads('This browser has not promised to keep');
     await person.clickOn('button[aria-label^="Put in place the copy of"]');
-    await person.sees('Go back to this copy?');
+    await person.sees('Put this copy in place?');
     await person.clickOn('[role="alertdialog"] .yes');
     await person.sees('Replaced; shown after');
     await person.reads('The household that was here until');

@@ -45,7 +45,7 @@ describe('at the freezer', () => {
     const all = boxes.length;
     expect(all).toBeGreaterThan(3);
     await phone.pressText('Done here');
-    await phone.sees(`Put ${all} right`);
+    await phone.sees(`Write off ${all} packs`);
     await phone.pressText('Look again');
     for (const box of boxes.slice(2)) await box.click();
     const number = await phone.page.$eval('li code', (each) => (each as unknown as HTMLElement).innerText);

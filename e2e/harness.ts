@@ -132,6 +132,8 @@ interface Said {
 }
 const NOTHING: Said = { page: '', text: '' };
 
+/** The same button is pressed again after this at the earliest. */
+const AGAIN_MS = 450;
 export const DESK = { width: 1280, height: 800 };
 export const PHONE = { width: 390, height: 844, isMobile: true, hasTouch: true };
 
@@ -308,9 +310,20 @@ export class Person {
   /** Clicks what has this role and this visible name; where a link leads elsewhere, once one is there. */
   async click(name: string, role = 'button'): Promise<void> {
     await this.acts();
+    await this.isNoSlip(name);
     const here = this.page.url();
     const { href } = await this.presses({ called: `[name="${name}"][role="${role}"]` });
     if (role === 'link' && href !== here) await this.leaves(here);
+  }
+
+  private pressed = { name: '', at: 0 };
+
+  /** Pressed again on purpose, and not by a thumb that slips: no hand is as fast as a program. */
+  private async isNoSlip(name: string): Promise<void> {
+    const sinceMs = performance.now() - this.pressed.at;
+    if (this.pressed.name === name && sinceMs < AGAIN_MS)
+      await this.page.evaluate((ms) => new Promise((done) => setTimeout(done, ms)), AGAIN_MS - sinceMs);
+    this.pressed = { name, at: performance.now() };
   }
 
   /** Goes to a page of this place: by the row, or behind the end of it where it is a seldom one. */
