@@ -29,15 +29,18 @@ export interface PieceFigures {
 export function afterCorrection(
   journal: Journal,
   piece: LotId,
-  correction: FactOf<'corrected'>,
+  corrections: readonly FactOf<'corrected'>[],
   basis: CostBasis,
 ): Result<{ readonly was: PieceFigures; readonly becomes: PieceFigures }, Refusal> {
-  const last = journal.entries.at(-1);
-  const stamp = { at: last?.at ?? '', device: last?.device ?? 'x', seq: (last?.seq ?? 0) + 1 };
-  const after = append(journal, { ...correction, id: `${stamp.device}-trial`, ...stamp });
-  return after.ok
-    ? success({ was: figuresOf(journal, piece, basis), becomes: figuresOf(after.value, piece, basis) })
-    : after;
+  let after = journal;
+  for (const [nth, correction] of corrections.entries()) {
+    const last = after.entries.at(-1);
+    const stamp = { at: last?.at ?? '', device: last?.device ?? 'x', seq: (last?.seq ?? 0) + 1 };
+    const next = append(after, { ...correction, id: `${stamp.device}-trial-${nth}`, ...stamp });
+    if (!next.ok) return next;
+    after = next.value;
+  }
+  return success({ was: figuresOf(journal, piece, basis), becomes: figuresOf(after, piece, basis) });
 }
 
 function figuresOf({ state }: Journal, piece: LotId, basis: CostBasis): PieceFigures {

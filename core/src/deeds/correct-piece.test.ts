@@ -26,8 +26,8 @@ describe('what was bought, put right', () => {
 
   // 4.900 kg drained: with a label of 5.100 kg 200 g ran out and not 100, and 3.920 of 5.100 kg are usable.
   it('shows before what a wrong label weight changes, with every cut left as it is', () => {
-    const fact = correctionOf(lot, { ...was, mass: { massDg: 51_000, typed: '5.1 kg' } }).value!;
-    const { was: before, becomes } = afterCorrection(household.journal, 'piece', fact, basis).value!;
+    const facts = correctionOf(lot, { ...was, mass: { massDg: 51_000, typed: '5.1 kg' } }).value!;
+    const { was: before, becomes } = afterCorrection(household.journal, 'piece', facts, basis).value!;
     expect(before).toMatchObject({ massDg: 50_000, liquidDg: 1000, yield: 0.784 });
     expect(becomes).toMatchObject({ massDg: 51_000, liquidDg: 2000, unaccountedDg: before.unaccountedDg });
     expect(becomes.yield).toBeCloseTo(3.92 / 5.1, 9);
@@ -36,14 +36,14 @@ describe('what was bought, put right', () => {
   });
 
   it('and what was paid', () => {
-    const fact = correctionOf(lot, { ...was, paidMinor: 5500 }).value!;
-    const { was: before, becomes } = afterCorrection(household.journal, 'piece', fact, basis).value!;
+    const facts = correctionOf(lot, { ...was, paidMinor: 5500 }).value!;
+    const { was: before, becomes } = afterCorrection(household.journal, 'piece', facts, basis).value!;
     expect(becomes.perUsableKgMinor).toBeCloseTo(5500 / 3.92, 6);
     expect((becomes.savedMinor ?? 0) - (before.savedMinor ?? 0)).toBe(500);
   });
 
   it('a weight that no longer fits what was weighed is refused', () => {
-    const fact = correctionOf(lot, { ...was, mass: { massDg: 40_000, typed: '4 kg' } }).value!;
-    expect(afterCorrection(household.journal, 'piece', fact, basis).ok).toBe(false);
+    const facts = correctionOf(lot, { ...was, mass: { massDg: 40_000, typed: '4 kg' } }).value!;
+    expect(afterCorrection(household.journal, 'piece', facts, basis).ok).toBe(false);
   });
 });

@@ -1,4 +1,5 @@
 import type { FactOf } from '../ledger/entry';
+import { purchaseTotals } from '../ledger/bought-together';
 import type { Lot } from '../ledger/lot';
 import { failure, success, type Result } from '../units/result';
 import type { IsoDate } from '../units/date';
@@ -19,15 +20,18 @@ export interface PieceBought {
 }
 
 /**
- * What is written down of a piece that was bought.
+ * What is written down of a purchase; of what was split since, of all of it together.
  *
+ * @param lot the piece that is looked at: its way is its own
+ * @param together the pieces that came as one with it
  * @param typed its weight as it was typed; empty where nobody knows
  */
-export function pieceBought(lot: Lot, typed = ''): PieceBought {
+export function pieceBought(lot: Lot, typed = '', together: readonly Lot[] = [lot]): PieceBought {
+  const { inDg, count, paidMinor } = purchaseTotals(together);
   return {
-    mass: { massDg: lot.inDg, typed },
-    count: lot.count,
-    paidMinor: lot.paidMinor ?? 0,
+    mass: { massDg: inDg, typed },
+    count,
+    paidMinor,
     shop: lot.shop ?? '',
     grade: lot.grade ?? '',
     way: lot.way ?? '',
@@ -36,13 +40,17 @@ export function pieceBought(lot: Lot, typed = ''): PieceBought {
 }
 
 /**
- * The fact that puts right what was written down when a piece was bought: nothing but what is another
+ * The facts that put right what was written down when a piece was bought: nothing but what is another
  * now. All that came of it stays, where it still fits.
  *
  * @returns in words why not, where nothing is another
  */
-export function correctionOf(lot: Lot, right: PieceBought): Result<FactOf<'corrected'>> {
-  const was = pieceBought(lot);
+export function correctionOf(
+  lot: Lot,
+  right: PieceBought,
+  together: readonly Lot[] = [lot],
+): Result<FactOf<'corrected'>[]> {
+  const was = pieceBought(lot, '', together);
   const [shop, grade] = [right.shop.trim(), right.grade.trim()];
   const set: FactOf<'corrected'>['set'] = {
     ...(right.mass.massDg === was.mass.massDg ? {} : { massDg: right.mass.massDg, typed: right.mass.typed }),
@@ -50,18 +58,29 @@ export function correctionOf(lot: Lot, right: PieceBought): Result<FactOf<'corre
     ...(right.paidMinor === was.paidMinor ? {} : { paidMinor: right.paidMinor }),
     ...(shop === was.shop || shop === '' ? {} : { shop }),
     ...(grade === was.grade || grade === '' ? {} : { grade }),
-    ...(right.way === was.way || right.way === '' ? {} : { way: right.way }),
     ...(right.on === was.on || right.on === '' ? {} : { on: right.on }),
   };
-  return Object.keys(set).length === 0
+  const way = right.way === was.way || right.way === '' ? {} : { way: right.way };
+  // What was split off has a way of its own; all else is of the purchase.
+  const sets =
+    lot.made === lot.came
+      ? [{ entry: lot.made, set: { ...set, ...way } }]
+      : [
+          { entry: lot.came, set },
+          { entry: lot.made, set: way },
+        ];
+  const facts = sets
+    .filter((each) => Object.keys(each.set).length > 0)
+    .map((each) => ({ type: 'corrected', ...each }) as const);
+  return facts.length === 0
     ? failure('Nothing of it is another. What was written down stands.')
-    : success({ type: 'corrected', entry: lot.made, set });
+    : success(facts);
 }
 
 /** Puts right what was written down when a piece was bought. */
-export function correctPiece(lot: Lot, right: PieceBought): Result<Deed> {
-  const fact = correctionOf(lot, right);
-  return fact.ok
-    ? success({ facts: [fact.value], say: `${kindById(lot.kind)?.name ?? 'The piece'} put right.` })
-    : fact;
+export function correctPiece(lot: Lot, right: PieceBought, together: readonly Lot[] = [lot]): Result<Deed> {
+  const correction = correctionOf(lot, right, together);
+  return correction.ok
+    ? success({ facts: correction.value, say: `${kindById(lot.kind)?.name ?? 'The piece'} put right.` })
+    : correction;
 }

@@ -9,7 +9,7 @@ import type { Deed } from './deed';
 /** What the date on a sealed piece's label is: a use-by, a best-before. */
 export function sayKindOfDate(piece: Lot, dated: Dated): Deed {
   return {
-    facts: [{ type: 'corrected', entry: piece.made, set: { dated } }],
+    facts: [{ type: 'corrected', entry: piece.came, set: { dated } }],
     say: `${lotName(piece)}: what its date is`,
   };
 }
@@ -17,7 +17,7 @@ export function sayKindOfDate(piece: Lot, dated: Dated): Deed {
 /** How a piece lay when it came: in its packer's sealed bag, or in a tray or paper. */
 export function sayWrap(piece: Lot, kept: Wrap): Deed {
   return {
-    facts: [{ type: 'corrected', entry: piece.made, set: { kept } }],
+    facts: [{ type: 'corrected', entry: piece.came, set: { kept } }],
     say: `${lotName(piece)}: ${kept === 'sealed' ? 'in its sealed bag' : 'in a tray or paper'}`,
   };
 }
@@ -25,7 +25,7 @@ export function sayWrap(piece: Lot, kept: Wrap): Deed {
 /** The date on a sealed piece's label. */
 export function setLabelDate(piece: Lot, until: IsoDate, dated: Dated, format: Format): Deed {
   return {
-    facts: [{ type: 'corrected', entry: piece.made, set: { until, dated } }],
+    facts: [{ type: 'corrected', entry: piece.came, set: { until, dated } }],
     say: `${lotName(piece)}: ${format.dayAndYear(until)} on its label`,
   };
 }

@@ -13,8 +13,8 @@ import type { Deed } from './deed';
  */
 export function purchaseBack({ journal }: Household, piece: Lot): { deed: Deed; others: number } {
   const { entries, state } = journal;
-  const own = entries.find(({ id }) => id === piece.made);
-  const deed = own?.deed ?? piece.made;
+  const own = entries.find(({ id }) => id === piece.came);
+  const deed = own?.deed ?? piece.came;
   const bought = entries.filter(
     ({ id, deed: of = id, type }) => of === deed && type === 'received' && !state.voided.has(id),
   );

@@ -30,7 +30,7 @@ export function settleOverdue(
   // What was bought has a day that can be mended; what was made here follows from it.
   if (became === 'bought') {
     const set = lot.form === 'piece' ? { on } : { boughtOn: on };
-    return success({ facts: [{ type: 'corrected', entry: lot.made, set }], say });
+    return success({ facts: [{ type: 'corrected', entry: lot.came, set }], say });
   }
   return freezer === null
     ? failure('Say first which freezer there is, under Places. Nothing was written down.')

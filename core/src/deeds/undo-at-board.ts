@@ -48,7 +48,7 @@ export function lastActAtBoard(journal: Journal, lots: ReadonlySet<LotId>): ActA
   if (!last) return undefined;
   const deed = deedOf(journal, last);
   // Packs that were wrapped later, at the table, are an act of their own each.
-  const cut = deed.find(({ type }) => type === 'cut');
+  const cut = deed.find(({ type }) => type === 'cut' || type === 'split');
   const own = cut ? deed : [last];
   const ids = new Set(own.map(({ id }) => id));
   const all = new Set(own.flatMap(({ id }) => withWhatRestsOn(journal, id)));

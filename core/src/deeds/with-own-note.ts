@@ -24,7 +24,7 @@ function notesOfLot(household: Household, lot: LotId): (readonly [string, PriceN
 
 function corrected(household: Household, { entry, set }: FactOf<'corrected'>): NewRecord[] {
   const piece = [...household.journal.state.lots.values()].find(
-    ({ form, made }) => form === 'piece' && made === entry,
+    ({ form, came }) => form === 'piece' && came === entry,
   );
   if (!piece) return [];
   return notesOfLot(household, piece.id)

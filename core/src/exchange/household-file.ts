@@ -17,11 +17,12 @@ export const FILE_FORMAT = 'vendicus-household';
  * version 11 adds the calendar's day of what counts by the hour, what somebody found who looked at it, bags that
  * were opened or leaked, how meat was prepared, times without power, and when a piece is to be cut. What was bought without a word on its bag counts by the chart;
  * version 12 adds prices as they were asked, what a closed piece counted with, what is wished of a kind, answers at the closing, skin,
- * and ready-cut items that hold several parts.
+ * and ready-cut items that hold several parts; version 13 adds pieces of one purchase that were split to be cut another way, and
+ * marks what a practice scale, camera or list gave.
  * A file of an older version is one of this version.
  */
-export const FILE_VERSION = 12;
-const READ_VERSIONS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12] as const;
+export const FILE_VERSION = 13;
+const READ_VERSIONS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13] as const;
 /** Larger than a century of one household; read as a mistake rather than for minutes. */
 export const MOST_BYTES = 40 * 1024 * 1024;
 

@@ -10,6 +10,7 @@ const DESCRIBE: Describe = {
   opened: (e, w) =>
     `${e.found === 'leaking' ? 'Found the bag of' : 'Opened'} ${w.lot(e.lot)}${e.found ? ' leaking' : ''}`,
   cut: (e, w) => `Weighed ${e.part}, ${w.mass(e.massDg)}`,
+  split: (e, w) => `Split ${e.count} off ${w.lot(e.from)}, ${w.mass(e.massDg)}`,
   changed: (e, w) => `Changed what ${w.lot(e.lot)} is`,
   corrected: () => 'Corrected a figure',
   closed: (e, w) => `Closed ${w.lot(e.lot)}`,

@@ -16,12 +16,12 @@ interface Weighed {
 }
 
 /** The typed gross, tare and net of one weighing must agree. */
-function weighedWrong({ massDg, grossDg, tareDg = 0 }: Weighed): Refusal | null {
+export function weighedWrong({ massDg, grossDg, tareDg = 0 }: Weighed): Refusal | null {
   if (grossDg === undefined || grossDg - tareDg === massDg) return null;
   return { code: 'net-differs', netDg: massDg, grossDg, tareDg };
 }
 
-function openPiece(draft: Draft, id: string): Result<Lot, Refusal> {
+export function openPiece(draft: Draft, id: string): Result<Lot, Refusal> {
   const found = find(draft, id);
   if (!found.ok) return found;
   const lot = found.value;
@@ -95,6 +95,7 @@ function drained(draft: Draft, entry: EntryOf<'drained'>): Refusal | null {
     heavier.leftDg = entry.massDg;
   }
   loss(draft, lot, -over, entry, 'liquid');
+  draft.change(draft.lots.get(lot.id) ?? lot).isDrained = true;
   opened(draft, lot.id, entry);
   return null;
 }

@@ -1,6 +1,7 @@
 import type { Entry, EntryType } from './entry';
 import { packHandlers } from './apply-packs';
 import { pieceHandlers } from './apply-pieces';
+import { split } from './apply-split';
 import { useHandlers } from './apply-use';
 import type { Draft, Handlers } from './draft';
 import type { Refusal } from './refusal';
@@ -8,7 +9,7 @@ import type { Refusal } from './refusal';
 /** Entries that say something about other entries; replay resolves them before it starts. */
 export const META_TYPES: ReadonlySet<EntryType> = new Set<EntryType>(['corrected', 'undone', 'redone']);
 
-const HANDLERS: Handlers = { ...pieceHandlers, ...packHandlers, ...useHandlers };
+const HANDLERS: Handlers = { ...pieceHandlers, ...packHandlers, ...useHandlers, split };
 
 /**
  * Applies one entry to a draft of the lots. A refused entry leaves the draft as it was.

@@ -36,11 +36,14 @@ const envelope = {
   /** The first entry of the deed that it was written with; the first itself has none, and one alone neither. */
   deed: id.optional(),
 };
+/** What stood in for a thing that was not there gave a figure: the practice scale, the practice camera. */
+const practiceSchema = z.enum(['scale', 'camera']);
 const weighed = {
   massDg,
   grossDg: massDg.optional(),
   tareDg: massOrNoneDg.optional(),
   typed: text.optional(),
+  practice: practiceSchema.optional(),
 };
 
 /** The rate at which a purchase in another currency was turned into the household's. */
@@ -107,6 +110,11 @@ const bodies = {
     prepared,
   },
   drained: { lot: id, ...weighed },
+  /**
+   * Some of several pieces that came as one are a lot of their own from now on, to be cut another way:
+   * with a weight as it was read off a scale, or, with nothing typed, with their share of what is there.
+   */
+  split: { from: id, lot: id, count, ...weighed, way: id.optional(), on: date },
   /** A sealed bag was opened, or was found leaking, blown or loose. */
   opened: { lot: id, on: date, found: z.literal('leaking').optional() },
   cut: {
@@ -239,6 +247,8 @@ export type Fact = { [T in EntryType]: Readonly<Body<T>> }[EntryType];
 export type FactOf<T extends EntryType> = Extract<Fact, { type: T }>;
 /** How meat was when it came. */
 export type Kept = z.infer<typeof keptSchema>;
+/** What stood in for a thing that was not there. */
+export type Practice = z.infer<typeof practiceSchema>;
 /** How meat was prepared. */
 export type Prepared = z.infer<typeof preparedSchema>;
 /** What the date on a label is. */

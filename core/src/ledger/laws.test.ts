@@ -11,6 +11,8 @@ import { runs } from '../testing/runs';
 import { choices, endOf, play } from '../testing/random-journal';
 import { append, journalOf, stampOfNext, type Journal } from './journal';
 import { householdOf, type Household } from '../records/household';
+import { purchaseTotals } from './bought-together';
+import type { EntryOf } from './entry';
 import { flowedDg, totalDg, type Lot } from './lot';
 import { replay } from './replay';
 
@@ -45,6 +47,27 @@ describe('laws on random journals', () => {
         const { lots } = endOf(play(list)).state;
         // One expectation a journal: one for each figure would take longer than the journals.
         expect([...lots.values()].flatMap((lot) => brokenOf(lot, lots))).toEqual([]);
+      }),
+      RUNS,
+    );
+  });
+
+  it('mass and money: what was split is what was bought, in weight, count and coins', () => {
+    fc.assert(
+      fc.property(choices, (list) => {
+        const { entries, state } = endOf(play(list));
+        const received = entries.filter((each): each is EntryOf<'received'> => each.type === 'received');
+        const asBought = replay(
+          entries.filter(({ type }) => !['split', 'drained', 'counted'].includes(type)),
+          animalOfKind,
+        ).lots;
+        for (const { id, lot } of received) {
+          const pieces = [...state.lots.values()].filter((each) => each.form === 'piece' && each.came === id);
+          if (pieces.length === 0) continue;
+          const { count, inDg = 0, paidMinor } = asBought.get(lot) ?? {};
+          expect(purchaseTotals(pieces)).toEqual({ count, inDg, paidMinor });
+          expect(pieces.every((each) => each.inDg > 0 && (each.paidMinor ?? 0) >= 0)).toBe(true);
+        }
       }),
       RUNS,
     );

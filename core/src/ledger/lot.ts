@@ -80,6 +80,8 @@ export interface Lot {
   readonly form: Form;
   /** The entry that made it. */
   readonly made: EntryId;
+  /** The entry by which it came: of what was split from a piece, the purchase that it was split from. */
+  readonly came: EntryId;
   readonly kind: string | null;
   /** The part of the kind, or the household's own word for it. */
   readonly part: string | null;
@@ -130,6 +132,8 @@ export interface Lot {
   readonly wrap: string | null;
   readonly thicknessMm: number | null;
   readonly singly: boolean;
+  /** Whether it was weighed out of its bag. */
+  readonly isDrained: boolean;
   /** Whether more can come off it. */
   readonly closed: boolean;
   /** Its place in time when it was closed; null while it is open. */

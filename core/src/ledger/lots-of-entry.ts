@@ -9,6 +9,7 @@ export function lotsOfEntry(entry: Entry): LotId[] {
     case 'redone':
       return [];
     case 'cut':
+    case 'split':
     case 'unpacked':
       return [entry.from, entry.lot];
     case 'combined':

@@ -9,6 +9,8 @@ export type Refusal =
   | { readonly code: 'not-a-piece'; readonly lot: LotId }
   | { readonly code: 'closed'; readonly lot: LotId }
   | { readonly code: 'not-closed'; readonly lot: LotId }
+  | { readonly code: 'begun'; readonly lot: LotId }
+  | { readonly code: 'none-stays'; readonly lot: LotId; readonly wanted: number; readonly there: number }
   | { readonly code: 'in-a-pack'; readonly lot: LotId }
   | { readonly code: 'not-a-pack'; readonly lot: LotId }
   | { readonly code: 'a-pack'; readonly lot: LotId }
@@ -61,6 +63,9 @@ const EXPLAIN: Explanations = {
   'not-a-piece': (r, w) => `${w.lot(r.lot)} is not a piece that can be drained or closed.`,
   closed: (r, w) => `${w.lot(r.lot)} is closed. Reopen it to take more off.`,
   'not-closed': (r, w) => `${w.lot(r.lot)} is still open.`,
+  begun: (r, w) => `Something of ${w.lot(r.lot)} is off already. It can be split until its first cut.`,
+  'none-stays': (r, w) =>
+    `${w.lot(r.lot)} has ${r.there} in it, so ${r.wanted} cannot go another way: at least one has to stay.`,
   'in-a-pack': (r, w) => `${w.lot(r.lot)} lies in a pack. Undo the pack first.`,
   'not-a-pack': (r, w) => `${w.lot(r.lot)} is not a pack.`,
   'a-pack': (r, w) => `${w.lot(r.lot)} is a pack. Take out of it what you want to cut, grind or pack anew.`,

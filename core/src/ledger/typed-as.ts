@@ -7,7 +7,10 @@ import type { Lot } from './lot';
  * @returns null where it came from a scale, or from an older file that does not say
  * @example a cut that was typed as "1 lb 2 oz": '1 lb 2 oz'
  */
-export function typedAs({ entries, state }: Pick<Journal, 'entries' | 'state'>, lot: Lot): string | null {
+export function typedAs(
+  { entries, state }: Pick<Journal, 'entries' | 'state'>,
+  lot: Pick<Lot, 'made'>,
+): string | null {
   let typed: string | null = null;
   for (const entry of entries) {
     if (state.voided.has(entry.id)) continue;

@@ -1,4 +1,5 @@
 import type { EntryOf } from '../ledger/entry';
+import { boughtTogether, purchaseTotals } from '../ledger/bought-together';
 import type { Journal } from '../ledger/journal';
 import type { Lot } from '../ledger/lot';
 import { roundHalfUp, type Currency } from '../units/money';
@@ -17,9 +18,10 @@ export type PaidAbroad = NonNullable<EntryOf<'received'>['foreign']>;
  *   { currency: 'GBP', minor: 5800, rate: 1.17 }
  */
 export function paidAbroad(journal: Journal, piece: Lot, own: Currency): PaidAbroad | null {
-  const entry = journal.entries.find(({ id }) => id === piece.made);
+  const entry = journal.entries.find(({ id }) => id === piece.came);
   if (entry?.type !== 'received' || !entry.foreign) return null;
   const { currency, minor, rate } = entry.foreign;
   const paidMinor = roundHalfUp(minor * coinsFor({ currency, own, rate }));
-  return paidMinor === piece.paidMinor ? entry.foreign : null;
+  const whole = purchaseTotals(boughtTogether(journal.state, piece));
+  return paidMinor === whole.paidMinor ? entry.foreign : null;
 }

@@ -34,6 +34,8 @@ export const priceNoteSchema = z.strictObject({
   /** The grade or quality mark it was asked for, as the household calls it. */
   grade: z.string().trim().min(1).max(60).optional(),
   note: z.string().trim().min(1).max(200).optional(),
+  /** It was copied from a list that ships for practice, not from a shop's. */
+  practice: z.literal(true).optional(),
   /** The purchase that it came with: what is put right there is put right here. */
   lot: idSchema.optional(),
 });

@@ -115,6 +115,15 @@ const MAKERS: Maker[] = [
   (j, c) => ({ type: 'given', lot: lotOf(j, c, held), amount: amountOf(c), on: ON }),
   (j, c) => ({ type: 'discarded', lot: lotOf(j, c, held), amount: amountOf(c), on: ON }),
   (j, c) => ({ type: 'counted', lot: lotOf(j, c, held), massDg: c.size * (c.other % 2) }),
+  (j, c, lot) => ({
+    type: 'split',
+    from: lotOf(j, c, (each) => open(each) && each.count > 1),
+    lot,
+    count: (c.other % 2) + 1,
+    massDg: 9000 + c.size,
+    ...(c.size % 2 ? { typed: 'weighed' } : {}),
+    on: ON,
+  }),
   (j, c) => ({
     type: 'corrected',
     entry: entryAt(j, c.which),

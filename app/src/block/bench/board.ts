@@ -60,7 +60,12 @@ export const Board = signalStore(
     mustDrain: computed(() => {
       const it = piece();
       return (
-        it !== undefined && !it.closed && it.flows.length === 0 && it.foundDg === 0 && !undrained().has(it.id)
+        it !== undefined &&
+        !it.closed &&
+        !it.isDrained &&
+        it.flows.length === 0 &&
+        it.foundDg === 0 &&
+        !undrained().has(it.id)
       );
     }),
     /** The parts of the way chosen, in the order of work; then the kind's others that may turn up. */

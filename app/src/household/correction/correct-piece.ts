@@ -9,10 +9,12 @@ import {
   runInInjectionContext,
 } from '@angular/core';
 import { Router } from '@angular/router';
+import { sum } from 'd3-array';
 import { afterCorrection, type PieceFigures } from '@core/books/after-correction';
 import { kindById } from '@core/catalogue/kinds';
 import { correctionOf, correctPiece, pieceBought } from '@core/deeds/correct-piece';
 import { Format } from '@core/format/format';
+import { boughtTogether } from '@core/ledger/bought-together';
 import { drainedDg, type Lot } from '@core/ledger/lot';
 import { typedAs } from '@core/ledger/typed-as';
 import { explainRefusal } from '@core/ledger/refusal';
@@ -45,9 +47,12 @@ export class CorrectPiece implements OnInit {
   protected readonly today = inject(Clock).today;
   readonly piece = input.required<Lot>();
 
-  private readonly was = computed(() =>
-    pieceBought(this.piece(), typedAs(this.store.household().journal, this.piece()) ?? ''),
-  );
+  /** Of what was split since, the purchase is put right. */
+  protected readonly together = computed(() => boughtTogether(this.store.state(), this.piece()));
+  private readonly was = computed(() => {
+    const typed = typedAs(this.store.household().journal, { made: this.piece().came });
+    return pieceBought(this.piece(), typed ?? '', this.together());
+  });
   protected readonly text = draftOf<CorrectionText>(
     () => textOf(this.was(), this.format),
     () => this.piece().id,
@@ -61,19 +66,19 @@ export class CorrectPiece implements OnInit {
   private readonly name = inject(HOUSEHOLD_NAME);
   private readonly household = draftKey('correct');
   private readonly read = computed(() => readCorrection(this.text(), this.was(), this.format));
-  private readonly fact = computed(() => {
+  private readonly facts = computed(() => {
     const read = this.read();
-    return read.ok ? correctionOf(this.piece(), read.value) : null;
+    return read.ok ? correctionOf(this.piece(), read.value, this.together()) : null;
   });
   /** The figures as they are and as they would be, or why it would not fit. */
   private readonly after = computed(() => {
-    const [fact, { journal }] = [this.fact(), this.store.household()];
-    return fact?.ok ? afterCorrection(journal, this.piece().id, fact.value, this.store.basis()) : null;
+    const [facts, { journal }] = [this.facts(), this.store.household()];
+    return facts?.ok ? afterCorrection(journal, this.piece().id, facts.value, this.store.basis()) : null;
   });
   protected readonly obstacle = computed(() => {
     const after = this.after();
     if (!after || after.ok) return '';
-    const [read, drained] = [this.read(), drainedDg(this.piece())];
+    const [read, drained] = [this.read(), sum(this.together(), drainedDg)];
     if (read.ok && read.value.mass.massDg < drained)
       return `It weighed ${this.format.mass(drained)} once drained: it cannot have been less before.`;
     const lot = (id: string): string => {
@@ -86,7 +91,7 @@ export class CorrectPiece implements OnInit {
     const after = this.after();
     return after?.ok ? this.told(after.value.was, after.value.becomes) : [];
   });
-  protected readonly canDo = computed(() => this.fact()?.ok === true && this.after()?.ok === true);
+  protected readonly canDo = computed(() => this.facts()?.ok === true && this.after()?.ok === true);
 
   /** What is typed outlives a reload, and never hides what was written down meanwhile. */
   ngOnInit(): void {
@@ -133,6 +138,6 @@ export class CorrectPiece implements OnInit {
 
   protected async correct(): Promise<void> {
     const read = this.read();
-    if (read.ok) await this.store.perform(correctPiece(this.piece(), read.value));
+    if (read.ok) await this.store.perform(correctPiece(this.piece(), read.value, this.together()));
   }
 }
