@@ -3,10 +3,14 @@ import paginator from '@primeuix/themes/aura/paginator';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { TableModule } from 'primeng/table';
+import { sum } from 'd3-array';
 import { kindById } from '@core/catalogue/kinds';
 import { PIECE_COLUMNS } from '@core/exchange/books-csv';
 import { figuresCsv, type FiguresStyle } from '@core/exchange/figures-csv';
+import { summarisePurchases } from '@core/books/purchase-summary';
+import { boughtTogether } from '@core/ledger/bought-together';
 import { summarisePiece, totalsOf, type PieceSummary } from '@core/books/piece-summary';
+import type { Lot } from '@core/ledger/lot';
 import { lotName } from '@core/catalogue/lot-name';
 import { Clock } from '../household/clock';
 import { Format } from '@core/format/format';
@@ -25,6 +29,8 @@ wears({ datatable, paginator });
 interface Row {
   readonly summary: PieceSummary;
   readonly id: string;
+  /** The pieces that it was split into. */
+  readonly together: readonly string[];
   readonly name: string;
   readonly on: string;
   readonly shop: string;
@@ -102,24 +108,28 @@ export class BooksPage {
       this.store.shopName(),
       this.store.minutes(),
     ];
-    return this.store.pieces().map((lot) => ({
-      summary: summarisePiece(state, lot, basis),
+    const minutesOf = (lots: readonly Lot[]): number | null =>
+      lots.some(({ id }) => minutes.has(id)) ? sum(lots, ({ id }) => minutes.get(id) ?? 0) : null;
+    const summaries = this.store.pieces().map((lot) => summarisePiece(state, lot, basis));
+    return summarisePurchases(summaries).map(({ lot, ...rest }) => ({
+      summary: { lot, ...rest },
+      together: boughtTogether(state, lot).map(({ id }) => id),
       id: lot.id,
       name: lotName(lot),
       on: lot.on ?? '',
       shop: shopName(lot.shop),
       kind: kindById(lot.kind)?.name ?? lot.kind ?? '',
       month: lot.on ? this.format.month(lot.on) : 'no day',
-      minutes: minutes.get(lot.id) ?? null,
+      minutes: minutesOf(boughtTogether(state, lot)),
     }));
   });
 
   private readonly found = computed(() => {
     const words = this.search().toLowerCase().split(/\s+/).filter(Boolean);
     const notes = this.store.pieceNotes();
+    const noted = ({ together }: Row): string => together.map((id) => notes.get(id)?.text ?? '').join(' ');
     return this.rows().filter((row) => {
-      const text =
-        `${row.name} ${row.kind} ${row.shop} ${row.on} ${row.month} ${notes.get(row.id)?.text ?? ''}`.toLowerCase();
+      const text = `${row.name} ${row.kind} ${row.shop} ${row.on} ${row.month} ${noted(row)}`.toLowerCase();
       return words.every((word) => text.includes(word));
     });
   });

@@ -26,6 +26,13 @@ export function buy(piece: FactOf<'received'>, { marks, prices, apart, newId }: 
   return {
     facts,
     records: [...(notePrices(ofPurchase, '', newId).records ?? []), ...(marks.length > 0 ? seen : [])],
-    say: `${kindById(piece.kind)?.name ?? piece.kind} bought. It is on the Block.`,
+    say: boughtWords(piece),
   };
+}
+
+function boughtWords({ kind: id, count }: FactOf<'received'>): string {
+  const kind = kindById(id);
+  return count > 1
+    ? `${count} ${kind?.plural ?? id} bought. They are on the Block.`
+    : `${kind?.name ?? id} bought. It is on the Block.`;
 }

@@ -4,6 +4,7 @@ import type { EntryOf } from './entry';
 import { openPiece, weighedWrong } from './apply-pieces';
 import type { Flow, Lot } from './lot';
 import { copyLot } from './make-lot';
+import { isWhole } from './is-whole';
 import { opened } from './opened';
 import type { Refusal } from './refusal';
 
@@ -51,10 +52,6 @@ export function split(draft: Draft, entry: EntryOf<'split'>): Refusal | null {
   if (entry.typed !== undefined) for (const id of [entry.lot, lot.id]) opened(draft, id, entry);
   return null;
 }
-
-/** Whether nothing is off a piece yet but its liquid. */
-export const isWhole = ({ flows, countedUpDg, count, countLeft }: Lot): boolean =>
-  countedUpDg === 0 && countLeft === count && flows.every(({ way }) => way === 'liquid');
 
 function cannotBeSplit(lot: Lot, { count, massDg }: EntryOf<'split'>): Refusal | null {
   if (lot.form !== 'piece') return { code: 'not-a-piece', lot: lot.id };

@@ -17,6 +17,7 @@ import { cleanPrice } from '@core/board/clean-price';
 import { DESTINATION_IDS, type Destination } from '@core/ledger/destination';
 import { flowedDg, type Lot } from '@core/ledger/lot';
 import { lotName } from '@core/catalogue/lot-name';
+import { pieceName } from '@core/catalogue/piece-name';
 import type { Question } from '@core/deeds/questions';
 import type { SaidAtClosing } from '@core/deeds/work-on-piece';
 import { Format } from '@core/format/format';
@@ -38,6 +39,7 @@ import { LineForm } from '../packing/line-form';
 import { Packing } from '../packing/packing';
 import { PartRow } from './part-row';
 import { SaidHere } from './said-here';
+import { SplitForm } from '../split/split-form';
 import { ScaleSettings } from '../scale/scale-settings';
 import { StepCard } from './step-card';
 import { PutRight } from '../weighing/put-right';
@@ -70,6 +72,7 @@ wears({ button, dialog });
     SaidHere,
     ScaleSettings,
     ShareBar,
+    SplitForm,
     TakesFocus,
     StepCard,
     WeighedList,
@@ -95,7 +98,7 @@ export class BlockPage {
 
   private readonly panel = viewChild(WeighPanel);
   private readonly drawing = viewChild(PieceDrawing);
-  protected readonly dialog = signal<'scale' | 'list' | 'right' | 'line' | 'reason' | null>(null);
+  protected readonly dialog = signal<'scale' | 'list' | 'right' | 'line' | 'reason' | 'split' | null>(null);
   private readonly rightingId = signal('');
   /** The weighing that is being put right, while it is there. */
   protected readonly righting = computed(() => this.board.cuts().find(({ id }) => id === this.rightingId()));
@@ -111,6 +114,10 @@ export class BlockPage {
     this.store.openPieces().filter(({ id }) => id !== this.board.piece()?.id),
   );
   protected readonly lotName = lotName;
+  /** Two that are called the same are told apart by how they are cut. */
+  protected toldApart(lot: Lot): string {
+    return pieceName(lot, this.store.openPieces());
+  }
 
   protected readonly stretches = computed<Stretch[]>(() => {
     const piece = this.board.piece();

@@ -8,6 +8,7 @@ import { DONE, nextPart } from '@core/board/next-part';
 import { kindById } from '@core/catalogue/kinds';
 import { lotName } from '@core/catalogue/lot-name';
 import { partsOfWay } from '@core/catalogue/parts-of-way';
+import { isWhole } from '@core/ledger/is-whole';
 import { familyOf } from '@core/ledger/leaves';
 import { drainedDg, type Lot, type LotId } from '@core/ledger/lot';
 import { lastActOn, lastUndoOn } from '@core/ledger/undo';
@@ -67,6 +68,11 @@ export const Board = signalStore(
         it.foundDg === 0 &&
         !undrained().has(it.id)
       );
+    }),
+    /** Several came as one, and nothing is off them yet. */
+    canSplit: computed(() => {
+      const it = piece();
+      return it !== undefined && !it.closed && it.count > 1 && isWhole(it);
     }),
     /** The parts of the way chosen, in the order of work; then the kind's others that may turn up. */
     parts: computed(() => {

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, output } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { otherSchool, waysByFamily } from '@core/catalogue/ways-by-family';
 import { Board } from './board';
@@ -87,6 +87,9 @@ import { asOptions, Choice } from '../../ui/field/choice';
           <button type="button" class="waybutton" (click)="isChanging = true">
             {{ board.way()?.name }} · change the way
           </button>
+          @if (board.canSplit()) {
+            <button type="button" class="waybutton" (click)="splitting.emit()">Cut some another way</button>
+          }
           @if (isSliced() && !nextSlice()) {
             <a class="way-on" [routerLink]="['/', household, 'block', board.piece()?.id, 'slices']"
               >Plan where to cut</a
@@ -237,6 +240,8 @@ export class StepCard {
       isLog(slicedAs(this.board.piece())) &&
       !this.board.mustDrain(),
   );
+  /** Some of several are to be cut another way. */
+  readonly splitting = output();
   protected isChanging = false;
 
   protected readonly nextSlice = this.hand.nextSlice;

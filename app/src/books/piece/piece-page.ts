@@ -36,6 +36,7 @@ import { MethodSwitch } from './method-switch';
 import { ShareBar } from '../../ui/piece/share-bar';
 import { Swatch } from '../../ui/piece/swatch';
 import { ToldFigure } from '../../ui/told/told-figure';
+import { BoughtWith } from './bought-with';
 import { MassFlow } from './mass-flow';
 import { MethodsTable } from './methods-table';
 import { ShopTable } from './shop/shop-table';
@@ -60,6 +61,7 @@ const WOULD_HAVE: Readonly<Record<Instead, string>> = {
   selector: 'v-piece-page',
   imports: [
     BarePicture,
+    BoughtWith,
     Choice,
     CorrectPiece,
     Fold,

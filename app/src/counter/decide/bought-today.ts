@@ -44,6 +44,8 @@ export class BoughtToday {
   protected readonly household = inject(HOUSEHOLD_NAME);
   protected readonly lotName = lotName;
   protected readonly today = computed(() =>
-    this.store.pieces().filter(({ on, closed }) => on === this.clock.today() && !closed),
+    this.store
+      .pieces()
+      .filter(({ on, closed, made, came }) => on === this.clock.today() && !closed && made === came),
   );
 }
