@@ -79,9 +79,13 @@ export class SplitForm {
     return this.says() || this.rows()[row]?.[field] ? problem.says : '';
   }
 
+  protected those(isFirst: boolean): string {
+    return isFirst ? 'stay' : 'go another way';
+  }
+
   protected shareOf(row: number): string {
     const group = this.read().value?.groups[row];
-    return group && group.typed === null ? `about ${this.format.mass(group.massDg)}` : '';
+    return group && group.typed === null ? `not weighed: about ${this.format.mass(group.massDg)}` : '';
   }
 
   protected readonly split = async (): Promise<void> => {

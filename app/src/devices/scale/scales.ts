@@ -13,6 +13,8 @@ export interface ScaleKind {
   readonly source: (choice: ScaleChoice) => ScaleSource | null;
   /** What else of the choice it wants to know. */
   readonly asks?: 'graduation' | 'baudRate';
+  /** It stands in for what is not there: for practice, in the demo. */
+  readonly isPractice?: true;
   /** Where not every browser can. */
   readonly isPossible?: () => boolean;
 }
@@ -26,21 +28,22 @@ const OURS: ScaleKinds = {
     about: 'Read the weight off any scale and type it.',
     source: () => null,
   },
-  'stand-in': {
-    name: 'Stand-in scale',
-    about: 'A scale that is not there, with meat that is not there: to try the bench.',
+  practice: {
+    name: 'Practice scale, no meat needed',
+    about: 'For the demo: a tray on the screen to lay things on.',
+    isPractice: true,
     source: ({ graduation }) =>
       new StandInScale(graduation, Math.floor(performance.timeOrigin + performance.now())),
     asks: 'graduation',
   },
   network: {
-    name: 'Scale on the home network',
-    about: 'Heard through the server that this page came from; it ships with a stand-in.',
+    name: 'Scale on Wi-Fi',
+    about: 'Heard through the server that this page came from.',
     source: () => new NetworkScale(),
   },
   serial: {
-    name: 'Scale on a cable',
-    about: 'One that sends a line for each reading, through the browser’s serial interface.',
+    name: 'Scale by USB',
+    about: 'One that sends a line for each reading, over a serial cable.',
     source: ({ baudRate }) => new SerialScale(baudRate),
     asks: 'baudRate',
     isPossible: () => SerialScale.isPossible(),
