@@ -1,9 +1,12 @@
-import { readFileSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
+import { createSecureContext } from 'node:tls';
+import type { Express } from 'express';
 import { createServer as createHttp, type Server } from 'node:http';
 import { createServer as createHttps } from 'node:https';
 import { networkInterfaces } from 'node:os';
 import { resolve } from 'node:path';
 import { createApp } from './app';
+import { scaleAddress } from './scale-line';
 import { limitConnections } from './connections';
 
 const FIRST_PORT = 4280;
@@ -43,12 +46,39 @@ function wantedPort(): number {
   return port;
 }
 
+function readPem(variable: string, path: string): Buffer {
+  try {
+    return readFileSync(path);
+  } catch {
+    throw new Error(`${variable} is "${path}", which cannot be read. It must be the path of a PEM file.`);
+  }
+}
+
+/** A server over TLS; a fault of its files names their variables. */
+function secureServer(secrets: { cert: Buffer; key: Buffer }, app: Express): Server {
+  try {
+    createSecureContext({ key: secrets.key });
+  } catch {
+    throw new Error('TLS_KEY is no private key that can be read: a PEM file without a passphrase is needed.');
+  }
+  try {
+    createSecureContext({ cert: secrets.cert });
+  } catch {
+    throw new Error('TLS_CERT is no certificate that can be read: a PEM file is needed.');
+  }
+  try {
+    return createHttps(secrets, app);
+  } catch {
+    throw new Error('TLS_CERT and TLS_KEY do not belong together: the key is of another certificate.');
+  }
+}
+
 function tls(): { cert: Buffer; key: Buffer } | null {
   const { TLS_CERT: cert, TLS_KEY: key } = process.env;
   if (!cert && !key) return null;
   if (!cert || !key)
     throw new Error('TLS_CERT and TLS_KEY go together: set both to the paths of PEM files, or neither.');
-  return { cert: readFileSync(cert), key: readFileSync(key) };
+  return { cert: readPem('TLS_CERT', cert), key: readPem('TLS_KEY', key) };
 }
 
 function addressesOf(host: string): string[] {
@@ -65,6 +95,16 @@ function stop(server: Server): void {
   server.closeAllConnections();
 }
 
+function listsFile(): string | undefined {
+  const path = process.env['LISTS'];
+  if (!path) return undefined;
+  if (!existsSync(path))
+    throw new Error(
+      `LISTS is "${path}", which is not there. It must be the path of a list of prices (docs/price-file.md).`,
+    );
+  return resolve(path);
+}
+
 async function main(): Promise<void> {
   const host = process.env['HOST'] || '127.0.0.1';
   const secrets = tls();
@@ -72,9 +112,11 @@ async function main(): Promise<void> {
     folder: resolve(process.argv[2] ?? 'dist/app'),
     secure: secrets !== null,
     empty: process.argv.includes('--empty'),
+    scale: scaleAddress(process.env['SCALE']),
+    lists: listsFile(),
     hosts: [host, ...(process.env['HOSTS'] ?? '').split(',')].filter((name) => name !== ''),
   });
-  const server = secrets ? createHttps(secrets, app) : createHttp(app);
+  const server = secrets ? secureServer(secrets, app) : createHttp(app);
   limitConnections(server);
   const port = await listenNear(server, wantedPort(), host);
   for (const address of addressesOf(host))

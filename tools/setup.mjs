@@ -1,7 +1,16 @@
 // Set-up without dependencies: installs and builds what is missing or stale, and nothing else.
 import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { existsSync, readFileSync, readdirSync, rmSync, statSync, utimesSync, writeFileSync } from 'node:fs';
+import {
+  cpSync,
+  existsSync,
+  readFileSync,
+  readdirSync,
+  rmSync,
+  statSync,
+  utimesSync,
+  writeFileSync,
+} from 'node:fs';
 import { availableParallelism } from 'node:os';
 import { dirname, join } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
@@ -113,6 +122,7 @@ export async function ensureApp({ isChecked = true } = {}) {
   if (!isStale(APP, stamp) && !(isChecked && existsSync(UNCHECKED))) return;
   say('Building the app (about half a minute) …');
   const env = { ...process.env, ...BUILDER, ...(isChecked ? {} : { NG_BUILD_TYPE_CHECK: '0' }) };
+  keepHashed(join(ROOT, 'dist', 'app'));
   const light = pathToFileURL(join(ROOT, 'tools', 'light-estimate.mjs')).href;
   run(process.execPath, ['--import', light, bin('architect'), 'vendicus:build:production'], { env });
   if (isChecked) rmSync(UNCHECKED, { force: true });
@@ -122,6 +132,15 @@ export async function ensureApp({ isChecked = true } = {}) {
   const { compress } = await import('./compress.mjs');
   await compress(join(ROOT, 'dist', 'app'));
   utimesSync(stamp, new Date(), new Date());
+}
+
+/** What pages of this build may still ask for while the next is put in its place. */
+function keepHashed(folder) {
+  if (!existsSync(folder)) return;
+  const before = `${folder}-before`;
+  rmSync(before, { recursive: true, force: true });
+  const isHashed = (path) => /-[A-Z0-9]{8}\.[a-z0-9.]+$/.test(path);
+  cpSync(folder, before, { recursive: true, filter: (from) => !/\.\w+$/.test(from) || isHashed(from) });
 }
 
 /** Builds the bare page that the first load is measured against. */

@@ -14,11 +14,18 @@ import { CodeDecoder } from '../compute/code-decoder';
 import { Choice, type Options } from '../ui/field/choice';
 import { FileChoice } from '../ui/field/file-choice';
 import { TextField } from '../ui/field/text-field';
-import type { StandInCode } from './stand-in-camera';
+import type { PracticeCode } from './practice-camera';
 
 const FRAME_MS = 250;
 
-/** Reads a code: by camera, from a picture, by typing; or with a camera that is not there. */
+/** A code that was read. */
+export interface FoundCode {
+  readonly text: string;
+  /** The practice camera read it. */
+  readonly isPractice?: boolean;
+}
+
+/** Reads a code: by camera, from a picture, by typing; or with the practice camera. */
 @Component({
   selector: 'v-code-reader',
   imports: [Choice, FileChoice, TextField],
@@ -33,11 +40,11 @@ const FRAME_MS = 250;
         accept="image/*"
         (chosen)="picture($event)"
       />
-      @if (standIns().length > 0) {
+      @if (practiceCodes().length > 0) {
         <v-choice
           class="stand-in"
           look="bare"
-          label="A camera that is not there"
+          label="Practice camera"
           [options]="shown()"
           value=""
           (valueChange)="show($event)"
@@ -65,13 +72,13 @@ export class CodeReader {
   private readonly frame = viewChild.required<ElementRef<HTMLCanvasElement>>('frame');
   readonly label = input('Or type it');
   readonly keys = input<'text' | 'numeric'>('text');
-  /** What the camera that is not there can be shown. */
-  readonly standIns = input<readonly StandInCode[]>([]);
-  readonly found = output<string>();
+  /** What the practice camera can be shown; nothing where nobody practises. */
+  readonly practiceCodes = input<readonly PracticeCode[]>([]);
+  readonly found = output<FoundCode>();
   protected readonly typed = signal('');
   protected readonly shown = computed((): Options<string> => [
-    ['', 'A camera that is not there …'],
-    ...this.standIns().map(({ name }) => [name, name] as const),
+    ['', 'Practice camera …'],
+    ...this.practiceCodes().map(({ name }) => [name, name] as const),
   ]);
   protected readonly isOn = signal(false);
   protected readonly isShown = signal(false);
@@ -84,7 +91,7 @@ export class CodeReader {
   }
 
   protected say(text: string): void {
-    if (text.trim() !== '') this.found.emit(text.trim());
+    if (text.trim() !== '') this.found.emit({ text: text.trim() });
   }
 
   protected async camera(): Promise<void> {
@@ -114,7 +121,7 @@ export class CodeReader {
     if (text === null) return this.look();
     this.off();
     this.said.set('');
-    this.found.emit(text);
+    this.found.emit({ text });
   }
 
   private off(): void {
@@ -132,7 +139,7 @@ export class CodeReader {
     }
   }
 
-  private async still(picture: ImageData): Promise<void> {
+  private async still(picture: ImageData, isPractice = false): Promise<void> {
     this.said.set('Looking …');
     const text = await this.decoder.read(picture, true);
     this.said.set(
@@ -140,17 +147,17 @@ export class CodeReader {
         ? 'No code can be read in it: too blurred, too small, or not all of it. Take another, nearer and straight, or type what is printed.'
         : '',
     );
-    if (text !== null) this.found.emit(text);
+    if (text !== null) this.found.emit({ text, isPractice });
   }
 
   /** Draws a code as a camera would see it, a little turned and noisy, and reads it. */
   protected async show(name: string): Promise<void> {
-    const code = this.standIns().find((each) => each.name === name);
+    const code = this.practiceCodes().find((each) => each.name === name);
     if (!code) return;
-    const { drawSeen } = await import('./stand-in-camera');
+    const { drawSeen } = await import('./practice-camera');
     const canvas = this.frame().nativeElement;
     this.isShown.set(true);
     await drawSeen(canvas, code);
-    await this.still(await this.decoder.dotsOf(canvas));
+    await this.still(await this.decoder.dotsOf(canvas), true);
   }
 }

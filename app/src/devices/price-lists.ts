@@ -4,8 +4,15 @@ import { listsOfToday } from '@core/story/lists-of-today';
 import { failure, success, type Result } from '@core/units/result';
 import type { IsoDate } from '@core/units/date';
 
-/** Lists that ship with the demo: a stand-in, which ends in the week that it is. */
-const STAND_IN = '/demo/';
+/** What the server says of the lists that ship: they are for practice, and end in the week that it is. */
+const PRACTICE_HEADER = 'Vendicus-Practice';
+const PRACTICE_FOLDER = '/demo/';
+
+/** Lists, and whether they are those that ship for practice. */
+export interface LoadedLists {
+  readonly lists: ShopLists;
+  readonly isPractice: boolean;
+}
 
 /** Shops' weekly price lists, as they were read from a file or are fetched from the own server. */
 @Injectable({ providedIn: 'root' })
@@ -21,11 +28,12 @@ export class PriceLists {
   /**
    * What a source says now.
    *
-   * @param today the stand-in's lists go up to this week
+   * @param today the practice lists go up to this week
+   * @param mayPractise where not, the practice lists are none
    * @returns or in plain words why not
    */
-  async load(source: ListSource, today: IsoDate): Promise<Result<ShopLists>> {
-    if ('lists' in source) return success(source.lists);
+  async load(source: ListSource, today: IsoDate, mayPractise: boolean): Promise<Result<LoadedLists>> {
+    if ('lists' in source) return success({ lists: source.lists, isPractice: false });
     const answer = await fetch(source.path).catch(() => null);
     if (!answer?.ok)
       return failure(
@@ -33,7 +41,12 @@ export class PriceLists {
       );
     const lists = parse(await answer.text());
     if (!lists) return failure(`What comes from ${source.path} is no list of prices as Vendicus reads it.`);
-    return success(source.path.startsWith(STAND_IN) ? listsOfToday(lists, today) : lists);
+    const isPractice = source.path.startsWith(PRACTICE_FOLDER) || answer.headers.has(PRACTICE_HEADER);
+    if (isPractice && !mayPractise)
+      return failure(
+        `${source.path} is a list for practice, with prices that no shop asks. The server’s README says how to put a real one there.`,
+      );
+    return success({ lists: isPractice ? listsOfToday(lists, today) : lists, isPractice });
   }
 }
 

@@ -7,6 +7,7 @@ import { HOUSEHOLD_NAME, type HouseholdName } from './household-name';
 import { Copies } from './files/copies';
 import { FileTaking } from './files/file-taking';
 import { LinkedFile } from './files/linked-file';
+import { MAY_PRACTISE } from './may-practise';
 import { HouseholdFiles } from './files/household-files';
 import { HouseholdStore } from './household-store';
 import { Persistence } from './persistence';
@@ -15,6 +16,7 @@ import { Persistence } from './persistence';
 export function householdProviders(name: HouseholdName): Provider[] {
   return [
     { provide: HOUSEHOLD_NAME, useValue: name },
+    { provide: MAY_PRACTISE, useValue: name === 'demo' },
     { provide: Repository, useFactory: () => new Repository(name, inject(Clock)) },
     HouseholdStore,
     { provide: Format, useFactory: () => inject(HouseholdStore).format },

@@ -1,3 +1,4 @@
+import type { Practice } from '../ledger/entry';
 import type { Format } from '../format/format';
 import type { Destination } from '../ledger/destination';
 import type { Lot } from '../ledger/lot';
@@ -13,6 +14,8 @@ export interface Weighed {
   readonly tareDg?: MassDg;
   /** What was typed, as it was typed. */
   readonly typed?: string;
+  /** A scale that is not there gave it. */
+  readonly practice?: Practice;
 }
 
 /** What came off a piece, and how many of it were weighed together. */

@@ -22,6 +22,7 @@ import type { Question } from '@core/deeds/questions';
 import type { SaidAtClosing } from '@core/deeds/work-on-piece';
 import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
+import { MAY_PRACTISE } from '../../household/may-practise';
 import { HouseholdStore } from '../../household/household-store';
 import { Notices } from '../../household/notices';
 import { EditFigure } from '../../household/parts/edit-figure';
@@ -176,7 +177,7 @@ export class BlockPage {
 
   constructor() {
     const { link } = this.hand;
-    void link.connect();
+    void link.connect(inject(MAY_PRACTISE));
     inject(DestroyRef).onDestroy(() => {
       link.disconnect();
       this.notices.sayInPlace(false);

@@ -242,7 +242,11 @@ export const Hand = signalStore(
         if (isTyped()) return typed()?.value ?? null;
         const [now, tareDg] = [link.steadiness(), link.tareDg()];
         if (now.state !== 'steady' || now.massDg - tareDg < link.graduationDg()) return null;
-        return { massDg: now.massDg - tareDg, ...(tareDg > 0 ? { grossDg: now.massDg, tareDg } : {}) };
+        return {
+          massDg: now.massDg - tareDg,
+          ...(tareDg > 0 ? { grossDg: now.massDg, tareDg } : {}),
+          ...(link.isPractice() ? { practice: 'scale' as const } : {}),
+        };
       }),
       /** The hand that is not needed; new with each scale. */
       hands: computed(() => new HandsFree(link.graduationDg())),
@@ -305,7 +309,7 @@ export const Hand = signalStore(
         return before;
       },
       bringBack: (before: TypedNext): void => type(broughtBack(before, next())),
-      /** What the next part could weigh, for the stand-in's tray. */
+      /** What the next part could weigh, for the practice scale's tray. */
       virtualMassDg(): number {
         const [kind, way, piece] = [board.kind(), board.way(), board.piece()];
         if (!kind || !way || !piece) return 0;

@@ -12,7 +12,7 @@ export interface AtTheBench {
   readonly togglePacks: () => unknown;
   readonly turnDrawing: () => unknown;
   readonly showList: () => unknown;
-  /** The stand-in's tray, while that is the scale. */
+  /** The practice scale's tray, while that is the scale. */
   readonly tray: () => { lay(): unknown; clear(): unknown; layTray(): unknown } | undefined;
 }
 

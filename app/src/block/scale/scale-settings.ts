@@ -93,12 +93,9 @@ wears({ radiobutton });
 export class ScaleSettings {
   protected readonly link = inject(ScaleLink);
   private readonly kinds = inject(SCALES);
-  protected readonly scales = Object.entries(this.kinds).map(([id, { name, about, isPossible }]) => ({
-    id,
-    name,
-    about,
-    isPossible: isPossible?.() ?? true,
-  }));
+  protected readonly scales = Object.entries(this.kinds)
+    .filter(([, { isPractice }]) => !isPractice || this.link.mayPractise())
+    .map(([id, { name, about, isPossible }]) => ({ id, name, about, isPossible: isPossible?.() ?? true }));
   protected readonly asks = computed(() => this.kinds[this.link.choice().source]?.asks);
   protected readonly graduations = asOptions(Object.keys(GRADUATIONS) as (keyof typeof GRADUATIONS)[]);
   protected readonly bauds = BAUD_RATES.map((rate) => [rate, `${rate} baud`] as const);

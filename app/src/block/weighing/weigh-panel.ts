@@ -27,7 +27,7 @@ import { Hand } from '../bench/hand';
 import { BenchActs } from '../bench/bench-acts';
 import { DestinationKeys } from './destination-keys';
 import { RangeStrip } from './range-strip';
-import { StandInTray } from '../scale/stand-in-tray';
+import { PracticeTray } from '../scale/practice-tray';
 
 wears({ inputtext });
 
@@ -36,7 +36,7 @@ const NOISE_STEPS = 1;
 /** The weight, what it is, where it goes; and the one act that writes it down. */
 @Component({
   selector: 'v-weigh-panel',
-  imports: [DestinationKeys, FormsModule, InputText, NgTemplateOutlet, PackingRow, RangeStrip, StandInTray],
+  imports: [DestinationKeys, FormsModule, InputText, NgTemplateOutlet, PackingRow, RangeStrip, PracticeTray],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './weigh-panel.html',
   styleUrl: './weigh-panel.css',
@@ -56,7 +56,7 @@ export class WeighPanel {
   private readonly page = inject(DOCUMENT);
   readonly field = viewChild<ElementRef<HTMLInputElement>>('field');
   private readonly many = viewChild<ElementRef<HTMLInputElement>>('many');
-  readonly tray = viewChild(StandInTray);
+  readonly tray = viewChild(PracticeTray);
 
   /** The weight as the scale shows it, moving or not. */
   protected readonly live = computed(() => {

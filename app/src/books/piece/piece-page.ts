@@ -37,6 +37,8 @@ import { ShareBar } from '../../ui/piece/share-bar';
 import { Swatch } from '../../ui/piece/swatch';
 import { ToldFigure } from '../../ui/told/told-figure';
 import { BoughtWith } from './bought-with';
+import { practised, practisedWords } from '@core/books/practised';
+import { familyOf } from '@core/ledger/leaves';
 import { MassFlow } from './mass-flow';
 import { MethodsTable } from './methods-table';
 import { ShopTable } from './shop/shop-table';
@@ -98,6 +100,11 @@ export class PiecePage {
     return lot?.form === 'piece' ? lot : undefined;
   });
   private readonly kind = computed(() => kindById(this.piece()?.kind ?? null));
+  protected readonly practised = computed(() => {
+    const [piece, { journal }] = [this.piece(), this.store.household()];
+    const family = piece ? familyOf(journal.state, piece).map(({ id }) => id) : [];
+    return practisedWords(practised(journal, new Set(family)));
+  });
   protected readonly paid = computed(() => this.piece()?.paidMinor ?? 0);
   protected readonly test = computed(() => yieldTest(this.store.state(), this.lot()));
   protected readonly shop = computed(() =>

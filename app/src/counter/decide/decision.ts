@@ -160,6 +160,7 @@ export class Decision {
       lot: this.clock.newId(),
       massDg: purchase.massDg,
       typed: this.label.typedWeight(),
+      ...(this.label.isPractice() ? { practice: 'camera' as const } : {}),
       paidMinor: purchase.paidMinor,
       foreign: this.label.paidAbroad(),
     };

@@ -37,6 +37,8 @@ export interface LabelText {
   readonly currency: string;
   /** What one of that is worth in the household's own. */
   readonly rate: string;
+  /** Weight and total as the practice camera read them; empty where it read nothing. */
+  readonly practised: string;
 }
 
 const EMPTY: Omit<LabelText, 'pricedBy'> = {
@@ -50,6 +52,7 @@ const EMPTY: Omit<LabelText, 'pricedBy'> = {
   pay: '',
   currency: '',
   rate: '',
+  practised: '',
 };
 
 /** All that is typed of a label. */
@@ -88,6 +91,13 @@ export const LabelDraft = signalStore(
       total: total(),
       discount: { kind: discountKind(), amount: discount(), pay: pay(), each: _format.priceUnit() },
     })),
+  })),
+  withComputed(({ practised, weight, total }) => ({
+    /** What stands there was read by the practice camera, as far as it was not typed over. */
+    isPractice: computed(() => {
+      const [massText, totalText] = practised().split('|');
+      return (!!massText && massText === weight()) || (!!totalText && totalText === total());
+    }),
   })),
   withComputed(({ text, sureOf }) => ({
     /** Somebody has said that it is right as it was typed. */
@@ -145,6 +155,7 @@ export const LabelDraft = signalStore(
   withMethods((store) => ({
     type: (text: Partial<LabelText>): void =>
       patchState(store, priceFieldsAfter({ price: store.price(), pricedBy: store.pricedBy() }, text)),
+    practise: (): void => patchState(store, { practised: `${store.weight()}|${store.total()}` }),
     /** What was asked about is right as it stands. */
     beSure: (): void => patchState(store, { sureOf: JSON.stringify(store.text()) }),
     clear: (): void => patchState(store, { ...EMPTY, pricedBy: store._format.priceUnit() }),

@@ -9,14 +9,15 @@ import type { IsoDate } from '@core/units/date';
 import { Clock } from '../../household/clock';
 import { Format } from '@core/format/format';
 import { HouseholdStore } from '../../household/household-store';
-import { CodeReader } from '../../devices/code-reader';
-import type { StandInCode } from '../../devices/stand-in-camera';
+import { MAY_PRACTISE } from '../../household/may-practise';
+import { CodeReader, type FoundCode } from '../../devices/code-reader';
+import type { PracticeCode } from '../../devices/practice-camera';
 import { LabelDraft } from './label-draft';
 
 const checked = (digits: string): string => `${digits}${checkDigit(digits)}`;
 
 /** Invented stickers: prices and weights in the ways that shops print them. */
-const STAND_INS: readonly StandInCode[] = [
+const PRACTICE_CODES: readonly PracticeCode[] = [
   { name: 'a sticker with its price, 13 digits', kind: 'ean13', text: checked('211704507942') },
   { name: 'a sticker with its weight, 13 digits', kind: 'ean13', text: checked('281704505300') },
   { name: 'a sticker with its price, 12 digits', kind: 'upca', text: checked('21704501999') },
@@ -51,7 +52,7 @@ export interface LabelDay {
     <v-code-reader
       label="Digits under the bars"
       keys="numeric"
-      [standIns]="standIns"
+      [practiceCodes]="practiceCodes"
       (found)="read($event)"
     />
     <p role="status">{{ said() }}</p>
@@ -89,7 +90,7 @@ export class StickerReader {
   /** The date that a carton carries; null where the sticker before had one, and this one cannot be read. */
   readonly date = output<LabelDay | null>();
 
-  protected readonly standIns = STAND_INS;
+  protected readonly practiceCodes = inject(MAY_PRACTISE) ? PRACTICE_CODES : [];
   protected readonly said = signal('');
   /** Digits of a shop whose layout is not known. */
   protected readonly unlearnt = signal<string | null>(null);
@@ -100,7 +101,12 @@ export class StickerReader {
   private hasFilled = false;
   private readonly codes = computed(() => this.store.shopCodes().map(([key, value]) => ({ key, ...value })));
 
-  protected read(text: string): void {
+  protected read({ text, isPractice = false }: FoundCode): void {
+    this.readText(text);
+    if (isPractice && this.hasFilled) this.label.practise();
+  }
+
+  private readText(text: string): void {
     this.unlearnt.set(null);
     this.unnamed.set(null);
     if (isElementString(text)) return this.readElements(text);

@@ -3,6 +3,7 @@ import { dropList, keepList } from '@core/deeds/keep-list';
 import { listSourceSchema, type ListSource } from '@core/price/shop-list';
 import { PriceLists } from '../../devices/price-lists';
 import { Clock } from '../../household/clock';
+import { MAY_PRACTISE } from '../../household/may-practise';
 import { HouseholdStore } from '../../household/household-store';
 import { FileChoice } from '../../ui/field/file-choice';
 import { TextField } from '../../ui/field/text-field';
@@ -77,6 +78,7 @@ export class ListSources {
   private readonly store = inject(HouseholdStore);
   private readonly clock = inject(Clock);
   private readonly lists = inject(PriceLists);
+  private readonly mayPractise = inject(MAY_PRACTISE);
 
   protected readonly sources = computed(() =>
     [...this.store.lists()].map(([key, source]) => ({
@@ -110,7 +112,7 @@ export class ListSources {
     this.tried.set(true);
     const source = this.source();
     if (!source) return;
-    const loaded = await this.lists.load(source, this.clock.today());
+    const loaded = await this.lists.load(source, this.clock.today(), this.mayPractise);
     this.problem.set(loaded.ok ? '' : loaded.problem);
     if (!loaded.ok || !(await this.add(source))) return;
     this.path.set('');

@@ -6,6 +6,7 @@ import { goingPrice } from '@core/price/going-price';
 import { notesOf } from '@core/price/price-book';
 import { seenSpan } from '@core/price/seen-span';
 import { Clock } from '../../household/clock';
+import { MAY_PRACTISE } from '../../household/may-practise';
 import { HouseholdStore } from '../../household/household-store';
 import { PriceLists } from '../../devices/price-lists';
 import { asOptions, Choice, type Options } from '../../ui/field/choice';
@@ -27,6 +28,7 @@ export class ListsPage {
   protected readonly store = inject(HouseholdStore);
   private readonly clock = inject(Clock);
   private readonly source = inject(PriceLists);
+  private readonly mayPractise = inject(MAY_PRACTISE);
 
   private readonly asked = computed(() => ({
     sources: [...this.store.lists().values()],
@@ -36,15 +38,21 @@ export class ListsPage {
   protected readonly lists = resource({
     params: this.asked,
     loader: async ({ params: { sources, today, currency } }) => {
-      const all = await Promise.all(sources.map((source) => this.source.load(source, today)));
+      const all = await Promise.all(
+        sources.map((source) => this.source.load(source, today, this.mayPractise)),
+      );
       return {
-        shops: all.flatMap((each) => (each.ok && each.value.currency === currency ? each.value.shops : [])),
+        shops: all.flatMap((each) =>
+          each.ok && each.value.lists.currency === currency
+            ? each.value.lists.shops.map((shop) => ({ ...shop, isPractice: each.value.isPractice }))
+            : [],
+        ),
         problems: all.flatMap((each) => {
           if (!each.ok) return [each.problem];
-          return each.value.currency === currency
+          return each.value.lists.currency === currency
             ? []
             : [
-                `A list is in ${each.value.currency}, and this household counts in ${currency}: its prices cannot be taken over.`,
+                `A list is in ${each.value.lists.currency}, and this household counts in ${currency}: its prices cannot be taken over.`,
               ];
         }),
       };
@@ -110,6 +118,7 @@ export class ListsPage {
       perKgMinor,
       on,
       ...(offer ? { offer } : {}),
+      ...(this.ofShop()?.isPractice ? { practice: true as const } : {}),
     }));
     const say = rows.length === 1 ? `${rows[0]?.name} taken over.` : `${rows.length} prices taken over.`;
     await this.store.perform(notePrices(notes, say, () => this.clock.newId()));

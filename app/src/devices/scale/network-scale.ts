@@ -5,7 +5,7 @@ import { eventOf } from './frame-events';
 
 /** A scale on the home network, heard through the server that the page came from. */
 export class NetworkScale implements ScaleSource {
-  readonly name = 'Scale on the home network';
+  readonly name = 'Scale on Wi-Fi';
   readonly graduationDg = GRADUATIONS['1 g'];
 
   listen(hear: (event: ScaleEvent) => void): Promise<() => void> {
@@ -14,6 +14,7 @@ export class NetworkScale implements ScaleSource {
     stream.onmessage = ({ data }) => {
       for (const line of reader.push(`${String(data)}\n`)) hear(eventOf(line));
     };
+    stream.addEventListener('practice', () => hear({ type: 'practice' }));
     stream.onerror = () =>
       hear({ type: 'lost', why: 'The network or the server that it hangs on does not answer.' });
     return Promise.resolve(() => stream.close());

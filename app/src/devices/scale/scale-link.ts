@@ -6,7 +6,7 @@ import type { ScaleEvent } from '@core/scale/scale-source';
 import { SteadinessDetector, type Steadiness } from '@core/scale/steadiness';
 import { rememberChoice, rememberedChoice, type ScaleChoice } from './scale-choice';
 import { SCALES } from './scales';
-import { StandInScale } from './stand-in-scale';
+import { PracticeScale } from './practice-scale';
 
 /** A scale that has said nothing for so long is gone. */
 const SILENCE_MS = 4000;
@@ -28,8 +28,12 @@ interface LinkState {
   readonly tareDg: MassDg;
   readonly name: string;
   readonly graduationDg: MassDg;
-  /** The tray of the stand-in, while that is the scale. */
-  readonly standIn: StandInScale | null;
+  /** The tray of the practice scale, while that is the scale. */
+  readonly practice: PracticeScale | null;
+  /** What it says is of no real scale. */
+  readonly isPractice: boolean;
+  /** Whether one may weigh with a scale that is not there: in the demo, and nowhere else. */
+  readonly mayPractise: boolean;
 }
 
 const NOTHING_SAID = {
@@ -37,13 +41,20 @@ const NOTHING_SAID = {
   steadiness: { state: 'moving' },
   problem: null,
   tareDg: 0,
-  standIn: null,
+  practice: null,
+  isPractice: false,
 } as const satisfies Partial<LinkState>;
 
 /** The scale that this device weighs with: what it shows, whether it stands still, and what is wrong. */
 export const ScaleLink = signalStore(
   { providedIn: 'root' },
-  withState((): LinkState => ({ ...NOTHING_SAID, choice: rememberedChoice(), name: '', graduationDg: 10 })),
+  withState((): LinkState => ({
+    ...NOTHING_SAID,
+    choice: rememberedChoice(),
+    name: '',
+    graduationDg: 10,
+    mayPractise: false,
+  })),
   withComputed(({ choice, problem }) => ({
     isConnected: computed(() => choice().source !== 'typed' && problem() === null),
   })),
@@ -78,8 +89,15 @@ export const ScaleLink = signalStore(
       }, SILENCE_MS);
     }
 
+    function practises(): void {
+      if (store.mayPractise()) patchState(store, { isPractice: true });
+      else
+        lose('The server has no scale yet, only one for practice. Its README says how to name the real one.');
+    }
+
     function hear(event: ScaleEvent, detector: SteadinessDetector): void {
       if (event.type === 'lost') return lose(event.why);
+      if (event.type === 'practice') return practises();
       waitForWords();
       if (event.type === 'rubbish') {
         rubbish += 1;
@@ -98,16 +116,21 @@ export const ScaleLink = signalStore(
       }));
     }
 
+    /** What stands in for a scale does not stay chosen where nobody practises. */
+    const allowed = (choice: ScaleChoice, mayPractise: boolean): ScaleChoice =>
+      scales[choice.source]?.isPractice && !mayPractise ? { ...choice, source: 'typed' } : choice;
+
     /** Connects to the scale chosen; again, where one was connected. */
-    async function connect(): Promise<void> {
+    async function connect(mayPractise = store.mayPractise()): Promise<void> {
       disconnect();
       const own = attempt;
+      patchState(store, { mayPractise, choice: allowed(store.choice(), mayPractise) });
       const source = scales[store.choice().source]?.source(store.choice());
       if (!source) return;
-      const { name, graduationDg } = source;
+      const { name, graduationDg, isPractice = false } = source;
       const detector = new SteadinessDetector(graduationDg, plateau);
-      const standIn = source instanceof StandInScale ? source : null;
-      patchState(store, { name, graduationDg, standIn });
+      const practice = source instanceof PracticeScale ? source : null;
+      patchState(store, { name, graduationDg, practice, isPractice });
       try {
         const hangUp = await source.listen((event) => own === attempt && hear(event, detector));
         if (own !== attempt) return hangUp();

@@ -3,7 +3,7 @@ import type { ScaleSource } from '@core/scale/scale-source';
 import { NetworkScale } from './network-scale';
 import type { ScaleChoice } from './scale-choice';
 import { SerialScale } from './serial-scale';
-import { StandInScale } from './stand-in-scale';
+import { PracticeScale } from './practice-scale';
 
 /** A kind of scale that one can weigh with. */
 export interface ScaleKind {
@@ -33,7 +33,7 @@ const OURS: ScaleKinds = {
     about: 'For the demo: a tray on the screen to lay things on.',
     isPractice: true,
     source: ({ graduation }) =>
-      new StandInScale(graduation, Math.floor(performance.timeOrigin + performance.now())),
+      new PracticeScale(graduation, Math.floor(performance.timeOrigin + performance.now())),
     asks: 'graduation',
   },
   network: {

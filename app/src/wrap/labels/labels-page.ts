@@ -15,6 +15,7 @@ import { SHEETS, usualSheet, type Sheet } from '@core/label/sheet';
 import { shortNumber } from '@core/label/short-number';
 import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
+import { MAY_PRACTISE } from '../../household/may-practise';
 import { HouseholdStore } from '../../household/household-store';
 import { isLabelStale } from '@core/books/pack-label';
 import { Colds } from '../../household/colds';
@@ -70,6 +71,7 @@ export class LabelsPage {
   protected readonly format = inject(Format);
   protected readonly household = inject(HOUSEHOLD_NAME);
   protected readonly printing = inject(LabelPrinting);
+  protected readonly mayPractise = inject(MAY_PRACTISE);
   private readonly notices = inject(Notices);
   private readonly colds = inject(Colds);
   private readonly paper = viewChild<ElementRef<HTMLCanvasElement>>('paper');
@@ -237,7 +239,7 @@ export class LabelsPage {
   protected async printNowhere(): Promise<void> {
     if (this.laid().length === 0) return this.notices.problem('Choose a pack first.');
     this.isOut.set(true);
-    const { printRoll } = await import('../../devices/stand-in-printer');
+    const { printRoll } = await import('../../devices/practice-printer');
     await new Promise((done) => setTimeout(done));
     const canvas = this.paper()?.nativeElement;
     if (canvas)

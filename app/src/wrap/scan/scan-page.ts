@@ -13,14 +13,15 @@ import { Clock } from '../../household/clock';
 import { Colds } from '../../household/colds';
 import { Format } from '@core/format/format';
 import { HOUSEHOLD_NAME } from '../../household/household-name';
+import { MAY_PRACTISE } from '../../household/may-practise';
 import { HouseholdStore } from '../../household/household-store';
 import { CodeReader } from '../../devices/code-reader';
-import type { StandInCode } from '../../devices/stand-in-camera';
+import type { PracticeCode } from '../../devices/practice-camera';
 import { keepsWords, STATE_WORDS } from '../../household/cold-words';
 import { Overdue } from '../../household/parts/overdue';
 import { PlaceChoice } from '../../household/parts/place-choice';
 
-const STAND_INS = 4;
+const PRACTICE_CODES = 4;
 const STATES = {
   frozen: '',
   thawing: '',
@@ -47,7 +48,11 @@ const STATES = {
         </p>
       </header>
       <div class="cols">
-        <v-code-reader label="Number on the label" [standIns]="standIns()" (found)="find($event)" />
+        <v-code-reader
+          label="Number on the label"
+          [practiceCodes]="practiceCodes()"
+          (found)="find($event.text)"
+        />
         <div aria-live="polite">
           @if (said()) {
             <p class="caution">{{ said() }}</p>
@@ -176,13 +181,13 @@ export class ScanPage {
   protected readonly packs = computed(() =>
     this.ids().flatMap((id) => this.store.state().lots.get(id) ?? []),
   );
-  /** The first packs in the cold, for a camera that is not there. */
-  protected readonly standIns = computed(() =>
-    this.store
-      .stock()
+  private readonly mayPractise = inject(MAY_PRACTISE);
+  /** The first packs in the cold, for the practice camera. */
+  protected readonly practiceCodes = computed(() =>
+    (this.mayPractise ? this.store.stock() : [])
       .filter(({ form }) => form === 'pack')
-      .slice(0, STAND_INS)
-      .map((pack): StandInCode => ({
+      .slice(0, PRACTICE_CODES)
+      .map((pack): PracticeCode => ({
         name: `label of ${lotName(pack).toLowerCase()}, ${shortNumber(pack.id)}`,
         kind: 'qrcode',
         text: qrText({

@@ -7,12 +7,12 @@ import { Packing } from '../packing/packing';
 /** What a small steel tray weighs. */
 const TRAY_DG = 2150;
 
-/** The stand-in scale's tray: meat that is not there is laid on it, and taken off. */
+/** The practice scale's tray: meat that is not there is laid on it, and taken off. */
 @Component({
-  selector: 'v-stand-in-tray',
+  selector: 'v-practice-tray',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <div class="tray" role="group" aria-label="Tray of the stand-in scale">
+    <div class="tray" role="group" aria-label="Tray of the practice scale">
       <button type="button" class="quiet" (click)="lay()">
         <span
           >Lay on
@@ -53,7 +53,7 @@ const TRAY_DG = 2150;
     }
   `,
 })
-export class StandInTray {
+export class PracticeTray {
   protected readonly board = inject(Board);
   protected readonly hand = inject(Hand);
   private readonly notices = inject(Notices);
@@ -64,17 +64,17 @@ export class StandInTray {
     if (massDg <= 0) return this.notices.problem('Nothing is left to lay on the tray.');
     const tareDg = this.hand.link.tareDg();
     // Each pack is filled in a bag of its own; into a tray on the scale the next comes on top.
-    if (this.packing.isOn()) return this.hand.link.standIn()?.lay(massDg + tareDg, false);
+    if (this.packing.isOn()) return this.hand.link.practice()?.lay(massDg + tareDg, false);
     const isOnTop = this.hand.link.choice().mode === 'into-container' || tareDg > 0;
-    this.hand.link.standIn()?.lay(massDg, isOnTop);
+    this.hand.link.practice()?.lay(massDg, isOnTop);
   }
 
   clear(): void {
-    this.hand.link.standIn()?.clear();
+    this.hand.link.practice()?.clear();
   }
 
   /** An empty tray, to try the tare with. */
   layTray(): void {
-    this.hand.link.standIn()?.lay(TRAY_DG, false);
+    this.hand.link.practice()?.lay(TRAY_DG, false);
   }
 }

@@ -5,7 +5,7 @@ const DOTS = 8;
 /** Such a printer burns a dot or does not. */
 const DARK_BELOW = 140;
 
-/** A printer that is not there: draws its roll, label after label, in black dots and white. */
+/** The practice printer: draws a roll, label after label, in black dots and white. */
 export async function printRoll(
   canvas: HTMLCanvasElement,
   labels: readonly LaidLabel[],

@@ -4,8 +4,8 @@ import { ean13, gs1_128, gs1datamatrix, qrcode, upca } from 'bwip-js/browser';
 const DRAWERS = { ean13, upca, 'gs1-128': gs1_128, gs1datamatrix, qrcode } as const;
 type CodeKind = keyof typeof DRAWERS;
 
-/** What the camera that is not there is shown: the kind of code, as its drawer calls it, and what it says. */
-export interface StandInCode {
+/** What the practice camera is shown: the kind of code, as its drawer calls it, and what it says. */
+export interface PracticeCode {
   readonly name: string;
   readonly kind: CodeKind;
   readonly text: string;
@@ -15,7 +15,7 @@ const TURN = 0.05;
 const NOISE = 26;
 
 /** Draws a code on a sheet of paper as a hand would hold it before a camera: turned a little, grainy. */
-export async function drawSeen(canvas: HTMLCanvasElement, { kind, text }: StandInCode): Promise<void> {
+export async function drawSeen(canvas: HTMLCanvasElement, { kind, text }: PracticeCode): Promise<void> {
   const code = document.createElement('canvas');
   DRAWERS[kind](code, {
     bcid: kind.replace('_', '-'),

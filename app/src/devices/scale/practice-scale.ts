@@ -6,13 +6,14 @@ import { seededUniform } from '@core/units/random';
 const READ_EVERY_MS = 100;
 
 /** The scale that is not there, in the page: with a tray to lay meat on that is not there either. */
-export class StandInScale implements ScaleSource {
+export class PracticeScale implements ScaleSource {
   readonly name: string;
   readonly graduationDg: number;
+  readonly isPractice = true;
   private readonly scale: SimulatedScale;
 
   constructor(graduation: Graduation, seed: number) {
-    this.name = `Stand-in scale, ${graduation}`;
+    this.name = `Practice scale, ${graduation}`;
     this.graduationDg = GRADUATIONS[graduation];
     this.scale = new SimulatedScale(
       { ...KITCHEN_SCALE, graduationDg: this.graduationDg },
