@@ -24,9 +24,9 @@ describe.each([
 
   it('finds nothing at the bench with a scale, and in its dialogs', async () => {
     await person.goTo('/demo/block');
-    await person.page.evaluate(() => localStorage.setItem('vendicus-scale', '{"source":"stand-in"}'));
+    await person.page.evaluate(() => localStorage.setItem('vendicus-scale', '{"source":"practice"}'));
     await person.reload();
-    await person.sees('Stand-in scale, 1 g');
+    await person.sees('Practice scale, 1 g');
     for (const open of [null, '.source', '.list']) {
       if (open) await person.page.locator(open).click();
       if (open) await person.page.waitForSelector('.p-dialog');

@@ -9,7 +9,7 @@ interface Cut {
   readonly destination: string;
 }
 
-/** The bench with the stand-in scale: what a person does, counted; and the meat, which is laid on for them. */
+/** The bench with the practice scale: what a person does, counted; and the meat, which is laid on for them. */
 class Bench {
   presses = 0;
 
@@ -106,7 +106,7 @@ class Bench {
 
 const sum = (cuts: readonly Cut[]): number => cuts.reduce((total, { massDg }) => total + massDg, 0);
 
-describe('at the board with the stand-in scale', () => {
+describe('at the board with the practice scale', () => {
   let browser: BrowserContext;
   let person: Person;
 
@@ -115,12 +115,14 @@ describe('at the board with the stand-in scale', () => {
     person = await Person.at(browser, ADDRESS);
     // Nearly all of the time here is a scale that comes to stand.
     await person.hurry(3);
+    // Scales that are not there are the demo's alone.
+    person.household = 'demo';
     await begin(person, {}, { kind: 'Strip loin', weight: '5.250 kg', price: '15.00' });
     // Chosen once, it stays.
     await person.click('Scale');
-    await person.page.locator('::-p-text(A scale that is not there)').click();
+    await person.page.locator('::-p-text(Practice scale)').click();
     await person.press('Escape');
-    await person.sees('Stand-in scale, 1 g');
+    await person.sees('Practice scale, 1 g');
   });
   afterAll(() => browser.close());
 
@@ -193,7 +195,7 @@ describe('at the board with the stand-in scale', () => {
   });
 
   it('a processor six times slower loses no key and no weight', async () => {
-    await person.goOn('/home/counter');
+    await person.goOn('/demo/counter');
     const slow = await person.page.createCDPSession();
     await slow.send('Emulation.setCPUThrottlingRate', { rate: 6 });
     await buy(person, 'Pork spare ribs', '1.900 kg', '9.00');
@@ -203,7 +205,7 @@ describe('at the board with the stand-in scale', () => {
   });
 
   it('two chickens go over the board as one lot', async () => {
-    await person.goOn('/home/counter');
+    await person.goOn('/demo/counter');
     await person.fill('Search by any name', 'bird', 'searchbox');
     await person.page.locator('.kind ::-p-text(Whole chicken)').click();
     await person.fill('How many', '2');
@@ -223,7 +225,7 @@ describe('at the board with the stand-in scale', () => {
 
   /** The scale listens, and no weight takes itself. */
   async function benchByHand(): Promise<Bench> {
-    await person.sees('Stand-in scale, 1 g');
+    await person.sees('Practice scale, 1 g');
     if (await person.page.$('[role=switch][aria-checked=true]')) await person.press('h');
     return new Bench(person);
   }

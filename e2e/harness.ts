@@ -239,7 +239,7 @@ export class Person {
     await this.page.evaluate((await chromium()).seedingScript());
     await this.page.evaluate(
       (...given) => vendicusSeeding.putHousehold(...given),
-      'home' as const,
+      this.household,
       text,
       device,
     );
@@ -315,6 +315,9 @@ export class Person {
     const { href } = await this.presses({ called: `[name="${name}"][role="${role}"]` });
     if (role === 'link' && href !== here) await this.leaves(here);
   }
+
+  /** Whose household: one's own, or, where somebody practises with what is not there, the demo's, with one's own in it. */
+  household: 'home' | 'demo' = 'home';
 
   private pressed = { name: '', at: 0 };
 
@@ -598,7 +601,7 @@ export class Person {
             };
           };
         }),
-      'vendicus-home',
+      `vendicus-${this.household}`,
     );
   }
 

@@ -52,7 +52,7 @@ export async function begin(person: Person, counts: Counts = {}, ...pieces: Boug
   await speaks(person, counts.decimal);
   await person.holds(file);
   const last = lots.at(-1);
-  await person.goTo(last === undefined ? '/home/counter' : `/home/block/${last}`);
+  await person.goTo(`/${person.household}/${last === undefined ? 'counter' : `block/${last}`}`);
   const isOpen = pieces.at(-1)?.drained !== undefined;
   await person.reads(
     last === undefined ? 'Is it worth it?' : isOpen ? 'on the board' : 'this is the true start',
@@ -114,7 +114,7 @@ export async function choosePack(person: Person, name: string): Promise<void> {
 
 /** Merges another household's file, from the page of files. */
 export async function mergeFile(person: Person, path: string, patience?: number): Promise<void> {
-  await person.goOn('/home/books/household');
+  await person.goOn(`/${person.household}/books/household`);
   const input = await person.page.waitForSelector('input[aria-label="File to merge"]');
   await (input as ElementHandle<HTMLInputElement>).uploadFile(path);
   await person.sees('This is another household’s file', patience);

@@ -11,6 +11,8 @@ describe('trouble at the scale', () => {
   beforeAll(async () => {
     browser = await freshWindow();
     person = await Person.at(browser, ADDRESS);
+    // Scales that are not there are the demo's alone.
+    person.household = 'demo';
     await begin(person, {}, { kind: 'Strip loin', weight: '5.250 kg', price: '15.00' });
   });
   afterAll(() => browser.close());
@@ -41,7 +43,7 @@ describe('trouble at the scale', () => {
       await person.click('Scale');
       await person.page.locator('::-p-text(Heard through the server)').click();
       await person.press('Escape');
-      await person.sees('Scale on the home network');
+      await person.sees('Scale on Wi-Fi');
       expect(await tray(5151)).toBe(204);
       await person.sees('Take 5.15');
       await person.press('Space');
@@ -77,12 +79,12 @@ describe('trouble at the scale', () => {
       await person.sees('Fat cap: 75');
     },
 
-    'the stand-in takes its place; pieces go into a container that stays on the scale': async () => {
+    'the practice scale takes its place; pieces go into a container that stays on the scale': async () => {
       await person.page.locator('.source').click();
-      await person.page.locator('::-p-text(A scale that is not there)').click();
+      await person.page.locator('::-p-text(Practice scale)').click();
       await person.press('Escape');
       await person.page.waitForFunction(() => document.querySelector('.p-dialog') === null);
-      await person.reads('Stand-in scale, 1 g');
+      await person.reads('Practice scale, 1 g');
       await person.press('c');
       await lay();
       await person.press('Space');
@@ -152,7 +154,7 @@ describe('trouble at the scale', () => {
       const before = await cuts();
       await person.reload();
       await person.sees(`Weighed ${before}`);
-      await person.sees('Stand-in scale, 1 g');
+      await person.sees('Practice scale, 1 g');
     },
 
     'everything is undone, back to the start, and done again': async () => {
@@ -165,7 +167,7 @@ describe('trouble at the scale', () => {
         await person.page.waitForFunction(
           (count) =>
             new Promise((done) => {
-              const opening = indexedDB.open('vendicus-home');
+              const opening = indexedDB.open('vendicus-demo');
               opening.onsuccess = () => {
                 const all = opening.result.transaction('entries').objectStore('entries').count();
                 all.onsuccess = () => {

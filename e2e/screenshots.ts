@@ -47,21 +47,21 @@ async function settle(): Promise<void> {
   await new Promise((done) => setTimeout(done, 900));
 }
 
-/** Chooses the stand-in scale, once, and lays a piece of meat on it. */
+/** Chooses the practice scale, once, and lays a piece of meat on it. */
 async function standIn(person: Person): Promise<void> {
-  if (!(await person.text()).includes('Stand-in scale')) {
+  if (!(await person.text()).includes('Practice scale')) {
     await person.page.locator('.source').click();
-    await person.page.locator('::-p-text(A scale that is not there)').click();
+    await person.page.locator('::-p-text(Practice scale)').click();
     await person.press('Escape');
-    await person.reads('Stand-in scale');
+    await person.reads('Practice scale');
   }
   await lay(person);
 }
 
 async function lay(person: Person): Promise<void> {
-  await person.page.locator('v-stand-in-tray button:nth-child(2)').click();
+  await person.page.locator('v-practice-tray button:nth-child(2)').click();
   await person.page.waitForSelector('.take[aria-disabled]');
-  await person.page.locator('v-stand-in-tray button').click();
+  await person.page.locator('v-practice-tray button').click();
   await person.page.waitForSelector('.take:not([aria-disabled])');
 }
 

@@ -35,4 +35,11 @@ async function answerOf(request) {
   }
 }
 
+// Where scripts have to be trusted, its own is.
+self.trustedTypes?.createPolicy('default', {
+  createScriptURL: (url) => {
+    if (new URL(url, self.location.href).origin === self.location.origin) return url;
+    throw new TypeError('No script is taken from elsewhere.');
+  },
+});
 importScripts('./ngsw-worker.js');

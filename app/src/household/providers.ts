@@ -5,10 +5,8 @@ import { Colds } from './colds';
 import { Repository } from './disk/repository';
 import { HOUSEHOLD_NAME, type HouseholdName } from './household-name';
 import { Copies } from './files/copies';
-import { FileTaking } from './files/file-taking';
 import { LinkedFile } from './files/linked-file';
 import { MAY_PRACTISE } from './may-practise';
-import { HouseholdFiles } from './files/household-files';
 import { HouseholdStore } from './household-store';
 import { Persistence } from './persistence';
 
@@ -20,8 +18,6 @@ export function householdProviders(name: HouseholdName): Provider[] {
     { provide: Repository, useFactory: () => new Repository(name, inject(Clock)) },
     HouseholdStore,
     { provide: Format, useFactory: () => inject(HouseholdStore).format },
-    HouseholdFiles,
-    FileTaking,
     LinkedFile,
     Persistence,
     Copies,

@@ -12,6 +12,8 @@ import { Router, RouterLink } from '@angular/router';
 import { begin } from '@core/deeds/change-settings';
 import type { Settings } from '@core/records/settings';
 import { Clock } from '../household/clock';
+import { FileTaking } from '../household/files/file-taking';
+import { HouseholdFiles } from '../household/files/household-files';
 import { HouseholdStore } from '../household/household-store';
 import { markOwnHousehold } from '../household/own-household-mark';
 import { FileIn } from '../household/parts/file-in';
@@ -23,6 +25,7 @@ import { firstSettings, plateAsUsual } from './first-settings';
 /** The first questions to a household of one's own, two a screen; or none, where it is on another device already. */
 @Component({
   selector: 'v-start-page',
+  providers: [HouseholdFiles, FileTaking],
   imports: [FileIn, SettingsForm, RouterLink, TroubleNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `

@@ -7,6 +7,7 @@ import { draftKey } from '../../household/draft-key';
 import { HouseholdStore } from '../../household/household-store';
 import { Ask } from '../../ui/ask/ask';
 import { Copies } from '../../household/files/copies';
+import { FileTaking } from '../../household/files/file-taking';
 import { HouseholdFiles, type Taken } from '../../household/files/household-files';
 import { Notices } from '../../household/notices';
 import { Persistence } from '../../household/persistence';
@@ -23,6 +24,7 @@ const LIST = new Intl.ListFormat('en-GB');
 /** The household as a file: out, in, and in its place; and how it counts. */
 @Component({
   selector: 'v-file-page',
+  providers: [HouseholdFiles, FileTaking],
   imports: [UndoneList, CopiesList, CostForm, FileIn, KeptList, LinkChoice, SettingsForm],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './file-page.html',

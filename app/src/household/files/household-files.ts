@@ -1,4 +1,4 @@
-import { DestroyRef, inject, Injectable, signal } from '@angular/core';
+import { DestroyRef, effect, inject, Injectable, signal, untracked } from '@angular/core';
 import { failure, success, type Result } from '@core/units/result';
 import { WorkerCall } from '../../compute/worker-call';
 import { Clock } from '../clock';
@@ -19,7 +19,7 @@ export interface Taken {
   readonly switchMs: number;
 }
 
-/** Whole households: files that come in, and what is kept beside the household. */
+/** Whole households: files that come in, and what is kept beside the household. Of the pages that deal with them: no other needs it. */
 @Injectable()
 export class HouseholdFiles {
   private readonly store = inject(HouseholdStore);
@@ -35,7 +35,11 @@ export class HouseholdFiles {
 
   constructor() {
     inject(DestroyRef).onDestroy(() => this.cancel());
-    void this.store.whenLoaded().then(() => this.lookForKept());
+    // What cannot be read is put aside from the frame around this page, too.
+    effect(() => {
+      this.store.spoilt();
+      if (this.store.loaded()) untracked(() => void this.lookForKept());
+    });
   }
 
   /** Reads a file and checks all of it, in a worker; null where that was called off. */

@@ -10,6 +10,7 @@ import { saveText } from '../../ui/save-text';
 /** What stands in the way of writing, or could not be read, and what can be done about it now. */
 @Component({
   selector: 'v-trouble-note',
+  providers: [HouseholdFiles],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (store.trouble(); as trouble) {
