@@ -1,12 +1,11 @@
-import { existsSync, readFileSync } from 'node:fs';
-import { createSecureContext } from 'node:tls';
-import type { Express } from 'express';
+import { existsSync } from 'node:fs';
+
 import { createServer as createHttp, type Server } from 'node:http';
-import { createServer as createHttps } from 'node:https';
 import { networkInterfaces } from 'node:os';
 import { resolve } from 'node:path';
 import { createApp } from './app';
 import { scaleAddress } from './scale-line';
+import { secretsOf, secureServer } from './secure-server';
 import { limitConnections } from './connections';
 
 const FIRST_PORT = 4280;
@@ -46,41 +45,6 @@ function wantedPort(): number {
   return port;
 }
 
-function readPem(variable: string, path: string): Buffer {
-  try {
-    return readFileSync(path);
-  } catch {
-    throw new Error(`${variable} is "${path}", which cannot be read. It must be the path of a PEM file.`);
-  }
-}
-
-/** A server over TLS; a fault of its files names their variables. */
-function secureServer(secrets: { cert: Buffer; key: Buffer }, app: Express): Server {
-  try {
-    createSecureContext({ key: secrets.key });
-  } catch {
-    throw new Error('TLS_KEY is no private key that can be read: a PEM file without a passphrase is needed.');
-  }
-  try {
-    createSecureContext({ cert: secrets.cert });
-  } catch {
-    throw new Error('TLS_CERT is no certificate that can be read: a PEM file is needed.');
-  }
-  try {
-    return createHttps(secrets, app);
-  } catch {
-    throw new Error('TLS_CERT and TLS_KEY do not belong together: the key is of another certificate.');
-  }
-}
-
-function tls(): { cert: Buffer; key: Buffer } | null {
-  const { TLS_CERT: cert, TLS_KEY: key } = process.env;
-  if (!cert && !key) return null;
-  if (!cert || !key)
-    throw new Error('TLS_CERT and TLS_KEY go together: set both to the paths of PEM files, or neither.');
-  return { cert: readPem('TLS_CERT', cert), key: readPem('TLS_KEY', key) };
-}
-
 function addressesOf(host: string): string[] {
   if (host !== '0.0.0.0' && host !== '::') return [host];
   const others = Object.values(networkInterfaces()).flatMap((list) => list ?? []);
@@ -107,7 +71,7 @@ function listsFile(): string | undefined {
 
 async function main(): Promise<void> {
   const host = process.env['HOST'] || '127.0.0.1';
-  const secrets = tls();
+  const secrets = secretsOf(process.env);
   const app = createApp({
     folder: resolve(process.argv[2] ?? 'dist/app'),
     secure: secrets !== null,
