@@ -1,4 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process';
+import { complainsOfCovered } from './nothing-covered';
 import { mkdtempSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
@@ -176,6 +177,7 @@ export class Person {
     page.on('pageerror', (error) => person.complaints.push(String(error)));
     await page.evaluateOnNewDocument((await chromium()).FINDING);
     await page.evaluateOnNewDocument(clockScript());
+    await page.evaluateOnNewDocument(complainsOfCovered);
     if (filled()) {
       await page.exposeFunction('vendicusFills', (where: string) => void filled()?.add(where));
       await page.evaluateOnNewDocument(tellsWhatIsFilled);

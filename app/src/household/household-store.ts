@@ -25,8 +25,9 @@ import { explainRefusal, type Refusal } from '@core/ledger/refusal';
 import { perishableOf, stockOf, toWrap } from '@core/pack/stock';
 import { lotName } from '@core/catalogue/lot-name';
 import type { Deed } from '@core/deeds/deed';
+import { touchedBy } from '@core/deeds/touched';
 import { takeBack, type Done } from '@core/deeds/take-back';
-import { countedWords, tallyOf, tallySince, type Tally } from '@core/format/counted-words';
+import { countedWords, mostOf, tallyOf, tallySince, type Tally } from '@core/format/counted-words';
 import { Format } from '@core/format/format';
 import { failure, success, type Result } from '@core/units/result';
 import { workingMinutes } from '@core/yield/minutes';
@@ -216,11 +217,17 @@ export const HouseholdStore = signalStore(
     }
 
     /** A copy has left this browser. */
-    async function noteExport(): Promise<void> {
-      const [at, tally] = [clock.instant(), tallyOf(store.household().journal.entries)];
+    async function noteExport(tally = tallyOf(store.household().journal.entries)): Promise<void> {
+      const at = clock.instant();
       patchState(store, { exported: { at, tally } });
       // Where nothing can be written any more the copy has left all the same.
       await repository.noteExport(at, JSON.stringify(tally)).catch(() => undefined);
+    }
+
+    /** What came out of a file is in it, too: it would not be lost with this browser. */
+    async function noteOutside(tally: Tally, isAll: boolean): Promise<void> {
+      const { tally: before = {} } = store.exported() ?? {};
+      await noteExport(isAll ? tally : mostOf(before, tally));
     }
 
     /** Hands what this page shows to the browser to save. */
@@ -274,20 +281,21 @@ export const HouseholdStore = signalStore(
         const again = (deed.facts ?? []).flatMap((fact) => (fact.type === 'redone' ? fact.entries : []));
         const done = { say, entries: again.length > 0 ? again : entries, rewritten };
         patchState(store, { last: isUndo ? null : done });
-        if (isUndo) sayUndone(deed, rewritten);
-        else notices.done(say, { label: 'Undo', run: () => void undo() });
+        const of = touchedBy(written.value.household.journal, { entries, rewritten });
+        if (isUndo) sayUndone(deed, rewritten, of);
+        else notices.done(say, { label: 'Undo', run: () => void undo() }, of);
       }
       return success(entries);
     }
 
     /** What was undone can be done again: from where it is said, and later from the household's file. */
-    function sayUndone(deed: Deed, rewritten: Done['rewritten']): void {
+    function sayUndone(deed: Deed, rewritten: Done['rewritten'], of: readonly string[]): void {
       const entries = (deed.facts ?? []).flatMap((fact) => (fact.type === 'undone' ? fact.entries : []));
       const { say = '' } = deed;
-      if (entries.length + rewritten.length === 0) return notices.done(say);
+      if (entries.length + rewritten.length === 0) return notices.done(say, undefined, of);
       const undone = { say: say.replace(/^Undone: /, ''), at: clock.instant(), entries, rewritten };
       void import('./undone-here').then(({ rememberUndone }) => rememberUndone(name, undone));
-      notices.done(say, { label: 'Redo', run: () => void redo(undone) });
+      notices.done(say, { label: 'Redo', run: () => void redo(undone) }, of);
     }
 
     async function redo(undone: Undone): Promise<void> {
@@ -360,6 +368,7 @@ export const HouseholdStore = signalStore(
       refresh: async (): Promise<void> => took(await repository.load()),
       exportFile,
       noteExport,
+      noteOutside,
       /** What is on the disk as a file, unread: of a household that this version cannot read. */
       rawText: (): Promise<string> => repository.asFile(),
       watch: () => repository.watch(took, (error) => patchState(store, { trouble: troubleOf(error) })),

@@ -1,9 +1,11 @@
-import { Injectable, signal } from '@angular/core';
+import { computed, Injectable, signal } from '@angular/core';
 
 /** A sentence about what just happened. */
 export interface Notice {
   readonly tone: 'done' | 'problem';
   readonly text: string;
+  /** What changed, by what pages call it: it is said there. */
+  readonly of?: readonly string[];
   /** What can be done about it at once. */
   readonly act?: { readonly label: string; readonly run: () => void };
 }
@@ -18,11 +20,14 @@ export class Notices {
   readonly notice = this.shown.asReadonly();
   /** The page says them itself, where it happens: nothing comes over it. */
   private readonly inPlace = signal(false);
-  readonly isSaidInPlace = this.inPlace.asReadonly();
+  /** What a page has said itself is not said once more when that is covered. */
+  private readonly saidThere = signal<Notice | null>(null);
+  /** What no page says itself. */
+  readonly told = computed(() => (this.shown() === this.saidThere() ? null : this.shown()));
   private timer: ReturnType<typeof setTimeout> | undefined;
 
-  done(text: string, act?: Notice['act']): void {
-    this.show({ tone: 'done', text, ...(act && { act }) });
+  done(text: string, act?: Notice['act'], of?: Notice['of']): void {
+    this.show({ tone: 'done', text, ...(act && { act }), ...(of && { of }) });
   }
 
   problem(text: string, act?: Notice['act']): void {
@@ -31,6 +36,7 @@ export class Notices {
 
   sayInPlace(isInPlace: boolean): void {
     this.inPlace.set(isInPlace);
+    if (isInPlace) this.saidThere.set(this.shown());
   }
 
   close(): void {
@@ -41,6 +47,7 @@ export class Notices {
   private show(notice: Notice): void {
     clearTimeout(this.timer);
     this.shown.set(notice);
+    if (this.inPlace()) this.saidThere.set(notice);
     if (notice.tone === 'done') this.timer = setTimeout(() => this.close(), DONE_SHOWS_MS);
   }
 }

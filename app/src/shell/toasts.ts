@@ -5,25 +5,32 @@ import {
   Component,
   DestroyRef,
   DOCUMENT,
+  ElementRef,
   inject,
   signal,
-  untracked,
   ViewEncapsulation,
 } from '@angular/core';
 import { MessageService } from 'primeng/api';
 import { Toast } from 'primeng/toast';
 import { Notices, type Notice } from '../household/notices';
+import { placeNotice, type Box } from '../ui/told/place-notice';
 import { wears } from '../ui/wears';
+import { saidAbout } from './said-about';
 
 wears({ toast });
 
 /** Stays until somebody closes it, or the notice is another: when that is, the notices know. */
 const FOR_LONG_MS = 2 ** 31 - 1;
+/** It finds its place again as what it is about is drawn. */
+const LOOKS_AGAIN_MS = [0, 60, 250, 600];
 
 /** What lies over the page takes Escape for itself first. */
 const OVER = '[role=dialog], [role=alertdialog], [role=listbox], [role=menu]';
 
-/** What has just happened, with the way back beside it. Fetched with the first notice. */
+/**
+ * What has just happened, with the way back beside it: at the row, tray or day that it is about, or at what
+ * was pressed; a bar only where that is not on the screen. Fetched with the first notice.
+ */
 @Component({
   selector: 'v-toasts',
   imports: [Toast],
@@ -31,31 +38,36 @@ const OVER = '[role=dialog], [role=alertdialog], [role=listbox], [role=menu]';
   changeDetection: ChangeDetectionStrategy.OnPush,
   encapsulation: ViewEncapsulation.None,
   template: `
-    <!-- It counts as no window: Escape is for the one beneath it. -->
-    <p-toast
-      position="bottom-center"
-      [autoZIndex]="false"
-      [class.above]="isAbove()"
-      [life]="life"
-      [pt]="{ message: spoken }"
+    <div
+      class="said"
+      [class.unplaced]="place() === null"
+      [style.left.px]="place()?.left"
+      [style.top.px]="place()?.top"
     >
-      <ng-template #headless let-message>
-        @if (asNotice(message.data); as notice) {
-          <div class="notice" [class.problem]="notice.tone === 'problem'">
-            @if (notice.tone === 'problem') {
-              <i class="pi pi-exclamation-triangle" aria-hidden="true"></i>
-            }
-            <span>{{ notice.text }}</span>
-            @if (notice.act; as act) {
-              <button type="button" class="does" (click)="act.run()">{{ act.label }}</button>
-            }
-            <button type="button" aria-label="Close this notice" (click)="notices.close()">
-              <i class="pi pi-times" aria-hidden="true"></i>
-            </button>
-          </div>
-        }
-      </ng-template>
-    </p-toast>
+      <!-- It counts as no window: Escape is for the one beneath it. -->
+      <p-toast [autoZIndex]="false" [life]="life" [pt]="{ message: spoken }">
+        <ng-template #headless let-message>
+          @if (asNotice(message.data); as notice) {
+            <div
+              class="notice"
+              [class.problem]="notice.tone === 'problem'"
+              [attr.data-about]="notice.of?.join(' ')"
+            >
+              @if (notice.tone === 'problem') {
+                <i class="pi pi-exclamation-triangle" aria-hidden="true"></i>
+              }
+              <span>{{ notice.text }}</span>
+              @if (notice.act; as act) {
+                <button type="button" class="does" (click)="act.run()">{{ act.label }}</button>
+              }
+              <button type="button" aria-label="Close this notice" (click)="notices.close()">
+                <i class="pi pi-times" aria-hidden="true"></i>
+              </button>
+            </div>
+          }
+        </ng-template>
+      </p-toast>
+    </div>
   `,
   styleUrl: './toasts.css',
 })
@@ -63,38 +75,60 @@ export class Toasts {
   protected readonly notices = inject(Notices);
   private readonly messages = inject(MessageService);
   private readonly page = inject(DOCUMENT);
+  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
   protected readonly life = FOR_LONG_MS;
   /** The live region around it speaks; the toast itself is silent, and never takes the word from what is being said. */
   protected readonly spoken = { role: 'group', 'aria-live': 'off', 'aria-label': 'Notice' };
 
-  protected readonly isAbove = signal(false);
-  private actedAt = 0;
+  protected readonly place = signal<Box | null>(null);
+  private shown: Notice | null = null;
+  private pressed: Element | null = null;
+  private timers: ReturnType<typeof setTimeout>[] = [];
 
   constructor() {
     inject(DestroyRef).onDestroy(this.follow());
     // After it is drawn: what is told before that, nobody hears.
-    afterRenderEffect(() => {
-      const notice = this.notices.notice();
-      this.isAbove.set(this.actedAt > innerHeight / 2);
-      this.messages.clear();
-      // Where the page has said it itself, it is not said once more when that is covered.
-      if (notice && !untracked(this.notices.isSaidInPlace)) this.messages.add({ data: notice });
-    });
+    afterRenderEffect(() => this.show(this.notices.told()));
   }
 
-  /** Where somebody has just acted is not covered: the notice comes at the other end of the screen. */
+  private show(notice: Notice | null): void {
+    if (notice === this.shown) return;
+    this.shown = notice;
+    this.messages.clear();
+    this.place.set(null);
+    this.timers.forEach(clearTimeout);
+    if (!notice) return;
+    this.messages.add({ data: notice });
+    this.timers = LOOKS_AGAIN_MS.map((ms) => setTimeout(() => this.settle(), ms));
+  }
+
+  /** Stands where nothing that matters is covered. */
+  private settle(): void {
+    const card = this.host.querySelector('.notice');
+    if (!card || !this.shown) return;
+    const { width, height } = card.getBoundingClientRect();
+    const { anchor, clear } = saidAbout(this.page, this.shown.of ?? [], this.pressed);
+    const view = { left: 0, top: 0, right: this.page.documentElement.clientWidth, bottom: innerHeight };
+    this.place.set(placeNotice({ width, height }, anchor, clear, view));
+  }
+
+  /** Where somebody acts is remembered; as the page moves, the notice goes with it. */
   private follow(): () => void {
     const note = (event: Event): void => {
       const { target } = event;
       if (event instanceof KeyboardEvent && event.key === 'Escape' && !this.page.querySelector(OVER))
         this.notices.close();
-      if (!(target instanceof Element) || target.closest('.p-toast')) return;
-      const { top, bottom } = target.getBoundingClientRect();
-      this.actedAt = event instanceof PointerEvent ? event.clientY : (top + bottom) / 2;
+      if (target instanceof Element && !target.closest('.said')) this.pressed = target;
     };
+    const again = (): void => this.settle();
     for (const type of ['pointerdown', 'keydown']) addEventListener(type, note, { capture: true });
+    addEventListener('scroll', again, { capture: true, passive: true });
+    addEventListener('resize', again);
     return () => {
       for (const type of ['pointerdown', 'keydown']) removeEventListener(type, note, { capture: true });
+      removeEventListener('scroll', again, { capture: true });
+      removeEventListener('resize', again);
+      this.timers.forEach(clearTimeout);
     };
   }
 

@@ -41,6 +41,12 @@ export function tallySince(now: Tally, then: Tally): Tally {
   );
 }
 
+/** Of two counts, of which nobody knows how much is in both, what there is at least. */
+export function mostOf(one: Tally, other: Tally): Tally {
+  const types = new Set([...Object.keys(one), ...Object.keys(other)] as EntryType[]);
+  return Object.fromEntries([...types].map((type) => [type, Math.max(one[type] ?? 0, other[type] ?? 0)]));
+}
+
 /**
  * Entries by what they are, as a household would count them; of which there are none are left out.
  *

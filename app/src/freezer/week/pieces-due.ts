@@ -22,7 +22,7 @@ import { PiecesNow } from './pieces-now';
         <h2>Pieces to cut</h2>
         <ul>
           @for (each of shown(); track each.lot.id) {
-            <li [class.bad]="each.trouble">
+            <li [class.bad]="each.trouble" [attr.data-of]="each.lot.id">
               <a [routerLink]="['/', household, 'block', each.lot.id]">{{ each.name }}</a>
               <span>{{ words(each) }}</span>
               @if (each.outBy; as by) {

@@ -1,4 +1,5 @@
 import { DestroyRef, effect, inject, Injectable, signal, untracked } from '@angular/core';
+import type { Tally } from '@core/format/counted-words';
 import { failure, success, type Result } from '@core/units/result';
 import { WorkerCall } from '../../compute/worker-call';
 import { Clock } from '../clock';
@@ -29,6 +30,8 @@ export class HouseholdFiles {
   private readonly call = new WorkerCall<FileWorker>(startFileWorker);
   readonly isBusy = this.call.isBusy;
   readonly progress = this.call.progress;
+  /** What the file that was looked at last holds; null where it is a copy that was made in this browser. */
+  private outside: Tally | null = null;
   private readonly keptNow = signal<readonly Kept[]>([]);
   /** What waits beside the household until somebody lets it go. */
   readonly kept = this.keptNow.asReadonly();
@@ -43,11 +46,13 @@ export class HouseholdFiles {
   }
 
   /** Reads a file and checks all of it, in a worker; null where that was called off. */
-  look(file: File, isOwnCopy = false): Promise<Result<Looked> | null> {
+  async look(file: File, isOwnCopy = false): Promise<Result<Looked> | null> {
     const now = this.clock.instant();
-    return this.call.ask<Result<Looked>>((worker, told) =>
+    const looked = await this.call.ask<Result<Looked>>((worker, told) =>
       worker.look(this.name, file, now, isOwnCopy, told),
     );
+    this.outside = looked?.ok && !isOwnCopy ? looked.value.tally : null;
+    return looked;
   }
 
   /** Writes down what was looked at last; null where that was called off, and nothing is written. */
@@ -59,6 +64,7 @@ export class HouseholdFiles {
     const start = performance.now();
     await this.store.refresh();
     const { duration: switchMs } = performance.measure('household-switch', { start });
+    if (this.outside) await this.store.noteOutside(this.outside, how === 'replace');
     await this.lookForKept();
     await this.call.ask<void>((worker) => worker.renewSecondPlace(this.name, this.clock.instant()));
     return success({ merged: written.value, switchMs });

@@ -1,5 +1,7 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { RouterLink } from '@angular/router';
+import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
+import { NavigationEnd, Router, RouterLink } from '@angular/router';
+import { filter, map } from 'rxjs';
 import { daysBetween } from '@core/units/date';
 import { Clock } from '../clock';
 import { LinkedFile } from '../files/linked-file';
@@ -10,6 +12,12 @@ import { Persistence } from '../persistence';
 
 /** From so many entries, or after so many days, what has left this browser in no copy is worth a word. */
 const [MANY, LONG_DAYS] = [25, 14];
+/** What is said of it. */
+interface Told {
+  readonly isUnpromised: boolean;
+  readonly unsaved: string;
+}
+
 const LIST = new Intl.ListFormat('en-GB');
 
 /**
@@ -36,7 +44,7 @@ const LIST = new Intl.ListFormat('en-GB');
         </aside>
       }
     }
-    @if (isUnpromised()) {
+    @if (told().isUnpromised) {
       <aside class="note" aria-label="How safe the household is here">
         <p>
           This browser has not promised to keep the household: it may clear it when the disk runs low, and a
@@ -45,9 +53,9 @@ const LIST = new Intl.ListFormat('en-GB');
         </p>
         <button type="button" class="quiet small" (click)="know()">I know</button>
       </aside>
-    } @else if (unsaved()) {
+    } @else if (told().unsaved) {
       <aside class="note" aria-label="What would be lost">
-        <p>{{ unsaved() }}</p>
+        <p>{{ told().unsaved }}</p>
         <span class="acts">
           <button type="button" class="quiet small" (click)="store.exportFile()">Save the file</button>
           <button type="button" class="quiet small" (click)="isLater.set(true)">Later</button>
@@ -97,12 +105,20 @@ export class StorageNote {
   private readonly isKnown = signal(isSaid('storage'));
   protected readonly isLater = signal(false);
 
+  /** Counts up with each page that is opened. */
+  private readonly page = toSignal(
+    inject(Router).events.pipe(
+      filter((event) => event instanceof NavigationEnd),
+      map((_, nth) => nth + 1),
+    ),
+    { initialValue: 0 },
+  );
   private readonly entries = computed(() => this.store.household().journal.entries);
   /** Nothing worse has to be said first. */
   private readonly isCalm = computed(
     () => this.household === 'home' && this.store.trouble() === null && this.store.spoilt().length === 0,
   );
-  protected readonly isUnpromised = computed(
+  private readonly isUnpromised = computed(
     () =>
       this.isCalm() &&
       !this.isKnown() &&
@@ -110,7 +126,7 @@ export class StorageNote {
       this.entries().length > 0,
   );
 
-  protected readonly unsaved = computed(() => {
+  private readonly unsaved = computed(() => {
     const [first] = this.entries();
     if (!this.isCalm() || this.isLater() || !first || this.link.link().state === 'kept') return '';
     const words = this.store.unsaved();
@@ -121,6 +137,22 @@ export class StorageNote {
     return exported === null
       ? `${what}: no copy of them has left this browser yet.`
       : `${what} since the last copy left this browser, ${this.format(exported.at)}.`;
+  });
+
+  /**
+   * What is said is settled when a page is opened: it comes up under no hand that is at work, and goes when
+   * it is no longer so.
+   */
+  protected readonly told = linkedSignal<Told & { readonly page: number }, Told>({
+    source: () => ({ isUnpromised: this.isUnpromised(), unsaved: this.unsaved(), page: this.page() }),
+    computation: (now, before) => {
+      if (!before || before.source.page !== now.page) return now;
+      const { isUnpromised, unsaved } = before.value;
+      return {
+        isUnpromised: isUnpromised && now.isUnpromised,
+        unsaved: unsaved && now.unsaved,
+      };
+    },
   });
 
   private format(at: string): string {

@@ -1,4 +1,5 @@
 import { expose } from 'comlink';
+import { tallyOf, type Tally } from '@core/format/counted-words';
 import { aheadOf, type Ahead } from '@core/exchange/ahead';
 import { readFile, sizeProblem } from '@core/exchange/read-file';
 import { settingsOf, type Household } from '@core/records/household';
@@ -20,6 +21,8 @@ export interface Looked {
   readonly entries: number;
   readonly ahead: Ahead | null;
   readonly currency: string;
+  /** What the file holds: it has left this browser, or never was in it. */
+  readonly tally: Tally;
   /** What a merge would bring; or why it cannot be one household with ours. */
   readonly merging: Result<WhatCame, CannotJoin>;
   /** Whether there is a household here already. */
@@ -79,6 +82,7 @@ async function look(
       entries: read.value.journal.entries.length,
       ahead: aheadOf(read.value, now),
       currency: settingsOf(read.value).currency,
+      tally: tallyOf(read.value.journal.entries),
       merging: both.ok ? success(whatCame(ours, read.value, both.value)) : both,
       isOlderSince: byAge(ours, read.value)[0] === read.value ? (read.value.identity?.began ?? null) : null,
       isFirst: ours.records.size === 0 && ours.journal.entries.length === 0,

@@ -1,0 +1,43 @@
+/**
+ * Watches in the page, from its first moment: a notice that has come to rest covers neither what changed nor
+ * the deed that can be done next. What is covered is complained of, so that every test of the pages looks for it.
+ */
+export function complainsOfCovered(): void {
+  const RESTS_MS = 900;
+  const boxOf = (element: Element): DOMRect => element.getBoundingClientRect();
+  const overlap = (a: DOMRect, b: DOMRect): number =>
+    Math.max(0, Math.min(a.right, b.right) - Math.max(a.left, b.left)) *
+    Math.max(0, Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top));
+  const isSeen = (element: Element): boolean => {
+    const { width, height, top, bottom } = boxOf(element);
+    return width > 0 && height > 0 && bottom > 0 && top < innerHeight;
+  };
+  const covered = (notice: Element): string[] => {
+    const about = new Set((notice.getAttribute('data-about') ?? '').split(' '));
+    const changed = [...document.querySelectorAll('[data-of]')].filter((each) =>
+      (each.getAttribute('data-of') ?? '').split(' ').some((name) => about.has(name)),
+    );
+    const next = [...document.querySelectorAll('.act')].filter((each) => !notice.contains(each));
+    return [...changed, ...next]
+      .filter((each) => isSeen(each) && overlap(boxOf(notice), boxOf(each)) > 0.5)
+      .map((each) => (each as HTMLElement).innerText.slice(0, 60));
+  };
+  const looked = new WeakSet<Element>();
+  const look = (): void => {
+    const notice = document.querySelector('.said:not(.unplaced) .notice');
+    if (!notice || looked.has(notice)) return;
+    looked.add(notice);
+    setTimeout(() => {
+      if (!notice.isConnected || notice.closest('.unplaced')) return;
+      const over = covered(notice);
+      if (over.length > 0)
+        console.error(`“${(notice as HTMLElement).innerText}” covers at ${innerWidth}: ${over.join(' | ')}`);
+    }, RESTS_MS);
+  };
+  new MutationObserver(look).observe(document, {
+    subtree: true,
+    childList: true,
+    attributes: true,
+    attributeFilter: ['class'],
+  });
+}
