@@ -11,6 +11,8 @@ const PRESSED = 'button, a, input, textarea, select, [role=button], [role=combob
 export interface SaidAbout {
   readonly anchor: Box | null;
   readonly clear: readonly Box[];
+  /** All else that can be pressed or filled in: what stays there longer leaves that free, too, where it can. */
+  readonly usable: readonly Box[];
 }
 
 const boxOf = (element: Element): Box => {
@@ -42,7 +44,9 @@ export function saidAbout(page: Document, of: readonly string[], pressed: Elemen
   const handBox = hand && boxOf(hand);
   const next = [...page.querySelectorAll(NEXT)].map(boxOf).filter(isOn);
   const isAtHand = handBox !== null && isOn(handBox);
+  const usable = [...root.querySelectorAll(PRESSED)].filter((each) => !each.closest('.said'));
   return {
+    usable: usable.map(boxOf).filter(isOn),
     anchor: seen[0] ?? (isAtHand && changed.length === 0 ? handBox : null),
     clear: [...seen, ...next, ...(isAtHand ? [handBox] : [])],
   };

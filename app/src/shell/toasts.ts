@@ -13,7 +13,7 @@ import {
 import { MessageService } from 'primeng/api';
 import { Toast } from 'primeng/toast';
 import { Notices, type Notice } from '../household/notices';
-import { placeNotice, type Box } from '../ui/told/place-notice';
+import { overlapOf, placeNotice, type Box } from '../ui/told/place-notice';
 import { wears } from '../ui/wears';
 import { saidAbout } from './said-about';
 
@@ -107,9 +107,14 @@ export class Toasts {
     const card = this.host.querySelector('.notice');
     if (!card || !this.shown) return;
     const { width, height } = card.getBoundingClientRect();
-    const { anchor, clear } = saidAbout(this.page, this.shown.of ?? [], this.pressed);
+    const { anchor, clear, usable } = saidAbout(this.page, this.shown.of ?? [], this.pressed);
     const view = { left: 0, top: 0, right: this.page.documentElement.clientWidth, bottom: innerHeight };
-    this.place.set(placeNotice({ width, height }, anchor, clear, view));
+    const size = { width, height };
+    const near = placeNotice(size, anchor, clear, view);
+    // What went wrong stays until somebody closes it, and is not in the way meanwhile.
+    const aside =
+      this.shown.tone === 'problem' ? placeNotice(size, anchor, [...clear, ...usable], view) : near;
+    this.place.set(usable.some((each) => overlapOf(aside, each) > 0) ? near : aside);
   }
 
   /** Where somebody acts is remembered; as the page moves, the notice goes with it. */

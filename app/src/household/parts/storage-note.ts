@@ -1,7 +1,15 @@
-import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  DOCUMENT,
+  inject,
+  linkedSignal,
+  signal,
+} from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { NavigationEnd, Router, RouterLink } from '@angular/router';
-import { filter, map } from 'rxjs';
+import { filter, fromEvent, map, merge } from 'rxjs';
 import { daysBetween } from '@core/units/date';
 import { Clock } from '../clock';
 import { LinkedFile } from '../files/linked-file';
@@ -18,6 +26,8 @@ interface Told {
   readonly unsaved: string;
 }
 
+/** By these a hand is at work. */
+const ACTS = ['pointerdown', 'keydown'];
 const LIST = new Intl.ListFormat('en-GB');
 
 /**
@@ -105,13 +115,18 @@ export class StorageNote {
   private readonly isKnown = signal(isSaid('storage'));
   protected readonly isLater = signal(false);
 
-  /** Counts up with each page that is opened. */
-  private readonly page = toSignal(
-    inject(Router).events.pipe(
-      filter((event) => event instanceof NavigationEnd),
-      map((_, nth) => nth + 1),
+  /** Whether somebody has begun to do something on this page. */
+  private readonly isAtWork = toSignal(
+    merge(
+      inject(Router).events.pipe(
+        filter((event) => event instanceof NavigationEnd),
+        map(() => false),
+      ),
+      merge(...ACTS.map((type) => fromEvent(inject(DOCUMENT), type, { capture: true }))).pipe(
+        map(() => true),
+      ),
     ),
-    { initialValue: 0 },
+    { initialValue: false },
   );
   private readonly entries = computed(() => this.store.household().journal.entries);
   /** Nothing worse has to be said first. */
@@ -139,14 +154,15 @@ export class StorageNote {
       : `${what} since the last copy left this browser, ${this.format(exported.at)}.`;
   });
 
-  /**
-   * What is said is settled when a page is opened: it comes up under no hand that is at work, and goes when
-   * it is no longer so.
-   */
-  protected readonly told = linkedSignal<Told & { readonly page: number }, Told>({
-    source: () => ({ isUnpromised: this.isUnpromised(), unsaved: this.unsaved(), page: this.page() }),
+  /** What is said comes up under no hand that is at work on a page, and goes when it is no longer so. */
+  protected readonly told = linkedSignal<Told & { readonly isAtWork: boolean }, Told>({
+    source: () => ({
+      isUnpromised: this.isUnpromised(),
+      unsaved: this.unsaved(),
+      isAtWork: this.isAtWork(),
+    }),
     computation: (now, before) => {
-      if (!before || before.source.page !== now.page) return now;
+      if (!before || !now.isAtWork) return now;
       const { isUnpromised, unsaved } = before.value;
       return {
         isUnpromised: isUnpromised && now.isUnpromised,
