@@ -1,4 +1,5 @@
-import { Injectable } from '@angular/core';
+import { inject, Injectable } from '@angular/core';
+import { PriceFiles } from '../compute/price-files';
 import { shopListsSchema, type ListSource, type ShopLists } from '@core/price/shop-list';
 import { listsOfToday } from '@core/story/lists-of-today';
 import { failure, success, type Result } from '@core/units/result';
@@ -14,15 +15,26 @@ export interface LoadedLists {
   readonly isPractice: boolean;
 }
 
+/** A list that was read is kept with the household, and goes where its file goes. */
+const MOST_KEPT = 2 * 1024 * 1024;
+
 /** Shops' weekly price lists, as they were read from a file or are fetched from the own server. */
 @Injectable({ providedIn: 'root' })
 export class PriceLists {
+  private readonly files = inject(PriceFiles);
+
   /** Reads a file. */
   async read(file: File): Promise<Result<ShopLists>> {
-    const read = parse(await file.text());
-    return read
-      ? success(read)
-      : failure(`${file.name} is no list of prices as Vendicus reads it. Nothing was read.`);
+    const read = await this.files.lists(file);
+    if (!read) return failure(`${file.name}: called off. Nothing was read.`);
+    if (!read.ok) return failure(`${file.name}: ${read.problem} Nothing was read.`);
+    if (!read.value)
+      return failure(`${file.name} is no list of prices as Vendicus reads it. Nothing was read.`);
+    if (file.size > MOST_KEPT)
+      return failure(
+        `${file.name} is too large to be kept with the household, which goes up to ${MOST_KEPT / 1024 / 1024} MB. Put it on your server, or leave out older weeks. Nothing was read.`,
+      );
+    return success(read.value);
   }
 
   /**

@@ -19,6 +19,7 @@ import { writeFile } from '@core/exchange/write-file';
 import type { Reservations } from '@core/dinner/reservation';
 import { EMPTY_HOUSEHOLD, ownKinds, settingsOf, valuesOf, type Household } from '@core/records/household';
 import { shopNames } from '@core/records/shop-names';
+import { isolated } from '@core/units/bidi';
 import type { EntryId, Lot, LotId } from '@core/ledger/lot';
 import { takenBackPieces } from '@core/ledger/taken-back';
 import { explainRefusal, type Refusal } from '@core/ledger/refusal';
@@ -162,7 +163,7 @@ export const HouseholdStore = signalStore(
     shopName: computed(
       () =>
         (name: string | null): string =>
-          name === null ? '' : (shopNames().get(name) ?? name),
+          name === null ? '' : isolated(shopNames().get(name) ?? name),
     ),
     minutes: computed(() =>
       workingMinutes(

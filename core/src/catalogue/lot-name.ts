@@ -1,6 +1,7 @@
 import type { Part } from './kind-schema';
 import { kindById, partOf } from './kinds';
 import type { Lot } from '../ledger/lot';
+import { isolated } from '../units/bidi';
 
 /** A part that is named for its portions ("Steaks") is a "Steak" when there is one. */
 function partName(part: Part | undefined, count: number): string | undefined {
@@ -12,9 +13,9 @@ function partName(part: Part | undefined, count: number): string | undefined {
 
 /** What a household calls a lot: its own name, else the part's, else the kind's. */
 export function lotName(lot: Lot): string {
-  if (lot.name !== null) return lot.name;
+  if (lot.name !== null) return isolated(lot.name);
   const kind = kindById(lot.kind);
-  if (lot.part !== null) return partName(partOf(kind, lot.part), lot.count) ?? lot.part;
+  if (lot.part !== null) return partName(partOf(kind, lot.part), lot.count) ?? isolated(lot.part);
   if (lot.count > 1 && kind) return `${lot.count} ${kind.plural}`;
   return kind?.name ?? lot.kind ?? 'Piece';
 }

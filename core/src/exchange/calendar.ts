@@ -1,4 +1,5 @@
 import ical, { ICalAlarmType, ICalCalendarMethod, ICalEventStatus, type ICalCalendar } from 'ical-generator';
+import { plainText } from '../units/bidi';
 import type { Place } from '../cold/place';
 import { lotName } from '../catalogue/lot-name';
 import { CUT_AT, type PiecePlan } from '../dinner/pieces-planned';
@@ -72,11 +73,11 @@ function addEvent(
     stamp: now,
     lastModified: now,
     sequence: Math.max(0, Math.floor(minutesBetween(EPOCH, now) * 60)),
-    summary: title,
-    description: text,
+    summary: plainText(title),
+    description: plainText(text),
     status: isOn ? ICalEventStatus.CONFIRMED : ICalEventStatus.CANCELLED,
   });
-  if (isOn) event.createAlarm({ type: ICalAlarmType.display, trigger: 0, description: title });
+  if (isOn) event.createAlarm({ type: ICalAlarmType.display, trigger: 0, description: plainText(title) });
 }
 
 const dinner: Reminder = (day, request) => {

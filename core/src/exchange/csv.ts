@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { plainText } from '../units/bidi';
 
 /** A cell of a table: text, a number, or nothing. */
 export type Cell = string | number | null;
@@ -27,7 +28,7 @@ export function writeCsv(
   const data = rows.map((row) =>
     row.map((cell, at) =>
       typeof cell === 'string' && !(at > 0 && FIGURE.test(cell))
-        ? cell.replace(BEFORE_FORMULA, "'")
+        ? plainText(cell).replace(BEFORE_FORMULA, "'")
         : (cell ?? ''),
     ),
   );

@@ -23,6 +23,20 @@ const PRICE_COLUMNS = [
 ] as const;
 const NEEDED = ['item', 'shop', 'date', 'price'] as const;
 
+/** Larger than what every shop of a country asked in a year; read as a mistake rather than for minutes. */
+const MOST_BYTES = 30 * 1024 * 1024;
+/** More than this are not taken over with one press. */
+export const MOST_PRICES = 20_000;
+/** So much of the way is done when the table is split into lines; so many are read between two words of it. */
+const [PARSED, AT_ONCE] = [0.3, 2000];
+
+/** Why a file of prices of this size is not read, or null. Can be asked before it is loaded. */
+export function priceSizeProblem(bytes: number): string | null {
+  if (bytes <= MOST_BYTES) return null;
+  const megabytes = Math.round(bytes / 1024 / 1024);
+  return `It is ${megabytes} MB. Prices are read up to ${MOST_BYTES / 1024 / 1024} MB: split it, or choose another file.`;
+}
+
 /** A line that cannot be taken, and why. */
 export interface BadLine {
   readonly line: number;
@@ -49,6 +63,7 @@ export interface PriceFile {
  * one way only decides for all of it.
  *
  * @param decimal the sign before fractions, where the file does not say it by itself
+ * @param told is told how far it is, 0 to 1
  * @returns the lines, or as text why the file has none
  */
 export function readPriceCsv(
@@ -57,6 +72,7 @@ export function readPriceCsv(
   currency: Currency,
   decimal: DecimalSign,
   items: readonly ShopItem[] = SHOP_ITEMS,
+  told: (share: number) => void = () => undefined,
 ): Result<PriceFile> {
   const { columns, lines, delimiter } = readCsv(text);
   const missing = NEEDED.filter((name) => !columns.includes(name));
@@ -78,7 +94,8 @@ export function readPriceCsv(
   const seen = knownPrices(book);
   const coins = 10 ** minorDigits(currency);
   let known = 0;
-  for (const { line, cells } of lines) {
+  for (const [nth, { line, cells }] of lines.entries()) {
+    if (nth % AT_ONCE === 0) told(PARSED + (1 - PARSED) * (nth / lines.length));
     const note = noteOf(cells, coins, sign, items);
     if (!note.ok) bad.push({ line, reason: note.problem });
     else if (seen.has(identity(note.value))) known += 1;

@@ -16,6 +16,10 @@ export interface FileReading {
   readonly told?: (share: number) => void;
 }
 
+/** From so many on, all is wrong. */
+const MANY_FAULTS = 100;
+/** So long is what is said of a file at most, and a name in it. */
+const [MOST_SAID, MOST_NAMED] = [200, 40];
 /** So many are checked between two words of how far it is. */
 const AT_ONCE = 500;
 
@@ -34,6 +38,7 @@ export function readFile(text: string, { ownCopy = false, told }: FileReading = 
   if (!json.ok) return json;
   const strange = strangeFile(json.value);
   if (strange) return failure(strange);
+  if (hasHalfLetters(text, json.value)) return failure(HALF_LETTERS);
   const frame = fileFrameSchema.safeParse(json.value);
   if (!frame.success) return failure(faultIn(frame.error.issues, json.value));
   const { household, entries, records } = frame.data;
@@ -69,6 +74,14 @@ export function sizeProblem(bytes: number): string | null {
   return `The file is ${megabytes} MB. A household's file is smaller than ${MOST_BYTES / 1024 / 1024} MB, so this is probably another file. Nothing was read.`;
 }
 
+const HALF_LETTERS =
+  'The file is damaged: a text in it ends in half a letter, as a program leaves it that cuts texts short. Nothing was read.';
+
+/** Whether a text holds one half of a letter of two; only such as are written as a code can. */
+function hasHalfLetters(text: string, value: unknown): boolean {
+  return /\\ud[89a-f]/i.test(text) && /(?<!\\)(?:\\\\)*\\ud[89a-f]/.test(JSON.stringify(value));
+}
+
 /** Every value of some lists, one by one; or where the first fault is. */
 function checkAll(
   lists: readonly (readonly [name: string, values: readonly unknown[], schema: z.ZodType])[],
@@ -80,13 +93,14 @@ function checkAll(
   let done = 0;
   const good = lists.map(([name, values, schema]) =>
     values.map((value, index) => {
+      // Of a million faults the first tells where to look.
+      if (faults.length > MANY_FAULTS) return undefined;
       if (done % AT_ONCE === 0) told(done / all);
       done += 1;
       const parsed = schema.safeParse(value);
       if (!parsed.success)
-        faults.push(
-          ...parsed.error.issues.map((issue) => ({ ...issue, path: [name, index, ...issue.path] })),
-        );
+        for (const issue of parsed.error.issues.slice(0, MANY_FAULTS))
+          faults.push({ ...issue, path: [name, index, ...issue.path] });
       return parsed.data;
     }),
   );
@@ -117,7 +131,7 @@ function strangeFile(value: unknown): string | null {
     return `This is JSON, but not a Vendicus household: it does not say "format": "${FILE_FORMAT}". Nothing was read.`;
   }
   if (typeof file['version'] === 'number' && file['version'] > FILE_VERSION) {
-    return `The file was written by a newer Vendicus (file version ${file['version']}; this one reads up to ${FILE_VERSION}). Update here first. Nothing was read.`;
+    return `The file was written by a newer Vendicus (file version ${shortened(String(file['version']), MOST_NAMED)}; this one reads up to ${FILE_VERSION}). Update here first. Nothing was read.`;
   }
   return null;
 }
@@ -125,9 +139,17 @@ function strangeFile(value: unknown): string | null {
 function faultIn([issue, ...others]: readonly z.core.$ZodIssue[], value: unknown): string {
   const path = issue?.path ?? [];
   const where = path.map((step) => (typeof step === 'number' ? `[${step}]` : `.${String(step)}`)).join('');
-  const more = others.length > 0 ? ` (and ${others.length} more)` : '';
-  return `The file is damaged at ${where.replace(/^\./, '') || 'its top'}${nameOf(value, path)}: ${issue ? faultWords(issue) : 'it cannot be read'}${more}. Nothing was read.`;
+  const count = others.length >= MANY_FAULTS ? 'many' : others.length;
+  const end = `${others.length > 0 ? ` (and ${count} more)` : ''}. Nothing was read.`;
+  const at = shortened(where.replace(/^\./, '') || 'its top', 2 * MOST_NAMED);
+  const begin = `The file is damaged at ${at}${nameOf(value, path)}: `;
+  const fault = issue ? faultWords(issue) : 'it cannot be read';
+  return begin + shortened(fault, MOST_SAID - begin.length - end.length) + end;
 }
+
+/** A text of a file, which may be of any length. */
+const shortened = (text: string, most: number): string =>
+  text.length <= most ? text : `${text.slice(0, Math.max(0, most - 1))}…`;
 
 /** The id of the entry that the fault is in, for those who look for it in the file. */
 function nameOf(value: unknown, path: readonly PropertyKey[]): string {
@@ -135,6 +157,6 @@ function nameOf(value: unknown, path: readonly PropertyKey[]): string {
   if (typeof list !== 'string' || typeof index !== 'number') return '';
   const items = (value as Record<string, unknown[]>)[list];
   const id = (items?.[index] as { id?: unknown; type?: unknown } | undefined) ?? {};
-  const type = typeof id.type === 'string' ? `${id.type} ` : '';
-  return typeof id.id === 'string' ? ` (${type}entry "${id.id}")` : '';
+  const type = typeof id.type === 'string' ? `${shortened(id.type, MOST_NAMED / 2)} ` : '';
+  return typeof id.id === 'string' ? ` (${type}entry "${shortened(id.id, MOST_NAMED)}")` : '';
 }

@@ -1,4 +1,5 @@
 import type { Place } from '../cold/place';
+import { isolated } from '../units/bidi';
 
 /**
  * What places are called in full: a drawer with what it is a drawer of.
@@ -9,7 +10,7 @@ export function placeNames(places: ReadonlyMap<string, Place>): ReadonlyMap<stri
   return new Map(
     [...places].map(([id, { name, within }]) => {
       const whole = within === undefined ? undefined : places.get(within);
-      return [id, whole ? `${whole.name}, ${name}` : name];
+      return [id, isolated(whole ? `${whole.name}, ${name}` : name)];
     }),
   );
 }

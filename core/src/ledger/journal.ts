@@ -8,7 +8,7 @@ import type { Refusal } from './refusal';
 import { replay, sortEntries, type State } from './replay';
 import { malformation } from './malformation';
 import { isLastWord } from './last-word';
-import { stampAfter } from './stamp';
+import { seqAfter, stampAfter } from './stamp';
 import { minutesBetween, type Instant } from '../units/date';
 
 /** The entries in their order, and what they say. */
@@ -129,7 +129,7 @@ export function stampOfNext(
 /** The sequence number for this device's next entry. */
 function nextSequence(journal: Journal, device: string): number {
   return journal.entries.reduce(
-    (next, entry) => (entry.device === device ? Math.max(next, entry.seq + 1) : next),
+    (next, entry) => (entry.device === device ? Math.max(next, seqAfter(entry.seq)) : next),
     0,
   );
 }

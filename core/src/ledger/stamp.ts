@@ -39,8 +39,14 @@ export function compareStamps(a: Stamp, b: Stamp): number {
 export function stampAfter(stamp: Stamp, last: Stamp | undefined): Stamp {
   if (last === undefined || last.at < stamp.at) return stamp;
   if (last.at < END_OF_TIME) return { ...stamp, at: justAfter(last.at) };
-  return { ...stamp, at: END_OF_TIME, seq: Math.max(stamp.seq, last.seq + 1) };
+  return { ...stamp, at: END_OF_TIME, seq: Math.max(stamp.seq, seqAfter(last.seq)) };
 }
+
+/**
+ * The next in a sequence. At the largest whole number, which only a hand with an editor has written, it
+ * stays there: the time still tells the order.
+ */
+export const seqAfter = (seq: number): number => Math.min(seq + 1, Number.MAX_SAFE_INTEGER);
 
 /** Whether a stamp is more than a day ahead of a clock. */
 export function isAhead(at: Instant, now: Instant): boolean {

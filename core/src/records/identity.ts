@@ -4,13 +4,16 @@ import { idSchema } from '../ledger/id';
 import { compareText } from '../ledger/stamp';
 import type { HouseholdRecord } from './record';
 
+/** As many households as ever come together; a file with more is none. */
+const MOST_JOINED = 1000;
+
 /** Which household this is: the same on all its devices. */
 export const identitySchema = z.strictObject({
   id: idSchema,
   /** When it began. */
   began: z.iso.datetime({ precision: 3 }),
   /** Other households that have come into this one. */
-  joined: z.array(idSchema).max(1000),
+  joined: z.array(idSchema).max(MOST_JOINED),
 });
 
 export type Identity = z.infer<typeof identitySchema>;
@@ -38,5 +41,5 @@ export function joinedIdentity(
   if (!older || !younger) return older ?? younger;
   const all = new Set([...older.joined, ...younger.joined, ...(isOne ? [] : [younger.id])]);
   all.delete(older.id);
-  return { ...older, joined: [...all].sort() };
+  return { ...older, joined: [...all].sort().slice(0, MOST_JOINED) };
 }

@@ -24,7 +24,9 @@ export function mergeHouseholds(a: Household, b: Household): Result<Household, C
   const isOne = kinshipOf(a, b) === 'same';
   const [ofOlder, ofYounger] = [settingsOf(older).currency, settingsOf(younger).currency];
   const areSaid = [older, younger].every(({ records }) => records.has('settings/currency'));
-  if (!isOne && areSaid && ofOlder !== ofYounger && holdsMoney(younger))
+  // Of one household the same: what was paid here in one currency is not paid there in another.
+  const isPaid = holdsMoney(younger) && (!isOne || holdsMoney(older));
+  if (areSaid && ofOlder !== ofYounger && isPaid)
     return failure({ reason: 'currency', ofOlder, ofYounger } as const);
   const brought = [...younger.records.values()].filter(isOne ? () => true : comesAlong(younger, older));
   const records = mergeRecords([...older.records.values()], brought);

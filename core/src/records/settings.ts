@@ -57,7 +57,10 @@ export const settingsPartSchema = settingsSchema.partial();
 
 /** Of some settings, what belongs to one group. */
 export function partOfGroup(group: SettingsGroup, values: Partial<Settings>): Partial<Settings> {
-  const fields: readonly (keyof Settings)[] = SETTINGS_GROUPS[group];
+  // A file that a hand has changed may name a group that is none: it says nothing.
+  const fields: readonly (keyof Settings)[] = Object.hasOwn(SETTINGS_GROUPS, group)
+    ? SETTINGS_GROUPS[group]
+    : [];
   return Object.fromEntries(
     fields.flatMap((field) => (values[field] === undefined ? [] : [[field, values[field]]])),
   );

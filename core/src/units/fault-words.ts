@@ -40,7 +40,7 @@ export function faultWords(issue: z.core.$ZodIssue): string {
     case 'invalid_value':
       return `it is none of ${issue.values.map(String).join(', ')}`;
     case 'unrecognized_keys':
-      return `“${issue.keys.join('”, “')}” is not known here`;
+      return `“${issue.keys.slice(0, 3).join('”, “')}” is not known here`;
     default:
       return 'it cannot be read';
   }

@@ -40,10 +40,13 @@ export function yieldTest(state: State, piece: LotId): YieldTest {
     Destination,
     MassDg
   >;
-  for (const leaf of leavesOf(state, piece)) destinations[leaf.destination] += leaf.massDg;
+  const leaves = leavesOf(state, piece);
+  for (const leaf of leaves) destinations[leaf.destination] += leaf.massDg;
   destinations.liquid += liquidDg;
   const onBoard = lot.closed ? 0 : lot.leftDg;
-  destinations[lot.destination] -= onBoard;
+  // What a stock-take found beyond the piece lies there, and is not of it.
+  const own = leaves.find((leaf) => leaf.lot.id === piece)?.massDg ?? 0;
+  destinations[lot.destination] -= Math.min(onBoard, own);
   const usableDg = DESTINATION_IDS.filter(isUsable).reduce((total, id) => total + destinations[id], 0);
   const perUsableKgMinor = usableDg > 0 ? (lot.paidMinor ?? 0) / fromDg(usableDg, 'kg') : null;
   return {

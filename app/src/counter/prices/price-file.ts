@@ -1,8 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { notePrices, renameShop } from '@core/deeds/note-prices';
-import { readPriceCsv, writePriceCsv, type PriceFile as FileRead } from '@core/exchange/price-csv';
+import { MOST_PRICES, writePriceCsv, type PriceFile as FileRead } from '@core/exchange/price-csv';
 import { Format } from '@core/format/format';
 import type { DecimalSign } from '@core/units/number-style';
+import { PriceFiles } from '../../compute/price-files';
+import { Progress } from '../../ui/told/progress';
 import { Clock } from '../../household/clock';
 import { HouseholdStore } from '../../household/household-store';
 import { Ask } from '../../ui/ask/ask';
@@ -16,7 +18,7 @@ const SHOWN_BAD = 8;
 /** The price book as a table of another program, and shops that are called otherwise now. */
 @Component({
   selector: 'v-price-file',
-  imports: [Choice, FileChoice, Pick],
+  imports: [Choice, FileChoice, Pick, Progress],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './price-file.html',
   styles: `
@@ -45,7 +47,8 @@ export class PriceFile {
   protected readonly format = inject(Format);
   private readonly clock = inject(Clock);
   private readonly ask = inject(Ask);
-  private csv = { name: '', text: '' };
+  protected readonly files = inject(PriceFiles);
+  private csv: File | null = null;
 
   private readonly book = computed(() => this.store.basis().pricing.book);
   protected readonly file = signal<FileRead | null>(null);
@@ -65,17 +68,22 @@ export class PriceFile {
   }
 
   protected async readCsv(file: File): Promise<void> {
-    this.csv = { name: file.name, text: await file.text() };
-    this.readAs(this.store.settings().decimal);
+    this.csv = file;
+    this.file.set(null);
+    await this.readAs(this.store.settings().decimal);
   }
 
   /** Reads the file that was chosen, with this sign before fractions where it does not say which. */
-  protected readAs(decimal: DecimalSign): void {
-    const { name, text } = this.csv;
+  protected async readAs(decimal: DecimalSign): Promise<void> {
+    const { csv } = this;
+    if (!csv) return;
+    this.problem.set('');
     const { currency } = this.store.settings();
-    const read = readPriceCsv(text, this.book(), currency, decimal, this.store.shopItems());
+    const known = { book: this.book(), currency, decimal, items: this.store.shopItems() };
+    const read = await this.files.csv(csv, known);
+    if (!read) return this.problem.set(`${csv.name}: called off. Nothing was read.`);
     this.file.set(read.value ?? null);
-    this.problem.set(read.ok ? '' : `${name}: ${read.problem} Nothing was read.`);
+    this.problem.set(read.ok ? '' : `${csv.name}: ${read.problem} Nothing was read.`);
   }
 
   /** The first prices of the file as they were read, to look at. */
@@ -88,6 +96,10 @@ export class PriceFile {
 
   protected async takeOver(): Promise<void> {
     const { good, farOff } = this.file() ?? { good: [], farOff: [] };
+    if (good.length > MOST_PRICES)
+      return this.problem.set(
+        `${this.format.count(good.length, 'price')} are more than a household looks at: up to ${MOST_PRICES} go in at a time. Leave out what you do not buy, or split it. Nothing was written.`,
+      );
     if (farOff.length > 0 && !(await this.isMeant(farOff))) return;
     const written = await this.store.perform(
       notePrices(

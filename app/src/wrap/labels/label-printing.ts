@@ -53,7 +53,16 @@ export class LabelPrinting {
 
   readonly sheetProblem = computed(() => sheetProblem(this.settings().sheet));
 
-  lay(pack: Lot, fonts: LabelFonts): LaidLabel {
+  /** Null where it cannot be made, whatever its name holds. */
+  lay(pack: Lot, fonts: LabelFonts): LaidLabel | null {
+    try {
+      return this.laidOut(pack, fonts);
+    } catch {
+      return null;
+    }
+  }
+
+  private laidOut(pack: Lot, fonts: LabelFonts): LaidLabel {
     const cost = this.costOf().get(pack.id);
     const { sheet, note } = this.settings();
     const rules = this.store.settings().keeping ?? USUAL_KEEPING;

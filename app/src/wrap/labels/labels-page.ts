@@ -121,7 +121,20 @@ export class LabelsPage {
   protected readonly chosen = computed(() => this.stock().filter(({ id }) => this.isChosen(id)));
   protected readonly laid = computed(() => {
     const fonts = this.printing.fonts();
-    return fonts ? this.chosen().map((pack) => ({ pack, label: this.printing.lay(pack, fonts) })) : [];
+    if (!fonts) return [];
+    return this.chosen().flatMap((pack) => {
+      const label = this.printing.lay(pack, fonts);
+      return label ? [{ pack, label }] : [];
+    });
+  });
+  /** Labels that cannot be made: the others are printed all the same. */
+  protected readonly unmade = computed(() => {
+    if (!this.printing.fonts()) return '';
+    const made = new Set(this.laid().map(({ pack }) => pack.id));
+    const names = this.chosen().flatMap((pack) => (made.has(pack.id) ? [] : [lotName(pack)]));
+    return names.length === 0
+      ? ''
+      : `${this.format.count(names.length, 'label')} cannot be made: ${names.slice(0, 3).join(', ')}. Call ${names.length === 1 ? 'it' : 'them'} something else, or write on tape.`;
   });
   /** What is printed otherwise than it was written. */
   protected readonly lacking = computed(() => {
