@@ -3,6 +3,7 @@ import type { Ground } from './torture/device';
 import { insideCode } from './torture/inside-code';
 import { devices } from './torture/trials/devices';
 import { files } from './torture/trials/files';
+import { hand } from './torture/trials/hand';
 import { kills, thrownAway, updates } from './torture/trials/kills';
 import { pageFiles } from './torture/trials/page-files';
 import { cleared, copies, full, spoilt } from './torture/trials/storage';
@@ -26,6 +27,7 @@ describe('whatever happens', () => {
     ['rows that a bad disk has spoilt come back', spoilt, 2],
     ['a disk that fills up refuses deeds, and loses none', full, 1],
     ['copies that a bad disk has spoilt do not count', copies, 6],
+    ['a hand that does whatever comes to it loses nothing, and writes nothing unasked', hand, 100],
   ])('%s', async (_what, trial, amount) => {
     const { count, faults } = await trial(ground, 1, amount);
     expect(count).toBeGreaterThan(0);

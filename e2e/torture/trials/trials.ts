@@ -1,6 +1,7 @@
 import type { Fault } from '../fault';
 import { devices } from './devices';
 import { files } from './files';
+import { hand } from './hand';
 import { kills, thrownAway, updates } from './kills';
 import { pageFiles } from './page-files';
 import { weighings } from './screens';
@@ -11,6 +12,7 @@ import type { Trial } from './trial';
 export const TRIALS: readonly { readonly what: string; readonly trial: Trial; readonly amount: number }[] = [
   { what: 'kills of the browser in the middle of deeds', trial: kills, amount: 12 },
   { what: 'kills while weighing on the screen, each in another zone', trial: weighings, amount: 6 },
+  { what: 'acts of a hand that does whatever comes to it, in two tabs', trial: hand, amount: 500 },
   { what: 'kills while an older base is opened', trial: updates, amount: 6 },
   { what: 'databases thrown away by the browser', trial: thrownAway, amount: 2 },
   { what: 'deeds in five tabs on two devices at once', trial: devices, amount: 10 },

@@ -1,0 +1,37 @@
+/** What is on the disk: entries by id, as they stand there, and registers. */
+export interface Stored {
+  readonly entries: readonly (readonly [id: string, text: string])[];
+  readonly registers: readonly string[];
+}
+
+/** Knows what was on the disk, and says what may not be. */
+export interface HandModel {
+  /**
+   * @param writesNothing whether the act was one that writes nothing, such as going back
+   * @returns what is wrong, in words
+   */
+  after(now: Stored, writesNothing: boolean): string[];
+}
+
+/** A model of a household under a hand: entries are only ever added, and only by what does something. */
+export function handModel(begin: Stored): HandModel {
+  const known = new Map(begin.entries);
+  let registers = begin.registers;
+  return {
+    after(now, writesNothing) {
+      const there = new Map(now.entries);
+      const lost = [...known]
+        .filter(([id, text]) => there.get(id) !== text)
+        .map(([id]) => `lost or changed: ${id}`);
+      const fresh = now.entries.filter(([id]) => !known.has(id));
+      const unasked = writesNothing ? fresh.map(([, text]) => `written unasked: ${text}`) : [];
+      const isRewritten = writesNothing && now.registers.join('\n') !== registers.join('\n');
+      const set = isRewritten
+        ? now.registers.filter((each) => !registers.includes(each)).map((each) => `set unasked: ${each}`)
+        : [];
+      for (const [id, text] of fresh) known.set(id, text);
+      registers = now.registers;
+      return [...lost, ...unasked, ...set];
+    },
+  };
+}
