@@ -95,13 +95,15 @@ describe.each([POUNDS, KILOS])('four birds, two ways $name', (of) => {
   let person: Person;
   let counts: Counting;
   let hand: AnyHand;
-  beforeEach(async () => {
+  /** A household of its own, which has bought nothing yet. */
+  async function opens(): Promise<void> {
     browser = await freshWindow();
     person = await Person.at(browser, ADDRESS, of.size);
     counts = new Counting(of.hand(person));
     ({ hand } = counts);
     await begin(person, of.counts);
-  });
+  }
+  beforeEach(opens);
   afterEach(() => browser.close());
 
   async function buys(apart: boolean): Promise<void> {
@@ -187,12 +189,7 @@ describe.each([POUNDS, KILOS])('four birds, two ways $name', (of) => {
     await person.click('4 whole chickens', 'link');
     await person.reads(`Of one purchase: 4 whole chickens, ${of.told}. Together`);
 
-    await browser.close();
-    browser = await freshWindow();
-    person = await Person.at(browser, ADDRESS, of.size);
-    counts = new Counting(of.hand(person));
-    ({ hand } = counts);
-    await begin(person, of.counts);
+    await opens();
     await buys(true);
     const lots = (await written()).flatMap(({ type, lot }) => (type === 'received' ? [lot as string] : []));
     expect(lots).toHaveLength(4);

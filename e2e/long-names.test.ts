@@ -8,9 +8,7 @@ import { livedIn } from './seeding/lived-in';
 const LONG = 'Uninterrupted'.repeat(12);
 const TURNED = '\u202eekaetS';
 
-interface Part {
-  [name: string]: unknown;
-}
+type Part = Record<string, unknown>;
 
 /** A household in which every name that somebody gave has no space, and one turns its direction. */
 function renamed(text: string): string {
@@ -49,6 +47,7 @@ describe('names without a space', () => {
   afterAll(() => browser.close());
 
   it.each([PHONE, DESK])('wrap on every page, $width wide', async (size) => {
+    await person.goOn('/home/craft');
     await person.page.setViewport(size);
     const wide: string[] = [];
     for (const page of pages) {

@@ -1,7 +1,7 @@
 import type { BrowserContext } from 'puppeteer-core';
 import { DESK, freshWindow, Person, PHONE } from './harness';
 import { misfitsOf } from './every-page/fits';
-import { ADDRESS, beginByHand, choosePiece, unfold } from './journeys';
+import { ADDRESS, begin, beginByHand, choosePiece, unfold } from './journeys';
 import { story } from './story';
 import { Thumb } from './thumb';
 
@@ -153,6 +153,31 @@ describe.each([
       await person.shows('Strip steak, for a lb', '13');
       expect(person.complaints).toEqual([]);
     },
+  });
+});
+
+// A figure that cannot be meant counts in no comparison until somebody has answered.
+describe.each([DESK, PHONE])('a slip side by side, $width wide', (size) => {
+  it('is asked about there, with answers to press', async () => {
+    const browser = await freshWindow();
+    const person = await Person.at(browser, ADDRESS, size);
+    await begin(person, { currency: 'USD', system: 'imperial' });
+    await person.goOn('/home/counter/candidates');
+    await person.choose('Piece 1', 'Strip loin');
+    await person.fill('Weight of piece 1', '11.2');
+    await person.fill('Price of piece 1', '849');
+    await person.reads('The point may be missing.');
+    expect(await person.page.$('v-portion-ruler')).toBeNull();
+    await person.pressText('$8.49');
+    await person.shows('Price of piece 1', '8.49');
+    await person.page.waitForSelector('v-portion-ruler');
+    await person.fill('Weight of piece 1', '1120');
+    await person.reads('The point may be missing.');
+    expect(await person.page.$('v-portion-ruler')).toBeNull();
+    await person.pressText('11.20 lb');
+    await person.page.waitForSelector('v-portion-ruler');
+    expect(person.complaints).toEqual([]);
+    await browser.close();
   });
 });
 

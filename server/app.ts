@@ -13,7 +13,7 @@ const YEAR_S = 31_536_000;
 /** Names with a content hash never change what they stand for, packed or not. */
 const HASHED = /-[A-Z0-9]{8}\.(js|css|woff2|wasm)(\.br|\.gz)?$/;
 
-/** Who may make what runs as a script, or is read as markup: Angular, and the app's own gate (`app/src/trusted.ts`). */
+/** Who may make what runs as a script, or is read as markup: Angular, and the app's own gate (`app/src/shell/trusted.ts`). */
 const TRUSTED_TYPES = ['angular', 'angular#bundler', 'default'];
 
 /** How the application is served. */

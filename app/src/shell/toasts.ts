@@ -10,6 +10,7 @@ import {
   signal,
   ViewEncapsulation,
 } from '@angular/core';
+import { NavigationEnd, Router } from '@angular/router';
 import { MessageService } from 'primeng/api';
 import { Toast } from 'primeng/toast';
 import { Notices, type Notice } from '../household/notices';
@@ -22,7 +23,7 @@ wears({ toast });
 /** Stays until somebody closes it, or the notice is another: when that is, the notices know. */
 const FOR_LONG_MS = 2 ** 31 - 1;
 /** It finds its place again as what it is about is drawn. */
-const LOOKS_AGAIN_MS = [0, 60, 250, 600];
+const LOOKS_AGAIN_MS = [30, 120, 300, 600];
 
 /** What lies over the page takes Escape for itself first. */
 const OVER = '[role=dialog], [role=alertdialog], [role=listbox], [role=menu]';
@@ -76,6 +77,7 @@ export class Toasts {
   private readonly messages = inject(MessageService);
   private readonly page = inject(DOCUMENT);
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
+  private readonly router = inject(Router);
   protected readonly life = FOR_LONG_MS;
   /** The live region around it speaks; the toast itself is silent, and never takes the word from what is being said. */
   protected readonly spoken = { role: 'group', 'aria-live': 'off', 'aria-label': 'Notice' };
@@ -99,6 +101,11 @@ export class Toasts {
     this.timers.forEach(clearTimeout);
     if (!notice) return;
     this.messages.add({ data: notice });
+    this.lookAgain();
+  }
+
+  private lookAgain(): void {
+    this.timers.forEach(clearTimeout);
     this.timers = LOOKS_AGAIN_MS.map((ms) => setTimeout(() => this.settle(), ms));
   }
 
@@ -111,9 +118,10 @@ export class Toasts {
     const view = { left: 0, top: 0, right: this.page.documentElement.clientWidth, bottom: innerHeight };
     const size = { width, height };
     const near = placeNotice(size, anchor, clear, view);
-    // What went wrong stays until somebody closes it, and is not in the way meanwhile.
-    const aside =
-      this.shown.tone === 'problem' ? placeNotice(size, anchor, [...clear, ...usable], view) : near;
+    // What went wrong stays until somebody closes it, and what another page did is at nothing here: neither is
+    // in the way meanwhile.
+    const isAside = this.shown.tone === 'problem' || anchor === null;
+    const aside = isAside ? placeNotice(size, anchor, [...clear, ...usable], view) : near;
     this.place.set(usable.some((each) => overlapOf(aside, each) > 0) ? near : aside);
   }
 
@@ -129,7 +137,14 @@ export class Toasts {
     for (const type of ['pointerdown', 'keydown']) addEventListener(type, note, { capture: true });
     addEventListener('scroll', again, { capture: true, passive: true });
     addEventListener('resize', again);
+    // On another page it is about nothing there, and out of the way of what is.
+    const moves = this.router.events.subscribe((event) => {
+      if (!(event instanceof NavigationEnd)) return;
+      this.place.set(null);
+      this.lookAgain();
+    });
     return () => {
+      moves.unsubscribe();
       for (const type of ['pointerdown', 'keydown']) removeEventListener(type, note, { capture: true });
       removeEventListener('scroll', again, { capture: true });
       removeEventListener('resize', again);

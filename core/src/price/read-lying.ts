@@ -49,6 +49,14 @@ export function readLying(
   return { ...known, perKgMinor: forUsual, isGoing: false, asked: byPiece };
 }
 
+/** The same as a label says it: of one piece, with nothing off. */
+export const labelOfLying = ({ weight, price, pricedBy }: LyingText): LabelText => ({
+  ...UNSAID,
+  weight,
+  price,
+  pricedBy,
+});
+
 const UNSAID: Omit<LabelText, keyof LyingText> = {
   count: '1',
   total: '',

@@ -91,10 +91,8 @@ class Hand {
 
   /** As far as the application goes. */
   async goesBack(): Promise<void> {
-    const { page } = this.person;
-    await page.evaluate(() => history.back());
-    await new Promise((done) => setTimeout(done, 150));
-    if (!page.url().includes('/home/')) await this.person.goTo('/home/counter');
+    await this.person.page.evaluate(() => history.back());
+    await new Promise((done) => setTimeout(done, 300));
   }
 
   private async at(selector: string, act: (spot: { x: number; y: number }) => Promise<void>): Promise<void> {
@@ -228,5 +226,7 @@ async function twoTabs(browser: Browser, address: string, number: Chance): Promi
 /** What was pressed has been written, or refused. */
 async function settled(person: Person): Promise<void> {
   await new Promise((done) => setTimeout(done, 180));
+  // Back leads out of the application in the end.
+  if (!person.page.url().includes('/home/')) await person.goTo('/home/counter');
   await person.page.waitForSelector('main, h1', { timeout: 10_000 }).catch(() => undefined);
 }

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Router } from '@angular/router';
 import type { Kind } from '@core/catalogue/kind-schema';
+import { askOfLying } from '@core/format/ask-of-lying';
 import { wholePieceItem } from '@core/catalogue/shop-items';
 import { notePrices } from '@core/deeds/note-prices';
 import { tellComparison } from '@core/format/candidate-words';
@@ -22,7 +23,7 @@ import { oneAtATime } from '../../ui/form/one-at-a-time';
 import { spanOf } from '../../ui/tape/tape-layout';
 import { ReadyCut } from '../answer/ready-cut';
 import { PieceAsked } from '../piece/piece-asked';
-import { Compared, MOST, type Lying } from './compared';
+import { Compared, figuresOf, MOST, type Lying } from './compared';
 import { LyingPiece } from './lying-piece';
 import { PortionRuler } from './portion-ruler';
 
@@ -64,14 +65,15 @@ export class CandidatesPage {
         name: kind ? (isOne ? kind.name : `${kind.name} ${at + 1}`) : `Piece ${at + 1}`,
         going,
         read: kind && readLying(kind, lying, this.format.labelStyle(), going),
+        asked: kind && lying.sureOf !== figuresOf(lying) ? askOfLying(kind, lying, going, this.format) : null,
       };
     });
   });
 
   private readonly ranked = computed((): ComparedCandidate[] => {
-    const candidates = this.rows().flatMap(({ lying, kind, read }): Candidate[] => {
+    const candidates = this.rows().flatMap(({ lying, kind, read, asked: doubt }): Candidate[] => {
       const way = kind && this.wayOf(kind, lying);
-      if (!kind || !way || !read || read.perKgMinor === null || read.perKgMinor <= 0) return [];
+      if (!kind || !way || !read || doubt || read.perKgMinor === null || read.perKgMinor <= 0) return [];
       const { massDg, perKgMinor, asked } = read;
       const candidate = { id: String(lying.id), kind, way, massDg, perKgMinor, marks: lying.marks };
       return [{ ...candidate, asked: asked ?? undefined, grade: this.gradeOf(kind) }];
@@ -149,6 +151,8 @@ export class CandidatesPage {
       return this.notices.problem(
         `${refused.name}: ${refused.read.wrong.price || refused.read.wrong.weight}`,
       );
+    const doubted = this.rows().find(({ asked }) => asked);
+    if (doubted?.asked) return this.notices.problem(`${doubted.name}: ${doubted.asked.says}`);
     const notes = await this.readyCut.sure(this.rows().flatMap((row) => this.noteOf(row)));
     if (!notes) return;
     const count = notes.length === 0 ? '' : ` ${this.format.count(notes.length, 'price')} noted.`;
@@ -160,10 +164,10 @@ export class CandidatesPage {
   };
 
   /** What was typed, but no price by the piece of a guessed weight. */
-  private noteOf({ kind, read }: Row): PriceNote[] {
+  private noteOf({ kind, read, asked: doubt }: Row): PriceNote[] {
     const isGuessed = read?.isUsualWeight && read.asked?.unit === 'piece';
     const price = read?.asked && !isGuessed ? asAsked(read.asked) : null;
-    if (!kind || !price) return [];
+    if (!kind || !price || doubt) return [];
     const grade = this.gradeOf(kind);
     return [
       {

@@ -14,7 +14,13 @@ export interface Lying extends LyingText {
   /** Empty for the way that the household last wished. */
   readonly way: string;
   readonly marks: readonly string[];
+  /** The figures that somebody said are right as they stand. */
+  readonly sureOf?: string;
 }
+
+/** The figures of a piece, as one text. */
+export const figuresOf = ({ price, weight, pricedBy }: LyingText): string =>
+  [price, weight, pricedBy].join('|');
 
 /** A counter has more; a hand compares no more than so many. */
 export const MOST = 4;

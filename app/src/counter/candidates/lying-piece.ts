@@ -12,7 +12,7 @@ import type { Kind } from '@core/catalogue/kind-schema';
 import { unusualWeight } from '@core/deeds/questions';
 import { inAllWords, leftOverWords, portionsWords, slipWords } from '@core/format/candidate-words';
 import { Format } from '@core/format/format';
-import { PRICED_BY } from '@core/format/label-words';
+import { PRICED_BY, type AskedOfLabel, type LabelAnswer } from '@core/format/label-words';
 import { typedPrice } from '@core/price/typed-price';
 import type { ReadLying } from '@core/price/read-lying';
 import type { ComparedCandidate } from '@core/yield/candidates';
@@ -25,7 +25,7 @@ import type { Span } from '../../ui/tape/tape-layout';
 import { GapPrices } from '../answer/gap-prices';
 import { MarksSeen } from '../label/marks-seen';
 import { UNITS_ASKED } from '../label/priced-by';
-import type { Lying } from './compared';
+import { figuresOf, type Lying } from './compared';
 import { PortionRuler } from './portion-ruler';
 
 /** One of the pieces that lie there, as a row of the one ruler; its figures and what is seen on it open in it. */
@@ -47,6 +47,8 @@ export class LyingPiece {
   readonly lying = input.required<Lying>();
   readonly read = input.required<ReadLying | null>();
   readonly result = input.required<ComparedCandidate | undefined>();
+  /** What is asked of its figures where they cannot be meant. */
+  readonly doubt = input<AskedOfLabel | null>(null);
   readonly span = input.required<Span | null>();
   readonly isBest = input(false);
   readonly canGo = input(false);
@@ -97,19 +99,26 @@ export class LyingPiece {
     const [kind, read] = [this.kind(), this.read()];
     if (!kind || !read) return { price: '', weight: '' };
     const { weight, price } = this.lying();
+    const isAsked = (field: 'price' | 'weight'): boolean =>
+      this.doubt()?.answers.some(({ mended }) => field in mended) ?? false;
     const isAlone = weight.trim() !== '' && price.trim() === '' && this.goingPerKg() === null;
     return {
-      price: read.wrong.price || (isAlone ? 'Type its price: none is known.' : ''),
-      weight: read.wrong.weight,
+      price: (isAsked('price') ? '' : read.wrong.price) || (isAlone ? 'Type its price: none is known.' : ''),
+      weight: isAsked('weight') ? '' : read.wrong.weight,
     };
   });
   protected readonly weightHint = computed(() => {
     const [kind, read] = [this.kind(), this.read()];
     if (!kind || !read) return '';
+    if (this.doubt()) return '';
     if (read.isUsualWeight) return `A usual ${this.format.roughMass(read.massDg)} is taken.`;
     const [question] = unusualWeight(kind.id, read.massDg);
     return question ? `One is usually ${this.format.roughSpan(...question.usualDg)}. Is it right?` : '';
   });
+
+  protected answer({ mended, isSure }: LabelAnswer): void {
+    this.changed.emit(isSure ? { sureOf: figuresOf(this.lying()) } : mended);
+  }
 
   protected readonly say = (minor: number): string => this.format.money(Math.round(minor));
   protected readonly marks = computed(() => {

@@ -154,13 +154,14 @@ export class StorageNote {
       : `${what} since the last copy left this browser, ${this.format(exported.at)}.`;
   });
 
+  private readonly now = computed(() => ({
+    isUnpromised: this.isUnpromised(),
+    unsaved: this.unsaved(),
+    isAtWork: this.isAtWork(),
+  }));
   /** What is said comes up under no hand that is at work on a page, and goes when it is no longer so. */
   protected readonly told = linkedSignal<Told & { readonly isAtWork: boolean }, Told>({
-    source: () => ({
-      isUnpromised: this.isUnpromised(),
-      unsaved: this.unsaved(),
-      isAtWork: this.isAtWork(),
-    }),
+    source: this.now,
     computation: (now, before) => {
       if (!before || !now.isAtWork) return now;
       const { isUnpromised, unsaved } = before.value;
