@@ -16,6 +16,10 @@ class Wire {
     for (const data of lines) this.onmessage?.({ data });
   }
 
+  addEventListener(): void {
+    // No real scale is practised with.
+  }
+
   close(): void {
     this.isClosed = true;
   }
