@@ -42,7 +42,7 @@ export interface FoundCode {
       />
       @if (practiceCodes().length > 0) {
         <v-choice
-          class="stand-in"
+          class="practice"
           look="bare"
           label="Practice camera"
           [options]="shown()"

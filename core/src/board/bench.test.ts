@@ -29,7 +29,7 @@ import { weightQuestion } from './weight-question';
 
 const on = '2026-01-01';
 
-/** The bench without its screen: virtual meat on the stand-in scale, taken hands free, written down. */
+/** The bench without its screen: virtual meat on the practice scale, taken hands free, written down. */
 class Bench {
   journal: Journal = EMPTY_HOUSEHOLD.journal;
   readonly steps = new Set<string>();
@@ -134,7 +134,7 @@ class Bench {
 
 const ALL_WAYS = KINDS.flatMap((kind) => kind.ways.map((way) => [kind.id, way.id, kind, way] as const));
 
-describe('every kind and way runs through the bench with the stand-in scale', () => {
+describe('every kind and way runs through the bench with the practice scale', () => {
   it.each(ALL_WAYS)('%s, %s', (_kind, _way, kind, way) => {
     const isBird = kind.animal === 'chicken';
     const count = isBird ? 2 : 1;

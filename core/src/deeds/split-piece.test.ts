@@ -5,6 +5,7 @@ import { boughtTogether } from '../ledger/bought-together';
 import type { Fact } from '../ledger/entry';
 import { append } from '../ledger/journal';
 import type { Lot } from '../ledger/lot';
+import { typedAs } from '../ledger/typed-as';
 import type { Household } from '../records/household';
 import { JournalBuilder } from '../testing/journal-builder';
 import { yieldTest } from '../yield/yield-test';
@@ -91,6 +92,12 @@ describe('four birds that go two ways', () => {
     const it = birds();
     it.split([group('eight-pieces', 30_000), group('flattened', 32_000)], 'shared');
     expect(masses(it.household())).toEqual([30_968, 33_032]);
+    // No figure stands beside another one as what was typed; nor is either weighed once more.
+    const { journal } = it.household();
+    expect(['birds', 'other-1'].map((id) => [typedAs(journal, it.lot(id)), it.lot(id).isDrained])).toEqual([
+      [null, true],
+      [null, true],
+    ]);
   });
 
   it('go three ways, one after the other, and the second split is of what is left', () => {

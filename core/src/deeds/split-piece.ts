@@ -35,11 +35,11 @@ export interface SplitSaid {
 export function splitPiece(piece: Lot, groups: readonly WayOfSome[], said: SplitSaid): Deed {
   const sumDg = groups.reduce((sum, { massDg }) => sum + massDg, 0);
   const areWeighed = groups.every(({ typed }) => typed !== null);
-  const isLiquid = areWeighed && (said.missing === 'liquid' || sumDg >= piece.leftDg);
-  const massesDg = isLiquid || !areWeighed ? groups.map(({ massDg }) => massDg) : sharedOut(piece, groups);
-  const [first, ...others] = groups.map((group, at) => ({ ...group, massDg: massesDg[at] ?? group.massDg }));
+  const isShared = areWeighed && said.missing === 'shared' && sumDg < piece.leftDg;
+  const [first, ...others] = isShared ? sharedOut(piece, groups) : groups;
   const lots = others.map((group) => ({ ...group, lot: said.newId() }));
-  const drained: Fact[] = isLiquid ? [{ type: 'drained', lot: piece.id, massDg: sumDg }] : [];
+  const outOfBagDg = isShared ? piece.leftDg : sumDg;
+  const drained: Fact[] = areWeighed ? [{ type: 'drained', lot: piece.id, massDg: outOfBagDg }] : [];
   const split = lots.map(({ lot, count, massDg, typed, way }): Fact => ({
     type: 'split',
     from: piece.id,
@@ -62,12 +62,14 @@ export function splitPiece(piece: Lot, groups: readonly WayOfSome[], said: Split
   };
 }
 
-/** All were weighed, and what they do not come to falls on each by its weight. */
-const sharedOut = (piece: Lot, groups: readonly WayOfSome[]): number[] =>
-  allocate(
-    piece.leftDg,
+/** All were weighed, and what they do not come to falls on each by its weight: no one's is as it was typed. */
+function sharedOut({ leftDg }: Lot, groups: readonly WayOfSome[]): WayOfSome[] {
+  const massesDg = allocate(
+    leftDg,
     groups.map(({ massDg }) => massDg),
   );
+  return groups.map((group, at) => ({ ...group, massDg: massesDg[at] ?? group.massDg, typed: null }));
+}
 
 function toldWay({ kind }: Lot, { count, way }: WayOfSome): string {
   const name = kindById(kind)?.ways.find(({ id }) => id === way)?.name ?? way;

@@ -1,7 +1,7 @@
 import type { Reading } from './reading';
 
 /**
- * A reading as a scale's line, in grams: what the stand-in on the server sends, and what
+ * A reading as a scale's line, in grams: what the practice scale on the server sends, and what
  * {@link readFrame} reads back.
  *
  * @example frameOf({ massDg: 3720, isStable: true, … }) // "ST,GS,+   372.0 g"

@@ -300,7 +300,7 @@ describe('hands free', () => {
   });
 });
 
-describe('the stand-in scale', () => {
+describe('the practice scale', () => {
   const scale = (character = {}): SimulatedScale =>
     new SimulatedScale({ ...KITCHEN_SCALE, ...character }, seededUniform(4));
 

@@ -23,6 +23,7 @@ import { TextField } from '../../ui/field/text-field';
 import { PieceDrawing } from '../../ui/piece/piece-drawing';
 import type { Span } from '../../ui/tape/tape-layout';
 import { GapPrices } from '../answer/gap-prices';
+import { LabelQuestion } from '../label/label-question';
 import { MarksSeen } from '../label/marks-seen';
 import { UNITS_ASKED } from '../label/priced-by';
 import { figuresOf, type Lying } from './compared';
@@ -31,7 +32,7 @@ import { PortionRuler } from './portion-ruler';
 /** One of the pieces that lie there, as a row of the one ruler; its figures and what is seen on it open in it. */
 @Component({
   selector: 'v-lying-piece',
-  imports: [Choice, Few, GapPrices, MarksSeen, PieceDrawing, PortionRuler, TextField],
+  imports: [Choice, Few, GapPrices, LabelQuestion, MarksSeen, PieceDrawing, PortionRuler, TextField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './lying-piece.html',
   styleUrl: './lying-piece.css',

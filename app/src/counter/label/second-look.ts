@@ -1,11 +1,13 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import type { LabelAnswer } from '@core/format/label-words';
+import { LabelQuestion } from './label-question';
 import { PieceAsked } from '../piece/piece-asked';
 import { AnswerNow } from '../answer/answer-now';
 
 /** What is asked about the label where it cannot be meant, with answers to press. */
 @Component({
   selector: 'v-second-look',
+  imports: [LabelQuestion],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (piece.labelBefore(); as before) {
@@ -13,32 +15,10 @@ import { AnswerNow } from '../answer/answer-now';
         {{ before.figures }}, as typed for {{ before.name }}
       </button>
     }
-    <div role="status">
-      @if (answer.second(); as asked) {
-        <p>{{ asked.says }}</p>
-        <div class="answers">
-          @for (each of asked.answers; track each.word) {
-            <button type="button" class="quiet small" (click)="take(each)">
-              {{ each.word }}
-            </button>
-          }
-        </div>
-      }
-    </div>
+    <v-label-question [asked]="answer.second()" (answered)="take($event)" />
   `,
   styles: `
-    p {
-      margin: 0 0 6px;
-      border-inline-start: 4px solid var(--bad);
-      padding-inline-start: 10px;
-    }
     .before {
-      margin-bottom: 8px;
-    }
-    .answers {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 8px;
       margin-bottom: 8px;
     }
   `,

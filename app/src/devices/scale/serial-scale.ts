@@ -32,7 +32,7 @@ export class SerialScale implements ScaleSource {
 
   async listen(hear: (event: ScaleEvent) => void): Promise<() => void> {
     const ports = serial();
-    if (!ports) throw new Error('This browser cannot reach a scale on a cable. Take the stand-in, or type.');
+    if (!ports) throw new Error('This browser cannot reach a scale on a cable. Type the weights.');
     const [known] = await ports.getPorts();
     const port = known ?? (await ports.requestPort());
     await port.open({ baudRate: this.baudRate });
