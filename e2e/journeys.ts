@@ -67,7 +67,7 @@ export async function movesIn(person: Person): Promise<void> {
 /** Says at the Counter which piece it is. */
 export async function choosePiece(person: Person, kind: string): Promise<void> {
   const other = await person.page.$('button[aria-label$=": choose another piece"]');
-  await other?.evaluate((each) => (each as unknown as HTMLElement).click());
+  await other?.click();
   await person.fill('Search by any name', kind, 'searchbox');
   await person.page.locator(`.kind ::-p-text(${kind})`).click();
 }

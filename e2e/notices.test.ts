@@ -38,11 +38,12 @@ describe.each([PHONE, TABLET, DESK])('what is said after a deed, $width wide', (
     'at a pack that is kept for something': async () => {
       await choosePack(person, '5 steaks');
       await person.fill('Keep it for', 'guests');
-      await person.press('Enter');
+      await person.click('Keep it');
       await isSaid('guests');
     },
 
     'at a pack that was eaten; Escape closes it': async () => {
+      await choosePack(person, '5 steaks');
       await person.click('Eat it all, from frozen');
       await isSaid('eaten');
       await person.press('Escape');

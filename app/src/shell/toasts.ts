@@ -85,6 +85,8 @@ export class Toasts {
   protected readonly place = signal<Box | null>(null);
   private shown: Notice | null = null;
   private pressed: Element | null = null;
+  /** What was pressed when it was said; on another page it is about nothing. */
+  private saidAt: Element | null = null;
   private timers: ReturnType<typeof setTimeout>[] = [];
 
   constructor() {
@@ -96,6 +98,7 @@ export class Toasts {
   private show(notice: Notice | null): void {
     if (notice === this.shown) return;
     this.shown = notice;
+    this.saidAt = this.pressed;
     this.messages.clear();
     this.place.set(null);
     this.timers.forEach(clearTimeout);
@@ -114,7 +117,7 @@ export class Toasts {
     const card = this.host.querySelector('.notice');
     if (!card || !this.shown) return;
     const { width, height } = card.getBoundingClientRect();
-    const { anchor, clear, usable } = saidAbout(this.page, this.shown.of ?? [], this.pressed);
+    const { anchor, clear, usable } = saidAbout(this.page, this.shown.of ?? [], this.saidAt);
     const view = { left: 0, top: 0, right: this.page.documentElement.clientWidth, bottom: innerHeight };
     const size = { width, height };
     const near = placeNotice(size, anchor, clear, view);
@@ -140,6 +143,7 @@ export class Toasts {
     // On another page it is about nothing there, and out of the way of what is.
     const moves = this.router.events.subscribe((event) => {
       if (!(event instanceof NavigationEnd)) return;
+      this.saidAt = null;
       this.place.set(null);
       this.lookAgain();
     });
