@@ -43,7 +43,7 @@ describe.each([PHONE, TABLET, DESK])('what is said after a deed, $width wide', (
     },
 
     'at a pack that was eaten; Escape closes it': async () => {
-      await choosePack(person, '5 steaks');
+      await choosePack(person, 'Chain');
       await person.click('Eat it all, from frozen');
       await isSaid('eaten');
       await person.press('Escape');
