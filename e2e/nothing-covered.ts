@@ -30,6 +30,7 @@ export function complainsOfCovered(): void {
     setTimeout(() => {
       if (!notice.isConnected || notice.closest('.unplaced')) return;
       const over = covered(notice);
+      notice.setAttribute('data-looked-at', '');
       if (over.length > 0)
         console.error(`“${(notice as HTMLElement).innerText}” covers at ${innerWidth}: ${over.join(' | ')}`);
     }, RESTS_MS);

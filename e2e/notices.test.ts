@@ -4,8 +4,6 @@ import { ADDRESS, choosePack, movesIn } from './journeys';
 import { story } from './story';
 
 const TABLET: typeof DESK = { ...DESK, width: 820, height: 1180 };
-/** Longer than a notice takes to come to rest, and to be looked at (nothing-covered.ts). */
-const LOOKED_AT_MS = 1100;
 
 // Whether it covers what changed, or the next deed, every page of every test complains of.
 describe.each([PHONE, TABLET, DESK])('what is said after a deed, $width wide', (size) => {
@@ -22,11 +20,10 @@ describe.each([PHONE, TABLET, DESK])('what is said after a deed, $width wide', (
   /** It stands on the screen, and is looked at. */
   async function isSaid(text: string): Promise<void> {
     await person.page.waitForFunction(
-      (text) => document.querySelector('.said:not(.unplaced) .notice')?.textContent?.includes(text),
+      (text) => document.querySelector('.notice[data-looked-at]')?.textContent?.includes(text),
       { polling: 50 },
       text,
     );
-    await person.page.evaluate((ms) => new Promise((done) => setTimeout(done, ms)), LOOKED_AT_MS);
     const { left, right, top, bottom } = await person.page.$eval('.notice', (each) => {
       const { left, right, top, bottom } = each.getBoundingClientRect();
       return { left, right, top, bottom };
