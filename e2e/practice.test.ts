@@ -22,6 +22,7 @@ describe('what is practised with', () => {
       await person.click('Scale');
       await person.page.locator('::-p-text(Practice scale)').click();
       await person.press('Escape');
+      await person.page.waitForFunction(() => !document.querySelector('.p-dialog'));
       await person.reads('Practice scale, 1 g');
       await person.press('m');
       await person.page.waitForSelector('.take:not([aria-disabled])');
@@ -43,6 +44,7 @@ describe('what is practised with', () => {
       expect(await person.text()).not.toContain('Practice scale');
       await person.page.locator('::-p-text(Heard through the server)').click();
       await person.press('Escape');
+      await person.page.waitForFunction(() => !document.querySelector('.p-dialog'));
       await person.reads('The server has no scale yet, only one for practice.');
       await person.goOn('/home/counter');
       await person.click('sticker');

@@ -11,7 +11,7 @@ const PRESSED = 'button, a, input, textarea, select, [role=button], [role=combob
 export interface SaidAbout {
   readonly anchor: Box | null;
   readonly clear: readonly Box[];
-  /** All else that can be pressed or filled in: what stays there longer leaves that free, too, where it can. */
+  /** All else that can be pressed or filled in: left free, too, where there is room. */
   readonly usable: readonly Box[];
 }
 

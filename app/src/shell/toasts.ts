@@ -14,7 +14,7 @@ import { NavigationEnd, Router } from '@angular/router';
 import { MessageService } from 'primeng/api';
 import { Toast } from 'primeng/toast';
 import { Notices, type Notice } from '../household/notices';
-import { overlapOf, placeNotice, type Box } from '../ui/told/place-notice';
+import { placeNotice, type Box } from '../ui/told/place-notice';
 import { wears } from '../ui/wears';
 import { saidAbout } from './said-about';
 
@@ -119,13 +119,7 @@ export class Toasts {
     const { width, height } = card.getBoundingClientRect();
     const { anchor, clear, usable } = saidAbout(this.page, this.shown.of ?? [], this.saidAt);
     const view = { left: 0, top: 0, right: this.page.documentElement.clientWidth, bottom: innerHeight };
-    const size = { width, height };
-    const near = placeNotice(size, anchor, clear, view);
-    // What went wrong stays until somebody closes it, and what another page did is at nothing here: neither is
-    // in the way meanwhile.
-    const isAside = this.shown.tone === 'problem' || anchor === null;
-    const aside = isAside ? placeNotice(size, anchor, [...clear, ...usable], view) : near;
-    this.place.set(usable.some((each) => overlapOf(aside, each) > 0) ? near : aside);
+    this.place.set(placeNotice({ width, height }, anchor, clear, usable, view));
   }
 
   /** Where somebody acts is remembered; as the page moves, the notice goes with it. */

@@ -13,13 +13,21 @@ const SIZE = { width: 300, height: 60 };
 describe('where a notice stands', () => {
   it('below what it is about; where the next deed is there, above it', () => {
     const row = box(16, 300, 358, 56);
-    expect(placeNotice(SIZE, row, [], PHONE)).toEqual(box(16, 362, 300, 60));
-    expect(placeNotice(SIZE, row, [box(16, 370, 358, 56)], PHONE)).toEqual(box(16, 234, 300, 60));
+    expect(placeNotice(SIZE, row, [], [], PHONE)).toEqual(box(16, 362, 300, 60));
+    expect(placeNotice(SIZE, row, [box(16, 370, 358, 56)], [], PHONE)).toEqual(box(16, 234, 300, 60));
+  });
+
+  it('past what can be pressed there, but rather over that than over what changed', () => {
+    const row = box(16, 300, 358, 56);
+    const [under, over] = [box(16, 366, 100, 48), box(16, 240, 100, 48)];
+    expect(placeNotice(SIZE, row, [], [under, over], PHONE)).toEqual(box(16, 416, 300, 60));
+    const everywhere = [box(0, 0, 390, 844)];
+    expect(placeNotice(SIZE, row, [], everywhere, PHONE)).toEqual(box(16, 362, 300, 60));
   });
 
   it('a bar at the bottom where that is not on the screen, over what stands there', () => {
     const nav = box(0, 787, 390, 57);
-    expect(placeNotice(SIZE, null, [nav], PHONE).bottom).toBeLessThanOrEqual(nav.top);
+    expect(placeNotice(SIZE, null, [nav], [], PHONE).bottom).toBeLessThanOrEqual(nav.top);
   });
 
   it('covers nothing while there is room anywhere, and never leaves the screen', () => {
@@ -28,7 +36,7 @@ describe('where a notice stands', () => {
       .map(([left, top, width, height]) => box(left, top, width, height));
     fc.assert(
       fc.property(some, fc.array(some, { maxLength: 5 }), (anchor, clear) => {
-        const placed = placeNotice(SIZE, anchor, clear, PHONE);
+        const placed = placeNotice(SIZE, anchor, clear, [], PHONE);
         expect([placed.left >= 0, placed.right <= 390, placed.top >= 0, placed.bottom <= 844]).not.toContain(
           false,
         );

@@ -6,8 +6,10 @@ export interface Box {
   readonly bottom: number;
 }
 
-/** How far it stands from what it is about, and from the edges. */
-const [GAP, EDGE] = [6, 8];
+/** How far it stands from what it is about: close by, or past what stands there. */
+const OFF = [6, 30, 60, 90, 120];
+/** And from the edges of the screen. */
+const EDGE = 8;
 /** Where a bar is looked for, line by line, in such steps. */
 const STEP = 8;
 
@@ -19,19 +21,21 @@ export function overlapOf(a: Box, b: Box): number {
 }
 
 /**
- * Where a notice stands: below what it is about, above it, beside it, and else as a bar from the bottom of
- * the screen up: the first place at which it covers nothing that has to be seen. Where there is no such place,
- * that at which it covers least.
+ * Where a notice stands: at what it is about (below, above, beside it, a little further off), and else as a bar
+ * from the bottom of the screen up: the first place at which it lies over nothing that can be pressed. Where there
+ * is none, the first at which it covers nothing that has to be seen; and else that at which it covers least.
  *
  * @param size of the notice, not wider than the screen
  * @param anchor what it is about; null where that is not on the screen
  * @param clear what stays in sight: what changed, and the deeds that can be done next
+ * @param usable all else that can be pressed or filled in
  * @param view the screen
  */
 export function placeNotice(
   { width, height }: { readonly width: number; readonly height: number },
   anchor: Box | null,
   clear: readonly Box[],
+  usable: readonly Box[],
   view: Box,
 ): Box {
   const at = (left: number, top: number): Box => {
@@ -39,19 +43,31 @@ export function placeNotice(
     const y = Math.max(view.top + EDGE, Math.min(top, view.bottom - EDGE - height));
     return { left: x, top: y, right: x + width, bottom: y + height };
   };
-  const beside = anchor
-    ? [
-        at(anchor.left, anchor.bottom + GAP),
-        at(anchor.left, anchor.top - GAP - height),
-        at(anchor.right + GAP, anchor.top),
-        at(anchor.left - GAP - width, anchor.top),
-      ]
-    : [];
-  const all = anchor ? [...clear, anchor] : clear;
-  const covered = (box: Box): number => all.reduce((sum, each) => sum + overlapOf(box, each), 0);
+  const seen = anchor ? [...clear, anchor] : clear;
+  const covered = (box: Box, all: readonly Box[]): number =>
+    all.reduce((sum, each) => sum + overlapOf(box, each), 0);
+  const beside = anchor ? OFF.flatMap((off) => around(at, { width, height }, anchor, off)) : [];
   const places = [...beside, ...bars(at, { width, height }, view)];
-  const free = places.find((box) => covered(box) === 0);
-  return free ?? places.reduce((best, box) => (covered(box) < covered(best) ? box : best));
+  return (
+    places.find((box) => covered(box, seen) + covered(box, usable) === 0) ??
+    places.find((box) => covered(box, seen) === 0) ??
+    places.reduce((best, box) => (covered(box, seen) < covered(best, seen) ? box : best))
+  );
+}
+
+/** Below, above, at the right and at the left of it, as far off. */
+function around(
+  at: (left: number, top: number) => Box,
+  { width, height }: { readonly width: number; readonly height: number },
+  anchor: Box,
+  off: number,
+): Box[] {
+  return [
+    at(anchor.left, anchor.bottom + off),
+    at(anchor.left, anchor.top - off - height),
+    at(anchor.right + off, anchor.top),
+    at(anchor.left - off - width, anchor.top),
+  ];
 }
 
 /** From the bottom up: in the middle, at the right, at the left. */

@@ -1,9 +1,11 @@
 import {
+  afterNextRender,
   ChangeDetectionStrategy,
   Component,
   computed,
   ElementRef,
   inject,
+  Injector,
   input,
   signal,
   viewChild,
@@ -72,6 +74,7 @@ export class LabelsPage {
   protected readonly household = inject(HOUSEHOLD_NAME);
   protected readonly printing = inject(LabelPrinting);
   protected readonly mayPractise = inject(MAY_PRACTISE);
+  private readonly injector = inject(Injector);
   private readonly notices = inject(Notices);
   private readonly colds = inject(Colds);
   private readonly paper = viewChild<ElementRef<HTMLCanvasElement>>('paper');
@@ -251,9 +254,12 @@ export class LabelsPage {
   /** What a printer with 203 dots to the inch would let out. */
   protected async printNowhere(): Promise<void> {
     if (this.laid().length === 0) return this.notices.problem('Choose a pack first.');
-    this.isOut.set(true);
     const { printRoll } = await import('../../devices/practice-printer');
-    await new Promise((done) => setTimeout(done));
+    if (!this.isOut()) {
+      this.isOut.set(true);
+      // Its paper is there once the page is drawn, however long that takes.
+      await new Promise<void>((done) => afterNextRender(() => done(), { injector: this.injector }));
+    }
     const canvas = this.paper()?.nativeElement;
     if (canvas)
       await printRoll(
