@@ -1,5 +1,5 @@
 import type { BrowserContext } from 'puppeteer-core';
-import { freshWindow, Person, PHONE } from './harness';
+import { comesTo, freshWindow, Person, PHONE } from './harness';
 import { ADDRESS, begin, choosePiece, weigh } from './journeys';
 import { story } from './story';
 
@@ -36,6 +36,7 @@ describe('trouble in the kitchen', () => {
       await person.click('Buy 40.00 lb');
       await person.sees('this is the true start');
       await weigh(person, '39.5 lb');
+      expect(await comesTo(count, (entries) => entries === 2)).toBe(2);
     },
 
     'nothing, a whole animal, and more than there is are no weights of a part': async () => {
