@@ -1,4 +1,10 @@
-import type { BrowserContext } from 'puppeteer-core';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { BrowserContext, ElementHandle } from 'puppeteer-core';
+import { readFile } from '@core/exchange/read-file';
+import { writeFile } from '@core/exchange/write-file';
+import { workedPiece } from '@core/testing/journal-builder';
 import { comesTo, freshWindow, launch, Person } from './harness';
 import { ADDRESS, begin, weigh } from './journeys';
 import { story } from './story';
@@ -98,6 +104,7 @@ describe('copies that this browser makes by itself', () => {
 
 describe('a file that is kept up to date by itself', () => {
   const FILE = ['linked.json'];
+  const folder = mkdtempSync(join(tmpdir(), 'vendicus-link-'));
   let browser: BrowserContext;
   let person: Person;
   const holds = async (text: string): Promise<void> => {
@@ -132,6 +139,7 @@ describe('a file that is kept up to date by itself', () => {
   afterAll(async () => {
     expect(person.complaints).toEqual([]);
     await browser.close();
+    rmSync(folder, { recursive: true });
   });
 
   story('through deeds, merges, a lost permission and a stranger’s text', {
@@ -180,6 +188,41 @@ describe('a file that is kept up to date by itself', () => {
       await person.reads('linked.json is kept up to date by itself');
     },
 
+    'another household in its place lets it go, until it is chosen again': async () => {
+      const other = join(folder, 'other.json');
+      writeFileSync(other, writeFile(workedPiece().household()));
+      const before = await privateFile(person, FILE);
+      const input = await person.page.waitForSelector('input[aria-label="File to put in place"]');
+      await (input as ElementHandle<HTMLInputElement>).uploadFile(other);
+      await person.click('Save a file, then replace');
+      await person.sees('What was here before is kept below');
+      await person.sees('it holds the household that was here before');
+      await person.click('Put it back');
+      await person.sees('It is back');
+      expect(await privateFile(person, FILE)).toBe(before);
+      // Chosen by hand it is written again.
+      await person.click('Choose it again');
+      await person.sees('linked.json is kept up to date by itself');
+    },
+
+    'a base that was thrown away has lost which file it was: its name is said': async () => {
+      await person.page.goto(`${ADDRESS}/manifest.webmanifest`);
+      await person.page.evaluate(
+        () =>
+          new Promise<void>((done, failed) => {
+            const going = indexedDB.deleteDatabase('vendicus-home');
+            going.onsuccess = () => done();
+            going.onerror = () => failed(new Error('cannot be deleted'));
+          }),
+      );
+      await person.goOn('/home/books/household');
+      await person.reads('linked.json is not kept up to date any more: this browser has lost which file');
+      // What is kept beside the household came back with it.
+      await person.reads('The household that was here until');
+      await person.click('Choose it again');
+      await person.sees('linked.json is kept up to date by itself');
+    },
+
     'something else in the file is left alone': async () => {
       await privateFile(person, FILE, 'Shopping: salt');
       await person.reload();
@@ -210,6 +253,48 @@ describe('what would be lost with this browser', () => {
       await person.reads('1 piece bought and 24 weighings: no copy of them has left this browser yet.');
       await person.click('Save the file');
       await person.page.waitForFunction(() => !document.body.innerText.includes('has left this browser yet'));
+    } finally {
+      await browser.close();
+    }
+  });
+});
+
+describe('where the device hands files on', () => {
+  it('the household’s file goes out by that, and counts as gone only where it went', async () => {
+    const browser = await freshWindow();
+    try {
+      const person = await Person.at(browser, ADDRESS);
+      await person.page.evaluateOnNewDocument(() => {
+        const share = async ({ files = [] }: ShareData): Promise<void> => {
+          if (localStorage.getItem('calls-off') !== null) throw new DOMException('', 'AbortError');
+          if (localStorage.getItem('refuses') !== null) throw new DOMException('', 'NotAllowedError');
+          const [file] = files;
+          Object.assign(globalThis, { shared: [file?.name, await file?.text()] });
+        };
+        Object.assign(navigator, { canShare: () => true, share });
+      });
+      await begin(person, {}, { kind: 'Strip loin', weight: '5 kg', price: '12' });
+      await person.goOn('/home/books/household');
+      const sends = async (how: string): Promise<void> => {
+        await person.page.evaluate((how) => {
+          localStorage.removeItem('calls-off');
+          localStorage.removeItem('refuses');
+          localStorage.setItem(how, 'yes');
+        }, how);
+        await person.click('Send it to another device');
+      };
+      await sends('calls-off');
+      await sends('refuses');
+      await person.sees('This device did not take the file. Save it instead.');
+      await person.reads('no copy outside yet');
+      await sends('takes it');
+      await person.reads('last copy outside today, with all there is');
+      const [name, text] = await person.page.evaluate(
+        () => (globalThis as unknown as { shared: [string, string] }).shared,
+      );
+      expect(name).toMatch(/^vendicus-home-[\d-]{10}\.txt$/);
+      expect(readFile(text).value?.journal.entries).toHaveLength(1);
+      expect(person.complaints).toEqual([]);
     } finally {
       await browser.close();
     }

@@ -5,10 +5,20 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { BrowserContext } from 'puppeteer-core';
 import { DESK, freePort, freshWindow, Person, said } from './harness';
-import { begin, weigh } from './journeys';
+import { ADDRESS, begin, weigh } from './journeys';
 import { story } from './story';
 
 const EPOCH_OF_TOMORROW = '99';
+
+/** The stores of a base of before, as its version 3 had them. */
+const STORES: readonly [name: string, by: string, counts?: boolean][] = [
+  ['entries', 'n', true],
+  ['bundles', 'b', true],
+  ['records', 'register'],
+  ['meta', 'key'],
+  ['kept', 'n', true],
+  ['links', 'key'],
+];
 
 /** A server of its own, whose build can be exchanged beneath it. */
 async function serve(folder: string): Promise<{ address: string; server: ChildProcess }> {
@@ -114,5 +124,45 @@ describe('a newer version', () => {
         await person.reads('Save the household’s file');
         expect(await person.text()).not.toContain('Who eats here?');
       },
+  });
+});
+
+describe('an older base that another tab holds', () => {
+  it('is said after two seconds, and waited for', async () => {
+    const browser = await freshWindow();
+    try {
+      const old = await browser.newPage();
+      await old.goto(`${ADDRESS}/manifest.webmanifest`);
+      await old.evaluate(
+        (stores) =>
+          new Promise<void>((done, failed) => {
+            const opening = indexedDB.open('vendicus-home', 30);
+            opening.onupgradeneeded = () => {
+              for (const [name, by, counts = false] of stores) {
+                const store = opening.result.createObjectStore(name, { keyPath: by, autoIncrement: counts });
+                if (name === 'entries') store.createIndex('id', 'id', { unique: true });
+                if (name === 'meta') {
+                  store.put({ key: 'lineage', value: '["then"]' });
+                  store.put({ key: 'epoch', value: '6' });
+                }
+              }
+            };
+            opening.onerror = () => failed(new Error('cannot be made'));
+            // It stays open, and lets go for nobody.
+            opening.onsuccess = () => done();
+          }),
+        STORES,
+      );
+      const person = await Person.at(browser, ADDRESS);
+      await person.reads('Another tab or window still has an older Vendicus open');
+      await old.close();
+      await person.reads('The shop');
+      await person.page.waitForFunction(() => !document.body.innerText.includes('an older Vendicus open'));
+      await begin(person, {}, { kind: 'Strip loin', weight: '5 kg', price: '12' });
+      expect((await person.stored()).entries).toHaveLength(1);
+      expect(person.complaints).toEqual([]);
+    } finally {
+      await browser.close();
+    }
   });
 });

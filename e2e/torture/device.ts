@@ -1,8 +1,9 @@
 import { spawnSync } from 'node:child_process';
-import { appendFileSync, readdirSync } from 'node:fs';
+import { appendFileSync, cpSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Browser, Page } from 'puppeteer-core';
 import { launch, profileFolder } from '../harness';
+import type { Fault } from './fault';
 import type { Inside } from './inside/inside';
 import type { Ledger } from './ledger';
 
@@ -18,30 +19,36 @@ const TORN = Buffer.from([1, 2, 3, 4, 0x40, 0x02, 1]);
 
 /** A browser with a profile of its own, which is killed and started again on the same disk. */
 export class Device {
-  private readonly profile = profileFolder();
   private browser: Promise<Browser> | undefined;
 
   constructor(
     private readonly ground: Ground,
     private readonly ledger: Ledger,
+    private readonly profile = profileFolder(),
   ) {}
 
+  /** A second device with a copy of all that is on this one's disk, as from a backup. */
+  async copied(): Promise<Device> {
+    await this.stop();
+    const profile = profileFolder();
+    const filter = (path: string): boolean => !/Singleton/.test(path);
+    cpSync(this.profile.path, profile.path, { recursive: true, filter });
+    return new Device(this.ground, this.ledger, profile);
+  }
+
   /** A page of the application's address that runs nothing of its own. */
-  async tab(name: string): Promise<Page> {
+  async tab(name: string, fault: Fault = 'none'): Promise<Page> {
     this.browser ??= launch({ userDataDir: this.profile.path });
     const page = await (await this.browser).newPage();
     // What is brought along is no script of the application's.
     await page.setBypassCSP(true);
     await page.goto(`${this.ground.address}/nothing.txt`);
-    const { planned, confirmed } = this.ledger;
-    await page.exposeFunction('torturePlans', (deed: string, entries: number) => {
-      planned.set(deed, entries);
-    });
-    await page.exposeFunction('tortureConfirms', (deed: string) => {
-      confirmed.add(deed);
-    });
+    const { ledger } = this;
+    await page.exposeFunction('torturePlans', ledger.plans.bind(ledger));
+    await page.exposeFunction('tortureConfirms', ledger.confirms.bind(ledger));
+    await page.exposeFunction('tortureComplains', ledger.complains.bind(ledger));
     await page.evaluate(this.ground.code);
-    await inside(page, 'open', name);
+    await inside(page, 'open', name, fault);
     return page;
   }
 
@@ -62,10 +69,14 @@ export class Device {
     tearLog(this.profile.path);
   }
 
-  /** @param isKept whether what is on the disk stays, to be looked at */
-  async end(isKept = false): Promise<void> {
+  private async stop(): Promise<void> {
     await (await this.browser)?.close();
     this.browser = undefined;
+  }
+
+  /** @param isKept whether what is on the disk stays, to be looked at */
+  async end(isKept = false): Promise<void> {
+    await this.stop();
     if (isKept) console.log(`The profile is kept in ${this.profile.path}.`);
     else this.profile.remove();
   }

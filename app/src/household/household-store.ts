@@ -43,14 +43,17 @@ import { isEmpty } from './disk/standing';
 import { saveText } from '../ui/save-text';
 import { Notices } from './notices';
 import { PressOnce } from './press-once';
-import { troubleOf, troubleThatStays, type Trouble } from './disk/storage-problem';
+import { HELD_BY_ANOTHER, troubleOf, troubleThatStays, type Trouble } from './disk/storage-problem';
 
 const GIVEN_BACK: Readonly<Record<GivenBackFrom, string>> = {
   'this-tab':
     'The browser had cleared away what this page had stored. All of it was written back from this page. Save its file now, so that it is in two places.',
   'second-place':
-    'What this page had stored was lost, or could not be read. It was put back from the second place in which every deed is written down. Save its file now, so that it is outside of this browser too.',
+    'What this page had stored was lost, or could not be read. It was put back from the second place in which every deed is written down, with what is kept beside the household. Save its file now, so that it is outside of this browser too.',
 };
+
+/** Another tab that closes by itself has done so by then. */
+const SOON_MS = 2000;
 
 interface StoreState {
   readonly household: Household;
@@ -236,6 +239,16 @@ export const HouseholdStore = signalStore(
       saveText(`vendicus-${name}-${clock.today()}.json`, writeFile(store.household()));
       await noteExport();
     }
+    /** Hands it on to another device or program; what is called off has not left. */
+    async function sendFile(): Promise<void> {
+      const { shareText } = await import('../ui/share-text');
+      const went = await shareText(
+        `vendicus-${name}-${clock.today()}.json`,
+        writeFile(store.household()),
+      ).catch(() => null);
+      if (went) await noteExport();
+      if (went === null) notices.problem('This device did not take the file. Save it instead.', savingIt);
+    }
     const savingIt = { label: 'Save the household’s file', run: () => void exportFile() };
 
     /** The household as it is on the disk now. */
@@ -317,10 +330,18 @@ export const HouseholdStore = signalStore(
       return { at, tally: tally === undefined ? tallyOf(before) : (JSON.parse(tally) as Tally) };
     }
 
+    /** While another tab holds an older base: said, as it may take as long as that tab is open. */
+    function waits(): void {
+      setTimeout(() => {
+        if (!store.loaded()) patchState(store, { trouble: HELD_BY_ANOTHER });
+      }, SOON_MS);
+    }
+
     async function load(): Promise<void> {
+      repository.onHeld(waits);
       try {
         took(name === 'demo' ? await loadDemo() : await repository.load());
-        patchState(store, { loaded: true, exported: await lastExport() });
+        patchState(store, { loaded: true, exported: await lastExport(), trouble: null });
       } catch (error) {
         patchState(store, { loaded: true, trouble: troubleOf(error) });
       }
@@ -368,6 +389,7 @@ export const HouseholdStore = signalStore(
       /** Reads the household anew, where another hand has written it. */
       refresh: async (): Promise<void> => took(await repository.load()),
       exportFile,
+      sendFile,
       noteExport,
       noteOutside,
       /** What is on the disk as a file, unread: of a household that this version cannot read. */

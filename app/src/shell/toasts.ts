@@ -22,8 +22,8 @@ wears({ toast });
 
 /** Stays until somebody closes it, or the notice is another: when that is, the notices know. */
 const FOR_LONG_MS = 2 ** 31 - 1;
-/** It finds its place again as what it is about is drawn. */
-const LOOKS_AGAIN_MS = [30, 120, 300, 600];
+/** What moves by itself once it is drawn, such as what folds open, has come to rest by then. */
+const AT_REST_MS = 400;
 
 /** What lies over the page takes Escape for itself first. */
 const OVER = '[role=dialog], [role=alertdialog], [role=listbox], [role=menu]';
@@ -87,7 +87,12 @@ export class Toasts {
   private pressed: Element | null = null;
   /** What was pressed when it was said; on another page it is about nothing. */
   private saidAt: Element | null = null;
-  private timers: ReturnType<typeof setTimeout>[] = [];
+  private frame = 0;
+  private timer: ReturnType<typeof setTimeout> | undefined;
+  /** It finds its place again as what it is about, or what stands there, is drawn. */
+  private readonly drawn = new MutationObserver((changes) => {
+    if (changes.some(({ target }) => !this.host.contains(target))) this.lookAgain();
+  });
 
   constructor() {
     inject(DestroyRef).onDestroy(this.follow());
@@ -101,15 +106,18 @@ export class Toasts {
     this.saidAt = this.pressed;
     this.messages.clear();
     this.place.set(null);
-    this.timers.forEach(clearTimeout);
+    this.drawn.disconnect();
     if (!notice) return;
     this.messages.add({ data: notice });
+    this.drawn.observe(this.page.body, { childList: true, subtree: true, characterData: true });
     this.lookAgain();
   }
 
   private lookAgain(): void {
-    this.timers.forEach(clearTimeout);
-    this.timers = LOOKS_AGAIN_MS.map((ms) => setTimeout(() => this.settle(), ms));
+    cancelAnimationFrame(this.frame);
+    clearTimeout(this.timer);
+    this.frame = requestAnimationFrame(() => this.settle());
+    this.timer = setTimeout(() => this.settle(), AT_REST_MS);
   }
 
   /** Stands where nothing that matters is covered. */
@@ -146,7 +154,9 @@ export class Toasts {
       for (const type of ['pointerdown', 'keydown']) removeEventListener(type, note, { capture: true });
       removeEventListener('scroll', again, { capture: true });
       removeEventListener('resize', again);
-      this.timers.forEach(clearTimeout);
+      this.drawn.disconnect();
+      cancelAnimationFrame(this.frame);
+      clearTimeout(this.timer);
     };
   }
 

@@ -14,6 +14,15 @@ const STRANGE: readonly unknown[] = [
   {},
   'x'.repeat(5000),
   '__proto__',
+  Number.MAX_SAFE_INTEGER,
+  2 ** 53,
+  -(2 ** 31),
+  // Half of a letter, one that turns the line round, and one that ends it.
+  '\ud800',
+  '\u202eteaks',
+  '\u0000',
+  '0000-01-01T00:00:00.000Z',
+  '9999-12-31T23:59:59.999Z',
 ];
 
 /** One blow to a file: where, how, and with what. Numbers are read modulo what there is. */

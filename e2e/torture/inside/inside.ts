@@ -6,6 +6,7 @@ import { files } from './files';
 import { look } from './look';
 import { oldBase } from './old-base';
 import { spoil } from './spoil';
+import { putBack, replaceAll } from './replaced';
 import { open, renew, wasGivenBack } from './tab';
 
 const inside = {
@@ -18,7 +19,9 @@ const inside = {
   merge,
   oldBase,
   open,
+  putBack,
   renew,
+  replaceAll,
   spoil,
   wasGivenBack,
 };

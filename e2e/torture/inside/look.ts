@@ -1,17 +1,22 @@
 import { writeFile } from '@core/exchange/write-file';
+import type { Entry } from '@core/ledger/entry';
 import type { Household } from '@core/records/household';
+import { canonicalJson } from '@core/units/canonical-json';
 import { CopyStore } from '../../../app/src/household/disk/copy-store';
 import { privateFolder } from '../../../app/src/household/disk/private-folder';
 import { Repository } from '../../../app/src/household/disk/repository';
 import { COPIES } from './copies';
 import { moments } from './tab';
 
+/** What is said, as text, by what it is called. */
+export type Values = Readonly<Record<string, string>>;
+
 /** What stands on the disk, as the one outside looks it over. */
 export interface Found {
   /** Deeds by their number, and how many entries of each there are. */
   readonly deeds: Readonly<Record<string, number>>;
-  /** Deeds whose register is there. */
-  readonly registers: readonly string[];
+  readonly entries: Values;
+  readonly registers: Values;
   readonly spoilt: number;
   /** Copies that are not whole. */
   readonly damaged: number;
@@ -30,14 +35,20 @@ export async function look(): Promise<Found> {
     const of = id.replace(/-\d+$/, '');
     deeds[of] = (deeds[of] ?? 0) + 1;
   }
-  const registers = [...household.records.values()]
-    .filter(({ type }) => type === 'price')
-    .map(({ key }) => key);
+  const entries = textsOf(household.journal.entries);
+  const registers = Object.fromEntries(
+    [...household.records].map(([register, { value }]) => [register, canonicalJson(value)]),
+  );
   const folder = await privateFolder(COPIES);
   const copies = folder ? await new CopyStore(folder).list() : [];
   const damaged = copies.filter(({ isWhole }) => !isWhole).length;
   const text = writeFile(household);
-  return { deeds, registers, spoilt, damaged, isLawful: isLawful(household), text };
+  return { deeds, entries, registers, spoilt, damaged, isLawful: isLawful(household), text };
+}
+
+/** Entries as text by their ids, to the letter. */
+export function textsOf(entries: readonly Entry[]): Values {
+  return Object.fromEntries(entries.map((entry) => [entry.id, canonicalJson(entry)]));
 }
 
 /** Whether every gram has a place. */

@@ -1,6 +1,7 @@
 import { Dexie } from 'dexie';
 import { EMPTY_HOUSEHOLD } from '@core/records/household';
 import { chance } from '../chance';
+import { textsOf } from './look';
 import { beginDeed, outside } from './tab';
 import { withDeed } from './whole';
 
@@ -15,8 +16,8 @@ export async function oldBase(seed: number, name: string, count: number): Promis
     const { after, entries } = withDeed(household, deed, 4, number);
     if (entries === 0) continue;
     household = after;
-    await outside.torturePlans(deed, entries);
-    await outside.tortureConfirms(deed);
+    await outside.torturePlans(deed, { entries, registers: {} });
+    await outside.tortureConfirms(deed, textsOf(after.journal.entries.slice(-entries)));
   }
   await Dexie.delete('vendicus-home');
   const old = new Dexie('vendicus-home', { chromeTransactionDurability: 'strict' });

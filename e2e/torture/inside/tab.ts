@@ -1,6 +1,10 @@
 import { Joining } from '../../../app/src/household/disk/joining';
 import { Repository } from '../../../app/src/household/disk/repository';
 import type { Chance } from '../chance';
+import type { Fault } from '../fault';
+import { watchDurability } from './durability';
+import type { Values } from './look';
+import { sabotage } from './sabotage';
 
 /** How far a clock jumps, ms. */
 const JUMPS = [3_600_000, 86_400_000, 31_536_000_000] as const;
@@ -18,10 +22,12 @@ export const moments = {
 /** This page's way to the base. */
 export const tab = {} as { repository: Repository; joining: Joining };
 
-export async function open(name: string): Promise<void> {
+export async function open(name: string, fault: Fault = 'none'): Promise<void> {
   beginDeed(`open${name}`);
   tab.repository = new Repository('home', moments);
   tab.joining = new Joining(tab.repository, moments);
+  sabotage(tab, fault);
+  watchDurability((text) => void outside.tortureComplains(text));
   await tab.repository.load();
 }
 
@@ -49,9 +55,10 @@ export function jump(number: Chance): void {
 }
 
 interface Outside {
-  /** A deed is about to be written: so many entries, with a register. */
-  torturePlans(deed: string, entries: number): Promise<void>;
-  /** The screen would say now that it is written. */
-  tortureConfirms(deed: string): Promise<void>;
+  /** A deed is about to be written: so many entries, with these registers. */
+  torturePlans(deed: string, planned: { entries: number; registers: Values }): Promise<void>;
+  /** The screen would say now that it is written: these entries. */
+  tortureConfirms(deed: string, entries: Values): Promise<void>;
+  tortureComplains(text: string): Promise<void>;
 }
 export const outside = globalThis as unknown as Outside;

@@ -17,11 +17,19 @@ export function factAt(journal: Journal, n: number, number: Chance, lot: string)
   return factOf(journal, choice, lot);
 }
 
+/** A shop's price as it was noted the n-th time. */
+export const priceAt = (n: number) => ({
+  item: 'strip-steak' as const,
+  shop: 'Corner Stall',
+  perKgMinor: 2790 + n,
+  on: '2026-11-27',
+});
+
 /** A shop's price that only this deed writes. */
 export const priceOf = (deed: string) => ({
   type: 'price' as const,
   key: deed,
-  value: { item: 'strip-steak' as const, shop: 'Corner Stall', perKgMinor: 2790, on: '2026-11-27' },
+  value: priceAt(0),
 });
 
 /** A household as it would be after one large deed on another device. */

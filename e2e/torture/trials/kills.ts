@@ -14,7 +14,7 @@ export const kills: Trial = async (ground, seed, amount, fault = 'none') => {
     const faults: string[] = [];
     for (let kill = 0; kill < amount && faults.length === 0; kill++) {
       const name = `${seed}k${kill}`;
-      const page = await device.tab(name);
+      const page = await device.tab(name, fault);
       const before = ledger.confirmed.size;
       const working = inside(page, 'deeds', {
         seed: seed + kill,
@@ -61,8 +61,11 @@ export const updates: Trial = async (ground, seed, amount) => {
   return { count: amount, faults };
 };
 
-/** Deeds in a browser that throws its whole database away, as Chromium does after a kill at a bad moment. */
-export const thrownAway: Trial = async (ground, seed, amount) => {
+/**
+ * Deeds in a browser that throws its whole database away, as Chromium does after a kill at a bad moment; the
+ * household was replaced just then, and comes back all the same.
+ */
+export const thrownAway: Trial = async (ground, seed, amount, fault = 'none') => {
   const ledger = new Ledger();
   const device = new Device(ground, ledger);
   return withDevice(device, async () => {
@@ -74,15 +77,18 @@ export const thrownAway: Trial = async (ground, seed, amount) => {
       await device.kill();
       device.tear();
       // Two tabs at once, and the second place renewed meanwhile.
-      const [one, two] = [await device.tab(`${name}a`), await device.tab(`${name}b`)];
+      const [one, two] = [await device.tab(`${name}a`, fault), await device.tab(`${name}b`, fault)];
       await Promise.all([
         inside(one, 'deeds', { seed: seed + time, name: `${name}a`, count: 12 }),
         inside(two, 'deeds', { seed: seed - time, name: `${name}b`, count: 12 }),
         inside(two, 'renew', 3),
       ]);
+      const replaced = await inside(one, 'replaceAll', seed + time, `${name}z`);
       await device.kill();
       const page = await device.tab('look');
       if (await inside(page, 'wasGivenBack')) count += 1;
+      if ((await inside(page, 'putBack', `${name}p`)) !== replaced)
+        faults.push('the household that was replaced is not what was kept');
       faults.push(...ledger.faultsIn(await inside(page, 'look')));
       await device.kill();
     }

@@ -17,6 +17,7 @@ import { CopiesList } from './copies-list';
 import { CostForm } from './cost-form';
 import { UndoneList } from './undone-list';
 import { KeptList } from './kept-list';
+import { canShareFiles } from '../../ui/share-text';
 import { LinkChoice } from './link-choice';
 
 const LIST = new Intl.ListFormat('en-GB');
@@ -55,6 +56,7 @@ export class FilePage {
   private readonly copies = inject(Copies);
   private readonly ask = inject(Ask);
   protected readonly said = signal('');
+  protected readonly canSend = canShareFiles();
 
   protected readonly entries = computed(() => {
     const { length } = this.store.household().journal.entries;
@@ -83,6 +85,10 @@ export class FilePage {
     if (!(await this.mayExport())) return false;
     await this.store.exportFile();
     return true;
+  }
+
+  protected async send(): Promise<void> {
+    if (await this.mayExport()) await this.store.sendFile();
   }
 
   protected readonly mayReplace = async (): Promise<boolean> => {

@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { Format } from '@core/format/format';
 import { Clock } from '../../household/clock';
 import { LinkedFile } from '../../household/files/linked-file';
+import { isUnchosen, linkProblem } from '../../household/files/link-problem';
 
 /** A file outside of the browser that is kept up to date by itself, where browsers let a page do that. */
 @Component({
@@ -23,7 +24,9 @@ import { LinkedFile } from '../../household/files/linked-file';
       }
       @default {
         <p role="status">{{ said() }}</p>
-        @if (file.link().state !== 'kept') {
+        @if (isUnchosen()) {
+          <button type="button" class="quiet" (click)="file.choose('existing')">Choose it again</button>
+        } @else if (file.link().state !== 'kept') {
           <button type="button" class="quiet" (click)="file.allow()">Try again</button>
         }
         <button type="button" class="quiet" (click)="file.letGo()">Keep it up to date no more</button>
@@ -44,12 +47,11 @@ export class LinkChoice {
   private readonly format = inject(Format);
   private readonly clock = inject(Clock);
 
+  protected readonly isUnchosen = computed(() => isUnchosen(this.file.link()));
+
   protected readonly said = computed(() => {
     const link = this.file.link();
-    if (link.state === 'none') return '';
-    if (link.state === 'forbidden')
-      return `${link.name} is not kept up to date any more: the browser wants to be asked again.`;
-    if (link.state === 'stuck') return `${link.name} is not kept up to date any more. ${link.problem}`;
+    if (link.state !== 'kept') return linkProblem(link) ?? '';
     const at = link.at === null ? '' : `, last ${this.when(link.at)}`;
     return `${link.name} is kept up to date by itself${at}.`;
   });

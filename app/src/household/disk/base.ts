@@ -56,8 +56,8 @@ export class Base {
   }
 
   private get tables() {
-    const { entries, bundles, records, meta, kept } = this.database;
-    return [entries, bundles, records, meta, kept];
+    const { entries, bundles, records, meta, kept, links } = this.database;
+    return [entries, bundles, records, meta, kept, links];
   }
 
   /** Reads everything as it stands. */

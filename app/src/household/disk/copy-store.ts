@@ -87,7 +87,12 @@ export class CopyStore {
   /** Of a day its last copy stays, and of days those that are kept. */
   private async thinOut(made: string, today: IsoDate): Promise<void> {
     const names = await namesIn(this.folder, NAME);
-    const kept = new Set(copiesKept(names.map((name) => name.slice(0, today.length))));
+    const kept = new Set(
+      copiesKept(
+        names.map((name) => name.slice(0, today.length)),
+        today,
+      ),
+    );
     for (const name of names) {
       const day = name.slice(0, today.length);
       if (!kept.has(day) || (day === today && name !== made)) await this.folder.removeEntry(name);

@@ -1,4 +1,5 @@
 import { Dexie, type EntityTable, type Transaction } from 'dexie';
+import { FILE_VERSION } from '@core/exchange/household-file';
 import type { Entry } from '@core/ledger/entry';
 import { mergeRecords } from '@core/records/household';
 import type { HouseholdRecord } from '@core/records/record';
@@ -49,10 +50,10 @@ export interface LinkRow {
 }
 
 /**
- * Goes up with what is kept here, as the version of the file does. An application that knows a lower
- * one neither reads nor writes: see {@link NewerBase}.
+ * The version of the file that says the same. An application that knows a lower one neither reads nor writes: see
+ * {@link NewerBase}.
  */
-export const EPOCH = 6;
+export const EPOCH = FILE_VERSION;
 
 /** This base was written by a newer application than the one that is open. */
 export class NewerBase extends Error {
@@ -82,6 +83,8 @@ export class Database extends Dexie {
     this.version(1).stores({ entries: '++n, &id', records: 'register', meta: 'key' });
     this.version(2).stores({ bundles: '++b' });
     this.version(3).stores({ kept: '++n', links: 'key' }).upgrade(intoThisEpoch);
+    // Goes up with the version of the file: a tab with an application of before lets go of its base then.
+    this.version(EPOCH).upgrade(intoThisVersion);
     this.on('populate', (transaction) => begin(transaction, randomId()));
   }
 }
@@ -96,6 +99,10 @@ function begin(transaction: Transaction, generation: string): PromiseLike<unknow
     .table('meta')
     .bulkPut(meta)
     .then(() => transaction.table('bundles').put(GUARD));
+}
+
+async function intoThisVersion(transaction: Transaction): Promise<void> {
+  await transaction.table('meta').put({ key: 'epoch', value: String(EPOCH) } satisfies MetaRow);
 }
 
 async function intoThisEpoch(transaction: Transaction): Promise<void> {

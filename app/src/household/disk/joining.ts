@@ -69,14 +69,19 @@ export class Joining {
     return done.ok ? success(done.value.merged) : done;
   }
 
-  /** Puts another household in the place of this one, which is kept until somebody lets it go. */
+  /**
+   * Puts another household in the place of this one, which is kept until somebody lets it go. A file that was
+   * kept up to date is let go: it holds the household that was here.
+   */
   async replace(other: Household): Promise<Household> {
-    const { base, standing } = this.repository;
+    const { base, standing, beside } = this.repository;
+    await beside.noteLinked(null);
     await this.rewriting(async () => {
       const before = await this.whole();
       const { journal, records } = before.household;
       if (journal.entries.length > 0 || records.size > 0)
         await this.keep('replaced', writeFile(before.household));
+      await base.database.links.clear();
       await base.put(other, before.spoilt);
       return success({ reading: await base.read() });
     });
@@ -96,11 +101,12 @@ export class Joining {
 
   /** What is kept beside the household, the latest first. */
   async kept(): Promise<Kept[]> {
-    return (await this.repository.base.database.kept.orderBy('n').reverse().toArray()) as Kept[];
+    return (await this.repository.kept()).reverse() as Kept[];
   }
 
   async letGo(n: number): Promise<void> {
-    await this.repository.base.writing(() => this.repository.base.database.kept.delete(n));
+    const { base } = this.repository;
+    await this.besideToo(() => base.writing(() => base.database.kept.delete(n)));
   }
 
   /** A household that was replaced comes back; the one in its place is kept in turn. */
@@ -147,7 +153,15 @@ export class Joining {
   private rewriting<T extends { readonly reading: Reading }, P>(
     work: () => Promise<Result<T, P>>,
   ): Promise<Result<T, P>> {
-    return this.repository.rewrite(work, ({ value }) => value?.reading ?? null);
+    return this.besideToo(() => this.repository.rewrite(work, ({ value }) => value?.reading ?? null));
+  }
+
+  /** What is kept after an act, and no longer, stands in the second place too. */
+  private async besideToo<T>(act: () => Promise<T>): Promise<T> {
+    const before = await this.repository.kept();
+    const done = await act();
+    await this.repository.beside.follow(before, await this.repository.kept());
+    return done;
   }
 
   /** The household as the base has it, its registers among it. Inside a transaction. */

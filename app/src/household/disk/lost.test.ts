@@ -190,6 +190,26 @@ describe('versions of the base', () => {
     expect(file).toMatchObject({ version: EPOCH + 1, entries: [{ lot: 'p' }] });
   });
 
+  it('one of an application of before is this one’s once it was opened', async () => {
+    const old = new Dexie('vendicus-home');
+    old.version(1).stores({ entries: '++n, &id', records: 'register', meta: 'key' });
+    old.version(2).stores({ bundles: '++b' });
+    old.version(3).stores({ kept: '++n', links: 'key' });
+    await old.table('meta').bulkPut([
+      { key: 'lineage', value: '["then"]' },
+      { key: 'epoch', value: '6' },
+    ]);
+    const [entry] = new JournalBuilder('tablet').add(received()).entries;
+    await old.table('entries').add({ id: entry?.id, entry });
+    old.close();
+    expect(lots((await tab()).it.standing.now.household)).toEqual(['p']);
+    const now: unknown[] = [];
+    await byHand(async (database) => {
+      now.push(await database.table('meta').get('epoch'), database.backendDB().version);
+    });
+    expect(now).toEqual([{ key: 'epoch', value: String(EPOCH) }, EPOCH * 10]);
+  });
+
   it('an application of before, which takes every text for entries, stops at the first', () => {
     expect(() => JSON.parse(GUARD.text) as unknown).toThrow();
   });

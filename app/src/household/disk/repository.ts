@@ -22,8 +22,9 @@ import { malformation } from '@core/ledger/malformation';
 import type { Refusal } from '@core/ledger/refusal';
 import type { Moments } from '../moments';
 import { Base, isOver, type GivenBackFrom, type Reading } from './base';
-import type { MetaRow, RecordRow } from './database';
+import type { KeptRow, MetaRow, RecordRow } from './database';
 import type { HouseholdName } from '../household-name';
+import { KeptNotes } from './kept-notes';
 import { SecondPlace, type DeedNote } from './second-place';
 import { isEmpty, Standing } from './standing';
 import type { Spoilt } from './stored-entries';
@@ -54,9 +55,15 @@ export class Repository {
     name: HouseholdName,
     private readonly clock: Moments,
     readonly second = new SecondPlace(name),
+    readonly beside = new KeptNotes(second.home),
   ) {
     this.base = new Base(name, clock);
     this.standing = new Standing(this.base);
+  }
+
+  /** Calls back while another tab holds an older base, which cannot be opened before it lets go. */
+  onHeld(held: () => void): void {
+    this.base.database.on('blocked', held);
   }
 
   /** Reads everything; what is gone or cannot be read comes back from the second place. */
@@ -69,6 +76,7 @@ export class Repository {
 
   /** Null where nothing more stands there. */
   private async fromSecondPlace(): Promise<Reading | null> {
+    await this.bringBackKept();
     const household = await this.second.read();
     if (!household) return null;
     return this.base.writing(async () => {
@@ -100,6 +108,18 @@ export class Repository {
     const before = await this.second.names();
     const household = await this.load();
     if (this.spoilt.length === 0 && !isEmpty(household)) await this.second.whole(household, before);
+    await this.beside.follow([], await this.kept());
+  }
+
+  /** What is kept beside the household, the oldest first. */
+  kept(): Promise<KeptRow[]> {
+    return this.base.database.kept.orderBy('n').toArray();
+  }
+
+  /** What was kept beside a household comes back with it where the base has lost it. */
+  private async bringBackKept(): Promise<void> {
+    const missing = await this.beside.missing(await this.kept());
+    if (missing.length > 0) await this.base.writing(() => this.base.database.kept.bulkAdd(missing));
   }
 
   /** A base that cannot be written to is read all the same. */
@@ -203,6 +223,7 @@ export class Repository {
       });
       const household = this.standing.settle(reading);
       await this.second.add(noteOf(reading.household, added, rewritten), reading.household, hadLost);
+      if (hadLost) await this.bringBackKept();
       const entries = added.map(({ id }) => id);
       return success({ household, entries, rewritten });
     } catch (error) {
@@ -326,6 +347,7 @@ export class Repository {
     if (seen) return this.standing.settle(seen);
     const back = await this.base.writing(() => this.standing.fresh());
     await this.second.whole(back.household);
+    await this.bringBackKept();
     return this.standing.settle(back);
   }
 }

@@ -117,6 +117,45 @@ describe('the second place', () => {
     expect(writeFile(await lose())).toBe(before);
   });
 
+  it('holds what is kept beside the household, and what is let go no more', async () => {
+    const one = await begun();
+    const before = shown(one);
+    await one.joining.merge(other, 'phone.json');
+    await one.joining.replace(workedPiece().household());
+    const kept = (await one.joining.kept()).map(({ at, why, text }) => ({ at, why, text }));
+    expect(kept.map(({ why }) => why)).toEqual(['replaced', 'merged']);
+    await lose();
+    const again = await start();
+    const found = await again.joining.kept();
+    expect(found.map(({ at, why, text }) => ({ at, why, text }))).toEqual(kept);
+    // All of it still does what it did before the base was lost.
+    expect((await again.joining.putBack(found[0] as Kept)).ok).toBe(true);
+    const merge = (await again.joining.kept()).find(({ why }) => why === 'merged') as Kept;
+    expect((await again.joining.takeOut(merge)).ok).toBe(true);
+    expect(shown(again)).toBe(before);
+    const left = (await again.joining.kept()).map(({ n }) => n);
+    for (const n of left) await again.joining.letGo(n);
+    await lose();
+    expect(await (await start()).joining.kept()).toEqual([]);
+  });
+
+  it('gives what is kept back where the base was cleared away under the open page', async () => {
+    const one = await begun();
+    await one.joining.replace(other);
+    await Dexie.delete('vendicus-home');
+    await one.it.write({ facts: [received('late')] });
+    expect((await one.joining.kept()).map(({ why }) => why)).toEqual(['replaced']);
+  });
+
+  it('knows which file is kept up to date, until another household takes its place', async () => {
+    const one = await begun();
+    await one.it.beside.noteLinked('meat.json');
+    await lose();
+    expect(await open?.beside.linked()).toBe('meat.json');
+    await (await start()).joining.replace(other);
+    expect(await open?.beside.linked()).toBeNull();
+  });
+
   it('is renewed as one file', async () => {
     const one = await begun();
     const before = shown(one);

@@ -46,7 +46,7 @@ export class SecondPlace {
   private isBehind = false;
 
   /** @param home null where somebody else sees to it */
-  constructor(private readonly home: HouseholdName | null) {}
+  constructor(readonly home: HouseholdName | null) {}
 
   /** What a deed has written; or the whole household, where this place is behind or was cleared away. */
   async add(note: DeedNote, household: Household, isCleared: boolean): Promise<void> {

@@ -8,6 +8,12 @@ export interface Trouble {
   readonly saves: 'shown' | 'stored' | null;
 }
 
+/** The browser opens no newer base while an older one is in use. */
+export const HELD_BY_ANOTHER: Trouble = {
+  text: 'Another tab or window still has an older Vendicus open, and what is stored is in use there. Close it, or reload it: then this page goes on by itself. Nothing is lost.',
+  saves: null,
+};
+
 interface Known {
   readonly pattern: RegExp;
   readonly sentence: string;

@@ -19,7 +19,9 @@ export type Link =
   | { readonly state: 'kept'; readonly name: string; readonly at: string | null }
   /** The browser wants to be asked again. */
   | { readonly state: 'forbidden'; readonly name: string }
-  | { readonly state: 'stuck'; readonly name: string; readonly problem: string };
+  | { readonly state: 'stuck'; readonly name: string; readonly problem: string }
+  /** Chosen no longer: another household took the place of that which is in it, or the browser lost which it was. */
+  | { readonly state: 'replaced' | 'lost'; readonly name: string };
 
 /** A file on the disk, or in a folder that is synchronised, which is kept up to date by itself. */
 @Injectable()
@@ -27,7 +29,8 @@ export class LinkedFile {
   private readonly store = inject(HouseholdStore);
   private readonly clock = inject(Clock);
   private readonly name = inject(HOUSEHOLD_NAME);
-  private readonly links = inject(Repository).base.database.links;
+  private readonly repository = inject(Repository);
+  private readonly links = this.repository.base.database.links;
   private readonly call = new WorkerCall<LinkWorker>(startLinkWorker);
   private readonly stands = signal<Link>({ state: 'none' });
   readonly link = this.stands.asReadonly();
@@ -56,6 +59,7 @@ export class LinkedFile {
     const handle = await this.pickers?.[how](`vendicus-${this.name}.json`).catch(() => null);
     if (!handle) return;
     await this.keep({ key: 'file', handle, sum: null, at: null });
+    await this.repository.beside.noteLinked(handle.name);
     await this.allow();
   }
 
@@ -73,19 +77,34 @@ export class LinkedFile {
     clearTimeout(this.timer);
     this.row = null;
     await this.links.clear();
+    await this.repository.beside.noteLinked(null);
     this.stands.set({ state: 'none' });
   }
 
   private async begin(): Promise<void> {
     this.row = (await this.links.get('file').catch(() => null)) ?? null;
-    if (!this.row) return;
+    if (!this.row) {
+      const name = await this.repository.beside.linked();
+      return name === null ? undefined : this.stands.set({ state: 'lost', name });
+    }
     const { handle } = this.row;
     if ((await handle.queryPermission({ mode: 'readwrite' })) === 'granted') await this.update();
     else this.stands.set({ state: 'forbidden', name: handle.name });
   }
 
+  /** Whether it is chosen still: any tab may have let it go, or put another household in place. */
+  private async isChosen(): Promise<boolean> {
+    if (!this.row) return false;
+    if (await this.links.get('file')) return true;
+    // A base that was cleared away under this page has lost it: this page has not.
+    if ((await this.repository.beside.linked()) !== null) return this.keep(this.row).then(() => true);
+    this.stands.set({ state: 'replaced', name: this.row.handle.name });
+    this.row = null;
+    return false;
+  }
+
   private async update(): Promise<void> {
-    if (!this.row) return;
+    if (!(await this.isChosen()) || !this.row) return;
     const { handle, sum } = this.row;
     const { name } = handle;
     this.written = this.store.household();

@@ -14,7 +14,7 @@ import { HouseholdFiles, type Taken } from '../files/household-files';
       <v-progress [word]="'Reading ' + name() + ' …'" [percent]="percent()" (cancelled)="files.cancel()" />
     } @else {
       <v-file-choice
-        accept=".json,application/json"
+        accept=".json,.txt,application/json,text/plain"
         [action]="action()"
         [label]="label()"
         [disabled]="files.isBusy()"

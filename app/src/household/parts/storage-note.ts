@@ -13,6 +13,8 @@ import { filter, fromEvent, map, merge } from 'rxjs';
 import { daysBetween } from '@core/units/date';
 import { Clock } from '../clock';
 import { LinkedFile } from '../files/linked-file';
+import { isUnchosen, linkProblem } from '../files/link-problem';
+import { canShareFiles } from '../../ui/share-text';
 import { HOUSEHOLD_NAME } from '../household-name';
 import { HouseholdStore } from '../household-store';
 import { isSaid, markSaid } from '../said-once';
@@ -39,20 +41,20 @@ const LIST = new Intl.ListFormat('en-GB');
   imports: [RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    @if (link.link(); as kept) {
-      @if (kept.state === 'forbidden' || kept.state === 'stuck') {
-        <aside class="note" aria-label="The household’s file">
-          <p>
-            {{ kept.name }} is not kept up to date any more{{
-              kept.state === 'stuck' ? ': ' + kept.problem : ': the browser wants to be asked again.'
-            }}
-          </p>
-          <span class="acts">
+    @if (linkProblem(); as problem) {
+      <aside class="note" aria-label="The household’s file">
+        <p>{{ problem }}</p>
+        <span class="acts">
+          @if (isUnchosen()) {
+            <button type="button" class="quiet small" (click)="link.choose('existing')">
+              Choose it again
+            </button>
+          } @else {
             <button type="button" class="quiet small" (click)="link.allow()">Try again</button>
-            <button type="button" class="quiet small" (click)="link.letGo()">Let it be</button>
-          </span>
-        </aside>
-      }
+          }
+          <button type="button" class="quiet small" (click)="link.letGo()">Let it be</button>
+        </span>
+      </aside>
     }
     @if (told().isUnpromised) {
       <aside class="note" aria-label="How safe the household is here">
@@ -68,6 +70,9 @@ const LIST = new Intl.ListFormat('en-GB');
         <p>{{ told().unsaved }}</p>
         <span class="acts">
           <button type="button" class="quiet small" (click)="store.exportFile()">Save the file</button>
+          @if (canSend) {
+            <button type="button" class="quiet small" (click)="store.sendFile()">Send it</button>
+          }
           <button type="button" class="quiet small" (click)="isLater.set(true)">Later</button>
         </span>
       </aside>
@@ -111,6 +116,9 @@ export class StorageNote {
   private readonly clock = inject(Clock);
   private readonly persistence = inject(Persistence);
   protected readonly link = inject(LinkedFile);
+  protected readonly linkProblem = computed(() => linkProblem(this.link.link()));
+  protected readonly isUnchosen = computed(() => isUnchosen(this.link.link()));
+  protected readonly canSend = canShareFiles();
   protected readonly household = inject(HOUSEHOLD_NAME);
   private readonly isKnown = signal(isSaid('storage'));
   protected readonly isLater = signal(false);
