@@ -215,7 +215,7 @@ describe('a file that is kept up to date by itself', () => {
             going.onerror = () => failed(new Error('cannot be deleted'));
           }),
       );
-      await person.goOn('/home/books/household');
+      await person.goTo('/home/books/household');
       await person.reads('linked.json is not kept up to date any more: this browser has lost which file');
       // What is kept beside the household came back with it.
       await person.reads('The household that was here until');

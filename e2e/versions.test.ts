@@ -154,9 +154,10 @@ describe('an older base that another tab holds', () => {
         STORES,
       );
       const person = await Person.at(browser, ADDRESS);
+      await person.page.goto(`${ADDRESS}/home`);
       await person.reads('Another tab or window still has an older Vendicus open');
       await old.close();
-      await person.reads('The shop');
+      await person.reads('Two questions, then who eats');
       await person.page.waitForFunction(() => !document.body.innerText.includes('an older Vendicus open'));
       await begin(person, {}, { kind: 'Strip loin', weight: '5 kg', price: '12' });
       expect((await person.stored()).entries).toHaveLength(1);

@@ -331,14 +331,17 @@ export const HouseholdStore = signalStore(
     }
 
     /** While another tab holds an older base: said, as it may take as long as that tab is open. */
-    function waits(): void {
-      setTimeout(() => {
-        if (!store.loaded()) patchState(store, { trouble: HELD_BY_ANOTHER });
-      }, SOON_MS);
-    }
+    const held = new Promise<void>((done) => {
+      repository.onHeld(() => {
+        setTimeout(() => {
+          if (store.loaded()) return;
+          patchState(store, { trouble: HELD_BY_ANOTHER });
+          done();
+        }, SOON_MS);
+      });
+    });
 
     async function load(): Promise<void> {
-      repository.onHeld(waits);
       try {
         took(name === 'demo' ? await loadDemo() : await repository.load());
         patchState(store, { loaded: true, exported: await lastExport(), trouble: null });
@@ -369,8 +372,12 @@ export const HouseholdStore = signalStore(
       return household;
     }
 
+    const whenLoaded = (): Promise<void> => (loading ??= load());
+
     return {
-      whenLoaded: (): Promise<void> => (loading ??= load()),
+      whenLoaded,
+      /** Once it is loaded, or it is known that this may take long. */
+      whenKnown: (): Promise<void> => Promise.race([whenLoaded(), held]),
       /**
        * Writes a deed down, all of it or none, and says so, or why not: the one way in which the
        * application writes. On the disk before this returns. What is no deed is only said.

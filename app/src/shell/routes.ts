@@ -11,10 +11,11 @@ import { PLACES, type PlaceOfWork } from './places';
 const answered: CanActivateFn = async () => {
   const store = inject(HouseholdStore);
   const router = inject(Router);
-  await store.whenLoaded();
-  return (
-    store.isSetUp() || store.trouble() !== null || store.spoilt().length > 0 || router.parseUrl('/home/start')
-  );
+  const isThere = (): boolean => store.isSetUp() || store.trouble() !== null || store.spoilt().length > 0;
+  await store.whenKnown();
+  // What could not be opened may turn out to be nothing yet.
+  if (!store.loaded()) void store.whenLoaded().then(() => isThere() || router.navigateByUrl('/home/start'));
+  return isThere() || router.parseUrl('/home/start');
 };
 
 /** The page of all controls: in development, and where a test has opened the door. */

@@ -13,7 +13,7 @@ export const devices: Trial = async (ground, seed, amount, fault = 'none') => {
   let count = 0;
   try {
     const tabs = await Promise.all(
-      all.flatMap((device, d) => [0, 1, 2].slice(d).map((t) => device.tab(`${seed}d${d}t${t}`))),
+      all.flatMap((device, d) => [0, 1, 2].slice(d).map((t) => device.tab(`${seed}d${d}t${t}`, fault))),
     );
     const [one, two] = [tabs[0], tabs[3]] as [Page, Page];
     const give = async (from: Page, to: Page): Promise<void> =>

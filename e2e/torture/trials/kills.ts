@@ -63,7 +63,7 @@ export const updates: Trial = async (ground, seed, amount) => {
 
 /**
  * Deeds in a browser that throws its whole database away, as Chromium does after a kill at a bad moment; the
- * household was replaced just then, and comes back all the same.
+ * household was replaced just then, every second time, and comes back all the same.
  */
 export const thrownAway: Trial = async (ground, seed, amount, fault = 'none') => {
   const ledger = new Ledger();
@@ -83,11 +83,13 @@ export const thrownAway: Trial = async (ground, seed, amount, fault = 'none') =>
         inside(two, 'deeds', { seed: seed - time, name: `${name}b`, count: 12 }),
         inside(two, 'renew', 3),
       ]);
-      const replaced = await inside(one, 'replaceAll', seed + time, `${name}z`);
+      // Every second time it was another household's by then: the notes of deeds count, or that which is kept.
+      const isReplaced = time % 2 === 1;
+      const replaced = isReplaced ? await inside(one, 'replaceAll', seed + time, `${name}z`) : null;
       await device.kill();
       const page = await device.tab('look');
       if (await inside(page, 'wasGivenBack')) count += 1;
-      if ((await inside(page, 'putBack', `${name}p`)) !== replaced)
+      if (isReplaced && (await inside(page, 'putBack', `${name}p`)) !== replaced)
         faults.push('the household that was replaced is not what was kept');
       faults.push(...ledger.faultsIn(await inside(page, 'look')));
       await device.kill();

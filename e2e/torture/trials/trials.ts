@@ -40,7 +40,7 @@ export const PLANTED: readonly {
   { what: 'an entry dropped in a merge', fault: 'dropped-in-merge', trial: devices, amount: 1 },
   { what: 'a copy that is not read back', fault: 'copy-not-read-back', trial: copies, amount: 12 },
   { what: 'a register never overwritten', fault: 'never-overwritten', trial: kills, amount: 6 },
-  { what: 'a replaced household not kept', fault: 'replaced-not-kept', trial: thrownAway, amount: 1 },
+  { what: 'a replaced household not kept', fault: 'replaced-not-kept', trial: thrownAway, amount: 2 },
   { what: 'durability relaxed', fault: 'durability-relaxed', trial: kills, amount: 3 },
-  { what: 'a note in the second place a gram heavier', fault: 'heavier-note', trial: thrownAway, amount: 3 },
+  { what: 'a note in the second place a gram heavier', fault: 'heavier-note', trial: thrownAway, amount: 1 },
 ];
