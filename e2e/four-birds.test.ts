@@ -22,6 +22,8 @@ interface Flock {
   readonly halves: string;
   readonly ofOne: readonly [drained: string, line: string];
   readonly oneHalved: readonly [drained: string, line: string];
+  /** A weight without its point, and what is offered for it. */
+  readonly slip: readonly [typed: string, meant: string];
   readonly told: string;
 }
 
@@ -34,6 +36,7 @@ const POUNDS: Flock = {
   price: '2.49',
   weight: '16.2',
   paid: '$40.34',
+  slip: ['785', '7.85 lb'],
   two: ['7.9', '8'],
   less: '4.8 oz',
   pieces:
@@ -56,6 +59,7 @@ const KILOS: Flock = {
   price: '5,49',
   weight: '7,2',
   paid: '€39,53',
+  slip: ['385 kg', '3,85 kg'],
   two: ['3,5', '3,58'],
   less: '120 g',
   pieces:
@@ -160,6 +164,11 @@ describe.each([POUNDS, KILOS])('four birds, two ways $name', (of) => {
     await hand.press('Cut some another way');
     await person.reads('4 came as one');
     await chooses('Cut how, of those that go another way', 'Halves, with shears');
+    // A point that was left out is put in by a press; no part of the count.
+    await person.write('Weight of those that go another way', of.slip[0]);
+    await person.reads('is hardly the weight of 2 of them');
+    await person.click(of.slip[1]);
+    await person.shows('Weight of those that go another way', of.slip[1]);
     await hand.write('Weight of those that stay', of.two[0]);
     await hand.write('Weight of those that go another way', of.two[1]);
     await person.reads(`Together ${of.less} less than there was`);

@@ -7,6 +7,7 @@ import { WorthDraws } from '../compute/worth-draws';
 import { HOUSEHOLD_NAME } from '../household/household-name';
 import { HouseholdStore } from '../household/household-store';
 import { EnterGoesOn } from '../ui/form/enter-goes-on';
+import { backCloses } from '../ui/over/back-closes';
 import { Fold } from '../ui/over/fold';
 import { PieceDrawing } from '../ui/piece/piece-drawing';
 import { AnswerNow } from './answer/answer-now';
@@ -95,6 +96,7 @@ export class CounterPage {
   });
 
   constructor() {
+    backCloses(this.isReading, () => this.isReading.set(false));
     // What another page asks about.
     const asks = inject(ActivatedRoute).snapshot.queryParamMap.get('kind');
     if (asks && this.store.kinds().some(({ id }) => id === asks)) this.piece.askFor(asks);

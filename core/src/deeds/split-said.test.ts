@@ -70,6 +70,18 @@ describe('how several are split, as it is typed', () => {
     expect(readSplit(birds, rows, metric).problem).toMatchObject(problem);
   });
 
+  it('digits are in the unit that makes sense; a weight that cannot be theirs says what was meant', () => {
+    expect(readSplit(birds, [row('', '3210'), row('2')], metric).value?.groups[0]?.massDg).toBe(32_100);
+    const { problem } = readSplit(birds, [row(''), row('2', '685')], format('imperial', '.'));
+    expect(problem).toMatchObject({
+      row: 1,
+      field: 'weight',
+      says: '685 is hardly the weight of 2 of them.',
+    });
+    expect(problem?.meant?.map(({ text }) => text)).toContain('6.85 lb');
+    expect(readSplit(birds, [row(''), row('2', '32 kg')], metric).problem?.meant).not.toEqual([]);
+  });
+
   it('a tenth of the weight is asked about', () => {
     expect(readSplit(birds, [row('', '5,6'), row('2')], metric).value?.isUnlikely).toBe(true);
   });

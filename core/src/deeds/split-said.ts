@@ -1,7 +1,7 @@
 import { isUnlikelySplit, splitWeights } from '../board/split-weights';
 import { countReader } from '../format/readers';
 import type { Format } from '../format/format';
-import { massDoubt, typedMass } from '../format/typed-mass';
+import { meantWeight, type Meant } from '../board/meant-weight';
 import type { Lot } from '../ledger/lot';
 import { scaleToleranceDg } from '../ledger/scale-tolerance';
 import { failure, success, type Result } from '../units/result';
@@ -35,6 +35,8 @@ export interface SplitProblem {
   readonly row: number;
   readonly field: 'count' | 'weight';
   readonly says: string;
+  /** What was probably meant, where a weight cannot be one of theirs. */
+  readonly meant?: readonly Meant[];
 }
 
 /**
@@ -59,9 +61,11 @@ export function readSplit(
       field: 'count',
       says: `There are ${piece.count}: at least one has to stay.`,
     });
-  const weights = rows.map(({ weight }) => weightOf(weight, format));
-  const unread = weights.findIndex((weight) => !weight.ok);
-  if (unread >= 0) return failure({ row: unread, field: 'weight', says: weights[unread]?.problem ?? '' });
+  const weights = rows.map(({ weight }, row) =>
+    weightOf(weight, row === 0 ? stays : (counts[row] ?? 0), piece, format),
+  );
+  for (const [row, { problem }] of weights.entries())
+    if (problem) return failure({ row, field: 'weight', ...problem });
   const typed = weights.map(({ value }) => value ?? null);
   const groups = rows.map(({ way }, row) => ({
     count: row === 0 ? stays : (counts[row] ?? 0),
@@ -101,12 +105,27 @@ function weighed(
   });
 }
 
-function weightOf(text: string, format: Format): Result<TypedMass | null> {
+/** They weigh half to twice their share, as far as anybody knows before they are weighed; an estimate of our own. */
+const OF_SHARE = [1 / 2, 2] as const;
+
+/** A weight of so many of them; null where none is typed. */
+function weightOf(
+  text: string,
+  count: number,
+  { leftDg, count: all }: Lot,
+  format: Format,
+): Result<TypedMass | null, Pick<SplitProblem, 'says' | 'meant'>> {
   if (text.trim() === '') return success(null);
-  const doubt = massDoubt(text, 'large', format);
-  if (doubt !== null) return failure(doubt);
-  const mass = typedMass(text, 'large', format);
+  const [low, high] = OF_SHARE.map((times) => (times * leftDg * count) / all) as [number, number];
+  const asked = { inDg: leftDg, leftDg, isDrained: false, usual: [low, high], portion: null, count } as const;
+  const read = meantWeight(text, asked, format.style());
+  if (read?.is === 'doubt' && read.asTyped === null)
+    return failure({
+      says: `${text.trim()} is hardly the weight of ${count === 1 ? 'one' : count} of them.`,
+      meant: read.meant,
+    });
+  const mass = read?.is === 'weight' ? read.mass : (read?.asTyped ?? null);
   return mass && mass.massDg > 0
     ? success(mass)
-    : failure(`Write it like ${format.mass(15_000)}, or leave it empty.`);
+    : failure({ says: `Write it like ${format.mass(15_000)}, or leave it empty.` });
 }

@@ -79,6 +79,12 @@ export class SplitForm {
     return this.says() || this.rows()[row]?.[field] ? problem.says : '';
   }
 
+  /** What was probably meant by a weight that cannot be theirs. */
+  protected meant(row: number): SplitProblem['meant'] {
+    const { problem } = this.read();
+    return problem?.row === row ? problem.meant : undefined;
+  }
+
   protected those(isFirst: boolean): string {
     return isFirst ? 'stay' : 'go another way';
   }

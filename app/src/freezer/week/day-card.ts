@@ -12,6 +12,7 @@ import { Colds } from '../../household/colds';
 import { STATE_WORDS } from '../../household/cold-words';
 import { PiecesNow } from './pieces-now';
 import { Swatch } from '../../ui/piece/swatch';
+import { backCloses } from '../../ui/over/back-closes';
 import { Week } from './week';
 import { Field } from '../../ui/field/field';
 import { Choice, type Options } from '../../ui/field/choice';
@@ -114,6 +115,10 @@ export class DayCard {
   protected readonly isShort = computed(
     () => this.day().servings.length > 0 && this.day().plates < this.day().wanted - 0.25,
   );
+
+  constructor() {
+    backCloses(this.open, () => this.open.set(false));
+  }
 
   /** Cost of what is planned or was eaten; null where some of it is unknown. */
   protected readonly costMinor = computed(() =>
