@@ -1,4 +1,4 @@
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { BrowserContext, ElementHandle } from 'puppeteer-core';
@@ -142,6 +142,37 @@ describe('prices of a household of one’s own', () => {
     await person.reload();
     await person.sees('going 14.00');
     await person.reads('free RANGE');
+  });
+
+  it('a table of 25 MB is read beside the page, and no more goes in than a household looks at', async () => {
+    await person.goOn('/home/counter/prices');
+    await unfold(person, 'As a table');
+    const file = join(folder, 'all.csv');
+    const day = (n: number): string => new Date(Date.UTC(2001, 0, 1 + (n % 9000))).toISOString().slice(0, 10);
+    const lines = Array.from(
+      { length: 260_000 },
+      (_, n) =>
+        `strip-steak,Stall ${Math.floor(n / 9000)},${day(n)},${20 + (n % 9)}.50,kg,,,${'seen at the stall '.repeat(3)},`,
+    );
+    writeFileSync(file, `item,shop,date,price,unit,weight_g,offer,note,grade\n${lines.join('\n')}`);
+    expect(statSync(file).size).toBeGreaterThan(25_000_000);
+    const input = (await person.page.waitForSelector(
+      'input[aria-label="CSV of prices"]',
+    )) as ElementHandle<HTMLInputElement>;
+    await input.uploadFile(file);
+    await person.page.waitForSelector('[role=progressbar]');
+    // The page is somebody's meanwhile.
+    await person.fill('Price', '12.34');
+    await person.shows('Price', '12.34');
+    await person.reads('260000 new prices can be taken over', 120_000);
+    await person.clear('Price');
+    await person.pressText('Take over 260000 prices');
+    await person.reads('are more than a household looks at');
+    await person.click('Leave it');
+    // What is larger still is not read at all.
+    writeFileSync(file, `${lines.join('\n')}\n${lines.join('\n')}`);
+    await input.uploadFile(file);
+    await person.reads('Prices are read up to 30 MB');
   });
 
   it('bought in another currency: the rate is asked for, and both amounts are told', async () => {

@@ -10,11 +10,11 @@ describe('the model beside the hand', () => {
         {
           entries: [
             ['a', '1'],
-            ['b', '2'],
+            ['b', '"2"'],
           ],
           registers: ['s'],
         },
-        false,
+        'one',
       ),
     ).toEqual([]);
     expect(
@@ -22,18 +22,18 @@ describe('the model beside the hand', () => {
         {
           entries: [
             ['a', '1'],
-            ['b', '2'],
+            ['b', '"2"'],
           ],
           registers: ['s'],
         },
-        true,
+        'nothing',
       ),
     ).toEqual([]);
   });
 
   it('finds what is lost, changed, or written unasked', () => {
-    expect(handModel(begin).after({ entries: [], registers: ['r'] }, false)).toEqual(['lost or changed: a']);
-    expect(handModel(begin).after({ entries: [['a', '9']], registers: ['r'] }, false)).toEqual([
+    expect(handModel(begin).after({ entries: [], registers: ['r'] }, 'one')).toEqual(['lost or changed: a']);
+    expect(handModel(begin).after({ entries: [['a', '9']], registers: ['r'] }, 'one')).toEqual([
       'lost or changed: a',
     ]);
     expect(
@@ -41,12 +41,34 @@ describe('the model beside the hand', () => {
         {
           entries: [
             ['a', '1'],
-            ['b', '2'],
+            ['b', '"2"'],
           ],
           registers: ['s'],
         },
-        true,
+        'nothing',
       ),
-    ).toEqual(['written unasked: 2', 'set unasked: s']);
+    ).toEqual(['written unasked: "2"', 'set unasked: s']);
+  });
+
+  it('finds what one press has done twice', () => {
+    const now = {
+      entries: [
+        ['a', '1'],
+        ['b', '{}'],
+        ['c', '{}'],
+      ],
+      registers: ['r'],
+    } as const;
+    expect(handModel(begin).after(now, 'one')).toEqual(['done twice by one act: {} {}']);
+    expect(handModel(begin).after(now, 'more')).toEqual([]);
+    const asOne = {
+      ...now,
+      entries: [
+        ['a', '1'],
+        ['b', '{}'],
+        ['c', '{"deed":"b"}'],
+      ],
+    } as const;
+    expect(handModel(begin).after(asOne, 'one')).toEqual([]);
   });
 });

@@ -74,11 +74,13 @@ class Hand {
     return of[this.number(of.length)] as T;
   }
 
-  /** Presses one of what can be pressed and is seen. */
-  async presses(): Promise<void> {
+  /** Presses one of what can be pressed and is seen; with a thumb that does so twice, if that is asked. */
+  async presses(count = 1): Promise<void> {
+    // What takes its turns by itself is done as often as it is pressed.
+    const each = count > 1 ? 'button:not([data-in-turn])' : 'button';
     await this.at(
-      'button, [role=radio], [role=switch], [role=menuitem], a.quiet, tbody tr, summary',
-      (spot) => this.person.page.mouse.click(spot.x, spot.y),
+      `${each}, [role=radio], [role=switch], [role=menuitem], a.quiet, tbody tr, summary`,
+      (spot) => this.person.page.mouse.click(spot.x, spot.y, { count }),
     );
   }
 
@@ -123,6 +125,7 @@ class Hand {
 const ACTS: readonly Act[] = [
   ...Array.from({ length: 5 }, (): Act => ['press', (hand) => hand.presses()]),
   ...Array.from({ length: 3 }, (): Act => ['type', (hand) => hand.types(), true]),
+  ...Array.from({ length: 2 }, (): Act => ['press twice', (hand) => hand.presses(2)]),
   ['key', (hand) => hand.person.page.keyboard.press(hand.one(KEYS))],
   ['back', (hand) => hand.goesBack(), true],
   ['reload', ({ person }) => person.reload(), true],
@@ -199,7 +202,8 @@ export const hand: Trial = async ({ address }, seed, amount) => {
           throw error;
       });
       await settled(own.person);
-      const wrong = model.after(await storedOf(own.person), writesNothing && !isInPlace);
+      const may = isInPlace ? 'more' : writesNothing ? 'nothing' : 'one';
+      const wrong = model.after(await storedOf(own.person), may);
       const complaints = hands.flatMap(({ person }) => person.complaints);
       const out = n % LOOKS_EVERY === 0 && !(await hasAWayOut(own.person)) ? ['no way out'] : [];
       faults.push(
