@@ -33,7 +33,7 @@ it('puts the household back that the browser has thrown away after a kill, and s
     });
     await visit(async (person) => {
       await person.goTo('/home/block');
-      await person.reads('What this page had stored was lost, or could not be read');
+      await person.reads('This browser had lost the household, or a part of it');
       await person.reads('4.900 kg still on the board');
       await weigh(person, '1 kg');
       await person.sees('3.900 kg still on the board');

@@ -5,6 +5,8 @@
  */
 export function complainsOfCovered(): void {
   const [RESTS_MS, AGAIN_MS, EDGE] = [900, 600, 8];
+  /** No notice takes more of the screen's height. */
+  const MOST = 0.4;
   const boxOf = (element: Element): DOMRect => element.getBoundingClientRect();
   const overlap = (a: DOMRect, b: DOMRect): number =>
     Math.max(0, Math.min(a.right, b.right) - Math.max(a.left, b.left)) *
@@ -29,6 +31,7 @@ export function complainsOfCovered(): void {
     );
     const next = [...document.querySelectorAll('.act')].filter((each) => !notice.contains(each));
     const seen = [...changed, ...next].filter(isSeen);
+    if (boxOf(notice).height > innerHeight * MOST) return ['a large part of the screen'];
     if (!isRoom(boxOf(notice), seen)) return [];
     return seen
       .filter((each) => overlap(boxOf(notice), boxOf(each)) > 0.5)

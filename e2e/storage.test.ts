@@ -94,7 +94,7 @@ describe('storage', () => {
     const session = await person.page.createCDPSession();
     const { origin } = new URL(ADDRESS);
     await session.send('Storage.clearDataForOrigin', { origin, storageTypes: 'all' });
-    await person.sees('The browser had cleared away what this page had stored');
+    await person.sees('This browser had cleared the household away');
     await weigh(person, '4.9 kg');
     await person.sees('100 g of liquid');
     await person.goTo('/home/block');

@@ -47,9 +47,9 @@ import { HELD_BY_ANOTHER, troubleOf, troubleThatStays, type Trouble } from './di
 
 const GIVEN_BACK: Readonly<Record<GivenBackFrom, string>> = {
   'this-tab':
-    'The browser had cleared away what this page had stored. All of it was written back from this page. Save its file now, so that it is in two places.',
+    'This browser had cleared the household away. All of it was written back from this page. Save its file now, so that it is in two places.',
   'second-place':
-    'What this page had stored was lost, or could not be read. It was put back from the second place in which every deed is written down, with what is kept beside the household. Save its file now, so that it is outside of this browser too.',
+    'This browser had lost the household, or a part of it. All that was written down is back, from the second place that it is kept in. Save its file now, so that it is outside of this browser too.',
 };
 
 /** Another tab that closes by itself has done so by then. */

@@ -25,6 +25,9 @@ const FOR_LONG_MS = 2 ** 31 - 1;
 /** What moves by itself once it is drawn, such as what folds open, has come to rest by then. */
 const AT_REST_MS = 400;
 
+/** So many letters of a deed, and of a text, have room beside each other on a phone. */
+const [LABEL_BESIDE, TEXT_BESIDE] = [10, 120];
+
 /** What lies over the page takes Escape for itself first. */
 const OVER = '[role=dialog], [role=alertdialog], [role=listbox], [role=menu]';
 
@@ -52,6 +55,7 @@ const OVER = '[role=dialog], [role=alertdialog], [role=listbox], [role=menu]';
             <div
               class="notice"
               [class.problem]="notice.tone === 'problem'"
+              [class.long]="isLong(notice)"
               [attr.data-about]="notice.of?.join(' ')"
             >
               @if (notice.tone === 'problem') {
@@ -158,6 +162,11 @@ export class Toasts {
       cancelAnimationFrame(this.frame);
       clearTimeout(this.timer);
     };
+  }
+
+  /** Whether its deed stands below the text, which would have no room beside it. */
+  protected isLong({ text, act }: Notice): boolean {
+    return act !== undefined && (act.label.length > LABEL_BESIDE || text.length > TEXT_BESIDE);
   }
 
   protected asNotice(data: unknown): Notice {

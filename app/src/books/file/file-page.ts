@@ -38,6 +38,10 @@ const LIST = new Intl.ListFormat('en-GB');
     section h2 {
       margin-bottom: 4px;
     }
+    .act {
+      margin-right: 10px;
+      margin-bottom: 8px;
+    }
     .quiet {
       margin-right: 10px;
       margin-bottom: 8px;
