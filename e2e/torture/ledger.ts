@@ -1,4 +1,5 @@
-import type { Found, Values } from './inside/look';
+import type { Found } from './inside/look';
+import type { Values } from './inside/texts';
 
 /** A deed that is about to be written. */
 interface Planned {

@@ -6,7 +6,7 @@ import { canonicalJson } from '@core/units/canonical-json';
 import { chance, type Chance } from '../chance';
 import type { Fault } from '../fault';
 import { beginDeed, jump, outside, tab } from './tab';
-import { textsOf, type Values } from './look';
+import { textsOf, type Values } from './texts';
 import { factAt, priceAt, priceOf, withDeed } from './whole';
 
 /** Of so many deeds one is a clock that jumps; and one takes in a whole household. */

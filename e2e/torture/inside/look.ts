@@ -1,5 +1,4 @@
 import { writeFile } from '@core/exchange/write-file';
-import type { Entry } from '@core/ledger/entry';
 import type { Household } from '@core/records/household';
 import { canonicalJson } from '@core/units/canonical-json';
 import { CopyStore } from '../../../app/src/household/disk/copy-store';
@@ -7,9 +6,7 @@ import { privateFolder } from '../../../app/src/household/disk/private-folder';
 import { Repository } from '../../../app/src/household/disk/repository';
 import { COPIES } from './copies';
 import { moments } from './tab';
-
-/** What is said, as text, by what it is called. */
-export type Values = Readonly<Record<string, string>>;
+import { textsOf, type Values } from './texts';
 
 /** What stands on the disk, as the one outside looks it over. */
 export interface Found {
@@ -44,11 +41,6 @@ export async function look(): Promise<Found> {
   const damaged = copies.filter(({ isWhole }) => !isWhole).length;
   const text = writeFile(household);
   return { deeds, entries, registers, spoilt, damaged, isLawful: isLawful(household), text };
-}
-
-/** Entries as text by their ids, to the letter. */
-export function textsOf(entries: readonly Entry[]): Values {
-  return Object.fromEntries(entries.map((entry) => [entry.id, canonicalJson(entry)]));
 }
 
 /** Whether every gram has a place. */

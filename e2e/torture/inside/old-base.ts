@@ -1,7 +1,7 @@
 import { Dexie } from 'dexie';
 import { EMPTY_HOUSEHOLD } from '@core/records/household';
 import { chance } from '../chance';
-import { textsOf } from './look';
+import { textsOf } from './texts';
 import { beginDeed, outside } from './tab';
 import { withDeed } from './whole';
 

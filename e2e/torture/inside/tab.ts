@@ -3,7 +3,7 @@ import { Repository } from '../../../app/src/household/disk/repository';
 import type { Chance } from '../chance';
 import type { Fault } from '../fault';
 import { watchDurability } from './durability';
-import type { Values } from './look';
+import type { Values } from './texts';
 import { sabotage } from './sabotage';
 
 /** How far a clock jumps, ms. */
