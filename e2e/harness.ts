@@ -315,6 +315,8 @@ export class Person {
     await this.isNoSlip(name);
     const here = this.page.url();
     const { href } = await this.presses({ called: `[name="${name}"][role="${role}"]` });
+    // A busy machine may have let it wait.
+    this.pressed = { name, at: performance.now() };
     if (role === 'link' && href !== here) await this.leaves(here);
   }
 
@@ -328,7 +330,6 @@ export class Person {
     const sinceMs = performance.now() - this.pressed.at;
     if (this.pressed.name === name && sinceMs < AGAIN_MS)
       await this.page.evaluate((ms) => new Promise((done) => setTimeout(done, ms)), AGAIN_MS - sinceMs);
-    this.pressed = { name, at: performance.now() };
   }
 
   /** Goes to a page of this place: by the row, or behind the end of it where it is a seldom one. */

@@ -108,7 +108,7 @@ describe('storage', () => {
     await buy(person, 'Strip loin', '5 kg', '12');
     await spoil(person, 1);
     await person.goTo('/home/block');
-    await person.reads('It was put back from the second place');
+    await person.reads('All that was written down is back, from the second place');
     await person.reads('this is the true start');
     await person.goTo('/home/books/household');
     await person.reads('Something that could not be read, put aside');
