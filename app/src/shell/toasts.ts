@@ -97,6 +97,8 @@ export class Toasts {
   private readonly drawn = new MutationObserver((changes) => {
     if (changes.some(({ target }) => !this.host.contains(target))) this.lookAgain();
   });
+  /** Styles that come later, and what folds open, move it without a word. */
+  private readonly resized = new ResizeObserver(() => this.lookAgain());
 
   constructor() {
     inject(DestroyRef).onDestroy(this.follow());
@@ -111,9 +113,11 @@ export class Toasts {
     this.messages.clear();
     this.place.set(null);
     this.drawn.disconnect();
+    this.resized.disconnect();
     if (!notice) return;
     this.messages.add({ data: notice });
     this.drawn.observe(this.page.body, { childList: true, subtree: true, characterData: true });
+    for (const each of this.page.querySelectorAll('main, main table')) this.resized.observe(each);
     this.lookAgain();
   }
 
@@ -159,6 +163,7 @@ export class Toasts {
       removeEventListener('scroll', again, { capture: true });
       removeEventListener('resize', again);
       this.drawn.disconnect();
+      this.resized.disconnect();
       cancelAnimationFrame(this.frame);
       clearTimeout(this.timer);
     };
