@@ -32,6 +32,7 @@ export function massParts(massDg: MassDg, style: MassStyle): { value: string; un
 
 function unitFor(massDg: MassDg, system: MassSystem): MassUnit {
   const size = Math.abs(massDg);
-  if (system === 'imperial') return size >= 4536 ? 'lb' : 'oz';
+  // What is read as 16.0 oz is a pound already, as what is read as 1000 g is a kilogram.
+  if (system === 'imperial') return fromDg(size, 'oz') >= 15.95 ? 'lb' : 'oz';
   return size >= 9995 ? 'kg' : 'g';
 }

@@ -131,9 +131,11 @@ describe('reading what people write', () => {
       '1.000 kg',
     ]);
     const imperial = { system: 'imperial', decimal: '.' } as const;
-    expect([19595, 4536, 3515].map((dg) => formatMass(dg, imperial))).toEqual([
+    expect([19595, 4536, 4522, 4521, 3515].map((dg) => formatMass(dg, imperial))).toEqual([
       '4.32 lb',
       '1.00 lb',
+      '1.00 lb',
+      '15.9 oz',
       '12.4 oz',
     ]);
     expect(formatMass(12500, { system: 'metric', decimal: ',' })).toBe('1,250 kg');

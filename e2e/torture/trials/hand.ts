@@ -91,9 +91,12 @@ class Hand {
     });
   }
 
-  /** As far as the application goes. */
+  /** As far as the application goes: what lies before it is another page's. */
   async goesBack(): Promise<void> {
-    await this.person.page.evaluate(() => history.back());
+    await this.person.page.evaluate(() => {
+      const { navigation } = window as unknown as { navigation: { canGoBack: boolean } };
+      if (navigation.canGoBack) history.back();
+    });
     await new Promise((done) => setTimeout(done, 300));
   }
 
@@ -133,8 +136,15 @@ const ACTS: readonly Act[] = [
   ['go below', (hand) => hand.person.goOn(`/home/${hand.one(BELOW)}`), true],
 ];
 
-/** All that a household holds on the disk. */
+/** All that a household holds on the disk, looked at anew where the page goes on meanwhile. */
 function storedOf(person: Person): Promise<Stored> {
+  return readStored(person).catch(async () => {
+    await settled(person);
+    return readStored(person);
+  });
+}
+
+function readStored(person: Person): Promise<Stored> {
   return person.page.evaluate(
     () =>
       new Promise<Stored>((done, failed) => {
@@ -230,7 +240,7 @@ async function twoTabs(browser: Browser, address: string, number: Chance): Promi
 /** What was pressed has been written, or refused. */
 async function settled(person: Person): Promise<void> {
   await new Promise((done) => setTimeout(done, 180));
-  // Back leads out of the application in the end.
+  // Back leads to the address without a place in the end.
   if (!person.page.url().includes('/home/')) await person.goTo('/home/counter');
   await person.page.waitForSelector('main, h1', { timeout: 10_000 }).catch(() => undefined);
 }
