@@ -297,6 +297,27 @@ describe.each([POUNDS, KILOS])('slips of the hand $name', (of) => {
       await hand.write('Minutes to cook', '75');
       await person.reload();
       await person.shows('Minutes to cook', '75');
+    },
+
+    'Back closes a day of the week and the sticker reader first, and the page stays': async () => {
+      for (const [page, opener] of [
+        ['/home/freezer/week', 'v-day-card button.who'],
+        ['/home/counter', 'button.scan'],
+      ] as const) {
+        await person.goOn(page);
+        const isOpen = (open: boolean): Promise<unknown> =>
+          person.page.waitForSelector(`${opener}[aria-expanded=${open}]`);
+        await isOpen(false);
+        await person.page.locator(opener).click();
+        await isOpen(true);
+        await person.page.goBack();
+        await person.page.waitForFunction(
+          (opener) => document.querySelector(opener)?.ariaExpanded === 'false',
+          { polling: 50 },
+          opener,
+        );
+        expect(new URL(person.page.url()).pathname).toBe(page);
+      }
       expect(person.complaints).toEqual([]);
     },
   });

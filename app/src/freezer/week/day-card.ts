@@ -116,10 +116,6 @@ export class DayCard {
     () => this.day().servings.length > 0 && this.day().plates < this.day().wanted - 0.25,
   );
 
-  constructor() {
-    backCloses(this.open, () => this.open.set(false));
-  }
-
   /** Cost of what is planned or was eaten; null where some of it is unknown. */
   protected readonly costMinor = computed(() =>
     this.day().servings.reduce<number | null>((sum, each) => {
@@ -127,6 +123,10 @@ export class DayCard {
       return sum === null || cost === null ? null : sum + cost;
     }, 0),
   );
+
+  constructor() {
+    backCloses(this.open, () => this.open.set(false));
+  }
 
   private costOf({ lot, isServed, plates }: PlannedServing): number | null {
     const cost = lot && this.costs().get(lot.id);
