@@ -6,7 +6,7 @@ const [paper, sheet, ink, soft, line] = ['paper', 'sheet', 'ink', 'soft', 'line'
 );
 
 /** From the sheet to the ink: PrimeNG counts surfaces so, and the other way about in the dim. */
-const SURFACES = [sheet, paper, paper, line, line, line, soft, soft, ink, ink, ink];
+const SURFACES = [sheet, paper, paper, line, line, soft, soft, soft, ink, ink, ink];
 const STEPS = [0, 50, 100, 200, 300, 400, 500, 600, 700, 800, 900, 950];
 const surface = (tones: readonly (string | undefined)[]): Record<number, string> =>
   Object.fromEntries(STEPS.map((step, at) => [step, tones[at] ?? (ink as string)]));
