@@ -23,9 +23,10 @@ async function misfitsAt(person: Person, sizes: readonly Size[], what: string): 
   for (const [width, height] of sizes) {
     await person.page.setViewport({ width, height, isMobile, hasTouch });
     await person.page.evaluate(() => vendicusFinding.drawn());
-    const { wide, small } = await person.page.evaluate(misfits, width);
+    const { wide, small, torn } = await person.page.evaluate(misfits, width);
     found.push(...wide.map((each) => `${what} at ${width}: off the screen: ${each}`));
     found.push(...small.map((each) => `${what} at ${width}: too small: ${each}`));
+    found.push(...torn.map((each) => `${what} at ${width}: torn: ${each}`));
   }
   return found;
 }

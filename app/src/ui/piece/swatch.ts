@@ -11,6 +11,10 @@ import { tileOf, type Whereabouts } from './destination-look';
       display: inline-flex;
       align-items: center;
       gap: var(--swatch-gap, 9px);
+      max-width: 100%;
+    }
+    span {
+      min-width: 0;
     }
     i {
       width: var(--swatch-width, 24px);
